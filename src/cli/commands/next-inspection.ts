@@ -1,0 +1,23 @@
+import { z } from 'zod';
+import { dayField } from '../../core/formats/day-field';
+import { nextInspection } from '../../core/inspections/next-inspection';
+import { THOROUGHNESS } from '../../core/inspections/thoroughness';
+import { success } from '../../core/problems/issue';
+import { command } from '../command';
+import { writeDay } from '../write';
+
+/** By when to be back, from how thoroughly it was looked at. */
+export const nextInspectionCommand = command({
+  input: z.strictObject({
+    on: dayField,
+    thoroughness: z.enum(THOROUGHNESS),
+    cellsRemoved: z.boolean(),
+    clipped: z.boolean(),
+    alreadyDue: dayField.optional(),
+  }),
+  pastDays: ({ on }) => [{ path: ['on'], day: on }],
+  run: ({ alreadyDue = null, ...look }) => {
+    const { ideal, latest, hiddenAge } = nextInspection({ ...look, alreadyDue });
+    return success({ ideal: writeDay(ideal), latest: writeDay(latest), hiddenAge });
+  },
+});

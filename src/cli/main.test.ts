@@ -1,0 +1,120 @@
+import { describe, expect, it } from 'vitest';
+import { answer } from './main';
+
+const ask = (args: string[], input: unknown) => answer(args, typeof input === 'string' ? input : JSON.stringify(input));
+const faults = (args: string[], input: unknown) => {
+  const result = ask(args, input);
+  return result.ok ? 'accepted' : result.issues.map(({ code, path }) => [code, path.join('.')]);
+};
+const read = {
+  on: '2027-05-10',
+  inspection: {
+    eggs: 'seen',
+    queenSeen: false,
+    youngest: null,
+    cells: [],
+    droneBroodInWorkerCells: false,
+    severalEggsPerCell: false,
+    layingRoomDays: null,
+    bound: false,
+  },
+  context: { queenExpected: 'laying' },
+};
+
+describe('the command line', () => {
+  it('dates cells', () => {
+    const observations = [
+      { cell: 'b', on: '2027-05-10', stage: 'larva-large' },
+      { cell: 'a', on: '2027-05-10', stage: 'cup-dry' },
+    ];
+    expect(ask(['date-cells'], { observations })).toEqual({
+      ok: true,
+      value: {
+        cells: [
+          {
+            cell: 'b',
+            status: 'live',
+            laid: { from: '2027-05-01', to: '2027-05-05' },
+            sealing: { earliest: '2027-05-10', likelyFrom: '2027-05-10', likelyTo: '2027-05-13', latest: '2027-05-14' },
+            emergence: {
+              earliest: '2027-05-16',
+              likelyFrom: '2027-05-17',
+              likelyTo: '2027-05-21',
+              latest: '2027-05-22',
+            },
+            conflict: null,
+          },
+          { cell: 'a', status: 'dry', laid: null, sealing: null, emergence: null, conflict: null },
+        ],
+        colony: { firstSealing: '2027-05-10', firstEmergence: '2027-05-16', lastEmergence: '2027-05-22' },
+      },
+    });
+  });
+
+  it('answers the other commands', () => {
+    expect(ask(['brood'], { on: '2027-05-20', youngest: 'eggs', eggsLookedFor: true })).toEqual({
+      ok: true,
+      value: { lastLaid: { from: '2027-05-17', to: '2027-05-20' }, conflict: false },
+    });
+    const look = { on: '2027-05-01', thoroughness: 'tip-up', cellsRemoved: false, clipped: false };
+    expect(ask(['next-inspection'], look)).toEqual({
+      ok: true,
+      value: { ideal: '2027-05-02', latest: '2027-05-03', hiddenAge: null },
+    });
+    const result = ask(['read', '--on', '2027-05-10'], read);
+    expect(result).toMatchObject({ ok: true, value: { reading: 'settled', actBy: null, cause: null } });
+  });
+
+  it('names what is wrong and where', () => {
+    const observation = { cell: 'a', on: '2027-05-10', stage: 'egg' };
+    expect(faults(['date-cells'], '{')).toEqual([['not-json', '']]);
+    expect(faults(['dance'], {})).toEqual([['unknown-command', '']]);
+    expect(faults(['toString'], {})).toEqual([['unknown-command', '']]);
+    expect(faults(['brood', '--in', 'x'], {})).toEqual([['unknown-option', '']]);
+    expect(faults(['brood', '--on', '2027-02-30'], {})).toEqual([['not-a-date', '--on']]);
+    expect(faults(['date-cells'], { observations: [{ ...observation, on: '2027-02-30' }] })).toEqual([
+      ['not-a-date', 'observations.0.on'],
+    ]);
+    expect(faults(['date-cells'], { observations: [{ ...observation, size: 3 }], more: 1 })).toEqual([
+      ['unknown-property', 'observations.0.size'],
+      ['unknown-property', 'more'],
+    ]);
+    expect(faults(['date-cells'], { observations: [observation, { ...observation, stage: 'sealed' }] })).toEqual([
+      ['duplicate-observation', 'observations.1.on'],
+    ]);
+    const removed = { cell: 'a', on: '2027-05-09', stage: 'removed' };
+    expect(faults(['date-cells'], { observations: [observation, removed] })).toEqual([
+      ['after-removed', 'observations.0.on'],
+    ]);
+    expect(faults(['date-cells', '--on', '2027-05-09'], { observations: [observation] })).toEqual([
+      ['in-the-future', 'observations.0.on'],
+    ]);
+    expect(faults(['date-cells'], {})).toEqual([['missing', 'observations']]);
+    expect(faults(['date-cells'], { observations: [{ ...observation, stage: 'fried' }] })).toEqual([
+      ['not-one-of', 'observations.0.stage'],
+    ]);
+  });
+
+  it('refuses counts out of range and eggs that contradict the brood', () => {
+    const withCells = (count: unknown) => ({
+      ...read,
+      inspection: { ...read.inspection, cells: [{ stage: 'egg', count, place: 'face' }] },
+    });
+    for (const count of [0, -1, 201, 10_000]) {
+      expect(faults(['read'], withCells(count))).toEqual([['out-of-range', 'inspection.cells.0.count']]);
+    }
+    expect(faults(['read'], withCells(1.5))).toEqual([['wrong-type', 'inspection.cells.0.count']]);
+    for (const [eggs, youngest] of [
+      ['seen', 'sealed'],
+      ['none', 'eggs'],
+    ]) {
+      const inspection = { ...read.inspection, eggs, youngest };
+      expect(faults(['read'], { ...read, inspection })).toEqual([['contradiction', 'inspection.youngest']]);
+    }
+  });
+
+  it('lets a date that is already due lie ahead of the day it is asked', () => {
+    const look = { on: '2027-05-01', thoroughness: 'tip-up', cellsRemoved: false, clipped: false };
+    expect(faults(['next-inspection', '--on', '2027-05-01'], { ...look, alreadyDue: '2027-05-09' })).toBe('accepted');
+  });
+});

@@ -1,0 +1,84 @@
+import { parseArgs } from 'node:util';
+import { type Day, formatDay, parseDay } from '../core/calendar/day';
+import { parseInput } from '../core/formats/parse-input';
+import { failure, type Issue, type Result } from '../core/problems/issue';
+import type { Command } from './command';
+import { broodCommand } from './commands/brood';
+import { dateCellsCommand } from './commands/date-cells';
+import { nextInspectionCommand } from './commands/next-inspection';
+import { readCommand } from './commands/read';
+
+const COMMANDS: Readonly<Record<string, Command>> = {
+  'date-cells': dateCellsCommand as Command,
+  brood: broodCommand as Command,
+  'next-inspection': nextInspectionCommand as Command,
+  read: readCommand as Command,
+};
+
+const BAD_INPUT = 2;
+
+/** Answers one command line with the standard input that came with it. */
+export function answer(args: readonly string[], stdin: string): Result<unknown> {
+  const call = readArguments(args);
+  if (!call.ok) return call;
+  const { command, on } = call.value;
+  const document = readJson(stdin);
+  if (!document.ok) return document;
+  const input = parseInput(command.input, document.value);
+  if (!input.ok) return input;
+  const late = on === null ? [] : command.pastDays(input.value).filter(({ day }) => day > on);
+  if (on !== null && late.length > 0) {
+    return failure(
+      ...late.map(({ path, day }): Issue => {
+        const message = `${formatDay(day)} lies after ${formatDay(on)}, the day this is asked; correct the date`;
+        return { path, code: 'in-the-future', message };
+      }),
+    );
+  }
+  return command.run(input.value);
+}
+
+function readArguments(args: readonly string[]): Result<{ command: Command; on: Day | null }> {
+  let parsed: { values: { on?: string | undefined }; positionals: string[] };
+  try {
+    parsed = parseArgs({ args: [...args], options: { on: { type: 'string' } }, allowPositionals: true });
+  } catch (error) {
+    const message = error instanceof Error ? error.message : String(error);
+    return failure({ path: [], code: 'unknown-option', message });
+  }
+  const [name, ...rest] = parsed.positionals;
+  const known = Object.keys(COMMANDS).join(', ');
+  const command = name !== undefined && Object.hasOwn(COMMANDS, name) ? COMMANDS[name] : undefined;
+  if (!command || rest.length > 0) {
+    return failure({ path: [], code: 'unknown-command', message: `Give one command out of: ${known}` });
+  }
+  if (parsed.values.on === undefined) return { ok: true, value: { command, on: null } };
+  const on = parseDay(parsed.values.on);
+  if (on !== null) return { ok: true, value: { command, on } };
+  return failure({ path: ['--on'], code: 'not-a-date', message: '--on takes a day written as YYYY-MM-DD' });
+}
+
+function readJson(text: string): Result<unknown> {
+  try {
+    return { ok: true, value: JSON.parse(text) };
+  } catch (error) {
+    const detail = error instanceof Error ? error.message : String(error);
+    return failure({ path: [], code: 'not-json', message: `Standard input must be one JSON document: ${detail}` });
+  }
+}
+
+async function main(): Promise<void> {
+  const chunks: Buffer[] = [];
+  for await (const chunk of process.stdin) chunks.push(chunk as Buffer);
+  const result = answer(process.argv.slice(2), Buffer.concat(chunks).toString('utf8'));
+  if (result.ok) {
+    process.stdout.write(`${JSON.stringify(result.value, null, 2)}\n`);
+    return;
+  }
+  const [first] = result.issues;
+  const error = { code: first?.code ?? 'invalid', issues: result.issues };
+  process.stderr.write(`${JSON.stringify({ error })}\n`);
+  process.exitCode = BAD_INPUT;
+}
+
+if (process.argv[1]?.endsWith('main.ts')) await main();

@@ -1,0 +1,60 @@
+import { figure } from './figure';
+import { SOURCES } from './sources';
+
+const SINCE_EMERGED = 'days since the virgin emerged';
+
+export const FIRST_FLIGHTS = figure(
+  'First mating flights',
+  { early: 5, typical: 6, late: 10 },
+  SINCE_EMERGED,
+  SOURCES.mating,
+);
+export const FIRST_EGGS = figure(
+  'First eggs of a young queen',
+  { early: 8, typical: 12, late: 21 },
+  SINCE_EMERGED,
+  SOURCES.mating,
+);
+
+/** After this many days without eggs or anything else seen, the mating counts as failed. */
+export const MATING_FAILED = figure('Mating counts as failed after', 28, SINCE_EMERGED, SOURCES.caution);
+
+/** A hive with a virgin is left shut until this many days after the last day on which she may have emerged. */
+export const LEAVE_SHUT_DAYS = figure('Leave shut after the latest emergence', 10, 'days', SOURCES.caution);
+
+/** Looking for the young queen's eggs, counted from the last day on which she may have emerged. */
+export const LOOK_FOR_EGGS = figure(
+  'Look for a young queen’s eggs',
+  { early: 11, typical: 13, late: 17 },
+  'days since the latest emergence',
+  SOURCES.caution,
+);
+
+export const DRONE_MATURE = figure('Drone mature', 37, 'days since the egg was laid', SOURCES.mating);
+
+/** A queen let out of her cage is expected to lay within this many days of being caged in. */
+export const RELEASED_QUEEN_LAYS = figure(
+  'Eggs of a caged queen',
+  { early: 7, typical: 7, late: 12 },
+  'days since she was caged in',
+  SOURCES.caution,
+);
+export const CAGE_CHECK = figure(
+  'See whether a caged queen is out',
+  { early: 3, typical: 3, late: 5 },
+  'days since she was caged in',
+  SOURCES.caution,
+);
+/** A prime swarm's old queen lays again once she has comb. */
+export const PRIME_SWARM_LAYS = figure(
+  'Hived prime swarm: look for eggs',
+  { early: 3, typical: 3, late: 7 },
+  'days since it was hived',
+  SOURCES.mating,
+);
+export const CAST_LAYS = figure(
+  'Hived cast: look for eggs',
+  { early: 14, typical: 14, late: 28 },
+  'days since it was hived',
+  SOURCES.mating,
+);

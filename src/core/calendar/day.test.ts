@@ -1,0 +1,45 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { addDays, type Day, day, dayOfWeek, daysBetween, formatDay, parseDay } from './day';
+import { distanceWords, rangeWords, weekdayWords } from './words';
+
+const anyDay = fc.integer({ min: day('1901-01-01'), max: day('2198-12-31') }).map((n) => n as Day);
+
+describe('day', () => {
+  it.each(['2027-02-29', '2027-13-01', '2027-00-10', '2027-04-31', '27-04-01', '2027-4-1', '1899-12-31', '2200-01-01'])(
+    'refuses %s',
+    (text) => expect(parseDay(text)).toBeNull(),
+  );
+
+  it('takes the leap day of a leap year', () => expect(formatDay(day('2028-02-29'))).toBe('2028-02-29'));
+
+  it('reads back what it writes, and counts what it adds', () => {
+    fc.assert(
+      fc.property(anyDay, fc.integer({ min: -300, max: 300 }), (start, count) => {
+        expect(parseDay(formatDay(start))).toBe(start);
+        expect(daysBetween(start, addDays(start, count))).toBe(count);
+      }),
+    );
+  });
+
+  it('knows the weekday', () => {
+    fc.assert(
+      fc.property(anyDay, (any) => {
+        expect(dayOfWeek(any)).toBe(new Date(`${formatDay(any)}T00:00:00Z`).getUTCDay());
+      }),
+    );
+  });
+
+  it('throws on text that is known to be a day and is not', () => expect(() => day('soon')).toThrow(/soon/));
+});
+
+describe('words', () => {
+  it('says days as people do', () => {
+    expect(weekdayWords(day('2027-05-20'))).toBe('Thu 20 May');
+    expect(distanceWords(day('2027-05-20'), day('2027-05-17'))).toBe('in 3 days');
+    expect(distanceWords(day('2027-05-16'), day('2027-05-17'))).toBe('yesterday');
+    expect(rangeWords({ from: day('2027-05-03'), to: day('2027-05-05') })).toBe('3 to 5 May');
+    expect(rangeWords({ from: day('2027-04-30'), to: day('2027-05-02') })).toBe('30 Apr to 2 May');
+    expect(rangeWords({ from: day('2027-05-03'), to: day('2027-05-03') })).toBe('3 May');
+  });
+});

@@ -1,0 +1,82 @@
+declare const dayBrand: unique symbol;
+
+/**
+ * A calendar day without a clock or a time zone, held as whole days since 1970-01-01.
+ * Made by {@link parseDay} or {@link addDays}; written back by {@link formatDay}.
+ */
+export type Day = number & { readonly [dayBrand]: true };
+
+const MS_PER_DAY = 86_400_000;
+const ISO_DAY = /^(\d{4})-(\d{2})-(\d{2})$/;
+
+/** The years that a date may lie in; anything outside is taken for a slip of the pen. */
+export const FIRST_YEAR = 1900;
+export const LAST_YEAR = 2199;
+
+/**
+ * Reads `YYYY-MM-DD`. Null when the text has another shape, names a day that does not exist
+ * (`2027-02-29`) or lies outside {@link FIRST_YEAR}..{@link LAST_YEAR}, both inclusive.
+ *
+ * @example parseDay('2028-02-29') // a day; parseDay('2027-02-29') is null
+ */
+export function parseDay(text: string): Day | null {
+  const match = ISO_DAY.exec(text);
+  if (!match) return null;
+  const [year, month, date] = [Number(match[1]), Number(match[2]), Number(match[3])];
+  if (year < FIRST_YEAR || year > LAST_YEAR) return null;
+  const ms = Date.UTC(year, month - 1, date);
+  const back = new Date(ms);
+  if (back.getUTCMonth() !== month - 1 || back.getUTCDate() !== date) return null;
+  return (ms / MS_PER_DAY) as Day;
+}
+
+/** Like {@link parseDay}, for text that is known to be a day: throws on anything else. */
+export function day(text: string): Day {
+  const parsed = parseDay(text);
+  if (parsed === null) throw new Error(`Not a calendar day: ${JSON.stringify(text)}`);
+  return parsed;
+}
+
+/** Writes a day as `YYYY-MM-DD`. */
+export function formatDay(value: Day): string {
+  return new Date(value * MS_PER_DAY).toISOString().slice(0, 10);
+}
+
+/** The day `count` whole days later; a negative count goes back. */
+export function addDays(value: Day, count: number): Day {
+  if (!Number.isInteger(count)) throw new Error(`Not a whole number of days: ${count}`);
+  return (value + count) as Day;
+}
+
+/** Whole days from `earlier` to `later`; negative when they are the other way round. */
+export function daysBetween(earlier: Day, later: Day): number {
+  return later - earlier;
+}
+
+export function earliestOf(first: Day, ...rest: Day[]): Day {
+  return Math.min(first, ...rest) as Day;
+}
+
+export function latestOf(first: Day, ...rest: Day[]): Day {
+  return Math.max(first, ...rest) as Day;
+}
+
+/** 0 is Sunday, 6 is Saturday. */
+export function dayOfWeek(value: Day): number {
+  return (((value + 4) % 7) + 7) % 7;
+}
+
+/** Month 1..12 and day of the month 1..31. */
+export function monthAndDate(value: Day): { readonly month: number; readonly date: number } {
+  const at = new Date(value * MS_PER_DAY);
+  return { month: at.getUTCMonth() + 1, date: at.getUTCDate() };
+}
+
+export function yearOf(value: Day): number {
+  return new Date(value * MS_PER_DAY).getUTCFullYear();
+}
+
+/** The day of the local minute `YYYY-MM-DDTHH:mm`. */
+export function dayOfMinute(minute: string): Day {
+  return day(minute.slice(0, 10));
+}

@@ -1,0 +1,40 @@
+import { type Day, daysBetween, yearOf } from './day';
+import type { DayRange } from './window';
+
+const MS_PER_DAY = 86_400_000;
+const format = (options: Intl.DateTimeFormatOptions) =>
+  new Intl.DateTimeFormat('en-GB', { ...options, timeZone: 'UTC' });
+
+const DAY_MONTH = format({ day: 'numeric', month: 'short' });
+const WEEKDAY = format({ weekday: 'short' });
+const MONTH = format({ month: 'short' });
+const DATE = format({ day: 'numeric' });
+
+/** `10 May`, and `10 May 2026` when `inYear` is given and is another year. */
+export function dayWords(day: Day, inYear?: number): string {
+  const words = DAY_MONTH.format(day * MS_PER_DAY).replace('Sept', 'Sep');
+  const year = yearOf(day);
+  return inYear !== undefined && inYear !== year ? `${words} ${year}` : words;
+}
+
+/** `Thu 20 May`. */
+export function weekdayWords(day: Day): string {
+  return `${WEEKDAY.format(day * MS_PER_DAY)} ${dayWords(day)}`;
+}
+
+/** How far off a day is: `today`, `tomorrow`, `yesterday`, `in 3 days`, `4 days ago`. */
+export function distanceWords(day: Day, today: Day): string {
+  const days = daysBetween(today, day);
+  if (days === 0) return 'today';
+  if (days === 1) return 'tomorrow';
+  if (days === -1) return 'yesterday';
+  return days > 0 ? `in ${days} days` : `${-days} days ago`;
+}
+
+/** `3 to 5 May`, `30 Apr to 2 May`, or the one day when both ends are the same. */
+export function rangeWords({ from, to }: DayRange): string {
+  if (from === to) return dayWords(from);
+  const sameMonth = MONTH.format(from * MS_PER_DAY) === MONTH.format(to * MS_PER_DAY) && yearOf(from) === yearOf(to);
+  const start = sameMonth ? DATE.format(from * MS_PER_DAY) : dayWords(from);
+  return `${start} to ${dayWords(to)}`;
+}

@@ -1,0 +1,84 @@
+import type { YoungestBrood } from '../brood/youngest';
+import type { Day } from '../calendar/day';
+import type { CellPlace } from '../cells/place';
+import type { CellStage } from '../cells/stage';
+import type { Looked } from '../inspections/looked';
+import type { Thoroughness } from '../inspections/thoroughness';
+
+export const COLONY_ORIGINS = ['established', 'nuc', 'prime-swarm', 'cast', 'split'] as const;
+/** How a colony began. `established`: it was there before the first entry. */
+export type ColonyOrigin = (typeof COLONY_ORIGINS)[number];
+
+export const QUEEN_EVENTS = [
+  'present',
+  'virgin-out',
+  'caged-in',
+  'released',
+  'marked',
+  'clipped',
+  'removed',
+  'lost',
+] as const;
+/**
+ * What befell a queen in a colony: a laying queen is there (`present`), a virgin has come out or was put in (`virgin-out`),
+ * a queen was given in a cage, was let out, marked or clipped, was taken away, or is dead or gone.
+ */
+export type QueenEventKind = (typeof QUEEN_EVENTS)[number];
+
+export const STORES = ['room', 'nectar', 'honey', 'pollen', 'not-looked-for'] as const;
+/** Whether the brood nest has room (`room`) or is hemmed in, and by what. */
+export type Stores = (typeof STORES)[number];
+
+/** What became of a cell: its stage, or that it was looked for and is no longer there. */
+export type CellFinding = CellStage | 'not-found';
+
+export interface CellFact {
+  readonly id: string;
+  /** The letter it goes by in its colony. */
+  readonly label: string;
+  readonly place: CellPlace;
+  /** Box counted from the floor and frame counted from the left, from 1; null: not noted. */
+  readonly box: number | null;
+  readonly frame: number | null;
+}
+
+export interface CellSeenFact {
+  readonly cellId: string;
+  readonly found: CellFinding;
+  /** It was seen like this and then taken down at the same visit. */
+  readonly takenDown: boolean;
+}
+
+export interface InspectionFact {
+  readonly id: string;
+  /** Local minute, `YYYY-MM-DDTHH:mm`. */
+  readonly at: string;
+  readonly on: Day;
+  readonly thoroughness: Thoroughness;
+  readonly queen: Looked;
+  readonly eggs: Looked;
+  readonly youngest: YoungestBrood | null;
+  readonly droneBroodInWorkerCells: Looked;
+  readonly severalEggsPerCell: Looked;
+  readonly stores: Stores;
+  readonly layingRoomDays: number | null;
+  readonly note: string;
+  readonly cells: readonly CellSeenFact[];
+}
+
+export interface QueenEventFact {
+  readonly id: string;
+  readonly queenId: string;
+  readonly on: Day;
+  readonly kind: QueenEventKind;
+}
+
+/** All facts of one colony, in any order. */
+export interface ColonyFacts {
+  readonly startedOn: Day;
+  readonly endedOn: Day | null;
+  readonly origin: ColonyOrigin;
+  readonly cells: readonly CellFact[];
+  readonly inspections: readonly InspectionFact[];
+  readonly queenEvents: readonly QueenEventFact[];
+}

@@ -1,0 +1,114 @@
+import type { CheckWindow } from '../calendar/window';
+import { spanOf } from '../calendar/window';
+import { dayWords } from '../calendar/words';
+import type { CellStage } from '../cells/stage';
+import type { DatedCellsSeen, QueenExpected } from '../inspections/inspection-seen';
+import { type Reading, readInspection } from '../inspections/reading';
+import type { InspectionFact } from './facts';
+import type { QueenState } from './queen-state';
+import { mayStillHoldQueen, type TrackedCell } from './track-cells';
+
+/** One inspection as it is understood. */
+export interface Look {
+  readonly inspection: InspectionFact;
+  readonly queenExpected: QueenExpected;
+  readonly reading: Reading;
+  /** Cells that may hold a queen, as the colony was left: those seen, and those known from before and not looked at. */
+  readonly liveCells: readonly TrackedCell[];
+  /** Known from before, perhaps still live, and not named by this inspection. */
+  readonly notLookedAt: readonly TrackedCell[];
+  readonly takenDown: number;
+  /** The look that was due next, going by this one. */
+  readonly next: CheckWindow | null;
+}
+
+/**
+ * Reads one inspection in the light of what is known of the colony: each cell with the dates from all visits so far, cells
+ * known from before that nobody looked at still counted as there, cells taken down at the visit counted as gone.
+ *
+ * @param cells tracked up to and with this inspection
+ */
+export function readLook(
+  inspection: InspectionFact,
+  cells: readonly TrackedCell[],
+  queen: QueenState,
+): Omit<Look, 'next'> {
+  const { on } = inspection;
+  const found = new Map(inspection.cells.map((seen) => [seen.cellId, seen]));
+  const named = cells.filter(({ cell }) => found.has(cell.id));
+  const notLookedAt = cells.filter((cell) => !found.has(cell.cell.id) && mayStillHoldQueen(cell, on));
+  const asLeft = named.filter(({ goneMissing }) => !goneMissing);
+  const seenCells = groupCells(asLeft, (cell) => (cell.planBy.status === 'removed' ? 'removed' : cell.lastStage));
+  const carried = groupCells(notLookedAt, (cell) => stageByNow(cell, inspection));
+  const reading = readInspection(
+    on,
+    {
+      eggs: inspection.eggs,
+      queenSeen: inspection.queen === 'seen',
+      youngest: inspection.youngest,
+      cells: [...seenCells, ...carried],
+      droneBroodInWorkerCells: inspection.droneBroodInWorkerCells === 'seen',
+      severalEggsPerCell: inspection.severalEggsPerCell === 'seen',
+      layingRoomDays: inspection.layingRoomDays,
+      bound: isBound(inspection),
+    },
+    {
+      queenExpected: queen.expected,
+      virginEmergedFrom: queen.virginEmerged?.latest ?? queen.cagedOn,
+    },
+  );
+  const missing = named.filter(({ goneMissing }) => goneMissing).map(({ cell }) => cell.label);
+  const because = [...reading.because];
+  if (notLookedAt.length > 0) {
+    because.push({
+      code: 'cells-not-looked-at',
+      text: `${notLookedAt.map(cellAndDay).join(', ')}: known from before, not looked at this time, counted as still there`,
+    });
+  }
+  if (missing.length > 0) {
+    because.push({ code: 'cells-not-found', text: `${missing.join(', ')}: looked for and not there any more` });
+  }
+  return {
+    inspection,
+    queenExpected: queen.expected,
+    reading: { ...reading, because },
+    liveCells: [...asLeft.filter((cell) => mayStillHoldQueen(cell, on)), ...notLookedAt],
+    notLookedAt,
+    takenDown: inspection.cells.filter((seen) => seen.takenDown || seen.found === 'removed').length,
+  };
+}
+
+const cellAndDay = ({ cell, lastSeen }: TrackedCell) => `cell ${cell.label} (${dayWords(lastSeen)})`;
+
+function isBound({ stores }: InspectionFact): boolean {
+  return stores === 'nectar' || stores === 'honey' || stores === 'pollen';
+}
+
+/** A cell that was open when last seen counts as closed once that is certain. */
+function stageByNow({ planBy, lastStage }: TrackedCell, { on }: InspectionFact): CellStage {
+  return planBy.sealing && planBy.sealing.latest < on && lastStage !== 'queen-moving' ? 'sealed' : lastStage;
+}
+
+/** Cells of one stage at one place counted together, with the span of their dates. */
+function groupCells(
+  cells: readonly TrackedCell[],
+  stageOf: (cell: TrackedCell) => CellStage,
+): readonly DatedCellsSeen[] {
+  const groups = new Map<string, TrackedCell[]>();
+  for (const cell of cells) {
+    const key = `${stageOf(cell)} ${cell.cell.place}`;
+    groups.set(key, [...(groups.get(key) ?? []), cell]);
+  }
+  return [...groups.values()].map((group) => {
+    const [first] = group as [TrackedCell, ...TrackedCell[]];
+    return {
+      stage: stageOf(first),
+      count: group.length,
+      place: first.cell.place,
+      dates: {
+        sealing: spanOf(group.flatMap(({ planBy }) => planBy.sealing ?? [])),
+        emergence: spanOf(group.flatMap(({ planBy }) => planBy.emergence ?? [])),
+      },
+    };
+  });
+}

@@ -1,0 +1,32 @@
+import { z } from 'zod';
+import { type Day, formatDay, parseDay } from '../calendar/day';
+
+/** A day written `YYYY-MM-DD`; the parsed value is a {@link Day}. */
+export const dayField = z.string().transform((text, context): Day => {
+  const parsed = parseDay(text);
+  if (parsed !== null) return parsed;
+  context.issues.push({
+    code: 'custom',
+    input: text,
+    message: `${JSON.stringify(text.slice(0, 40))} is not a day of the calendar; write it as YYYY-MM-DD, such as 2027-05-16`,
+    params: { issue: 'not-a-date' },
+  });
+  return z.NEVER;
+});
+
+/** The same, kept as text. */
+export const isoDayField = dayField.transform((day) => formatDay(day));
+
+const MINUTE = /^(\d{4}-\d{2}-\d{2})T([01]\d|2[0-3]):[0-5]\d$/;
+
+/** A local minute written `YYYY-MM-DDTHH:mm`, kept as text. */
+export const minuteField = z.string().refine(
+  (text) => {
+    const match = MINUTE.exec(text);
+    return match?.[1] !== undefined && parseDay(match[1]) !== null;
+  },
+  {
+    params: { issue: 'not-a-date' },
+    error: 'is not a time; write it as YYYY-MM-DDTHH:mm, such as 2027-05-16T14:30',
+  },
+);

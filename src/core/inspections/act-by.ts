@@ -1,0 +1,59 @@
+import { figure } from '../biology/figure';
+import { SOURCES } from '../biology/sources';
+import { addDays, type Day, earliestOf, latestOf } from '../calendar/day';
+import type { Window } from '../calendar/window';
+import { dateCell } from '../cells/dating';
+import { isLive, isSealed } from '../cells/stage';
+import type { DatedCellsSeen } from './inspection-seen';
+import type { ReadingName } from './reading';
+
+const AFTER = 'days after the inspection';
+const EARLY_PREPARING = figure('Cups with eggs: act within', 3, AFTER, SOURCES.caution);
+const QUEEN_MISSING = figure('Queen missing: test comb within', 3, AFTER, SOURCES.caution);
+const NOT_LAYING = figure('Queen there but not laying: look again within', 4, AFTER, SOURCES.caution);
+const WEEK = figure('Drone laying or congested: act within', 7, AFTER, SOURCES.caution);
+
+function dated(on: Day, cell: DatedCellsSeen): { sealing: Window | null; emergence: Window | null } {
+  const sights = [{ on, stage: cell.stage, index: 0 }];
+  return cell.dates ?? dateCell({ sights, checks: [], queenRemoved: null });
+}
+
+/** The first of the days, or `fallback` when there is none. */
+function firstOf(days: readonly Day[], fallback: Day): Day {
+  const [first, ...rest] = days;
+  return first === undefined ? fallback : earliestOf(first, ...rest);
+}
+
+/** The last day on which acting on a reading still helps; null where the next routine look will do. Never before `on`. */
+export function actBy(reading: ReadingName, on: Day, cells: readonly DatedCellsSeen[]): Day | null {
+  const dayBeforeSealing = () => {
+    const sealings = cells
+      .filter(({ stage }) => isLive(stage))
+      .flatMap((cell) => dated(on, cell).sealing?.earliest ?? []);
+    return latestOf(on, addDays(firstOf(sealings, on), -1));
+  };
+  switch (reading) {
+    case 'cast-risk':
+    case 'swarm-imminent':
+      return on;
+    case 'preparing':
+      return dayBeforeSealing();
+    case 'early-preparing':
+      return earliestOf(addDays(on, EARLY_PREPARING.value), dayBeforeSealing());
+    case 'swarmed': {
+      const emergences = cells
+        .filter(({ stage }) => isSealed(stage))
+        .flatMap((cell) => dated(on, cell).emergence?.earliest ?? []);
+      return latestOf(on, addDays(firstOf(emergences, on), -1));
+    }
+    case 'queen-missing':
+      return addDays(on, QUEEN_MISSING.value);
+    case 'not-laying':
+      return addDays(on, NOT_LAYING.value);
+    case 'drone-laying':
+    case 'congested':
+      return addDays(on, WEEK.value);
+    default:
+      return null;
+  }
+}

@@ -1,0 +1,99 @@
+import type { Cause } from '../cells/cause';
+import type { ReadingName } from './reading';
+
+interface ReadingWords {
+  /** What is true, as a headline. */
+  readonly title: string;
+  /** What to do, and why then. */
+  readonly advice: string;
+  /** What would make it read differently. */
+  readonly wouldChange: string;
+}
+
+export const READING_WORDS: { readonly [R in ReadingName]: ReadingWords } = {
+  'drone-laying': {
+    title: 'Drone layer or laying workers',
+    advice:
+      'Stop and think before adding anything: a new queen given now is likely to be killed. Ask an experienced keeper if unsure.',
+    wouldChange: 'One egg to a cell, on the floor of it, and flat worker brood by the next look.',
+  },
+  'cast-risk': {
+    title: 'A virgin is out and more are to come',
+    advice:
+      'Today: take down every other live cell, or give it to a colony that needs one. Casts can leave any fine day.',
+    wouldChange: 'No live cell left in it.',
+  },
+  'virgin-loose': {
+    title: 'A virgin is loose in there',
+    advice: 'Leave it shut until her eggs are due. Opening it can cost her.',
+    wouldChange: 'Eggs seen, or a live cell that was overlooked.',
+  },
+  'raising-queen': {
+    title: 'Raising a queen',
+    advice: 'Expected: it has no queen. Thin the cells before the first can be out, then leave it shut.',
+    wouldChange: 'A queen or eggs laid since she was taken away.',
+  },
+  'awaiting-eggs': {
+    title: 'Waiting for her first eggs',
+    advice: 'Look for eggs in their window, not before.',
+    wouldChange: 'Eggs seen; or none by the end of the window.',
+  },
+  swarmed: {
+    title: 'Looks as if it has swarmed',
+    advice:
+      'Before the first virgin can be out, keep one or two good cells and give the others away, or more swarms follow.',
+    wouldChange: 'Eggs or the old queen seen.',
+  },
+  'swarm-imminent': {
+    title: 'About to swarm',
+    advice: 'Act today. Cells are closed and she may still be here, held by the weather.',
+    wouldChange: 'No eggs though looked for, and no queen: then the swarm has gone.',
+  },
+  preparing: {
+    title: 'Getting ready to swarm',
+    advice: 'Choose a method and carry it out before the first cell is closed.',
+    wouldChange: 'All its cells on the face, few and of one age, with eggs there: that would be supersedure.',
+  },
+  'early-preparing': {
+    title: 'First signs of swarming',
+    advice: 'Eggs in cups. Decide within three days; there is still every choice.',
+    wouldChange: 'The cups empty at the next look, or larvae in them.',
+  },
+  'queen-missing': {
+    title: 'The queen may be gone',
+    advice: 'Give a test comb with eggs within three days. New cells on it mean that there is no queen.',
+    wouldChange: 'Eggs seen, or no cells on the test comb after three to five days.',
+  },
+  'not-laying': {
+    title: 'She is there but not laying',
+    advice: 'Slimmed to swarm, a virgin, or no room. Look again within four days.',
+    wouldChange: 'Eggs seen.',
+  },
+  congested: {
+    title: 'Short of room to lay',
+    advice: 'Give her room within the week, or cups will have eggs in them.',
+    wouldChange: 'A week of empty comb in the brood nest.',
+  },
+  'not-enough-seen': {
+    title: 'Not enough was seen to tell',
+    advice: 'The date that stood before still stands. Look for eggs next time.',
+    wouldChange: 'Eggs looked for, or the queen seen.',
+  },
+  'cups-only': {
+    title: 'Dry cups only',
+    advice: 'Normal on its own. Many or polished ones are worth a note.',
+    wouldChange: 'An egg in any of them.',
+  },
+  settled: {
+    title: 'Settled',
+    advice: 'Nothing to do before the next routine look.',
+    wouldChange: 'An egg in a cup, or no room to lay.',
+  },
+};
+
+export const CAUSE_WORDS: { readonly [C in Cause]: string } = {
+  swarm: 'Swarm cells, by number and place.',
+  supersedure: 'Supersedure is likely: few cells of one age on the face, and eggs still there.',
+  emergency: 'Emergency cells: raised because the queen is gone.',
+  unclear: 'Cannot tell why; treat them as swarm cells.',
+};

@@ -1,0 +1,30 @@
+import { EGG_HATCHES } from '../biology/development';
+
+/** How the colony was searched for queen cells. */
+export const THOROUGHNESS = ['cleared', 'bees-on', 'tip-up'] as const;
+
+export type Thoroughness = (typeof THOROUGHNESS)[number];
+
+export const THOROUGHNESS_WORDS: { readonly [T in Thoroughness]: { name: string; means: string } } = {
+  cleared: {
+    name: 'every brood frame, bees shaken or brushed off',
+    means: 'every cell there was has been seen',
+  },
+  'bees-on': {
+    name: 'every brood frame, bees left on',
+    means: 'an egg in a cup may have been missed',
+  },
+  'tip-up': {
+    name: 'boxes tipped up, or a few frames',
+    means: 'says nothing about cells further in',
+  },
+};
+
+/**
+ * The oldest age, in days since laying, that a cell could have had and still be overlooked: 0 with the bees cleared off,
+ * 3 (an egg in a cup) with the bees left on, null (anything) when only tipped up.
+ */
+export function hiddenAgeOf(thoroughness: Thoroughness): number | null {
+  if (thoroughness === 'cleared') return 0;
+  return thoroughness === 'bees-on' ? EGG_HATCHES.value : null;
+}
