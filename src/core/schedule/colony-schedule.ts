@@ -154,12 +154,18 @@ function virginExpected({ look, origin, startedOn, settings }: ScheduleFrom, eme
     };
   }
   const care = careForVirgin(emerged, settings);
-  if (!urgent) return care;
-  // Cells that would let casts go come first, even with a virgin about; the hive is left shut from the next day on.
-  const dayAfter = addDays(urgent.window.latest, 1);
+  return urgent ? beforeShutting(urgent, care) : care;
+}
+
+/**
+ * A visit that cannot wait, since a cell left alone may let a virgin out that day: it comes first, even where the span in which the
+ * hive is to be left shut would have begun; the span begins the day after it.
+ */
+function beforeShutting(check: Check, care: ColonySchedule): ColonySchedule {
+  const dayAfter = addDays(check.window.latest, 1);
   return {
     ...care,
-    checks: [urgent, ...care.checks],
+    checks: [check, ...care.checks],
     leaveShut: care.leaveShut.map(({ from, to }) => ({ from: latestOf(from, dayAfter), to })),
   };
 }
@@ -191,7 +197,7 @@ function raisingQueen({ look, queen, settings }: ScheduleFrom): ColonySchedule {
   if (!emergence) {
     if (!searched && queen.removedOn !== null) {
       const care = careForVirgin(emergencyEmergence(queen.removedOn), settings);
-      return { ...care, checks: [findCells(queen.removedOn, null), ...care.checks] };
+      return beforeShutting(findCells(queen.removedOn, null), care);
     }
     if (!look) return NOTHING;
     return checks(actCheck(look) ?? { code: 'look', ...afterSearch(look, queen, settings) });
@@ -200,7 +206,7 @@ function raisingQueen({ look, queen, settings }: ScheduleFrom): ColonySchedule {
   const care = careForVirgin(emergence, settings);
   const tooMany = live.length > KEPT_CELLS_AT_MOST.value;
   if (!searched && queen.removedOn !== null) {
-    return { ...care, checks: [findCells(queen.removedOn, emergence), ...care.checks] };
+    return beforeShutting(findCells(queen.removedOn, emergence), care);
   }
   if (!tooMany || !look) return care;
   const { on } = look.inspection;
@@ -210,12 +216,7 @@ function raisingQueen({ look, queen, settings }: ScheduleFrom): ColonySchedule {
     window: { earliest: on, ideal: latestOf(on, addDays(latest, -1)), latest },
     why: `${live.length} cells: keep one or two before the first virgin can be out on ${dayWords(emergence.earliest)}.`,
   };
-  const dayAfter = addDays(latest, 1);
-  return {
-    ...care,
-    checks: [thin, ...care.checks],
-    leaveShut: care.leaveShut.map(({ from, to }) => ({ from: latestOf(from, dayAfter), to })),
-  };
+  return beforeShutting(thin, care);
 }
 
 function findCells(removedOn: Day, known: Window | null): Check {

@@ -1,0 +1,76 @@
+import { describe, expect, it } from 'vitest';
+import { day } from '../calendar/day';
+import { checkEntry, type EntryToCheck } from './check-entry';
+import type { ColonyFacts, InspectionFact } from './facts';
+import { inspection } from './testing';
+
+const cell = (id: string, label: string) => ({ id, label, place: 'bottom' as const, box: null, frame: null });
+const facts = (inspections: InspectionFact[] = []): ColonyFacts => ({
+  startedOn: day('2027-04-10'),
+  endedOn: null,
+  origin: 'established',
+  cells: [cell('A', 'a'), cell('B', 'b')],
+  inspections,
+  queenEvents: [],
+});
+const entry = (over: Partial<EntryToCheck> = {}): EntryToCheck => ({
+  id: 'new',
+  at: '2027-05-10T18:00',
+  eggs: 'seen',
+  youngest: 'eggs',
+  cells: [],
+  ...over,
+});
+const sees = (cellId: string, found: EntryToCheck['cells'][number]['found'], takenDown = false) => ({
+  cellId,
+  found,
+  takenDown,
+  newCell: null,
+});
+const faults = (over: Partial<EntryToCheck>, inspections: InspectionFact[] = []) =>
+  checkEntry(entry(over), facts(inspections), '2027-05-10T20:00').map(({ path, code }) => [path.join('.'), code]);
+
+describe('what an entry cannot say', () => {
+  it('lets a sound entry pass', () => expect(faults({ cells: [sees('A', 'egg')] })).toEqual([]));
+
+  it('stays between the colony’s beginning and now', () => {
+    expect(faults({ at: '2027-05-10T20:01' })).toEqual([['at', 'in-the-future']]);
+    expect(faults({ at: '2027-04-09T20:00' })).toEqual([['at', 'before-colony']]);
+  });
+
+  it('takes one inspection a minute, and its own correction', () => {
+    const there = inspection({ id: 'old', at: '2027-05-10T18:00' });
+    expect(faults({}, [there])).toEqual([['at', 'duplicate-minute']]);
+    expect(faults({ id: 'old' }, [there])).toEqual([]);
+  });
+
+  it('sees no cell after it was taken down, nor takes one down that is seen later', () => {
+    const took = inspection({
+      id: 'old',
+      at: '2027-05-03T18:00',
+      cells: [{ cellId: 'A', found: 'egg', takenDown: true }],
+    });
+    expect(faults({ cells: [sees('B', 'egg'), sees('A', 'sealed')] }, [took])).toEqual([
+      ['cells.1.found', 'after-removed'],
+    ]);
+    const saw = inspection({
+      id: 'old',
+      at: '2027-05-10T19:00',
+      cells: [{ cellId: 'A', found: 'egg', takenDown: false }],
+    });
+    expect(faults({ cells: [sees('A', 'removed')] }, [saw])).toEqual([['cells.0.found', 'after-removed']]);
+  });
+
+  it('names only cells of the colony, each once', () => {
+    expect(faults({ cells: [sees('Z', 'egg')] })).toEqual([['cells.0.found', 'unknown-reference']]);
+    expect(faults({ cells: [sees('A', 'egg'), sees('A', 'sealed')] })).toEqual([
+      ['cells.1.found', 'duplicate-observation'],
+    ]);
+  });
+
+  it('does not let eggs contradict the youngest brood', () => {
+    expect(faults({ youngest: 'sealed' })).toEqual([['youngest', 'contradiction']]);
+    expect(faults({ eggs: 'none' })).toEqual([['youngest', 'contradiction']]);
+    expect(faults({ eggs: 'not-looked-for', youngest: 'sealed' })).toEqual([]);
+  });
+});

@@ -1,0 +1,95 @@
+import { showsEggs, YOUNGEST_WORDS, type YoungestBrood } from '../brood/youngest';
+import { dayOfMinute, formatDay } from '../calendar/day';
+import { weekdayWords } from '../calendar/words';
+import type { Looked } from '../inspections/looked';
+import type { Issue } from '../problems/issue';
+import type { CellFinding, ColonyFacts } from './facts';
+
+/** As much of an inspection as can contradict what is already known of its colony. */
+export interface EntryToCheck {
+  readonly id: string;
+  readonly at: string;
+  readonly eggs: Looked;
+  readonly youngest: YoungestBrood | null;
+  readonly cells: readonly {
+    readonly cellId: string;
+    readonly found: CellFinding;
+    readonly takenDown: boolean;
+    readonly newCell: object | null;
+  }[];
+}
+
+/**
+ * What in an inspection cannot be: a time to come, before the colony or after its end, a minute that has an inspection already,
+ * a cell that is not the colony's or is named twice, a stage on a cell already taken down (or taking down one that was seen again
+ * later), eggs against the youngest brood. An earlier version of the same entry does not count against it.
+ *
+ * @param now the local minute, `YYYY-MM-DDTHH:mm`
+ */
+export function checkEntry(entry: EntryToCheck, facts: ColonyFacts, now: string): readonly Issue[] {
+  const issues = [...timeIssues(entry, facts, now), ...cellIssues(entry, facts)];
+  const eggsYoungest = showsEggs(entry.youngest);
+  if (entry.eggs === 'seen' && entry.youngest !== null && !eggsYoungest) {
+    const message = `Eggs were seen, so the youngest brood is eggs, not ${YOUNGEST_WORDS[entry.youngest]}. Correct one of the two.`;
+    issues.push({ path: ['youngest'], code: 'contradiction', message });
+  }
+  if (entry.eggs === 'none' && eggsYoungest) {
+    const message = 'No eggs were found, so the youngest brood cannot be eggs. Correct one of the two.';
+    issues.push({ path: ['youngest'], code: 'contradiction', message });
+  }
+  return issues;
+}
+
+function timeIssues({ id, at }: EntryToCheck, facts: ColonyFacts, now: string): Issue[] {
+  const path = ['at'];
+  const on = dayOfMinute(at);
+  if (at > now) {
+    const message = `The inspection lies in the future. It is ${now.replace('T', ' ')} now: give a time up to then.`;
+    return [{ path, code: 'in-the-future', message }];
+  }
+  if (on < facts.startedOn) {
+    const message = `The colony begins on ${formatDay(facts.startedOn)}. Give a later day, or correct the colony’s first day.`;
+    return [{ path, code: 'before-colony', message }];
+  }
+  if (facts.endedOn !== null && on > facts.endedOn) {
+    const message = `The colony ended on ${formatDay(facts.endedOn)}. Give an earlier day, or correct its end.`;
+    return [{ path, code: 'after-colony-ended', message }];
+  }
+  if (facts.inspections.some((other) => other.id !== id && other.at === at)) {
+    const message = 'There is an inspection at this very minute already. Give another minute, or correct that one.';
+    return [{ path, code: 'duplicate-minute', message }];
+  }
+  return [];
+}
+
+function cellIssues({ id, at, cells }: EntryToCheck, facts: ColonyFacts): Issue[] {
+  const known = new Map(facts.cells.map((cell) => [cell.id, cell.label]));
+  const others = facts.inspections.filter((other) => other.id !== id);
+  const named = new Set<string>();
+  return cells.flatMap(({ cellId, found, takenDown, newCell }, i): Issue[] => {
+    const path = ['cells', i, 'found'];
+    const label = known.get(cellId) ?? '';
+    if (named.has(cellId)) {
+      return [{ path, code: 'duplicate-observation', message: `Cell ${label} is named twice. Keep one of the two.` }];
+    }
+    named.add(cellId);
+    if (!newCell && !known.has(cellId)) {
+      return [
+        { path, code: 'unknown-reference', message: 'This cell is not one of the colony’s. Enter it as a new cell.' },
+      ];
+    }
+    const takenBefore = others.find((other) => other.at < at && other.cells.some(takes(cellId)));
+    if (takenBefore) {
+      const message = `Cell ${label} was taken down on ${weekdayWords(takenBefore.on)}. Leave it out here, or correct that entry.`;
+      return [{ path, code: 'after-removed', message }];
+    }
+    if (!takenDown && found !== 'removed') return [];
+    const seenLater = others.find((other) => other.at > at && other.cells.some((seen) => seen.cellId === cellId));
+    if (!seenLater) return [];
+    const message = `Cell ${label} was seen again on ${weekdayWords(seenLater.on)}, so it was not taken down here. Correct one of the two.`;
+    return [{ path, code: 'after-removed', message }];
+  });
+}
+
+const takes = (id: string) => (seen: { cellId: string; found: CellFinding; takenDown: boolean }) =>
+  seen.cellId === id && (seen.takenDown || seen.found === 'removed');

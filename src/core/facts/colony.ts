@@ -1,0 +1,21 @@
+import { z } from 'zod';
+import { COLONY_ORIGINS } from '../colony/facts';
+import { isoDayField } from '../formats/day-field';
+import { idField, nameField, noteField } from './fields';
+import { LIMITS } from './limits';
+
+/** The bees, who keep their history for life; the boxes they live in and the place they stand may change. */
+export const colonyFact = z.strictObject({
+  id: idField,
+  apiaryId: idField,
+  name: nameField,
+  /** Where in the apiary it stands, in the keeper's words. */
+  stand: z.string().trim().max(LIMITS.place),
+  origin: z.enum(COLONY_ORIGINS),
+  parentColonyId: idField.nullable(),
+  startedOn: isoDayField,
+  endedOn: isoDayField.nullable(),
+  note: noteField,
+});
+
+export type ColonyFact = z.infer<typeof colonyFact>;

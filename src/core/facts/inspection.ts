@@ -1,0 +1,53 @@
+import { z } from 'zod';
+import { YOUNGEST_BROOD } from '../brood/youngest';
+import { CELL_PLACES } from '../cells/place';
+import { CELL_STAGES } from '../cells/stage';
+import { STORES } from '../colony/facts';
+import { minuteField } from '../formats/day-field';
+import { LOOKED } from '../inspections/looked';
+import { THOROUGHNESS } from '../inspections/thoroughness';
+import { idField, noteField } from './fields';
+import { LIMITS } from './limits';
+
+/** One look into a colony. What was not looked for is told apart from what was looked for and not found. */
+export const inspectionFact = z.strictObject({
+  id: idField,
+  colonyId: idField,
+  at: minuteField,
+  thoroughness: z.enum(THOROUGHNESS),
+  queen: z.enum(LOOKED),
+  eggs: z.enum(LOOKED),
+  youngest: z.enum(YOUNGEST_BROOD).nullable(),
+  droneBroodInWorkerCells: z.enum(LOOKED),
+  severalEggsPerCell: z.enum(LOOKED),
+  stores: z.enum(STORES),
+  layingRoomDays: z.int().min(0).max(LIMITS.layingRoomDays).nullable(),
+  note: noteField,
+});
+
+export type InspectionRow = z.infer<typeof inspectionFact>;
+
+export const CELL_FINDINGS = [...CELL_STAGES, 'not-found'] as const;
+
+/** A queen cell; it keeps its identity and its letter from visit to visit. */
+export const cellFact = z.strictObject({
+  id: idField,
+  colonyId: idField,
+  label: z.string().regex(/^[a-z]{1,4}$/, { error: 'must be one to four small letters' }),
+  place: z.enum(CELL_PLACES),
+  box: z.int().min(1).max(LIMITS.boxes).nullable(),
+  frame: z.int().min(1).max(LIMITS.frames).nullable(),
+});
+
+export type CellRow = z.infer<typeof cellFact>;
+
+/** What an inspection found of one cell. */
+export const cellObservationFact = z.strictObject({
+  id: idField,
+  inspectionId: idField,
+  cellId: idField,
+  found: z.enum(CELL_FINDINGS),
+  takenDown: z.boolean(),
+});
+
+export type CellObservationRow = z.infer<typeof cellObservationFact>;

@@ -1,0 +1,10 @@
+/** How much a single field may hold. Longer input is refused whole, never cut. */
+export const LIMITS = {
+  name: 60,
+  place: 80,
+  note: 4000,
+  cellsPerInspection: 200,
+  boxes: 10,
+  frames: 24,
+  layingRoomDays: 99,
+} as const;

@@ -1,0 +1,165 @@
+import { z } from 'zod';
+import { apiaryFact } from '../facts/apiary';
+import { colonyFact } from '../facts/colony';
+import { idField } from '../facts/fields';
+import { cellFact, cellObservationFact, inspectionFact } from '../facts/inspection';
+import { queenEventFact, queenFact } from '../facts/queen';
+import { SETTING_KEYS, settingsFields } from '../facts/setting';
+import { failure, type Issue, type Result } from '../problems/issue';
+import { parseInput } from './parse-input';
+
+export const SEASON_FORMAT = 'ubbet-season';
+export const SEASON_VERSION = 1;
+
+/** The largest season file that is read. */
+export const SEASON_FILE_LIMIT_BYTES = 64 * 1024 * 1024;
+
+const instantField = z.iso.datetime();
+
+const facts = z.strictObject({
+  apiaries: z.array(apiaryFact),
+  colonies: z.array(colonyFact),
+  queens: z.array(queenFact),
+  queenEvents: z.array(queenEventFact),
+  inspections: z.array(inspectionFact.extend({ deletedAt: instantField.nullable() })),
+  cells: z.array(cellFact),
+  cellObservations: z.array(cellObservationFact),
+  settings: z.array(z.strictObject({ key: z.enum(SETTING_KEYS), value: z.unknown() })),
+  revisions: z.array(
+    z.strictObject({
+      id: idField,
+      entity: z.enum(['apiary', 'colony', 'queen', 'inspection']),
+      entityId: idField,
+      revisedAt: instantField,
+      action: z.enum(['corrected', 'deleted', 'restored']),
+      before: z.unknown(),
+    }),
+  ),
+});
+
+/** Every fact there is, in the order of the tables; nothing derived. */
+export type SeasonFacts = z.infer<typeof facts>;
+
+const seasonFile = z.strictObject({
+  format: z.literal(SEASON_FORMAT),
+  version: z.literal(SEASON_VERSION),
+  facts,
+});
+
+/** Writes facts as a season file. The same facts always give the same text. */
+export function writeSeasonFile(content: SeasonFacts): string {
+  return `${JSON.stringify({ format: SEASON_FORMAT, version: SEASON_VERSION, facts: content }, null, 1)}\n`;
+}
+
+/**
+ * Reads a season file: JSON, of this format and version, every field as it must be, every reference to something that is in it,
+ * every id once. Gives back all facts or every fault found (at most {@link MAX_ISSUES}).
+ */
+export function readSeasonFile(text: string): Result<SeasonFacts> {
+  let document: unknown;
+  try {
+    document = JSON.parse(text);
+  } catch {
+    return failure(notJson(text));
+  }
+  const header = z.looseObject({ format: z.literal(SEASON_FORMAT), version: z.int() }).safeParse(document);
+  if (!header.success) {
+    const message = `This is not an Ubbet season file: it does not begin with "format": "${SEASON_FORMAT}". Choose a file that Ubbet has written.`;
+    return failure({ path: ['format'], code: 'invalid', message });
+  }
+  if (header.data.version > SEASON_VERSION) {
+    const message = `The file is of version ${header.data.version}, this Ubbet reads up to ${SEASON_VERSION}. Bring Ubbet up to date and try again.`;
+    return failure({ path: ['version'], code: 'later-version', message });
+  }
+  const parsed = parseInput(seasonFile, document);
+  if (!parsed.ok) return failure(...parsed.issues.slice(0, MAX_ISSUES));
+  const issues = [
+    ...doubleIds(parsed.value.facts),
+    ...danglingReferences(parsed.value.facts),
+    ...settingIssues(parsed.value.facts),
+  ];
+  if (issues.length > 0) return failure(...issues.slice(0, MAX_ISSUES));
+  return { ok: true, value: parsed.value.facts };
+}
+
+/** More faults than this are not listed: the file as a whole is wrong. */
+export const MAX_ISSUES = 20;
+
+function notJson(text: string): Issue {
+  const begun = text.trimStart();
+  if (begun.startsWith('{') && begun.slice(0, 200).includes(SEASON_FORMAT)) {
+    const message = 'The file breaks off before its end. Copy or export it again.';
+    return { path: [], code: 'truncated', message };
+  }
+  return {
+    path: [],
+    code: 'not-json',
+    message: 'This is not a JSON file. Choose a season file that Ubbet has written.',
+  };
+}
+
+const WITH_IDS = [
+  'apiaries',
+  'colonies',
+  'queens',
+  'queenEvents',
+  'inspections',
+  'cells',
+  'cellObservations',
+  'revisions',
+] as const;
+
+function doubleIds(content: SeasonFacts): Issue[] {
+  return WITH_IDS.flatMap((table) => {
+    const seen = new Set<string>();
+    return content[table].flatMap(({ id }, i): Issue[] => {
+      if (!seen.has(id)) {
+        seen.add(id);
+        return [];
+      }
+      const message = 'This identifier stands twice. Leave one of the two out.';
+      return [{ path: ['facts', table, i, 'id'], code: 'duplicate-id', message }];
+    });
+  });
+}
+
+function danglingReferences(content: SeasonFacts): Issue[] {
+  const ids = (rows: readonly { readonly id: string }[]) => new Set(rows.map(({ id }) => id));
+  const [apiaries, colonies, queens] = [ids(content.apiaries), ids(content.colonies), ids(content.queens)];
+  const [inspections, cells] = [ids(content.inspections), ids(content.cells)];
+  const issues: Issue[] = [];
+  const check = (known: Set<string>, id: string | null, ...path: (string | number)[]) => {
+    if (id === null || known.has(id)) return;
+    const message = 'This names something that is not in the file. Export the file again, whole.';
+    issues.push({ path: ['facts', ...path], code: 'unknown-reference', message });
+  };
+  content.colonies.forEach(({ apiaryId, parentColonyId }, i) => {
+    check(apiaries, apiaryId, 'colonies', i, 'apiaryId');
+    check(colonies, parentColonyId, 'colonies', i, 'parentColonyId');
+  });
+  content.queens.forEach(({ motherQueenId }, i) => {
+    check(queens, motherQueenId, 'queens', i, 'motherQueenId');
+  });
+  content.queenEvents.forEach(({ queenId, colonyId }, i) => {
+    check(queens, queenId, 'queenEvents', i, 'queenId');
+    check(colonies, colonyId, 'queenEvents', i, 'colonyId');
+  });
+  content.inspections.forEach(({ colonyId }, i) => {
+    check(colonies, colonyId, 'inspections', i, 'colonyId');
+  });
+  content.cells.forEach(({ colonyId }, i) => {
+    check(colonies, colonyId, 'cells', i, 'colonyId');
+  });
+  content.cellObservations.forEach(({ inspectionId, cellId }, i) => {
+    check(inspections, inspectionId, 'cellObservations', i, 'inspectionId');
+    check(cells, cellId, 'cellObservations', i, 'cellId');
+  });
+  return issues;
+}
+
+function settingIssues({ settings }: SeasonFacts): Issue[] {
+  return settings.flatMap(({ key, value }, i) => {
+    const parsed = parseInput(settingsFields.shape[key], value);
+    return parsed.ok ? [] : parsed.issues.map((issue) => ({ ...issue, path: ['facts', 'settings', i, 'value'] }));
+  });
+}

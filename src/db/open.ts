@@ -1,0 +1,47 @@
+import 'server-only';
+import { mkdirSync } from 'node:fs';
+import { dirname, resolve } from 'node:path';
+import Database from 'better-sqlite3';
+import { type BetterSQLite3Database, drizzle } from 'drizzle-orm/better-sqlite3';
+import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
+import * as tables from './schema/tables';
+
+export type Db = BetterSQLite3Database<typeof tables>;
+
+export interface OpenedDatabase {
+  readonly db: Db;
+  readonly sqlite: Database.Database;
+  readonly file: string;
+}
+
+const MIGRATIONS = resolve(process.cwd(), 'src/db/migrations');
+
+/**
+ * Opens the data file, makes it when it is not there, and brings its tables up to date. An entry that was acknowledged survives
+ * the process being killed or the power failing: write-ahead log with full synchronisation.
+ */
+export function openDatabase(file: string): OpenedDatabase {
+  mkdirSync(dirname(file), { recursive: true });
+  const sqlite = new Database(file);
+  sqlite.pragma('journal_mode = WAL');
+  sqlite.pragma('synchronous = FULL');
+  sqlite.pragma('foreign_keys = ON');
+  sqlite.pragma('busy_timeout = 5000');
+  const db = drizzle(sqlite, { schema: tables });
+  migrate(db, { migrationsFolder: MIGRATIONS });
+  return { db, sqlite, file };
+}
+
+const DEFAULT_FILE = 'data/ubbet.sqlite';
+
+export function dataFile(): string {
+  return resolve(process.cwd(), process.env.UBBET_DATA ?? DEFAULT_FILE);
+}
+
+const shared = globalThis as typeof globalThis & { ubbetDatabase?: OpenedDatabase };
+
+/** The one connection of this process. Kept on the global object so that a rebuilt module finds it again. */
+export function database(): OpenedDatabase {
+  shared.ubbetDatabase ??= openDatabase(dataFile());
+  return shared.ubbetDatabase;
+}

@@ -1,0 +1,89 @@
+import 'server-only';
+import { and, eq, gte, inArray, isNull } from 'drizzle-orm';
+import { type Day, day, dayOfMinute, formatDay } from '../../core/calendar/day';
+import type { CellFact, CellSeenFact, ColonyFacts, InspectionFact, QueenEventFact } from '../../core/colony/facts';
+import type { Db } from '../open';
+import { cellObservations, cells, colonies, inspections, queenEvents } from '../schema/tables';
+
+/** Adds to the list under a key. */
+function push<V>(lists: Map<string, V[]>, key: string, value: V): void {
+  const list = lists.get(key);
+  if (list) list.push(value);
+  else lists.set(key, [value]);
+}
+
+/**
+ * The facts of all colonies, or of those named, as the core takes them. With `since`, inspections before that day and what they
+ * saw are left out. Deleted inspections never count.
+ */
+export function loadColonyFacts(
+  db: Db,
+  { colonyIds, since }: { readonly colonyIds?: readonly string[]; readonly since?: Day } = {},
+): ReadonlyMap<string, ColonyFacts> {
+  const ids = colonyIds && [...colonyIds];
+  const colonyRows = db
+    .select()
+    .from(colonies)
+    .where(ids && inArray(colonies.id, ids))
+    .all();
+  const standing = and(
+    ids && inArray(inspections.colonyId, ids),
+    since === undefined ? undefined : gte(inspections.at, formatDay(since)),
+    isNull(inspections.deletedAt),
+  );
+  const inspectionRows = db.select().from(inspections).where(standing).orderBy(inspections.at).all();
+  const observationRows = db
+    .select({
+      inspectionId: cellObservations.inspectionId,
+      cellId: cellObservations.cellId,
+      found: cellObservations.found,
+      takenDown: cellObservations.takenDown,
+    })
+    .from(cellObservations)
+    .innerJoin(inspections, eq(cellObservations.inspectionId, inspections.id))
+    .where(standing)
+    .orderBy(cellObservations.id)
+    .all();
+  const seenByInspection = new Map<string, CellSeenFact[]>();
+  const seenCells = new Set<string>();
+  for (const { inspectionId, ...seen } of observationRows) {
+    push(seenByInspection, inspectionId, seen);
+    seenCells.add(seen.cellId);
+  }
+  const cellsByColony = new Map<string, CellFact[]>();
+  const cellRows = db
+    .select()
+    .from(cells)
+    .where(ids && inArray(cells.colonyId, ids))
+    .all();
+  for (const { colonyId, ...cell } of cellRows) if (seenCells.has(cell.id)) push(cellsByColony, colonyId, cell);
+
+  const inspectionsByColony = new Map<string, InspectionFact[]>();
+  for (const { colonyId, deletedAt: _, ...row } of inspectionRows) {
+    const fact = { ...row, on: dayOfMinute(row.at), cells: seenByInspection.get(row.id) ?? [] };
+    push(inspectionsByColony, colonyId, fact);
+  }
+  const eventsByColony = new Map<string, QueenEventFact[]>();
+  const eventRows = db
+    .select()
+    .from(queenEvents)
+    .where(ids && inArray(queenEvents.colonyId, ids))
+    .orderBy(queenEvents.on, queenEvents.id)
+    .all();
+  for (const { colonyId, id, queenId, on, kind } of eventRows) {
+    push(eventsByColony, colonyId, { id, queenId, on: day(on), kind });
+  }
+  return new Map(
+    colonyRows.map((row) => [
+      row.id,
+      {
+        startedOn: day(row.startedOn),
+        endedOn: row.endedOn === null ? null : day(row.endedOn),
+        origin: row.origin,
+        cells: cellsByColony.get(row.id) ?? [],
+        inspections: inspectionsByColony.get(row.id) ?? [],
+        queenEvents: eventsByColony.get(row.id) ?? [],
+      },
+    ]),
+  );
+}

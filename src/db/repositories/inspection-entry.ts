@@ -1,0 +1,91 @@
+import 'server-only';
+import { eq, inArray } from 'drizzle-orm';
+import type { InspectionEntry } from '../../core/facts/entry';
+import type { Db } from '../open';
+import { cellObservations, cells, inspections } from '../schema/tables';
+
+export interface StoredEntry {
+  readonly entry: InspectionEntry;
+  readonly deletedAt: string | null;
+}
+
+/** An inspection with everything found at it, or null. `newCell` is given for cells that no other inspection names. */
+export function findEntry(db: Db, id: string): StoredEntry | null {
+  const row = db.select().from(inspections).where(eq(inspections.id, id)).get();
+  if (!row) return null;
+  const { deletedAt, ...inspection } = row;
+  const found = db
+    .select({ observation: cellObservations, cell: cells })
+    .from(cellObservations)
+    .innerJoin(cells, eq(cellObservations.cellId, cells.id))
+    .where(eq(cellObservations.inspectionId, id))
+    .orderBy(cellObservations.id)
+    .all();
+  const cellIds = found.map(({ cell }) => cell.id);
+  const elsewhere = new Set(
+    db
+      .select({ cellId: cellObservations.cellId, inspectionId: cellObservations.inspectionId })
+      .from(cellObservations)
+      .where(inArray(cellObservations.cellId, cellIds))
+      .all()
+      .filter(({ inspectionId }) => inspectionId !== id)
+      .map(({ cellId }) => cellId),
+  );
+  return {
+    deletedAt,
+    entry: {
+      ...inspection,
+      cells: found.map(({ observation, cell }) => ({
+        observationId: observation.id,
+        cellId: cell.id,
+        found: observation.found,
+        takenDown: observation.takenDown,
+        newCell: elsewhere.has(cell.id) ? null : { place: cell.place, box: cell.box, frame: cell.frame },
+      })),
+    },
+  };
+}
+
+const LETTERS = 'abcdefghijklmnopqrstuvwxyz';
+
+/** `a`, `b` ... `z`, `aa`, `ab` ... for 0, 1 ... 25, 26, 27 ... */
+export function cellLabel(index: number): string {
+  const letter = LETTERS[index % LETTERS.length] as string;
+  return index < LETTERS.length ? letter : cellLabel(Math.floor(index / LETTERS.length) - 1) + letter;
+}
+
+/** Writes the entry as it is given, over whatever stood under its id. Call it inside a transaction. */
+export function writeEntry(db: Db, entry: InspectionEntry): void {
+  const { cells: entryCells, ...inspection } = entry;
+  db.insert(inspections)
+    .values({ ...inspection, deletedAt: null })
+    .onConflictDoUpdate({ target: inspections.id, set: { ...inspection, deletedAt: null } })
+    .run();
+  const taken = new Set(
+    db
+      .select({ label: cells.label })
+      .from(cells)
+      .where(eq(cells.colonyId, entry.colonyId))
+      .all()
+      .map(({ label }) => label),
+  );
+  let next = 0;
+  for (const { cellId, newCell } of entryCells) {
+    if (!newCell) continue;
+    const known = db.select({ id: cells.id }).from(cells).where(eq(cells.id, cellId)).get();
+    if (known) {
+      db.update(cells).set(newCell).where(eq(cells.id, cellId)).run();
+      continue;
+    }
+    while (taken.has(cellLabel(next))) next++;
+    const label = cellLabel(next);
+    taken.add(label);
+    db.insert(cells)
+      .values({ id: cellId, colonyId: entry.colonyId, label, ...newCell })
+      .run();
+  }
+  db.delete(cellObservations).where(eq(cellObservations.inspectionId, entry.id)).run();
+  for (const { observationId, cellId, found, takenDown } of entryCells) {
+    db.insert(cellObservations).values({ id: observationId, inspectionId: entry.id, cellId, found, takenDown }).run();
+  }
+}

@@ -1,0 +1,72 @@
+import 'server-only';
+import { and, eq, isNull, lt, ne } from 'drizzle-orm';
+import { day } from '../../core/calendar/day';
+import type { Now } from '../../core/calendar/now';
+import type { ColonyFact } from '../../core/facts/colony';
+import { failure, type Issue, type Result, success } from '../../core/problems/issue';
+import type { Db } from '../../db/open';
+import { addRevision } from '../../db/repositories/revisions';
+import { apiaries, colonies, inspections } from '../../db/schema/tables';
+import { sameValue } from './same-value';
+
+/** Adds a colony, or corrects the one that has its id. */
+export function saveColony(db: Db, colony: ColonyFact, now: Now): Result<{ id: string }> {
+  return db.transaction((tx) => {
+    const issues = colonyIssues(tx, colony, now);
+    if (issues.length > 0) return failure(...issues);
+    const before = tx.select().from(colonies).where(eq(colonies.id, colony.id)).get();
+    if (before && !sameValue(before, colony)) {
+      addRevision(tx, { entity: 'colony', entityId: colony.id, action: 'corrected', before }, now);
+    }
+    tx.insert(colonies).values(colony).onConflictDoUpdate({ target: colonies.id, set: colony }).run();
+    return success({ id: colony.id });
+  });
+}
+
+function colonyIssues(db: Db, colony: ColonyFact, { today }: Now): Issue[] {
+  const issues: Issue[] = [];
+  const { id, apiaryId, parentColonyId, name, startedOn, endedOn } = colony;
+  if (!db.select().from(apiaries).where(eq(apiaries.id, apiaryId)).get()) {
+    issues.push({ path: ['apiaryId'], code: 'unknown-reference', message: 'Choose an apiary that is in the book.' });
+  }
+  if (parentColonyId !== null && !db.select().from(colonies).where(eq(colonies.id, parentColonyId)).get()) {
+    issues.push({
+      path: ['parentColonyId'],
+      code: 'unknown-reference',
+      message: 'Choose a parent that is in the book.',
+    });
+  }
+  if (parentColonyId === id) {
+    issues.push({ path: ['parentColonyId'], code: 'contradiction', message: 'A colony is not its own parent.' });
+  }
+  const namesake = db
+    .select()
+    .from(colonies)
+    .where(and(eq(colonies.name, name), ne(colonies.id, id), isNull(colonies.endedOn)))
+    .get();
+  if (namesake && endedOn === null) {
+    const message = `There is a colony called ${name} already. Give this one another name.`;
+    issues.push({ path: ['name'], code: 'duplicate-id', message });
+  }
+  if (day(startedOn) > today) {
+    const message = 'The colony’s first day lies in the future. Give today or an earlier day.';
+    issues.push({ path: ['startedOn'], code: 'in-the-future', message });
+  }
+  if (endedOn !== null && endedOn < startedOn) {
+    issues.push({
+      path: ['endedOn'],
+      code: 'contradiction',
+      message: 'It cannot end before it begins. Correct one of the two.',
+    });
+  }
+  const earlier = db
+    .select()
+    .from(inspections)
+    .where(and(eq(inspections.colonyId, id), lt(inspections.at, startedOn), isNull(inspections.deletedAt)))
+    .get();
+  if (earlier) {
+    const message = `It has an inspection on ${earlier.at.slice(0, 10)}, before this day. Give that day or an earlier one.`;
+    issues.push({ path: ['startedOn'], code: 'contradiction', message });
+  }
+  return issues;
+}

@@ -1,0 +1,73 @@
+import 'server-only';
+import { eq } from 'drizzle-orm';
+import type { Now } from '../../core/calendar/now';
+import { checkEntry } from '../../core/colony/check-entry';
+import type { InspectionEntry } from '../../core/facts/entry';
+import { failure, type Result, success } from '../../core/problems/issue';
+import type { Db } from '../../db/open';
+import { loadColonyFacts } from '../../db/repositories/colony-facts';
+import { findEntry, writeEntry } from '../../db/repositories/inspection-entry';
+import { addRevision } from '../../db/repositories/revisions';
+import { cellObservations, cells } from '../../db/schema/tables';
+import { sameValue } from './same-value';
+
+/**
+ * Stores an inspection whole, or says why not and stores nothing. Sent again unchanged it lands once; changed, it corrects what
+ * stands under its id, and what stood there goes to its history.
+ */
+export function saveInspection(db: Db, entry: InspectionEntry, now: Now): Result<{ id: string }> {
+  return db.transaction(
+    (tx) => {
+      const facts = loadColonyFacts(tx, { colonyIds: [entry.colonyId] }).get(entry.colonyId);
+      if (!facts) {
+        const message = 'This colony is not in the book. Choose one that is, or add it first.';
+        return failure({ path: ['colonyId'], code: 'unknown-reference', message });
+      }
+      const known = { ...facts, cells: cellsOf(tx, entry.colonyId) };
+      const issues = checkEntry(entry, known, now.minute);
+      if (issues.length > 0) return failure(...issues);
+
+      const stored = findEntry(tx, entry.id);
+      if (stored && stored.entry.colonyId !== entry.colonyId) {
+        const message = 'An inspection cannot be moved to another colony. Delete it there and enter it here.';
+        return failure({ path: ['colonyId'], code: 'duplicate-id', message });
+      }
+      const foreign = entry.cells.findIndex(({ cellId, observationId }) =>
+        takenElsewhere(tx, entry, cellId, observationId),
+      );
+      if (foreign >= 0) {
+        const message = 'This cell already belongs to another entry. Reload the page and enter it again.';
+        return failure({ path: ['cells', foreign, 'cellId'], code: 'duplicate-id', message });
+      }
+      if (stored) {
+        if (stored.deletedAt === null && sameValue(comparable(stored.entry), comparable(entry))) {
+          return success({ id: entry.id });
+        }
+        addRevision(tx, { entity: 'inspection', entityId: entry.id, action: 'corrected', before: stored.entry }, now);
+      }
+      writeEntry(tx, entry);
+      return success({ id: entry.id });
+    },
+    { behavior: 'immediate' },
+  );
+}
+
+/** All cells of the colony, also those that only a deleted inspection names. */
+function cellsOf(db: Db, colonyId: string) {
+  return db.select().from(cells).where(eq(cells.colonyId, colonyId)).all();
+}
+
+function takenElsewhere(db: Db, entry: InspectionEntry, cellId: string, observationId: string): boolean {
+  const cell = db.select().from(cells).where(eq(cells.id, cellId)).get();
+  const observation = db.select().from(cellObservations).where(eq(cellObservations.id, observationId)).get();
+  return (
+    (cell !== undefined && cell.colonyId !== entry.colonyId) ||
+    (observation !== undefined && observation.inspectionId !== entry.id)
+  );
+}
+
+/** What an entry says, whatever the order in which its cells are listed. */
+function comparable(entry: InspectionEntry) {
+  const byId = [...entry.cells].sort((a, b) => (a.observationId < b.observationId ? -1 : 1));
+  return { ...entry, cells: byId };
+}

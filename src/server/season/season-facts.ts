@@ -1,0 +1,67 @@
+import 'server-only';
+import type { SQLiteTable } from 'drizzle-orm/sqlite-core';
+import type { SeasonFacts } from '../../core/formats/season-file';
+import type { Db } from '../../db/open';
+import {
+  apiaries,
+  cellObservations,
+  cells,
+  colonies,
+  inspections,
+  queenEvents,
+  queens,
+  revisions,
+  settings,
+} from '../../db/schema/tables';
+
+/** Every table of facts under its name in the season file. Rows are always listed by id, so that equal facts give equal files. */
+const TABLES = {
+  apiaries,
+  colonies,
+  queens,
+  queenEvents,
+  inspections,
+  cells,
+  cellObservations,
+  settings,
+  revisions,
+} as const satisfies Record<keyof SeasonFacts, SQLiteTable>;
+
+const NAMES = Object.keys(TABLES) as (keyof SeasonFacts)[];
+
+/** SQLite takes at most 32,766 values in one statement. */
+const ROWS_PER_INSERT = 500;
+
+export function readAllFacts(db: Db): SeasonFacts {
+  const read = (name: keyof SeasonFacts) => {
+    const table = TABLES[name];
+    return db
+      .select()
+      .from(table)
+      .orderBy('id' in table ? table.id : table.key)
+      .all();
+  };
+  return Object.fromEntries(NAMES.map((name) => [name, read(name)])) as SeasonFacts;
+}
+
+/** Takes every fact out. Call it inside a transaction. */
+export function removeAllFacts(db: Db): void {
+  for (const name of [...NAMES].reverse()) db.delete(TABLES[name]).run();
+}
+
+/** Puts all facts in, in one go. Call it inside a transaction, on empty tables. */
+export function insertAllFacts(db: Db, facts: SeasonFacts): void {
+  for (const name of NAMES) {
+    const rows = facts[name];
+    for (let start = 0; start < rows.length; start += ROWS_PER_INSERT) {
+      db.insert(TABLES[name])
+        .values(rows.slice(start, start + ROWS_PER_INSERT) as never)
+        .run();
+    }
+  }
+}
+
+/** How many rows there are of each kind. */
+export function countFacts(facts: SeasonFacts): Readonly<Record<keyof SeasonFacts, number>> {
+  return Object.fromEntries(NAMES.map((name) => [name, facts[name].length])) as Record<keyof SeasonFacts, number>;
+}
