@@ -1,0 +1,26 @@
+import '@fontsource-variable/atkinson-hyperlegible-next/wght.css';
+import '@fontsource-variable/bricolage-grotesque/wght.css';
+import './globals.css';
+import type { Metadata, Viewport } from 'next';
+import type { ReactNode } from 'react';
+import { now } from '@/server/clock';
+import { isDemo } from '@/server/demo-mode';
+import { Frame } from '@/ui/frame/Frame';
+
+export const metadata: Metadata = {
+  title: { default: 'Ubbet', template: '%s · Ubbet' },
+  description: 'Swarm control for a season: date the cells, time the method, be back on the right day.',
+};
+export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: '#f3f5f4' };
+export const dynamic = 'force-dynamic';
+
+export default async function RootLayout({ children }: { children: ReactNode }) {
+  const demoDay = isDemo() ? (await now()).today : null;
+  return (
+    <html lang="en-GB">
+      <body>
+        <Frame demoDay={demoDay}>{children}</Frame>
+      </body>
+    </html>
+  );
+}

@@ -1,0 +1,17 @@
+import type { Metadata } from 'next';
+import { redirect } from 'next/navigation';
+import { database } from '@/db/open';
+import { now } from '@/server/clock';
+import { loadYard } from '@/server/yard';
+import { axisAround } from '@/ui/time/axis';
+import { TodayPage } from '@/ui/today/TodayPage';
+import { todayView } from '@/views/today-view';
+
+export const metadata: Metadata = { title: 'Today · Ubbet' };
+
+export default async function Page() {
+  const { today } = await now();
+  const yard = loadYard(database().db, today);
+  if (yard.apiaries.length === 0) redirect('/start');
+  return <TodayPage view={todayView(yard, today)} axis={axisAround(today)} />;
+}

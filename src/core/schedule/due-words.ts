@@ -1,0 +1,38 @@
+import type { Day } from '../calendar/day';
+import { distanceWords, weekdayWords } from '../calendar/words';
+import { type Check, type CheckCode, urgencyOf } from './check';
+
+/** What each check asks for, as an order. */
+const DO: { readonly [C in CheckCode]: string } = {
+  'first-look': 'First look',
+  look: 'Look inside',
+  act: 'Act',
+  'thin-cells': 'Thin the cells',
+  'find-cells': 'Find the cells',
+  eggs: 'Look for eggs',
+  released: 'See whether she is out',
+  'laying-check': 'See whether she lays',
+  'nuc-settled': 'See whether it has settled',
+};
+
+/** What is to be done and by when, as people say it: `Act today`, `Look inside by Wed 19 May`, `Late: act, due Thu 13 May`. */
+export function dueWords(check: Check, today: Day): string {
+  const order = DO[check.code];
+  const { window } = check;
+  switch (urgencyOf(check, today)) {
+    case 'late': {
+      const small = order.charAt(0).toLowerCase() + order.slice(1);
+      return `Late: ${small}, was due by ${weekdayWords(window.latest)} (${distanceWords(window.latest, today)})`;
+    }
+    case 'now':
+      return window.latest === today
+        ? `${order} today`
+        : `${order} by ${weekdayWords(window.latest)}, best ${bestWords(window.ideal, today)}`;
+    case 'later':
+      return `${order} ${weekdayWords(window.ideal)}, ${distanceWords(window.ideal, today)}`;
+  }
+}
+
+function bestWords(ideal: Day, today: Day): string {
+  return ideal <= today ? 'now' : weekdayWords(ideal);
+}

@@ -1,0 +1,128 @@
+import type { CellPlace } from '../core/cells/place';
+import type { CellFinding, ColonyOrigin, QueenEventKind } from '../core/colony/facts';
+import type { InspectionRow } from '../core/facts/inspection';
+import type { SeasonFacts } from '../core/formats/season-file';
+
+type Mutable<T> = { -readonly [K in keyof T]: T[K] };
+
+interface CellSaw {
+  readonly found: CellFinding;
+  readonly place?: CellPlace;
+  readonly box?: number;
+  readonly frame?: number;
+  readonly takenDown?: boolean;
+}
+
+/** What a look saw, where it differs from a calm one: every brood frame with the bees left on, eggs, no queen looked for. */
+export interface LookSaw extends Partial<Omit<InspectionRow, 'id' | 'colonyId' | 'at'>> {
+  /** Cells by letter; a new letter needs a place, a known one is followed. */
+  readonly cells?: Readonly<Record<string, CellFinding | CellSaw>>;
+}
+
+export interface ColonyBuilder {
+  readonly id: string;
+  look(at: string, saw?: LookSaw): ColonyBuilder;
+  queen(on: string, kind: QueenEventKind, queenId: string, note?: string): ColonyBuilder;
+}
+
+/** Puts a season together row by row, with identifiers that are the same each time. */
+export class SeasonBuilder {
+  readonly #facts: Mutable<SeasonFacts> = {
+    apiaries: [],
+    colonies: [],
+    queens: [],
+    queenEvents: [],
+    inspections: [],
+    cells: [],
+    cellObservations: [],
+    settings: [],
+    revisions: [],
+  };
+  #count = 0;
+
+  #id(): string {
+    this.#count += 1;
+    return `01960000-0000-7000-8000-${this.#count.toString(16).padStart(12, '0')}`;
+  }
+
+  apiary(name: string, note = ''): string {
+    const id = this.#id();
+    this.#facts.apiaries.push({ id, name, note });
+    return id;
+  }
+
+  queen(
+    origin: 'raised' | 'bought' | 'swarm' | 'unknown',
+    emergedFrom: string | null,
+    emergedTo = emergedFrom,
+    motherQueenId: string | null = null,
+  ): string {
+    const id = this.#id();
+    this.#facts.queens.push({ id, motherQueenId, origin, emergedFrom, emergedTo, note: '' });
+    return id;
+  }
+
+  colony(
+    apiaryId: string,
+    name: string,
+    stand: string,
+    startedOn: string,
+    {
+      origin = 'established',
+      parentColonyId = null,
+      note = '',
+    }: { origin?: ColonyOrigin; parentColonyId?: string | null; note?: string } = {},
+  ): ColonyBuilder {
+    const id = this.#id();
+    this.#facts.colonies.push({ id, apiaryId, name, stand, origin, parentColonyId, startedOn, endedOn: null, note });
+    const cellIds = new Map<string, string>();
+    const builder: ColonyBuilder = {
+      id,
+      look: (at, saw = {}) => {
+        this.#look(id, cellIds, at, saw);
+        return builder;
+      },
+      queen: (on, kind, queenId, eventNote = '') => {
+        this.#facts.queenEvents.push({ id: this.#id(), queenId, colonyId: id, on, kind, note: eventNote });
+        return builder;
+      },
+    };
+    return builder;
+  }
+
+  #look(colonyId: string, cellIds: Map<string, string>, at: string, { cells = {}, ...saw }: LookSaw): void {
+    const inspectionId = this.#id();
+    this.#facts.inspections.push({
+      id: inspectionId,
+      colonyId,
+      at,
+      thoroughness: 'bees-on',
+      queen: 'not-looked-for',
+      eggs: 'seen',
+      youngest: null,
+      droneBroodInWorkerCells: 'none',
+      severalEggsPerCell: 'none',
+      stores: 'room',
+      layingRoomDays: null,
+      note: '',
+      ...saw,
+      deletedAt: null,
+    });
+    for (const [label, what] of Object.entries(cells)) {
+      const cell: CellSaw = typeof what === 'string' ? { found: what } : what;
+      const { found, place, box = null, frame = null, takenDown = false } = cell;
+      let cellId = cellIds.get(label);
+      if (!cellId) {
+        if (!place) throw new Error(`Cell ${label} is new on ${at} and needs a place`);
+        cellId = this.#id();
+        cellIds.set(label, cellId);
+        this.#facts.cells.push({ id: cellId, colonyId, label, place, box, frame });
+      }
+      this.#facts.cellObservations.push({ id: this.#id(), inspectionId, cellId, found, takenDown });
+    }
+  }
+
+  build(): SeasonFacts {
+    return this.#facts;
+  }
+}

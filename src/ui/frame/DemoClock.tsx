@@ -1,0 +1,32 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { addDays, type Day, formatDay, yearOf } from '../../core/calendar/day';
+import { weekdayWords } from '../../core/calendar/words';
+
+const COOKIE = 'ubbet-demo-day';
+
+/** The demo's day, stepped forward and back. Everything derived follows, since none of it is stored. */
+export function DemoClock({ day }: { day: Day }) {
+  const router = useRouter();
+  const step = (count: number) => {
+    // biome-ignore lint/suspicious/noDocumentCookie: the cookie store has no synchronous way that every browser knows
+    document.cookie = `${COOKIE}=${formatDay(addDays(day, count))}; path=/; max-age=31536000; samesite=lax`;
+    router.refresh();
+  };
+  const button = 'border border-line bg-paper px-2.5 py-1 font-bold hover:border-ink';
+  return (
+    <div className="ml-auto flex items-center gap-2">
+      <span className="text-muted">Demo day</span>
+      <button type="button" className={button} aria-label="One day back" onClick={() => step(-1)}>
+        ◂
+      </button>
+      <b title={formatDay(day)} data-testid="demo-day" aria-live="polite">
+        {`${weekdayWords(day)} ${yearOf(day)}`}
+      </b>
+      <button type="button" className={button} aria-label="One day on" onClick={() => step(1)}>
+        ▸
+      </button>
+    </div>
+  );
+}

@@ -1,0 +1,41 @@
+'use client';
+
+import Link from 'next/link';
+import { usePathname } from 'next/navigation';
+
+const PLACES = [
+  { href: '/', name: 'Today', within: (path: string) => path === '/' },
+  {
+    href: '/colonies',
+    name: 'Colonies',
+    within: (path: string) => path.startsWith('/colonies') || path.startsWith('/apiaries'),
+  },
+  { href: '/cell-clock', name: 'Cell clock', within: (path: string) => path.startsWith('/cell-clock') },
+  { href: '/data', name: 'Data', within: (path: string) => path.startsWith('/data') },
+  { href: '/settings', name: 'Settings', within: (path: string) => path.startsWith('/settings') },
+] as const;
+
+/** The screens, with the present one underlined. */
+export function NavLinks() {
+  const path = usePathname();
+  return (
+    <nav aria-label="Screens" className="min-w-0 overflow-x-auto">
+      <ul className="flex gap-x-5">
+        {PLACES.map(({ href, name, within }) => {
+          const isHere = within(path);
+          return (
+            <li key={href}>
+              <Link
+                href={href}
+                aria-current={isHere ? 'page' : undefined}
+                className={`block border-b-4 py-2 font-semibold whitespace-nowrap no-underline ${isHere ? 'border-willow' : 'border-transparent hover:border-line'}`}
+              >
+                {name}
+              </Link>
+            </li>
+          );
+        })}
+      </ul>
+    </nav>
+  );
+}

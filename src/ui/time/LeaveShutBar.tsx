@@ -1,0 +1,37 @@
+import { useId } from 'react';
+import type { Day } from '../../core/calendar/day';
+import { type Axis, leftOf, percent, rightOf } from './axis';
+
+const HEIGHT = 19;
+
+/** The days on which a hive is not to be opened: always hatched. */
+export function LeaveShutBar({ axis, from, to, y }: { axis: Axis; from: Day; to: Day; y: number }) {
+  const hatch = useId();
+  const [start, end] = [Math.max(0, leftOf(axis, from)), Math.min(100, rightOf(axis, to))];
+  if (start >= end) return null;
+  return (
+    <g>
+      <pattern id={hatch} width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(35)">
+        <rect width="7" height="7" fill="var(--color-paper)" />
+        <line x1="1" x2="1" y1="0" y2="7" stroke="var(--color-indigo)" strokeWidth="1.6" />
+      </pattern>
+      <rect
+        x={percent(start)}
+        width={percent(end - start)}
+        y={y}
+        height={HEIGHT}
+        fill={`url(#${hatch})`}
+        stroke="var(--color-indigo)"
+        strokeWidth="1.5"
+      />
+      {end - start > 20 && (
+        <svg x={percent((start + end) / 2)} y={y + 2} overflow="visible" aria-hidden="true">
+          <rect x="-36" width="72" height={HEIGHT - 4} rx="2" fill="var(--color-paper)" />
+          <text x="0" y="12" textAnchor="middle" fontSize="12" fontWeight="700" fill="var(--color-indigo)">
+            leave shut
+          </text>
+        </svg>
+      )}
+    </g>
+  );
+}

@@ -1,0 +1,66 @@
+import { type Axis, percent } from './axis';
+
+const FONT_PX = 12;
+const CHARACTER_PX = 6.6;
+/** The narrowest a day gets on a desk and on a phone. */
+const DAY_PX = { wide: 26, narrow: 11.5 } as const;
+
+interface Props {
+  readonly axis: Axis;
+  /** The solid part that the label may stand on, in per cent. */
+  readonly from: number;
+  readonly to: number;
+  /** Where the mark ends; the label goes there when it does not fit on it. */
+  readonly edge?: number;
+  readonly y: number;
+  readonly height: number;
+  readonly label: string;
+  readonly inside: string;
+  readonly outside: string;
+}
+
+/** A word on a mark where it fits, beside it where it does not, decided apart for a desk and for a phone. */
+export function StripLabel(props: Props) {
+  return (
+    <>
+      <OneLabel {...props} size="wide" />
+      <OneLabel {...props} size="narrow" />
+    </>
+  );
+}
+
+function OneLabel({
+  axis,
+  from,
+  to,
+  edge = to,
+  y,
+  height,
+  label,
+  inside,
+  outside,
+  size,
+}: Props & { size: 'wide' | 'narrow' }) {
+  const stripPx = axis.days * DAY_PX[size];
+  const labelPx = label.length * CHARACTER_PX + 8;
+  const baseline = y + height / 2 + FONT_PX * 0.36;
+  const className = size === 'wide' ? 'label-wide' : 'label-narrow';
+  const common = { y: baseline, fontSize: FONT_PX, fontWeight: 700, className };
+  if (((to - from) / 100) * stripPx >= labelPx) {
+    return (
+      <text {...common} x={percent((from + to) / 2)} textAnchor="middle" fill={inside}>
+        {label}
+      </text>
+    );
+  }
+  const fitsBeside = ((100 - edge) / 100) * stripPx >= labelPx;
+  return fitsBeside ? (
+    <text {...common} x={percent(edge)} dx="5" fill={outside}>
+      {label}
+    </text>
+  ) : (
+    <text {...common} x={percent(from)} dx="-5" textAnchor="end" fill={outside}>
+      {label}
+    </text>
+  );
+}

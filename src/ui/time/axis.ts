@@ -1,0 +1,37 @@
+import { addDays, type Day, dayOfWeek } from '../../core/calendar/day';
+
+/** The days that a time strip shows, first to last, all the same width. */
+export interface Axis {
+  readonly first: Day;
+  readonly days: number;
+  readonly today: Day;
+}
+
+const DAYS_BACK = 7;
+const DAYS_AHEAD = 21;
+
+/** The last seven days, today, and the next twenty-one. */
+export function axisAround(today: Day): Axis {
+  return { first: addDays(today, -DAYS_BACK), days: DAYS_BACK + 1 + DAYS_AHEAD, today };
+}
+
+export function axisDays({ first, days }: Axis): readonly Day[] {
+  return Array.from({ length: days }, (_, i) => addDays(first, i));
+}
+
+/** The left edge of a day, in per cent of the strip; may lie outside it. */
+export function leftOf({ first, days }: Axis, day: Day): number {
+  return ((day - first) / days) * 100;
+}
+
+/** The right edge of a day. */
+export function rightOf(axis: Axis, day: Day): number {
+  return leftOf(axis, addDays(day, 1));
+}
+
+export const percent = (value: number) => `${Math.round(value * 1000) / 1000}%`;
+
+export function isWeekend(day: Day): boolean {
+  const weekday = dayOfWeek(day);
+  return weekday === 0 || weekday === 6;
+}

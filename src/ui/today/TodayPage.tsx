@@ -1,0 +1,67 @@
+import Link from 'next/link';
+import type { TodayRow, TodayView } from '../../views/today-view';
+import type { Axis } from '../time/axis';
+import { RulerHead } from '../time/RulerHead';
+import { TimeStrip } from '../time/TimeStrip';
+
+const TONES: { readonly [T in TodayRow['tone']]: string } = {
+  late: 'text-propolis',
+  now: 'text-willow',
+  later: 'text-larch',
+  fine: 'text-larch',
+  shut: 'text-indigo',
+};
+
+/** What must I do, where, and when? */
+export function TodayPage({ view, axis }: { view: TodayView; axis: Axis }) {
+  return (
+    <>
+      <RulerHead axis={axis} due={view.due} title={view.headline} below={view.summary} />
+      {view.bands.map(({ title, rows }) => (
+        <section key={title} aria-label={title} className="mt-3">
+          <h2 className="bg-ink px-2.5 py-0.5 text-sm text-white">{title}</h2>
+          <ul>
+            {rows.map((row) => (
+              <Row key={row.colonyId} row={row} axis={axis} />
+            ))}
+          </ul>
+        </section>
+      ))}
+      {view.bands.length === 0 && (
+        <p className="mt-8 max-w-prose">
+          No colonies yet. <Link href="/colonies/new">Add the first one</Link>, or look at a single cell with the{' '}
+          <Link href="/cell-clock">cell clock</Link>.
+        </p>
+      )}
+    </>
+  );
+}
+
+function Row({ row, axis }: { row: TodayRow; axis: Axis }) {
+  const { colonyId, name, apiary, reading, due, why, tone, marks } = row;
+  return (
+    <li className="lane">
+      <div className="lane-words py-1.5">
+        <div className="flex items-baseline gap-2">
+          <h3 className="text-lg">
+            <Link href={`/colonies/${colonyId}`} className="no-underline hover:underline">
+              {name}
+            </Link>
+          </h3>
+          {apiary && <span className="text-muted text-sm">{apiary}</span>}
+          <Link
+            href={`/colonies/${colonyId}/inspect`}
+            className="text-muted ml-auto text-sm hover:text-ink"
+            aria-label={`Enter an inspection of ${name}`}
+          >
+            enter
+          </Link>
+        </div>
+        <p className="text-sm font-semibold">{reading}</p>
+        <p className={`text-sm font-bold ${TONES[tone]}`}>{due}</p>
+        {why && tone !== 'later' && <p className="text-muted text-sm leading-5">{why}</p>}
+      </div>
+      <TimeStrip axis={axis} marks={marks} name={name} />
+    </li>
+  );
+}

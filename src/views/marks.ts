@@ -1,0 +1,51 @@
+import type { Day } from '../core/calendar/day';
+import type { CheckWindow, Window } from '../core/calendar/window';
+import { rangeWords } from '../core/calendar/words';
+
+export type RibbonKind = 'sealing' | 'emergence' | 'eggs' | 'laid';
+export type Tone = 'late' | 'now' | 'later' | 'fine';
+
+/** What can be drawn on a time strip. `row` counts from the top. */
+export type Mark =
+  | {
+      readonly type: 'ribbon';
+      readonly kind: RibbonKind;
+      readonly window: Window;
+      readonly label: string;
+      readonly row: number;
+    }
+  | { readonly type: 'shut'; readonly from: Day; readonly to: Day; readonly row: number }
+  | {
+      readonly type: 'check';
+      readonly window: CheckWindow;
+      readonly label: string;
+      readonly tone: Tone;
+      readonly row: number;
+    }
+  | { readonly type: 'look'; readonly on: Day; readonly row: number };
+
+export const RIBBON_WORDS: { readonly [K in RibbonKind]: string } = {
+  laid: 'laid',
+  sealing: 'closes',
+  emergence: 'virgin out',
+  eggs: 'eggs due',
+};
+
+/** A mark in words, for those who do not see it. */
+export function markWords(mark: Mark): string {
+  switch (mark.type) {
+    case 'ribbon': {
+      const { earliest, likelyFrom, likelyTo, latest } = mark.window;
+      const likely = rangeWords({ from: likelyFrom, to: likelyTo });
+      return `${mark.label}: ${rangeWords({ from: earliest, to: latest })}, likely ${likely}`;
+    }
+    case 'shut':
+      return `leave shut: ${rangeWords(mark)}`;
+    case 'check': {
+      const { earliest, ideal, latest } = mark.window;
+      return `${mark.label}: ${rangeWords({ from: earliest, to: latest })}, best ${rangeWords({ from: ideal, to: ideal })}`;
+    }
+    case 'look':
+      return `inspected ${rangeWords({ from: mark.on, to: mark.on })}`;
+  }
+}

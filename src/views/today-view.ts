@@ -1,0 +1,129 @@
+import type { Day } from '../core/calendar/day';
+import { spanOf } from '../core/calendar/window';
+import { weekdayWords } from '../core/calendar/words';
+import { emergencesOf } from '../core/colony/track-cells';
+import { READING_WORDS } from '../core/inspections/reading-words';
+import { urgencyOf } from '../core/schedule/check';
+import { dueWords } from '../core/schedule/due-words';
+import type { Mark, Tone } from './marks';
+import { ribbonMark, scheduleMarks } from './marks-of';
+import type { Yard, YardColony } from './yard';
+
+export interface TodayRow {
+  readonly colonyId: string;
+  readonly name: string;
+  /** Named where rows of several apiaries stand together. */
+  readonly apiary: string | null;
+  readonly reading: string;
+  readonly due: string;
+  readonly why: string | null;
+  readonly tone: Tone | 'shut';
+  readonly marks: readonly Mark[];
+}
+
+export interface TodayBand {
+  readonly title: string;
+  readonly rows: readonly TodayRow[];
+}
+
+export interface TodayView {
+  readonly headline: string;
+  readonly summary: string;
+  readonly bands: readonly TodayBand[];
+  /** How many checks have their best day on each day. */
+  readonly due: ReadonlyMap<Day, number>;
+}
+
+interface Placed {
+  readonly row: TodayRow;
+  readonly apiary: string;
+  /** The sooner, the more it presses. */
+  readonly latest: number;
+}
+
+/** What is due today and what is not, late ones first. */
+export function todayView({ colonies }: Yard, today: Day): TodayView {
+  const due: Placed[] = [];
+  const shut: Placed[] = [];
+  const later: Placed[] = [];
+  const dueByDay = new Map<Day, number>();
+  for (const colony of colonies) {
+    const { row, list } = placeColony(colony, today, { due, shut, later });
+    const check = colony.state.schedule.checks[0];
+    list.push({ row, apiary: colony.apiary.name, latest: check?.window.latest ?? Number.POSITIVE_INFINITY });
+    for (const { window } of colony.state.schedule.checks) {
+      dueByDay.set(window.ideal, (dueByDay.get(window.ideal) ?? 0) + 1);
+    }
+  }
+  const late = due.filter(({ row }) => row.tone === 'late').length;
+  return {
+    headline: headline(due.length, late),
+    summary: summary(colonies, shut.length, today),
+    bands: [...dueBands(due), ...band('Leave shut', shut), ...band('Nothing to do today', later)],
+    due: dueByDay,
+  };
+}
+
+function headline(due: number, late: number): string {
+  if (due === 0) return 'Nothing is due today';
+  const hives = `${due} ${due === 1 ? 'hive' : 'hives'} to see to`;
+  return late === 0 ? hives : `${hives}, ${late} late`;
+}
+
+function summary(colonies: readonly YardColony[], shut: number, today: Day): string {
+  const next = colonies
+    .flatMap(({ colony, state }) => state.schedule.checks.map(({ window }) => ({ name: colony.name, window })))
+    .filter(({ window }) => window.earliest > today)
+    .sort((a, b) => a.window.ideal - b.window.ideal)[0];
+  const after = next ? ` After today comes ${next.name}, ${weekdayWords(next.window.ideal)}.` : '';
+  const left = shut === 0 ? '' : shut === 1 ? 'One is to be left shut.' : `${shut} are to be left shut.`;
+  return `${left}${after}`.trim();
+}
+
+/** Apiary by apiary, the one with the most pressing hive first. */
+function dueBands(placed: readonly Placed[]): TodayBand[] {
+  const sorted = [...placed].sort((a, b) => a.latest - b.latest);
+  const names = [...new Set(sorted.map(({ apiary }) => apiary))];
+  return names.map((name) => {
+    const rows = sorted.filter(({ apiary }) => apiary === name).map(({ row }) => row);
+    return { title: `${name} · ${rows.length} ${rows.length === 1 ? 'hive' : 'hives'}`, rows };
+  });
+}
+
+function band(title: string, placed: readonly Placed[]): TodayBand[] {
+  if (placed.length === 0) return [];
+  const rows = [...placed].sort((a, b) => a.latest - b.latest).map(({ row, apiary }) => ({ ...row, apiary }));
+  return [{ title, rows }];
+}
+
+function placeColony(
+  { colony, state }: YardColony,
+  today: Day,
+  lists: { due: Placed[]; shut: Placed[]; later: Placed[] },
+): { row: TodayRow; list: Placed[] } {
+  const { schedule, lastLook } = state;
+  const check = schedule.checks[0];
+  const urgency = check ? urgencyOf(check, today) : 'later';
+  const shutNow = schedule.leaveShut.find(({ from, to }) => from <= today && today <= to);
+  const isShut = shutNow !== undefined && urgency === 'later';
+  const live = lastLook?.liveCells ?? [];
+  const cellMarks = [
+    ...ribbonMark('sealing', spanOf(live.flatMap(({ planBy }) => planBy.sealing ?? [])), 0),
+    ...ribbonMark('emergence', spanOf(emergencesOf(live)) ?? schedule.emergence, 0),
+  ];
+  const row: TodayRow = {
+    colonyId: colony.id,
+    name: colony.name,
+    apiary: null,
+    reading: lastLook ? READING_WORDS[lastLook.reading.reading].title : 'Not looked at yet',
+    due: isShut
+      ? `Nobody opens this before ${weekdayWords((shutNow.to + 1) as Day)}`
+      : check
+        ? dueWords(check, today)
+        : 'No date set',
+    why: isShut || !check ? null : check.why,
+    tone: isShut ? 'shut' : urgency,
+    marks: [...cellMarks, ...scheduleMarks(schedule, today, cellMarks.length > 0 ? 1 : 0)],
+  };
+  return { row, list: isShut ? lists.shut : urgency === 'later' ? lists.later : lists.due };
+}

@@ -1,0 +1,35 @@
+import type { ColonyOrigin } from '../core/colony/facts';
+import type { ColonyState } from '../core/colony/fold';
+import type { Settings } from '../core/settings/settings';
+
+export interface ApiaryEntry {
+  readonly id: string;
+  readonly name: string;
+  readonly note: string;
+}
+
+export interface ColonyEntry {
+  readonly id: string;
+  readonly apiaryId: string;
+  readonly name: string;
+  readonly stand: string;
+  readonly origin: ColonyOrigin;
+  readonly parentColonyId: string | null;
+  readonly startedOn: string;
+  readonly endedOn: string | null;
+  readonly note: string;
+}
+
+export interface YardColony {
+  readonly colony: ColonyEntry;
+  readonly apiary: ApiaryEntry;
+  readonly state: ColonyState;
+}
+
+/** All apiaries and standing colonies, as they are on one day. */
+export interface Yard {
+  readonly apiaries: readonly ApiaryEntry[];
+  /** In order of apiary and name. Ended colonies and those that have not begun yet are left out. */
+  readonly colonies: readonly YardColony[];
+  readonly settings: Settings;
+}
