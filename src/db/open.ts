@@ -14,7 +14,7 @@ export interface OpenedDatabase {
   readonly file: string;
 }
 
-const MIGRATIONS = resolve(process.cwd(), 'src/db/migrations');
+const MIGRATIONS = resolve(/*turbopackIgnore: true*/ process.cwd(), 'src/db/migrations');
 
 /**
  * Opens the data file, makes it when it is not there, and brings its tables up to date. An entry that was acknowledged survives
@@ -35,7 +35,7 @@ export function openDatabase(file: string): OpenedDatabase {
 const DEFAULT_FILE = 'data/ubbet.sqlite';
 
 export function dataFile(): string {
-  return resolve(process.cwd(), process.env.UBBET_DATA ?? DEFAULT_FILE);
+  return resolve(/*turbopackIgnore: true*/ process.cwd(), process.env.UBBET_DATA ?? DEFAULT_FILE);
 }
 
 const shared = globalThis as typeof globalThis & { ubbetDatabase?: OpenedDatabase };

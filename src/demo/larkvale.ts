@@ -53,16 +53,13 @@ export function larkvaleSeason(): SeasonFacts {
       note: 'Calm, good pattern.',
     });
 
-  season
-    .colony(garden, 'Burnet', 'stand 4, by the pear', start)
-    .look('2027-05-01T14:00')
-    .look('2027-05-13T18:30', {
-      thoroughness: 'bees-on',
-      stores: 'pollen',
-      layingRoomDays: 3,
-      youngest: 'eggs',
-      note: 'Nest hemmed in by pollen on frames 3 and 8.',
-    });
+  season.colony(garden, 'Burnet', 'stand 4, by the pear', start).look('2027-05-01T14:00').look('2027-05-13T18:30', {
+    thoroughness: 'bees-on',
+    stores: 'pollen',
+    layingRoomDays: 3,
+    youngest: 'eggs',
+    note: 'Nest hemmed in by pollen on frames 3 and 8.',
+  });
 
   const knapweedQueen = season.queen('raised', '2026-05-28', '2026-06-02', sainfoinQueen);
   const knapweed = season

@@ -33,3 +33,8 @@ export interface Yard {
   readonly colonies: readonly YardColony[];
   readonly settings: Settings;
 }
+
+export interface NamedColony {
+  readonly id: string;
+  readonly name: string;
+}

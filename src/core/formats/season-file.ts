@@ -11,9 +11,6 @@ import { parseInput } from './parse-input';
 export const SEASON_FORMAT = 'ubbet-season';
 export const SEASON_VERSION = 1;
 
-/** The largest season file that is read. */
-export const SEASON_FILE_LIMIT_BYTES = 64 * 1024 * 1024;
-
 const instantField = z.iso.datetime();
 
 const facts = z.strictObject({

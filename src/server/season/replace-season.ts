@@ -4,15 +4,8 @@ import type { Now } from '../../core/calendar/now';
 import { readSeasonFile, type SeasonFacts } from '../../core/formats/season-file';
 import { type Issue, type Result, success } from '../../core/problems/issue';
 import type { OpenedDatabase } from '../../db/open';
+import type { SeasonPreview } from '../../views/season-preview';
 import { countFacts, insertAllFacts, readAllFacts, removeAllFacts } from './season-facts';
-
-export interface SeasonPreview {
-  readonly incoming: Readonly<Record<keyof SeasonFacts, number>>;
-  readonly present: Readonly<Record<keyof SeasonFacts, number>>;
-  readonly colonyNames: readonly string[];
-  readonly firstDay: string | null;
-  readonly lastDay: string | null;
-}
 
 /** What a file holds and what it would replace. Changes nothing. */
 export function previewSeason({ db }: OpenedDatabase, text: string): Result<SeasonPreview> {

@@ -44,12 +44,13 @@ function Row({ row, axis }: { row: TodayRow; axis: Axis }) {
       <div className="lane-words py-1.5">
         <div className="flex items-baseline gap-2">
           <h3 className="text-lg">
-            <Link href={`/colonies/${colonyId}`} className="no-underline hover:underline">
+            <Link prefetch={false} href={`/colonies/${colonyId}`} className="no-underline hover:underline">
               {name}
             </Link>
           </h3>
           {apiary && <span className="text-muted text-sm">{apiary}</span>}
           <Link
+            prefetch={false}
             href={`/colonies/${colonyId}/inspect`}
             className="text-muted ml-auto text-sm hover:text-ink"
             aria-label={`Enter an inspection of ${name}`}

@@ -1,0 +1,5 @@
+import { queenEntry, saveQueenEvent } from '@/server/entries/save-queen-event';
+import { takeEntry } from '@/server/http/handle';
+
+export const POST = (request: Request) =>
+  takeEntry(request, queenEntry, ({ db }, entry, now) => saveQueenEvent(db, entry, now));

@@ -1,0 +1,15 @@
+import type { Metadata } from 'next';
+import { Suspense } from 'react';
+import { now } from '@/server/clock';
+import { CellClock } from '@/ui/clock/CellClock';
+
+export const metadata: Metadata = { title: 'Cell clock' };
+
+export default async function Page() {
+  const { today } = await now();
+  return (
+    <Suspense>
+      <CellClock today={today} />
+    </Suspense>
+  );
+}

@@ -1,0 +1,32 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { database } from '@/db/open';
+import { findEntry } from '@/db/repositories/inspection-entry';
+import { now } from '@/server/clock';
+import { loadColony } from '@/server/colony-page';
+import { InspectionForm } from '@/ui/entry/InspectionForm';
+
+export const metadata: Metadata = { title: 'Correct an inspection' };
+
+export default async function Page({ params }: { params: Promise<{ id: string; inspectionId: string }> }) {
+  const { id, inspectionId } = await params;
+  const at = await now();
+  const { db } = database();
+  const found = loadColony(db, id, at.today);
+  const stored = findEntry(db, inspectionId);
+  if (!found || !stored || stored.deletedAt !== null || stored.entry.colonyId !== id) notFound();
+  const { colony, apiary, facts, settings } = found;
+  return (
+    <InspectionForm
+      colonyId={id}
+      colonyName={colony.name}
+      apiaryName={apiary.name}
+      facts={facts}
+      settings={settings}
+      now={at.minute}
+      startAt={stored.entry.at}
+      newId={inspectionId}
+      stored={stored.entry}
+    />
+  );
+}

@@ -1,0 +1,31 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { v7 as newId } from 'uuid';
+import { database } from '@/db/open';
+import { now } from '@/server/clock';
+import { loadColony } from '@/server/colony-page';
+import { usualTime } from '@/server/usual-time';
+import { InspectionForm } from '@/ui/entry/InspectionForm';
+
+export const metadata: Metadata = { title: 'Enter an inspection' };
+
+export default async function Page({ params }: { params: Promise<{ id: string }> }) {
+  const { id } = await params;
+  const at = await now();
+  const found = loadColony(database().db, id, at.today);
+  if (!found) notFound();
+  const { colony, apiary, facts, settings } = found;
+  return (
+    <InspectionForm
+      colonyId={id}
+      colonyName={colony.name}
+      apiaryName={apiary.name}
+      facts={facts}
+      settings={settings}
+      now={at.minute}
+      startAt={usualTime(at)}
+      newId={newId()}
+      stored={null}
+    />
+  );
+}

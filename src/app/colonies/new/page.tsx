@@ -1,0 +1,31 @@
+import type { Metadata } from 'next';
+import { redirect } from 'next/navigation';
+import { v7 as newId } from 'uuid';
+import { formatDay } from '@/core/calendar/day';
+import { database } from '@/db/open';
+import { now } from '@/server/clock';
+import { loadNames } from '@/server/names';
+import { ColonyForm } from '@/ui/forms/ColonyForm';
+
+export const metadata: Metadata = { title: 'Add a colony' };
+
+export default async function Page({ searchParams }: { searchParams: Promise<{ apiary?: string }> }) {
+  const { apiary } = await searchParams;
+  const today = formatDay((await now()).today);
+  const { apiaries, colonies } = loadNames(database().db);
+  const [first] = apiaries;
+  if (!first) redirect('/start');
+  const apiaryId = apiaries.find(({ id }) => id === apiary)?.id ?? first.id;
+  const colony = {
+    id: newId(),
+    apiaryId,
+    name: '',
+    stand: '',
+    origin: 'established',
+    parentColonyId: null,
+    startedOn: today,
+    endedOn: null,
+    note: '',
+  } as const;
+  return <ColonyForm colony={colony} isNew apiaries={apiaries} others={colonies} today={today} />;
+}

@@ -1,0 +1,17 @@
+import type { Metadata } from 'next';
+import { redirect } from 'next/navigation';
+import { database } from '@/db/open';
+import { now } from '@/server/clock';
+import { loadYard } from '@/server/yard';
+import { ColoniesPage } from '@/ui/colony/ColoniesPage';
+import { axisAround } from '@/ui/time/axis';
+import { coloniesView } from '@/views/colonies-view';
+
+export const metadata: Metadata = { title: 'Colonies' };
+
+export default async function Page() {
+  const { today } = await now();
+  const yard = loadYard(database().db, today);
+  if (yard.apiaries.length === 0) redirect('/start');
+  return <ColoniesPage groups={coloniesView(yard, today)} axis={axisAround(today)} />;
+}

@@ -1,0 +1,100 @@
+import 'server-only';
+import { asc, desc, eq, inArray } from 'drizzle-orm';
+import type { Day } from '../core/calendar/day';
+import type { ColonyFacts } from '../core/colony/facts';
+import { type ColonyState, foldColony } from '../core/colony/fold';
+import { markColour } from '../core/queens/mark-colour';
+import type { Settings } from '../core/settings/settings';
+import type { Db } from '../db/open';
+import { loadColonyFacts } from '../db/repositories/colony-facts';
+import { loadSettings } from '../db/repositories/settings';
+import { apiaries, colonies, inspections, queenEvents, queens, revisions } from '../db/schema/tables';
+import type { EntryChange, QueenChoice, QueenLine } from '../views/colony-records';
+import type { ApiaryEntry, ColonyEntry } from '../views/yard';
+
+export interface ColonyOnDay {
+  readonly colony: ColonyEntry;
+  readonly apiary: ApiaryEntry;
+  readonly facts: ColonyFacts;
+  readonly state: ColonyState;
+  readonly settings: Settings;
+}
+
+/** One colony with all its facts and its state on `today`; null when there is none of that id. */
+export function loadColony(db: Db, id: string, today: Day): ColonyOnDay | null {
+  const found = db
+    .select({ colony: colonies, apiary: apiaries })
+    .from(colonies)
+    .innerJoin(apiaries, eq(colonies.apiaryId, apiaries.id))
+    .where(eq(colonies.id, id))
+    .get();
+  const facts = loadColonyFacts(db, { colonyIds: [id] }).get(id);
+  if (!found || !facts) return null;
+  const settings = loadSettings(db);
+  return { ...found, facts, settings, state: foldColony(facts, settings, today) };
+}
+
+/** What befell the colony's queens, newest first, each queen named by her year and colour. */
+export function loadQueenLines(db: Db, colonyId: string): readonly QueenLine[] {
+  return db
+    .select({ event: queenEvents, queen: queens })
+    .from(queenEvents)
+    .innerJoin(queens, eq(queenEvents.queenId, queens.id))
+    .where(eq(queenEvents.colonyId, colonyId))
+    .orderBy(desc(queenEvents.on), desc(queenEvents.id))
+    .all()
+    .map(({ event, queen }) => ({
+      id: event.id,
+      on: event.on,
+      kind: event.kind,
+      note: event.note,
+      queen: nameQueen(queen),
+    }));
+}
+
+/** `queen of 2026 (white), raised`. */
+export function nameQueen({ emergedFrom, emergedTo, origin }: typeof queens.$inferSelect): string {
+  const day = emergedTo ?? emergedFrom;
+  const from = origin === 'unknown' ? '' : `, ${origin === 'swarm' ? 'came with a swarm' : origin}`;
+  if (day === null) return `queen of unknown age${from}`;
+  const year = Number(day.slice(0, 4));
+  return `queen of ${year} (${markColour(year)})${from}`;
+}
+
+/** The queens that were ever in a colony, for choosing one. */
+export function queensOfColony(db: Db, colonyId: string): readonly QueenChoice[] {
+  const seen = new Map<string, string>();
+  for (const { event, queen } of db
+    .select({ event: queenEvents, queen: queens })
+    .from(queenEvents)
+    .innerJoin(queens, eq(queenEvents.queenId, queens.id))
+    .where(eq(queenEvents.colonyId, colonyId))
+    .orderBy(desc(queenEvents.on))
+    .all()) {
+    seen.set(event.queenId, nameQueen(queen));
+  }
+  return [...seen].map(([id, name]) => ({ id, name }));
+}
+
+/** How the colony's inspections were corrected and deleted, newest first; and which of them are deleted now. */
+export function loadChanges(db: Db, colonyId: string) {
+  const rows = db
+    .select({ id: inspections.id, at: inspections.at, deletedAt: inspections.deletedAt })
+    .from(inspections)
+    .where(eq(inspections.colonyId, colonyId))
+    .orderBy(asc(inspections.at))
+    .all();
+  const ids = rows.map(({ id }) => id);
+  const changes: EntryChange[] = db
+    .select({
+      id: revisions.id,
+      entityId: revisions.entityId,
+      revisedAt: revisions.revisedAt,
+      action: revisions.action,
+    })
+    .from(revisions)
+    .where(inArray(revisions.entityId, ids))
+    .orderBy(desc(revisions.revisedAt))
+    .all();
+  return { changes, deleted: rows.filter(({ deletedAt }) => deletedAt !== null) };
+}

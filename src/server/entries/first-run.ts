@@ -1,0 +1,61 @@
+import 'server-only';
+import { z } from 'zod';
+import { formatDay } from '../../core/calendar/day';
+import type { Now } from '../../core/calendar/now';
+import { idField, nameField } from '../../core/facts/fields';
+import { type Result, success } from '../../core/problems/issue';
+import { HEMISPHERES } from '../../core/settings/settings';
+import type { Db } from '../../db/open';
+import { loadSettings, saveSettings } from '../../db/repositories/settings';
+import { saveApiary } from './save-apiary';
+import { saveColony } from './save-colony';
+
+/** The three things that are asked before anything else. */
+export const startEntry = z.strictObject({
+  apiaryId: idField,
+  apiaryName: nameField,
+  hemisphere: z.enum(HEMISPHERES),
+  colonyId: idField,
+  colonyName: nameField,
+});
+
+class Refused extends Error {
+  constructor(readonly result: Result<never>) {
+    super('refused');
+  }
+}
+
+/** Makes the first apiary and colony and sets the hemisphere: all of it or nothing. */
+export function firstRun(db: Db, entry: z.infer<typeof startEntry>, now: Now): Result<{ id: string }> {
+  const { apiaryId, apiaryName, hemisphere, colonyId, colonyName } = entry;
+  try {
+    db.transaction((tx) => {
+      const renamed = { name: { apiary: 'apiaryName', colony: 'colonyName' } } as const;
+      orRefuse(saveApiary(tx, { id: apiaryId, name: apiaryName, note: '' }, now), renamed.name.apiary);
+      const colony = {
+        id: colonyId,
+        apiaryId,
+        name: colonyName,
+        stand: '',
+        origin: 'established',
+        parentColonyId: null,
+        startedOn: formatDay(now.today),
+        endedOn: null,
+        note: '',
+      } as const;
+      orRefuse(saveColony(tx, colony, now), renamed.name.colony);
+      saveSettings(tx, { ...loadSettings(tx), hemisphere });
+    });
+  } catch (error) {
+    if (error instanceof Refused) return error.result;
+    throw error;
+  }
+  return success({ id: colonyId });
+}
+
+/** Leaves the transaction, undoing it, with the issues under the name that the field has in this entry. */
+function orRefuse(result: Result<unknown>, name: string): void {
+  if (result.ok) return;
+  const issues = result.issues.map((issue) => ({ ...issue, path: issue.path[0] === 'name' ? [name] : issue.path }));
+  throw new Refused({ ok: false, issues });
+}

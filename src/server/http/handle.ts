@@ -1,0 +1,50 @@
+import 'server-only';
+import type { z } from 'zod';
+import type { Now } from '../../core/calendar/now';
+import { parseInput } from '../../core/formats/parse-input';
+import { failure, type IssueCode, type Result } from '../../core/problems/issue';
+import { database, type OpenedDatabase } from '../../db/open';
+import { now } from '../clock';
+import { readText } from './read-text';
+
+/** Entries are small; season files have a limit of their own. */
+const ENTRY_LIMIT_BYTES = 256 * 1024;
+
+const STATUS: Partial<Record<IssueCode, number>> = { 'not-found': 404, 'too-large': 413 };
+const UNPROCESSABLE = 422;
+
+/** Answers with the result as JSON: 200 with a value, or the fitting status with the issues. */
+export function answer<T>(result: Result<T>): Response {
+  if (result.ok) return Response.json(result);
+  return Response.json(result, { status: STATUS[result.issues[0]?.code ?? 'invalid'] ?? UNPROCESSABLE });
+}
+
+/** A page of another origin may not make a browser write here. */
+export function isSameOrigin(request: Request): boolean {
+  const origin = request.headers.get('origin');
+  if (origin === null) return request.headers.get('sec-fetch-site') !== 'cross-site';
+  return URL.canParse(origin) && new URL(origin).host === request.headers.get('host');
+}
+
+export const foreignOrigin = () =>
+  failure({ path: [], code: 'invalid', message: 'This came from a page of another site and was refused.' });
+
+/** Takes one JSON entry: same origin, bounded, checked in full, and only then handed on. */
+export async function takeEntry<S extends z.ZodType>(
+  request: Request,
+  schema: S,
+  store: (opened: OpenedDatabase, input: z.output<S>, now: Now) => Result<unknown> | Promise<Result<unknown>>,
+): Promise<Response> {
+  if (!isSameOrigin(request)) return answer(foreignOrigin());
+  const text = await readText(request, ENTRY_LIMIT_BYTES);
+  if (!text.ok) return answer(text);
+  let body: unknown;
+  try {
+    body = JSON.parse(text.value);
+  } catch {
+    return answer(failure({ path: [], code: 'not-json', message: 'The entry did not arrive whole. Send it again.' }));
+  }
+  const input = parseInput(schema, body);
+  if (!input.ok) return answer(input);
+  return answer(await store(database(), input.value, await now()));
+}

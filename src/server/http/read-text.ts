@@ -1,0 +1,30 @@
+import 'server-only';
+import { failure, type Result, success } from '../../core/problems/issue';
+
+const MEGABYTE = 1024 * 1024;
+
+/** Reads a request's body as text, and stops reading as soon as it is larger than `limitBytes`. */
+export async function readText(request: Request, limitBytes: number): Promise<Result<string>> {
+  const announced = Number(request.headers.get('content-length') ?? 0);
+  if (announced > limitBytes) return tooLarge(limitBytes);
+  if (!request.body) return success('');
+  const decoder = new TextDecoder();
+  const parts: string[] = [];
+  let size = 0;
+  for await (const chunk of request.body as unknown as AsyncIterable<Uint8Array>) {
+    size += chunk.byteLength;
+    if (size > limitBytes) return tooLarge(limitBytes);
+    parts.push(decoder.decode(chunk, { stream: true }));
+  }
+  parts.push(decoder.decode());
+  return success(parts.join(''));
+}
+
+function tooLarge(limitBytes: number): Result<never> {
+  const limit = limitBytes >= MEGABYTE ? `${limitBytes / MEGABYTE} MB` : `${limitBytes / 1024} kB`;
+  return failure({
+    path: [],
+    code: 'too-large',
+    message: `This is larger than ${limit}, the most that is taken. Nothing was stored.`,
+  });
+}

@@ -1,0 +1,73 @@
+import Link from 'next/link';
+import type { ApiaryGroup } from '../../views/colonies-view';
+import type { Tone } from '../../views/marks';
+import { BUTTON } from '../controls/styles';
+import type { Axis } from '../time/axis';
+import { RulerHead } from '../time/RulerHead';
+import { TimeStrip } from '../time/TimeStrip';
+
+const TONES: { readonly [T in Tone]: string } = {
+  late: 'text-propolis',
+  now: 'text-willow',
+  later: 'text-larch',
+  fine: 'text-larch',
+};
+
+/** All colonies by apiary, with when each was looked at. */
+export function ColoniesPage({ groups, axis }: { groups: readonly ApiaryGroup[]; axis: Axis }) {
+  const count = groups.reduce((sum, { colonies }) => sum + colonies.length, 0);
+  return (
+    <>
+      <RulerHead
+        axis={axis}
+        title={`${count} ${count === 1 ? 'colony' : 'colonies'}`}
+        below="Rings are the looks of the last week."
+      />
+      {groups.map(({ apiary, colonies }) => (
+        <section key={apiary.id} aria-label={apiary.name} className="mt-3">
+          <h2 className="flex items-baseline gap-4 bg-ink px-2.5 py-0.5 text-sm text-white">
+            {apiary.name}
+            <Link prefetch={false} href={`/apiaries/${apiary.id}`} className="ml-auto font-sans font-normal underline">
+              edit
+            </Link>
+            <Link
+              prefetch={false}
+              href={`/colonies/new?apiary=${apiary.id}`}
+              className="font-sans font-normal underline"
+            >
+              add a colony
+            </Link>
+          </h2>
+          <ul>
+            {colonies.map(({ id, name, stand, reading, due, tone, marks }) => (
+              <li key={id} className="lane">
+                <div className="lane-words py-1.5">
+                  <p className="flex items-baseline gap-2">
+                    <Link
+                      prefetch={false}
+                      href={`/colonies/${id}`}
+                      className="font-display text-lg font-bold no-underline hover:underline"
+                    >
+                      {name}
+                    </Link>
+                    <span className="text-muted text-sm">{stand}</span>
+                  </p>
+                  <p className="text-sm">
+                    <b>{reading}.</b> {due && <b className={TONES[tone]}>{due}</b>}
+                  </p>
+                </div>
+                <TimeStrip axis={axis} marks={marks} name={name} />
+              </li>
+            ))}
+          </ul>
+          {colonies.length === 0 && <p className="text-muted py-2">No colony stands here.</p>}
+        </section>
+      ))}
+      <p className="mt-6">
+        <Link href="/apiaries/new" className={BUTTON.plain}>
+          Add an apiary
+        </Link>
+      </p>
+    </>
+  );
+}

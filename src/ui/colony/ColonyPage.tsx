@@ -1,0 +1,94 @@
+import Link from 'next/link';
+import type { EntryChange, QueenLine } from '../../views/colony-records';
+import type { ColonyView } from '../../views/colony-view';
+import type { ApiaryEntry, ColonyEntry, NamedColony } from '../../views/yard';
+import { BUTTON } from '../controls/styles';
+import type { Axis } from '../time/axis';
+import { RulerHead } from '../time/RulerHead';
+import { TimeStrip } from '../time/TimeStrip';
+import { CellList } from './CellList';
+import { LookHistory } from './LookHistory';
+import { QueenPanel } from './QueenPanel';
+import { ReadingPanel } from './ReadingPanel';
+
+export interface ColonyPageProps {
+  readonly colony: ColonyEntry;
+  readonly apiary: ApiaryEntry;
+  readonly view: ColonyView;
+  readonly axis: Axis;
+  readonly queens: readonly QueenLine[];
+  readonly changes: readonly EntryChange[];
+  readonly deleted: readonly { readonly id: string; readonly at: string }[];
+  readonly previous: NamedColony | null;
+  readonly next: NamedColony | null;
+  readonly parent: NamedColony | null;
+  readonly children: readonly NamedColony[];
+}
+
+/** What is going on in there? */
+export function ColonyPage(props: ColonyPageProps) {
+  const { colony, apiary, view, axis, queens, changes, deleted, previous, next, parent, children } = props;
+  return (
+    <>
+      <RulerHead
+        axis={axis}
+        title={colony.name}
+        below={
+          <p className="flex flex-wrap gap-x-3">
+            <span>{[apiary.name, colony.stand].filter(Boolean).join(', ')}</span>
+            {previous && <ColonyLink colony={previous} prefix="◂ " />}
+            {next && <ColonyLink colony={next} suffix=" ▸" />}
+          </p>
+        }
+      />
+      <div className="lane">
+        <div className="lane-words py-3">
+          <ReadingPanel view={view} />
+          <div className="mt-3 flex flex-wrap gap-2">
+            <Link prefetch={false} href={`/colonies/${colony.id}/inspect`} className={BUTTON.act}>
+              Enter an inspection
+            </Link>
+            <Link prefetch={false} href={`/colonies/${colony.id}/edit`} className={BUTTON.plain}>
+              Edit colony
+            </Link>
+          </div>
+        </div>
+        <TimeStrip axis={axis} marks={view.overview} name={`${colony.name}, what is due`} />
+      </div>
+      <CellList cells={view.cells} axis={axis} />
+      <div className="grid gap-x-10 wide:grid-cols-2">
+        <LookHistory colonyId={colony.id} looks={view.looks} changes={changes} deleted={deleted} />
+        <div>
+          <QueenPanel colonyId={colony.id} words={view.queen} lastLaid={view.lastLaid} lines={queens} />
+          {(parent || children.length > 0 || colony.note) && (
+            <section className="mt-6">
+              <h2 className="border-t-2 border-ink pt-2 text-lg">Colony</h2>
+              {parent && (
+                <p>
+                  Came from <ColonyLink colony={parent} />.
+                </p>
+              )}
+              {children.length > 0 && (
+                <p>
+                  Out of it came{' '}
+                  {children.map((child, i) => (
+                    <span key={child.id}>
+                      {i > 0 && ', '}
+                      <ColonyLink colony={child} />
+                    </span>
+                  ))}
+                  .
+                </p>
+              )}
+              {colony.note && <p className="text-muted whitespace-pre-line">{colony.note}</p>}
+            </section>
+          )}
+        </div>
+      </div>
+    </>
+  );
+}
+
+function ColonyLink({ colony, prefix = '', suffix = '' }: { colony: NamedColony; prefix?: string; suffix?: string }) {
+  return <Link prefetch={false} href={`/colonies/${colony.id}`}>{`${prefix}${colony.name}${suffix}`}</Link>;
+}

@@ -1,0 +1,62 @@
+import Link from 'next/link';
+import type { EntryChange } from '../../views/colony-records';
+import type { LookView } from '../../views/colony-view';
+import { DeleteInspection } from './DeleteInspection';
+import { RestoreInspection } from './RestoreInspection';
+
+interface Props {
+  readonly colonyId: string;
+  readonly looks: readonly LookView[];
+  readonly changes: readonly EntryChange[];
+  readonly deleted: readonly { readonly id: string; readonly at: string }[];
+}
+
+/** All inspections, newest first, with how each was corrected since. */
+export function LookHistory({ colonyId, looks, changes, deleted }: Props) {
+  return (
+    <section className="mt-6" aria-label="Looks so far">
+      <h2 className="border-t-2 border-ink pt-2 text-lg">Looks so far</h2>
+      {looks.length === 0 && <p className="text-muted">None yet.</p>}
+      <ol>
+        {looks.map(({ id, when, reading, how, cells, note }) => (
+          <li key={id} className="border-b border-line py-2">
+            <p className="flex flex-wrap items-baseline gap-x-3">
+              <b>{when}</b>
+              <span className="font-semibold">{reading}</span>
+              <span className="ml-auto flex gap-3 text-sm">
+                <Link
+                  prefetch={false}
+                  href={`/colonies/${colonyId}/inspect/${id}`}
+                  className="text-muted hover:text-ink"
+                >
+                  correct
+                </Link>
+                <DeleteInspection id={id} when={when} />
+              </span>
+            </p>
+            <p className="text-muted text-sm">{how}</p>
+            {cells && <p className="text-sm">{cells}</p>}
+            {note && <p className="text-sm whitespace-pre-line">“{note}”</p>}
+            <Changes changes={changes.filter(({ entityId }) => entityId === id)} />
+          </li>
+        ))}
+      </ol>
+      {deleted.map(({ id, at }) => (
+        <p key={id} className="text-muted border-b border-line py-2 text-sm">
+          Entry of {at.replace('T', ', ')} deleted. <RestoreInspection id={id} />
+        </p>
+      ))}
+    </section>
+  );
+}
+
+function Changes({ changes }: { changes: readonly EntryChange[] }) {
+  if (changes.length === 0) return null;
+  return (
+    <ul className="text-muted text-sm italic">
+      {changes.map(({ id, action, revisedAt }) => (
+        <li key={id}>{`${action} ${revisedAt.slice(0, 16).replace('T', ', ')} UTC`}</li>
+      ))}
+    </ul>
+  );
+}

@@ -1,0 +1,47 @@
+'use client';
+
+import { type ReactNode, useId } from 'react';
+
+interface Props<V extends string> {
+  readonly legend: ReactNode;
+  readonly options: readonly { readonly value: V; readonly name: string; readonly hint?: string }[];
+  readonly value: V | null;
+  readonly onChange: (value: V) => void;
+  /** One under the other, for long names. */
+  readonly stacked?: boolean;
+  readonly problem?: string | null;
+}
+
+/** One of a few: big buttons that are a radio group to keyboard and screen reader. */
+export function Choice<V extends string>({ legend, options, value, onChange, stacked = false, problem }: Props<V>) {
+  const name = useId();
+  return (
+    <fieldset className="mt-4" aria-describedby={problem ? `${name}-problem` : undefined}>
+      <legend className="font-display mb-1.5 text-lg font-bold">{legend}</legend>
+      <div className={stacked ? 'grid gap-2' : 'grid grid-flow-col auto-cols-fr gap-2'}>
+        {options.map((option) => (
+          <label
+            key={option.value}
+            className="flex min-h-12 cursor-pointer flex-col justify-center border-2 border-ink bg-paper px-2 py-1 text-center leading-tight font-bold has-checked:bg-ink has-checked:text-white has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-indigo"
+          >
+            <input
+              type="radio"
+              className="sr-only"
+              name={name}
+              value={option.value}
+              checked={value === option.value}
+              onChange={() => onChange(option.value)}
+            />
+            {option.name}
+            {option.hint && <span className="text-sm font-normal">{option.hint}</span>}
+          </label>
+        ))}
+      </div>
+      {problem && (
+        <p id={`${name}-problem`} role="alert" className="text-propolis mt-1 font-bold">
+          {problem}
+        </p>
+      )}
+    </fieldset>
+  );
+}

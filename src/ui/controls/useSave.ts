@@ -1,0 +1,23 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import type { Issue } from '../../core/problems/issue';
+import { send } from '../http/send';
+
+/** Sends an entry and goes on when it was taken; keeps the form and shows what is wrong when it was not. */
+export function useSave(path: string) {
+  const router = useRouter();
+  const [issues, setIssues] = useState<readonly Issue[]>([]);
+  const [isSaving, setSaving] = useState(false);
+  const save = async (body: unknown, then: string) => {
+    setSaving(true);
+    const sent = await send(path, body);
+    setSaving(false);
+    setIssues(sent.ok ? [] : sent.issues);
+    if (!sent.ok) return;
+    router.push(then);
+    router.refresh();
+  };
+  return { issues, isSaving, save };
+}

@@ -1,0 +1,46 @@
+import type { Issue } from '../../core/problems/issue';
+
+/** What each field is called on the screen. */
+const FIELD_NAMES: Readonly<Record<string, string>> = {
+  at: 'Day and time',
+  thoroughness: 'How well you looked',
+  youngest: 'Youngest brood',
+  layingRoomDays: 'Laying room',
+  note: 'Note',
+  cells: 'Cells',
+  name: 'Name',
+  apiaryName: 'Apiary',
+  colonyName: 'Colony',
+  startedOn: 'First day',
+  endedOn: 'Last day',
+  stand: 'Stand',
+  apiaryId: 'Apiary',
+  parentColonyId: 'Parent',
+  leaveShutDays: 'Days to leave shut',
+  matingFailedDays: 'Mating failed after',
+  fixedIntervalDays: 'Fixed interval',
+  on: 'Day',
+  emergedFrom: 'Emerged from',
+  emergedTo: 'Emerged by',
+};
+
+export function fieldName(path: Issue['path']): string | null {
+  const named = path.findLast((part) => typeof part === 'string' && part in FIELD_NAMES);
+  return named === undefined ? null : (FIELD_NAMES[named] ?? null);
+}
+
+/** What is wrong and how to put it right; nothing of what was typed is lost. */
+export function IssueList({ issues }: { issues: readonly Issue[] }) {
+  if (issues.length === 0) return null;
+  return (
+    <div role="alert" className="mt-3 border-l-4 border-propolis bg-paper px-3 py-2">
+      <p className="text-propolis font-bold">Not saved. What you entered is still here.</p>
+      <ul>
+        {issues.map(({ path, code, message }) => {
+          const name = fieldName(path);
+          return <li key={`${path.join('.')}${code}`}>{name ? `${name}: ${message}` : message}</li>;
+        })}
+      </ul>
+    </div>
+  );
+}

@@ -1,0 +1,101 @@
+'use client';
+
+import { YOUNGEST_BROOD, YOUNGEST_WORDS, type YoungestBrood } from '../../core/brood/youngest';
+import { STORES, type Stores } from '../../core/colony/facts';
+import { LIMITS } from '../../core/facts/limits';
+import type { Looked } from '../../core/inspections/looked';
+import { Choice } from '../controls/Choice';
+import { FIELD } from '../controls/styles';
+import type { Change, Draft } from './draft';
+import { LOOKED_OPTIONS } from './looked-options';
+
+const STORES_WORDS: { readonly [S in Stores]: string } = {
+  room: 'has room',
+  nectar: 'nectar in the way',
+  honey: 'honey in the way',
+  pollen: 'pollen in the way',
+  'not-looked-for': 'did not look',
+};
+
+/** What is worth noting beyond cells, eggs and queen. Everything here may be left out. */
+export function MoreSeen({
+  draft,
+  change,
+  problemAt,
+}: {
+  draft: Draft;
+  change: (change: Change) => void;
+  problemAt: (field: string) => string | null;
+}) {
+  const set = (fields: Partial<Draft>) => change({ type: 'set', fields });
+  return (
+    <>
+      <label className="mt-4 block">
+        <span className="font-display text-lg font-bold">Youngest worker brood</span>
+        <select
+          className={FIELD}
+          value={draft.youngest ?? ''}
+          onChange={(event) =>
+            set({ youngest: event.target.value === '' ? null : (event.target.value as YoungestBrood) })
+          }
+        >
+          <option value="">not noted</option>
+          {YOUNGEST_BROOD.map((youngest) => (
+            <option key={youngest} value={youngest}>
+              {YOUNGEST_WORDS[youngest]}
+            </option>
+          ))}
+        </select>
+        <Problem text={problemAt('youngest')} />
+      </label>
+      <label className="mt-4 block">
+        <span className="font-display text-lg font-bold">Brood nest</span>
+        <select
+          className={FIELD}
+          value={draft.stores}
+          onChange={(event) => set({ stores: event.target.value as Stores })}
+        >
+          {STORES.map((stores) => (
+            <option key={stores} value={stores}>
+              {STORES_WORDS[stores]}
+            </option>
+          ))}
+        </select>
+      </label>
+      <label className="mt-4 block">
+        <span className="font-display text-lg font-bold">Days of laying room left</span>
+        <input
+          className={FIELD}
+          type="number"
+          inputMode="numeric"
+          min={0}
+          max={LIMITS.layingRoomDays}
+          placeholder="not reckoned"
+          value={draft.layingRoomDays ?? ''}
+          onChange={(event) => set({ layingRoomDays: event.target.value === '' ? null : Number(event.target.value) })}
+        />
+        <Problem text={problemAt('layingRoomDays')} />
+      </label>
+      <Choice<Looked>
+        legend="Drone brood scattered in worker cells?"
+        options={LOOKED_OPTIONS}
+        value={draft.droneBroodInWorkerCells}
+        onChange={(droneBroodInWorkerCells) => set({ droneBroodInWorkerCells })}
+      />
+      <Choice<Looked>
+        legend="Several eggs to a cell?"
+        options={LOOKED_OPTIONS}
+        value={draft.severalEggsPerCell}
+        onChange={(severalEggsPerCell) => set({ severalEggsPerCell })}
+      />
+    </>
+  );
+}
+
+export function Problem({ text }: { text: string | null }) {
+  return text ? (
+    <span role="alert" className="text-propolis mt-1 block font-bold">
+      {text}
+    </span>
+  ) : null;
+}

@@ -1,0 +1,150 @@
+'use client';
+
+import { useState } from 'react';
+import { v7 as newId } from 'uuid';
+import { CELL_PLACE_WORDS, CELL_PLACES } from '../../core/cells/place';
+import { type CellStage, STAGES } from '../../core/cells/stage';
+import { LIMITS } from '../../core/facts/limits';
+import { CellGlyph } from '../cells/CellGlyph';
+import { Choice } from '../controls/Choice';
+import { Stepper } from '../controls/Stepper';
+import type { Change, Draft } from './draft';
+
+const COMMON: readonly CellStage[] = ['cup-dry', 'egg', 'larva-small', 'larva-large', 'sealed'];
+const FINER: readonly CellStage[] = [
+  'egg-upright',
+  'egg-leaning',
+  'egg-flat',
+  'sealed-fresh',
+  'sealed-ripe',
+  'queen-moving',
+  'emerged',
+  'torn-down',
+];
+
+interface Props {
+  readonly draft: Draft;
+  readonly change: (change: Change) => void;
+  readonly title: string;
+}
+
+const numbers = (upTo: number) => Array.from({ length: upTo }, (_, i) => i + 1);
+
+/** Cups and cells that were not known before, counted by stage, each where the place buttons say. */
+export function NewCells({ draft, change, title }: Props) {
+  const [isFiner, setFiner] = useState(() => draft.fresh.some(({ stage }) => FINER.includes(stage)));
+  const { hangs } = draft;
+  const setHangs = (fields: Partial<Draft['hangs']>) =>
+    change({ type: 'set', fields: { hangs: { ...hangs, ...fields } } });
+  return (
+    <section className="mt-5" aria-label={title}>
+      <h2 className="text-lg">{title}</h2>
+      <ul>
+        {[...COMMON, ...(isFiner ? FINER : [])].map((stage) => (
+          <StageRow key={stage} stage={stage} draft={draft} change={change} />
+        ))}
+      </ul>
+      <button
+        type="button"
+        className="mt-2 min-h-11 font-bold underline"
+        aria-expanded={isFiner}
+        onClick={() => setFiner(!isFiner)}
+      >
+        {isFiner ? 'Fewer stages' : 'Tell stages apart more finely'}
+      </button>
+      <Choice
+        legend="The cells you add hang on the"
+        options={CELL_PLACES.map((value) => ({ value, name: CELL_PLACE_WORDS[value] }))}
+        value={hangs.place}
+        onChange={(place) => setHangs({ place })}
+      />
+      <div className="mt-2 grid grid-cols-2 gap-2">
+        <NumberChoice
+          name="Box, from the floor"
+          upTo={LIMITS.boxes}
+          value={hangs.box}
+          onChange={(box) => setHangs({ box })}
+        />
+        <NumberChoice
+          name="Frame, from the left"
+          upTo={LIMITS.frames}
+          value={hangs.frame}
+          onChange={(frame) => setHangs({ frame })}
+        />
+      </div>
+    </section>
+  );
+}
+
+function NumberChoice({
+  name,
+  upTo,
+  value,
+  onChange,
+}: {
+  name: string;
+  upTo: number;
+  value: number | null;
+  onChange: (value: number | null) => void;
+}) {
+  return (
+    <label className="text-sm">
+      {name}
+      <select
+        className="block min-h-12 w-full border-2 border-ink bg-paper px-2 text-base"
+        value={value ?? ''}
+        onChange={(event) => onChange(event.target.value === '' ? null : Number(event.target.value))}
+      >
+        <option value="">not noted</option>
+        {numbers(upTo).map((number) => (
+          <option key={number} value={number}>
+            {number}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}
+
+function StageRow({ stage, draft, change }: { stage: CellStage; draft: Draft; change: (change: Change) => void }) {
+  const { name, look } = STAGES[stage];
+  const own = draft.fresh.filter((cell) => cell.stage === stage);
+  const takenDown = own.filter((cell) => cell.takenDown).length;
+  const room = LIMITS.cellsPerInspection - draft.fresh.length + own.length;
+  const places = CELL_PLACES.flatMap((place) => {
+    const count = own.filter((cell) => cell.place === place).length;
+    return count > 0 ? [`${count} ${CELL_PLACE_WORDS[place]}`] : [];
+  });
+  const canTakeDown = stage !== 'emerged' && stage !== 'torn-down';
+  return (
+    <li className="border-b border-line py-1.5">
+      <div className="flex items-center gap-3">
+        <CellGlyph found={stage} size={30} />
+        <div className="min-w-0 flex-1 leading-tight">
+          <p className="font-semibold">{name}</p>
+          <p className="text-muted text-sm">{places.length > 0 ? places.join(', ') : look}</p>
+        </div>
+        <Stepper
+          name={name}
+          value={own.length}
+          max={room}
+          onAdd={() => change({ type: 'add-cell', stage, cellId: newId(), observationId: newId() })}
+          onDrop={() => change({ type: 'drop-cell', stage })}
+        />
+      </div>
+      {own.length > 0 && canTakeDown && (
+        <div className="mt-1 flex items-center justify-end gap-3">
+          <span className="text-sm">of these taken down</span>
+          <Stepper
+            small
+            name={`${name} taken down`}
+            value={takenDown}
+            max={own.length}
+            onAdd={() => change({ type: 'take-down', stage, count: takenDown + 1 })}
+            onDrop={() => change({ type: 'take-down', stage, count: takenDown - 1 })}
+          />
+        </div>
+      )}
+    </li>
+  );
+}

@@ -1,0 +1,39 @@
+import type { Day } from '../../core/calendar/day';
+import type { ColonyState } from '../../core/colony/fold';
+import { dueWords } from '../../core/schedule/due-words';
+import { colonyView } from '../../views/colony-view';
+
+interface Props {
+  readonly state: ColonyState;
+  readonly today: Day;
+  /** Say only the headline and the date. */
+  readonly short: boolean;
+}
+
+/** What the entry means so far and by when to be back, reckoned anew with every tap. */
+export function Verdict({ state, today, short }: Props) {
+  const { reading } = colonyView(state);
+  const check = state.schedule.checks[0];
+  return (
+    <div aria-live="polite" data-testid={short ? 'verdict' : undefined}>
+      <p className="font-display text-willow text-xl leading-tight font-bold">{reading?.title ?? 'Nothing seen yet'}</p>
+      {check && <p className="font-bold">{dueWords(check, today)}</p>}
+      {!short && (
+        <>
+          {reading && <p className="mt-1">{reading.advice}</p>}
+          {check && <p className="mt-1 text-sm">{check.why}</p>}
+          <h3 className="text-muted mt-3 text-sm">Because</h3>
+          <ul className="text-muted text-sm">
+            {reading?.because.map((text) => (
+              <li key={text} className="before:mr-2 before:content-['–']">
+                {text}
+              </li>
+            ))}
+            {reading?.cause && <li className="before:mr-2 before:content-['–']">{reading.cause}</li>}
+          </ul>
+          {reading && <p className="text-muted mt-1 text-sm">It would read differently with: {reading.wouldChange}</p>}
+        </>
+      )}
+    </div>
+  );
+}

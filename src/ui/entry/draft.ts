@@ -1,0 +1,152 @@
+import type { YoungestBrood } from '../../core/brood/youngest';
+import { dayOfMinute } from '../../core/calendar/day';
+import type { CellPlace } from '../../core/cells/place';
+import type { CellStage } from '../../core/cells/stage';
+import type { CellFact, CellFinding, ColonyFacts, InspectionFact, Stores } from '../../core/colony/facts';
+import type { EntryCell, InspectionEntry } from '../../core/facts/entry';
+import type { Looked } from '../../core/inspections/looked';
+import type { Thoroughness } from '../../core/inspections/thoroughness';
+
+/** What has become of a cell known from before; `found` null: not looked at this time. */
+export interface KnownAnswer {
+  readonly observationId: string;
+  readonly found: CellFinding | null;
+  readonly takenDown: boolean;
+}
+
+/** A cell that this inspection found. */
+export interface FreshCell {
+  readonly cellId: string;
+  readonly observationId: string;
+  readonly stage: CellStage;
+  readonly place: CellPlace;
+  readonly box: number | null;
+  readonly frame: number | null;
+  readonly takenDown: boolean;
+}
+
+/** An inspection as far as it has been entered. Nothing is taken for looked at until the keeper says so. */
+export interface Draft {
+  readonly id: string;
+  readonly colonyId: string;
+  readonly at: string;
+  readonly thoroughness: Thoroughness | null;
+  readonly eggs: Looked;
+  readonly queen: Looked;
+  readonly youngest: YoungestBrood | null;
+  readonly droneBroodInWorkerCells: Looked;
+  readonly severalEggsPerCell: Looked;
+  readonly stores: Stores;
+  readonly layingRoomDays: number | null;
+  readonly note: string;
+  readonly known: Readonly<Record<string, KnownAnswer>>;
+  readonly fresh: readonly FreshCell[];
+  /** Where the next new cell hangs. */
+  readonly hangs: { readonly place: CellPlace; readonly box: number | null; readonly frame: number | null };
+}
+
+export type Change =
+  | { readonly type: 'set'; readonly fields: Partial<Omit<Draft, 'known' | 'fresh' | 'id' | 'colonyId'>> }
+  | { readonly type: 'add-cell'; readonly stage: CellStage; readonly cellId: string; readonly observationId: string }
+  | { readonly type: 'drop-cell'; readonly stage: CellStage }
+  | { readonly type: 'take-down'; readonly stage: CellStage; readonly count: number }
+  | {
+      readonly type: 'known';
+      readonly cellId: string;
+      readonly observationId: string;
+      readonly found: CellFinding | null;
+      readonly takenDown: boolean;
+    };
+
+export function emptyDraft(id: string, colonyId: string, at: string): Draft {
+  return {
+    id,
+    colonyId,
+    at,
+    thoroughness: null,
+    eggs: 'not-looked-for',
+    queen: 'not-looked-for',
+    youngest: null,
+    droneBroodInWorkerCells: 'not-looked-for',
+    severalEggsPerCell: 'not-looked-for',
+    stores: 'not-looked-for',
+    layingRoomDays: null,
+    note: '',
+    known: {},
+    fresh: [],
+    hangs: { place: 'bottom', box: null, frame: null },
+  };
+}
+
+/** The draft after one tap. */
+export function changeDraft(draft: Draft, change: Change): Draft {
+  switch (change.type) {
+    case 'set':
+      return { ...draft, ...change.fields };
+    case 'add-cell': {
+      const { stage, cellId, observationId } = change;
+      return { ...draft, fresh: [...draft.fresh, { cellId, observationId, stage, ...draft.hangs, takenDown: false }] };
+    }
+    case 'drop-cell': {
+      const last = draft.fresh.findLastIndex(({ stage }) => stage === change.stage);
+      return { ...draft, fresh: draft.fresh.filter((_, i) => i !== last) };
+    }
+    case 'take-down': {
+      let left = change.count;
+      const fresh = draft.fresh.map((cell) => {
+        if (cell.stage !== change.stage) return cell;
+        left -= 1;
+        return { ...cell, takenDown: left >= 0 };
+      });
+      return { ...draft, fresh };
+    }
+    case 'known': {
+      const { cellId, observationId, found, takenDown } = change;
+      return { ...draft, known: { ...draft.known, [cellId]: { observationId, found, takenDown } } };
+    }
+  }
+}
+
+/** Takes a stored inspection up again, to correct it. */
+export function draftOf(entry: InspectionEntry): Draft {
+  const { cells, ...inspection } = entry;
+  const known: Record<string, KnownAnswer> = {};
+  const fresh: FreshCell[] = [];
+  for (const { cellId, observationId, found, takenDown, newCell } of cells) {
+    if (newCell && found !== 'not-found') fresh.push({ cellId, observationId, stage: found, takenDown, ...newCell });
+    else known[cellId] = { observationId, found, takenDown };
+  }
+  return { ...emptyDraft(entry.id, entry.colonyId, entry.at), ...inspection, known, fresh };
+}
+
+/** The entry as it is sent. How thoroughly it was looked at must have been said. */
+export function entryOf(draft: Draft, thoroughness: Thoroughness): InspectionEntry {
+  const { known, fresh, hangs: _, ...inspection } = draft;
+  const seenAgain = Object.entries(known).flatMap(([cellId, { observationId, found, takenDown }]): EntryCell[] =>
+    found === null ? [] : [{ cellId, observationId, found, takenDown, newCell: null }],
+  );
+  const found = fresh.map(({ cellId, observationId, stage, takenDown, place, box, frame }): EntryCell => {
+    return { cellId, observationId, found: stage, takenDown, newCell: { place, box, frame } };
+  });
+  return { ...inspection, thoroughness, cells: [...seenAgain, ...found] };
+}
+
+/** The colony's facts as they would be with this entry. New cells have no letter yet. */
+export function factsWith(facts: ColonyFacts, entry: InspectionEntry): ColonyFacts {
+  const { cells, colonyId: _, ...inspection } = entry;
+  const fact: InspectionFact = { ...inspection, on: dayOfMinute(entry.at), cells };
+  const isKnown = new Set(facts.cells.map(({ id }) => id));
+  const found = cells.flatMap(({ cellId, newCell }): CellFact[] =>
+    newCell && !isKnown.has(cellId) ? [{ id: cellId, label: 'new', ...newCell }] : [],
+  );
+  return {
+    ...facts,
+    cells: [...facts.cells, ...found],
+    inspections: [...facts.inspections.filter(({ id }) => id !== entry.id), fact],
+  };
+}
+
+/** The facts from before a minute, without the inspection that is being entered. */
+export function factsBefore(facts: ColonyFacts, { id, at }: Pick<Draft, 'id' | 'at'>): ColonyFacts {
+  return { ...facts, inspections: facts.inspections.filter((other) => other.id !== id && other.at < at) };
+}

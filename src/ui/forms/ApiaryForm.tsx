@@ -1,0 +1,41 @@
+'use client';
+
+import { useState } from 'react';
+import type { ApiaryEntry } from '../../views/yard';
+import { Field, problemOf } from '../controls/Field';
+import { BUTTON } from '../controls/styles';
+import { useSave } from '../controls/useSave';
+import { IssueList } from '../entry/IssueList';
+
+/** Adds an apiary or changes one. */
+export function ApiaryForm({ apiary, isNew }: { apiary: ApiaryEntry; isNew: boolean }) {
+  const [name, setName] = useState(apiary.name);
+  const [note, setNote] = useState(apiary.note);
+  const { issues, isSaving, save } = useSave('/api/apiaries');
+  return (
+    <form
+      noValidate
+      className="max-w-xl"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void save({ id: apiary.id, name, note }, '/colonies');
+      }}
+    >
+      <h1 className="mt-6 text-2xl">{isNew ? 'Add an apiary' : `Edit ${apiary.name}`}</h1>
+      <IssueList issues={issues} />
+      <Field name="Name" problem={problemOf(issues, 'name')}>
+        {(props) => <input {...props} value={name} onChange={(event) => setName(event.target.value)} />}
+      </Field>
+      <Field
+        name="Note"
+        hint="Access, neighbours, flight lines, what stands there."
+        problem={problemOf(issues, 'note')}
+      >
+        {(props) => <textarea {...props} rows={3} value={note} onChange={(event) => setNote(event.target.value)} />}
+      </Field>
+      <button type="submit" className={`${BUTTON.act} mt-5`} disabled={isSaving}>
+        {isNew ? 'Add it' : 'Save'}
+      </button>
+    </form>
+  );
+}

@@ -1,0 +1,140 @@
+'use client';
+
+import { useState } from 'react';
+import { v7 as newId } from 'uuid';
+import { QUEEN_EVENTS, type QueenEventKind } from '../../core/colony/facts';
+import { markColour } from '../../core/queens/mark-colour';
+import { QUEEN_EVENT_WORDS, type QueenChoice } from '../../views/colony-records';
+import { Field, problemOf } from '../controls/Field';
+import { BUTTON } from '../controls/styles';
+import { useSave } from '../controls/useSave';
+import { IssueList } from '../entry/IssueList';
+
+const NEW = 'new';
+const ORIGINS = { raised: 'raised here', bought: 'bought', swarm: 'came with a swarm', unknown: 'not known' } as const;
+
+interface Props {
+  readonly colonyId: string;
+  readonly colonyName: string;
+  readonly known: readonly QueenChoice[];
+  readonly today: string;
+}
+
+/** Notes what befell a queen: one that is known, or one new to the book. */
+export function QueenForm({ colonyId, colonyName, known, today }: Props) {
+  const [ids] = useState(() => ({ event: newId(), queen: newId() }));
+  const [kind, setKind] = useState<QueenEventKind>(known.length > 0 ? 'removed' : 'present');
+  const [queen, setQueen] = useState(known[0]?.id ?? NEW);
+  const [origin, setOrigin] = useState<keyof typeof ORIGINS>('unknown');
+  const [emergedFrom, setEmergedFrom] = useState('');
+  const [emergedTo, setEmergedTo] = useState('');
+  const [on, setOn] = useState(today);
+  const [note, setNote] = useState('');
+  const { issues, isSaving, save } = useSave('/api/queen-events');
+  const isNew = queen === NEW;
+  const year = Number((emergedTo || emergedFrom).slice(0, 4));
+  const submit = () => {
+    const queenId = isNew ? ids.queen : queen;
+    const event = { id: ids.event, queenId, colonyId, on, kind, note };
+    const newQueen = isNew
+      ? {
+          id: ids.queen,
+          motherQueenId: null,
+          origin,
+          emergedFrom: emergedFrom || null,
+          emergedTo: emergedTo || emergedFrom || null,
+          note: '',
+        }
+      : null;
+    void save({ event, newQueen }, `/colonies/${colonyId}`);
+  };
+  return (
+    <form
+      noValidate
+      className="max-w-xl"
+      onSubmit={(event) => {
+        event.preventDefault();
+        submit();
+      }}
+    >
+      <h1 className="mt-6 text-2xl">{`The queen of ${colonyName}`}</h1>
+      <IssueList issues={issues} />
+      <Field name="What happened" problem={problemOf(issues, 'kind')}>
+        {(props) => (
+          <select {...props} value={kind} onChange={(event) => setKind(event.target.value as QueenEventKind)}>
+            {QUEEN_EVENTS.map((event) => (
+              <option key={event} value={event}>
+                {QUEEN_EVENT_WORDS[event]}
+              </option>
+            ))}
+          </select>
+        )}
+      </Field>
+      <Field name="Which queen" problem={problemOf(issues, 'queenId')}>
+        {(props) => (
+          <select {...props} value={queen} onChange={(event) => setQueen(event.target.value)}>
+            {known.map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+            <option value={NEW}>one not in the book yet</option>
+          </select>
+        )}
+      </Field>
+      {isNew && (
+        <fieldset className="border-l-4 border-line pl-4">
+          <Field name="Where she is from" problem={problemOf(issues, 'origin')}>
+            {(props) => (
+              <select
+                {...props}
+                value={origin}
+                onChange={(event) => setOrigin(event.target.value as keyof typeof ORIGINS)}
+              >
+                {Object.entries(ORIGINS).map(([value, words]) => (
+                  <option key={value} value={value}>
+                    {words}
+                  </option>
+                ))}
+              </select>
+            )}
+          </Field>
+          <Field
+            name="Emerged, from"
+            hint={
+              year > 0
+                ? `A queen of ${year} is marked ${markColour(year)}.`
+                : 'The first day on which she may have emerged; leave empty if not known.'
+            }
+            problem={problemOf(issues, 'emergedFrom')}
+          >
+            {(props) => (
+              <input
+                {...props}
+                type="date"
+                value={emergedFrom}
+                onChange={(event) => setEmergedFrom(event.target.value)}
+              />
+            )}
+          </Field>
+          <Field name="Emerged, by" problem={problemOf(issues, 'emergedTo')}>
+            {(props) => (
+              <input {...props} type="date" value={emergedTo} onChange={(event) => setEmergedTo(event.target.value)} />
+            )}
+          </Field>
+        </fieldset>
+      )}
+      <Field name="Day" problem={problemOf(issues, 'on')}>
+        {(props) => (
+          <input {...props} type="date" max={today} value={on} onChange={(event) => setOn(event.target.value)} />
+        )}
+      </Field>
+      <Field name="Note" problem={problemOf(issues, 'note')}>
+        {(props) => <input {...props} value={note} onChange={(event) => setNote(event.target.value)} />}
+      </Field>
+      <button type="submit" className={`${BUTTON.act} mt-5`} disabled={isSaving}>
+        Note it
+      </button>
+    </form>
+  );
+}

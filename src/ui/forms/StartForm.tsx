@@ -1,0 +1,70 @@
+'use client';
+
+import Link from 'next/link';
+import { useState } from 'react';
+import { v7 as newId } from 'uuid';
+import type { Hemisphere } from '../../core/settings/settings';
+import { Choice } from '../controls/Choice';
+import { Field, problemOf } from '../controls/Field';
+import { BUTTON } from '../controls/styles';
+import { useSave } from '../controls/useSave';
+import { IssueList } from '../entry/IssueList';
+
+/** The first run: three questions, or a season file from before. */
+export function StartForm() {
+  const [ids] = useState(() => ({ apiaryId: newId(), colonyId: newId() }));
+  const [apiaryName, setApiaryName] = useState('');
+  const [colonyName, setColonyName] = useState('');
+  const [hemisphere, setHemisphere] = useState<Hemisphere>('north');
+  const { issues, isSaving, save } = useSave('/api/start');
+  return (
+    <form
+      noValidate
+      className="max-w-xl"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void save({ ...ids, apiaryName, colonyName, hemisphere }, `/colonies/${ids.colonyId}`);
+      }}
+    >
+      <h1 className="mt-8 text-3xl">Where are your bees?</h1>
+      <p className="text-muted mt-1">
+        Three questions, and you can enter the first inspection. Everything can be changed later.
+      </p>
+      <IssueList issues={issues} />
+      <Field name="Apiary" hint="What you call the place." problem={problemOf(issues, 'apiaryName')}>
+        {(props) => <input {...props} value={apiaryName} onChange={(event) => setApiaryName(event.target.value)} />}
+      </Field>
+      <Field
+        name="First colony"
+        hint="A name or a number; it keeps it for life."
+        problem={problemOf(issues, 'colonyName')}
+      >
+        {(props) => <input {...props} value={colonyName} onChange={(event) => setColonyName(event.target.value)} />}
+      </Field>
+      <Choice<Hemisphere>
+        legend="When is your swarm season?"
+        options={[
+          { value: 'north', name: 'April to July', hint: 'northern hemisphere' },
+          { value: 'south', name: 'October to January', hint: 'southern hemisphere' },
+        ]}
+        value={hemisphere}
+        onChange={setHemisphere}
+      />
+      <div className="mt-6 flex flex-wrap items-center gap-4">
+        <button type="submit" className={BUTTON.act} disabled={isSaving}>
+          Begin
+        </button>
+        <Link href="/data" className={BUTTON.quiet}>
+          Bring in a season file
+        </Link>
+        <Link href="/cell-clock" className={BUTTON.quiet}>
+          Only date a cell
+        </Link>
+      </div>
+      <p className="text-muted mt-8 text-sm">
+        Carry what your doctor prescribed, and never open hives alone if you are allergic to stings. Just looking
+        around? Stop this and run <code>npm run demo</code>.
+      </p>
+    </form>
+  );
+}

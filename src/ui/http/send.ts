@@ -1,0 +1,21 @@
+import type { Issue } from '../../core/problems/issue';
+
+export type Sent<T> =
+  | { readonly ok: true; readonly value: T }
+  | { readonly ok: false; readonly issues: readonly Issue[] };
+
+/** Sends JSON (or a file's text) to the server. Never throws: no answer is an issue like any other. */
+export async function send<T>(path: string, body: unknown, method: 'POST' | 'DELETE' = 'POST'): Promise<Sent<T>> {
+  const isFile = body instanceof Blob;
+  try {
+    const response = await fetch(path, {
+      method,
+      headers: { 'Content-Type': isFile ? 'application/octet-stream' : 'application/json' },
+      body: isFile ? body : JSON.stringify(body),
+    });
+    return (await response.json()) as Sent<T>;
+  } catch {
+    const message = 'The server does not answer. What you entered is still here; try again in a moment.';
+    return { ok: false, issues: [{ path: [], code: 'invalid', message }] };
+  }
+}

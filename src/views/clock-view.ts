@@ -1,0 +1,81 @@
+import { addDays, type Day, daysBetween } from '../core/calendar/day';
+import type { Window } from '../core/calendar/window';
+import { rangeWords, weekdayWords } from '../core/calendar/words';
+import { type CellDates, dateCell } from '../core/cells/dating';
+import { ageOn } from '../core/cells/expected';
+import { explainConflict, explainDating } from '../core/cells/explain';
+import type { ClockState } from './clock-state';
+import type { Mark } from './marks';
+import { ribbonMark } from './marks-of';
+
+export interface ClockView {
+  readonly dates: CellDates;
+  readonly headline: string;
+  readonly lines: readonly { readonly name: string; readonly words: string; readonly likely: string | null }[];
+  readonly because: readonly string[];
+  readonly conflict: string | null;
+  readonly marks: readonly Mark[];
+  readonly axis: { readonly first: Day; readonly days: number; readonly today: Day };
+}
+
+const DAYS_SHOWN = 29;
+const DAYS_BEFORE = 2;
+
+/** What the cell clock says. Null while nothing has been seen. */
+export function clockView({ sights, checks, queenRemoved }: ClockState, today: Day): ClockView | null {
+  const inOrder = sights.map((sight, index) => ({ ...sight, index })).sort((a, b) => a.on - b.on || a.index - b.index);
+  const first = inOrder[0];
+  if (!first) return null;
+  const dates = dateCell({ sights: inOrder, checks, queenRemoved });
+  const { laid, sealing, emergence } = dates;
+  const laidWindow: Window | null =
+    laid?.from != null ? { earliest: laid.from, likelyFrom: laid.from, likelyTo: laid.to, latest: laid.to } : null;
+  return {
+    dates,
+    headline: headlineOf(dates, today),
+    lines: [
+      { name: 'Laid', words: laidWords(dates), likely: laid ? ageWords(dates, today) : null },
+      { name: 'Closes', words: windowWords(sealing), likely: likelyWords(sealing) },
+      { name: 'Virgin out', words: windowWords(emergence), likely: likelyWords(emergence) },
+    ],
+    because: explainDating(inOrder, checks, queenRemoved),
+    conflict: explainConflict(dates, inOrder),
+    marks: [
+      ...ribbonMark('laid', laidWindow, 0),
+      ...ribbonMark('sealing', sealing, 1),
+      ...ribbonMark('emergence', emergence, 2),
+      ...sights.map(({ on }): Mark => ({ type: 'look', on, row: 3 })),
+    ],
+    axis: { first: addDays(laid?.from ?? first.on, -DAYS_BEFORE), days: DAYS_SHOWN, today },
+  };
+}
+
+function headlineOf({ status, conflict, emergence, sealing }: CellDates, today: Day): string {
+  if (conflict) return 'This cannot all be true';
+  if (status === 'dry') return 'A dry cup: nothing to date';
+  if (status === 'removed') return 'Taken down';
+  if (status === 'destroyed') return 'Torn down: a virgin is, or was, loose';
+  if (status === 'emerged') return 'The virgin is out';
+  if (!emergence || !sealing) return 'Too little to date it';
+  if (today > emergence.latest) return 'Out by now, or dead: open it';
+  if (today >= emergence.earliest) return 'A virgin may be out now';
+  if (today >= sealing.latest) return `Closed; virgin out from ${weekdayWords(emergence.earliest)}`;
+  if (today >= sealing.earliest) return 'It may be closed now';
+  return `Closes from ${weekdayWords(sealing.earliest)}`;
+}
+
+function laidWords({ laid }: CellDates): string {
+  if (!laid) return 'cannot be told';
+  return laid.from === null ? `${weekdayWords(laid.to)} or before` : rangeWords({ from: laid.from, to: laid.to });
+}
+
+function ageWords({ laid }: CellDates, today: Day): string | null {
+  if (!laid || daysBetween(laid.to, today) < 0) return null;
+  const { from, to } = ageOn(laid, today);
+  return to === null ? `${from} days old or more today` : `${from === to ? from : `${from} to ${to}`} days old today`;
+}
+
+const windowWords = (window: Window | null) =>
+  window ? rangeWords({ from: window.earliest, to: window.latest }) : 'cannot be told';
+const likelyWords = (window: Window | null) =>
+  window ? `likely ${rangeWords({ from: window.likelyFrom, to: window.likelyTo })}` : null;

@@ -1,0 +1,49 @@
+import type { Day } from '../core/calendar/day';
+import { READING_WORDS } from '../core/inspections/reading-words';
+import { urgencyOf } from '../core/schedule/check';
+import { dueWords } from '../core/schedule/due-words';
+import type { Mark, Tone } from './marks';
+import type { ApiaryEntry, Yard, YardColony } from './yard';
+
+export interface ColonyLine {
+  readonly id: string;
+  readonly name: string;
+  readonly stand: string;
+  readonly reading: string;
+  readonly due: string | null;
+  readonly tone: Tone;
+  /** When it was looked at lately. */
+  readonly marks: readonly Mark[];
+}
+
+export interface ApiaryGroup {
+  readonly apiary: ApiaryEntry;
+  readonly colonies: readonly ColonyLine[];
+}
+
+/** Every colony under its apiary, by name. */
+export function coloniesView({ apiaries, colonies }: Yard, today: Day): readonly ApiaryGroup[] {
+  return apiaries.map((apiary) => ({
+    apiary,
+    colonies: colonies.filter(({ colony }) => colony.apiaryId === apiary.id).map((own) => colonyLine(own, today)),
+  }));
+}
+
+function colonyLine({ colony, state }: YardColony, today: Day): ColonyLine {
+  const { lastLook, looks, schedule } = state;
+  const check = schedule.checks[0];
+  const shut = schedule.leaveShut.filter(({ from, to }) => from <= to);
+  const marks: Mark[] = [
+    ...shut.map(({ from, to }): Mark => ({ type: 'shut', from, to, row: 0 })),
+    ...looks.map(({ inspection }): Mark => ({ type: 'look', on: inspection.on, row: 0 })),
+  ];
+  return {
+    id: colony.id,
+    name: colony.name,
+    stand: colony.stand,
+    reading: lastLook ? READING_WORDS[lastLook.reading.reading].title : 'Not looked at yet',
+    due: check ? dueWords(check, today) : null,
+    tone: check ? urgencyOf(check, today) : 'fine',
+    marks,
+  };
+}

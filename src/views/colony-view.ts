@@ -1,0 +1,198 @@
+import { type Day, yearOf } from '../core/calendar/day';
+import { spanOf } from '../core/calendar/window';
+import { dayWords, distanceWords, rangeWords, weekdayWords } from '../core/calendar/words';
+import { expectedStages } from '../core/cells/expected';
+import { explainConflict } from '../core/cells/explain';
+import { findingWords } from '../core/cells/finding-words';
+import { CELL_PLACE_WORDS } from '../core/cells/place';
+import { STAGES } from '../core/cells/stage';
+import type { CellFact, CellFinding, InspectionFact } from '../core/colony/facts';
+import type { ColonyState } from '../core/colony/fold';
+import type { Look } from '../core/colony/look';
+import { emergencesOf, mayStillHoldQueen, type TrackedCell } from '../core/colony/track-cells';
+import { CAUSE_WORDS, READING_WORDS } from '../core/inspections/reading-words';
+import { THOROUGHNESS_WORDS } from '../core/inspections/thoroughness';
+import { urgencyOf } from '../core/schedule/check';
+import { dueWords } from '../core/schedule/due-words';
+import type { Mark, Tone } from './marks';
+import { cellMarks, ribbonMark, scheduleMarks } from './marks-of';
+
+export interface ReadingView {
+  readonly title: string;
+  readonly advice: string;
+  readonly cause: string | null;
+  readonly because: readonly string[];
+  readonly wouldChange: string;
+}
+
+export interface CellRowView {
+  readonly id: string;
+  readonly label: string;
+  readonly glyph: CellFinding;
+  readonly stage: string;
+  readonly where: string;
+  readonly laid: string;
+  /** What it may have become by today; null when it was seen today or is over. */
+  readonly byNow: string | null;
+  readonly sights: string;
+  readonly conflict: string | null;
+  readonly isOver: boolean;
+  readonly marks: readonly Mark[];
+}
+
+export interface LookView {
+  readonly id: string;
+  readonly on: Day;
+  readonly when: string;
+  readonly reading: string;
+  readonly how: string;
+  readonly cells: string;
+  readonly note: string;
+}
+
+export interface ColonyView {
+  readonly reading: ReadingView | null;
+  readonly seen: string;
+  readonly due: readonly { readonly words: string; readonly why: string; readonly tone: Tone }[];
+  readonly leaveShut: string | null;
+  readonly queen: string;
+  readonly lastLaid: string | null;
+  readonly overview: readonly Mark[];
+  readonly cells: readonly CellRowView[];
+  readonly looks: readonly LookView[];
+}
+
+/** Everything that the colony's page says, from its state. */
+export function colonyView(state: ColonyState): ColonyView {
+  const { today, lastLook, schedule, cells } = state;
+  const live = lastLook?.liveCells ?? [];
+  const windows = [
+    ...ribbonMark('sealing', spanOf(live.flatMap(({ planBy }) => planBy.sealing ?? [])), 0),
+    ...ribbonMark('emergence', spanOf(emergencesOf(live)) ?? schedule.emergence, 0),
+  ];
+  const shut = schedule.leaveShut.find(({ from, to }) => from <= to && today <= to);
+  return {
+    reading: lastLook && readingView(lastLook),
+    seen: lastLook
+      ? `Last looked at ${weekdayWords(lastLook.inspection.on)}, ${distanceWords(lastLook.inspection.on, today)}`
+      : 'Not looked at yet',
+    due: schedule.checks.map((check) => ({
+      words: dueWords(check, today),
+      why: check.why,
+      tone: urgencyOf(check, today),
+    })),
+    leaveShut: shut ? `Leave shut ${rangeWords(shut)}. Opening it then can cost the virgin.` : null,
+    queen: queenWords(state),
+    lastLaid: lastLaidWords(state),
+    overview: [...windows, ...scheduleMarks(schedule, today, windows.length > 0 ? 1 : 0)],
+    cells: [...cells].sort(byUrgency(today)).map((cell) => cellRow(cell, today)),
+    looks: [...state.looks].reverse().map((look) => lookView(look, state.cells, today)),
+  };
+}
+
+/** A reading in words, with what it rests on. */
+export function readingView({ reading, takenDown }: Pick<Look, 'reading' | 'takenDown'>): ReadingView {
+  const words = READING_WORDS[reading.reading];
+  const held = takenDown > 0 && reading.actBy === null && reading.reading !== 'raising-queen';
+  return {
+    title: held ? 'Cells taken down, not cured' : words.title,
+    advice: held
+      ? 'This buys days. New cells can be started from young larvae at once: be back in time, or choose a method.'
+      : words.advice,
+    cause: reading.cause && CAUSE_WORDS[reading.cause],
+    because: reading.because.map(({ text }) => text),
+    wouldChange: words.wouldChange,
+  };
+}
+
+export function whereWords({ place, box, frame }: Pick<CellFact, 'place' | 'box' | 'frame'>): string {
+  const at = [box === null ? null : `box ${box}`, frame === null ? null : `frame ${frame}`, CELL_PLACE_WORDS[place]];
+  return at.filter((part) => part !== null).join(', ');
+}
+
+const byUrgency = (today: Day) => (a: TrackedCell, b: TrackedCell) =>
+  Number(mayStillHoldQueen(b, today)) - Number(mayStillHoldQueen(a, today)) ||
+  (a.planBy.emergence?.earliest ?? Number.POSITIVE_INFINITY) -
+    (b.planBy.emergence?.earliest ?? Number.POSITIVE_INFINITY) ||
+  a.cell.label.length - b.cell.label.length ||
+  (a.cell.label < b.cell.label ? -1 : 1);
+
+function cellRow(tracked: TrackedCell, today: Day): CellRowView {
+  const { cell, dates, planBy, lastStage, lastSeen, goneMissing, sights } = tracked;
+  const laid = dates.laid ?? planBy.laid;
+  const isOver = goneMissing || (planBy.status !== 'live' && planBy.status !== 'dry');
+  const glyph: CellFinding = goneMissing ? 'not-found' : planBy.status === 'removed' ? 'removed' : lastStage;
+  const name =
+    planBy.status === 'removed' && lastStage !== 'removed'
+      ? `taken down as ${findingWords(lastStage)}`
+      : findingWords(glyph);
+  const later = expectedStages(planBy.laid, lastStage, today);
+  const conflictSights = sights.flatMap(({ on, found }, index) =>
+    found === 'not-found' ? [] : [{ on, stage: found, index }],
+  );
+  return {
+    id: cell.id,
+    label: cell.label,
+    glyph,
+    stage: name,
+    where: whereWords(cell),
+    laid: laid
+      ? `laid ${laid.from === null ? `by ${dayWords(laid.to)}` : rangeWords({ from: laid.from, to: laid.to })}`
+      : 'not dated',
+    byNow:
+      planBy.status === 'live' && !goneMissing && lastSeen < today && later.length > 0
+        ? `by now: ${later.map((stage) => STAGES[stage].name).join(' or ')}`
+        : null,
+    sights: sights.map(({ on, found }) => `${dayWords(on)} ${findingWords(found)}`).join(' · '),
+    conflict: explainConflict(dates, conflictSights),
+    isOver,
+    marks: isOver && planBy.status !== 'emerged' ? [] : cellMarks(tracked),
+  };
+}
+
+function lookView({ inspection, reading, takenDown }: Look, cells: readonly TrackedCell[], today: Day): LookView {
+  const { id, on, at, thoroughness, note } = inspection;
+  return {
+    id,
+    on,
+    when: `${weekdayWords(on)}${yearOf(on) === yearOf(today) ? '' : ` ${yearOf(on)}`}, ${at.slice(11)}`,
+    reading: readingView({ reading, takenDown }).title,
+    how: THOROUGHNESS_WORDS[thoroughness].name,
+    cells: cellsWords(inspection, cells),
+    note,
+  };
+}
+
+function cellsWords(inspection: InspectionFact, cells: readonly TrackedCell[]): string {
+  const labels = new Map(cells.map(({ cell }) => [cell.id, cell.label]));
+  return inspection.cells
+    .map(
+      ({ cellId, found, takenDown }) =>
+        `${labels.get(cellId) ?? '?'} ${findingWords(found)}${takenDown ? ', taken down' : ''}`,
+    )
+    .join(' · ');
+}
+
+function queenWords({ queen, today }: ColonyState): string {
+  const { expected, presumedGone, removedOn, virginEmerged, cagedOn, clipped, lastProof } = queen;
+  const proof = lastProof
+    ? ` Last proof of her: ${lastProof.by === 'seen' ? 'seen' : 'eggs'} on ${weekdayWords(lastProof.on)}, ${distanceWords(lastProof.on, today)}.`
+    : ' Nobody has noted seeing her or her eggs.';
+  if (expected === 'none') return `No queen since ${removedOn === null ? 'an unknown day' : weekdayWords(removedOn)}.`;
+  if (expected === 'virgin' && virginEmerged) {
+    return `A virgin, out ${rangeWords({ from: virginEmerged.earliest, to: virginEmerged.latest })}. She is not to be disturbed.`;
+  }
+  if (expected === 'caged' && cagedOn !== null)
+    return `A queen was caged in on ${weekdayWords(cagedOn)}; not yet known to lay.`;
+  if (presumedGone) return `She has probably left with a swarm.${proof}`;
+  return `Laying, going by what was last seen${clipped ? '; one wing clipped' : ''}.${proof}`;
+}
+
+function lastLaidWords({ lastLaid }: ColonyState): string | null {
+  if (!lastLaid) return null;
+  if (lastLaid.conflict) return 'The youngest brood noted contradicts the eggs seen before it. Correct one of the two.';
+  if (!lastLaid.lastLaid) return 'Eggs were not looked for, so when she last laid cannot be told.';
+  const { from, to } = lastLaid.lastLaid;
+  const when = from === null ? `${dayWords(to)} or before` : rangeWords({ from, to });
+  return `Going by the brood on ${dayWords(lastLaid.seenOn)}, the last egg was laid ${when}.`;
+}
