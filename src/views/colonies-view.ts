@@ -1,8 +1,8 @@
 import type { Day } from '../core/calendar/day';
-import { READING_WORDS } from '../core/inspections/reading-words';
 import { urgencyOf } from '../core/schedule/check';
 import { dueWords } from '../core/schedule/due-words';
 import type { Mark, Tone } from './marks';
+import { situationWords } from './situation-words';
 import type { ApiaryEntry, Yard, YardColony } from './yard';
 
 export interface ColonyLine {
@@ -30,7 +30,7 @@ export function coloniesView({ apiaries, colonies }: Yard, today: Day): readonly
 }
 
 function colonyLine({ colony, state }: YardColony, today: Day): ColonyLine {
-  const { lastLook, looks, schedule } = state;
+  const { looks, schedule } = state;
   const check = schedule.checks[0];
   const shut = schedule.leaveShut.filter(({ from, to }) => from <= to);
   const marks: Mark[] = [
@@ -41,7 +41,7 @@ function colonyLine({ colony, state }: YardColony, today: Day): ColonyLine {
     id: colony.id,
     name: colony.name,
     stand: colony.stand,
-    reading: lastLook ? READING_WORDS[lastLook.reading.reading].title : 'Not looked at yet',
+    reading: situationWords(state),
     due: check ? dueWords(check, today) : null,
     tone: check ? urgencyOf(check, today) : 'fine',
     marks,

@@ -1,5 +1,4 @@
 import { type Day, yearOf } from '../core/calendar/day';
-import { spanOf } from '../core/calendar/window';
 import { dayWords, distanceWords, rangeWords, weekdayWords } from '../core/calendar/words';
 import { expectedStages } from '../core/cells/expected';
 import { explainConflict } from '../core/cells/explain';
@@ -9,13 +8,14 @@ import { STAGES } from '../core/cells/stage';
 import type { CellFact, CellFinding, InspectionFact } from '../core/colony/facts';
 import type { ColonyState } from '../core/colony/fold';
 import type { Look } from '../core/colony/look';
-import { emergencesOf, mayStillHoldQueen, type TrackedCell } from '../core/colony/track-cells';
+import { mayStillHoldQueen, type TrackedCell } from '../core/colony/track-cells';
 import { CAUSE_WORDS, READING_WORDS } from '../core/inspections/reading-words';
 import { THOROUGHNESS_WORDS } from '../core/inspections/thoroughness';
 import { urgencyOf } from '../core/schedule/check';
 import { dueWords } from '../core/schedule/due-words';
 import type { Mark, Tone } from './marks';
-import { cellMarks, ribbonMark, scheduleMarks } from './marks-of';
+import { cellMarks, cellsMarks, rowBelow, scheduleMarks } from './marks-of';
+import { isHeld, readingTitle, situationWords } from './situation-words';
 
 export interface ReadingView {
   readonly title: string;
@@ -51,6 +51,8 @@ export interface LookView {
 }
 
 export interface ColonyView {
+  /** How it stands, as a headline. */
+  readonly situation: string;
   readonly reading: ReadingView | null;
   readonly seen: string;
   readonly due: readonly { readonly words: string; readonly why: string; readonly tone: Tone }[];
@@ -66,12 +68,10 @@ export interface ColonyView {
 export function colonyView(state: ColonyState): ColonyView {
   const { today, lastLook, schedule, cells } = state;
   const live = lastLook?.liveCells ?? [];
-  const windows = [
-    ...ribbonMark('sealing', spanOf(live.flatMap(({ planBy }) => planBy.sealing ?? [])), 0),
-    ...ribbonMark('emergence', spanOf(emergencesOf(live)) ?? schedule.emergence, 0),
-  ];
+  const windows = cellsMarks(live, schedule.emergence);
   const shut = schedule.leaveShut.find(({ from, to }) => from <= to && today <= to);
   return {
+    situation: situationWords(state),
     reading: lastLook && readingView(lastLook),
     seen: lastLook
       ? `Last looked at ${weekdayWords(lastLook.inspection.on)}, ${distanceWords(lastLook.inspection.on, today)}`
@@ -84,7 +84,7 @@ export function colonyView(state: ColonyState): ColonyView {
     leaveShut: shut ? `Leave shut ${rangeWords(shut)}. Opening it then can cost the virgin.` : null,
     queen: queenWords(state),
     lastLaid: lastLaidWords(state),
-    overview: [...windows, ...scheduleMarks(schedule, today, windows.length > 0 ? 1 : 0)],
+    overview: withLooks([...windows, ...scheduleMarks(schedule, today, rowBelow(windows))], state.looks),
     cells: [...cells].sort(byUrgency(today)).map((cell) => cellRow(cell, today)),
     looks: [...state.looks].reverse().map((look) => lookView(look, state.cells, today)),
   };
@@ -93,9 +93,9 @@ export function colonyView(state: ColonyState): ColonyView {
 /** A reading in words, with what it rests on. */
 export function readingView({ reading, takenDown }: Pick<Look, 'reading' | 'takenDown'>): ReadingView {
   const words = READING_WORDS[reading.reading];
-  const held = takenDown > 0 && reading.actBy === null && reading.reading !== 'raising-queen';
+  const held = isHeld({ reading, takenDown });
   return {
-    title: held ? 'Cells taken down, not cured' : words.title,
+    title: readingTitle({ reading, takenDown }),
     advice: held
       ? 'This buys days. New cells can be started from young larvae at once: be back in time, or choose a method.'
       : words.advice,
@@ -103,6 +103,12 @@ export function readingView({ reading, takenDown }: Pick<Look, 'reading' | 'take
     because: reading.because.map(({ text }) => text),
     wouldChange: words.wouldChange,
   };
+}
+
+/** The marks with a line of rings below them, one for each look. */
+function withLooks(marks: readonly Mark[], looks: readonly Look[]): readonly Mark[] {
+  const row = rowBelow(marks) + (marks.some(({ type }) => type === 'check') ? 1 : 0);
+  return [...marks, ...looks.map(({ inspection }): Mark => ({ type: 'look', on: inspection.on, row }))];
 }
 
 export function whereWords({ place, box, frame }: Pick<CellFact, 'place' | 'box' | 'frame'>): string {

@@ -1,6 +1,7 @@
 import type { Day } from '../core/calendar/day';
-import type { Window } from '../core/calendar/window';
-import type { TrackedCell } from '../core/colony/track-cells';
+import { spanOf, type Window } from '../core/calendar/window';
+import { isOpenCell } from '../core/cells/stage';
+import { emergencesOf, type TrackedCell } from '../core/colony/track-cells';
 import { CHECK_NAMES, type Check, urgencyOf } from '../core/schedule/check';
 import type { ColonySchedule } from '../core/schedule/colony-schedule';
 import { type Mark, RIBBON_WORDS, type RibbonKind } from './marks';
@@ -18,6 +19,23 @@ export function checkMark(check: Check, today: Day, row: number): Mark {
     tone: urgency,
     row,
   };
+}
+
+/**
+ * When the cells of a colony close and their virgins come out, on one line where the two spans leave room for it, else on two.
+ * Cells that were seen closed are not shown as still to close.
+ */
+export function cellsMarks(cells: readonly TrackedCell[], expected: Window | null): readonly Mark[] {
+  const open = cells.filter(({ lastStage }) => isOpenCell(lastStage));
+  const sealing = spanOf(open.flatMap(({ planBy }) => planBy.sealing ?? []));
+  const emergence = spanOf(emergencesOf(cells)) ?? expected;
+  const overlap = sealing !== null && emergence !== null && emergence.earliest <= sealing.latest;
+  return [...ribbonMark('sealing', sealing, 0), ...ribbonMark('emergence', emergence, overlap ? 1 : 0)];
+}
+
+/** The first line below some marks. */
+export function rowBelow(marks: readonly Mark[]): number {
+  return Math.max(-1, ...marks.map(({ row }) => row)) + 1;
 }
 
 /** When one cell closes and when its virgin comes out, on one line. What is over is not shown as still to come. */

@@ -1,12 +1,10 @@
 import type { Day } from '../core/calendar/day';
-import { spanOf } from '../core/calendar/window';
 import { weekdayWords } from '../core/calendar/words';
-import { emergencesOf } from '../core/colony/track-cells';
-import { READING_WORDS } from '../core/inspections/reading-words';
 import { urgencyOf } from '../core/schedule/check';
 import { dueWords } from '../core/schedule/due-words';
 import type { Mark, Tone } from './marks';
-import { ribbonMark, scheduleMarks } from './marks-of';
+import { cellsMarks, rowBelow, scheduleMarks } from './marks-of';
+import { situationWords } from './situation-words';
 import type { Yard, YardColony } from './yard';
 
 export interface TodayRow {
@@ -107,15 +105,12 @@ function placeColony(
   const shutNow = schedule.leaveShut.find(({ from, to }) => from <= today && today <= to);
   const isShut = shutNow !== undefined && urgency === 'later';
   const live = lastLook?.liveCells ?? [];
-  const cellMarks = [
-    ...ribbonMark('sealing', spanOf(live.flatMap(({ planBy }) => planBy.sealing ?? [])), 0),
-    ...ribbonMark('emergence', spanOf(emergencesOf(live)) ?? schedule.emergence, 0),
-  ];
+  const cells = cellsMarks(live, schedule.emergence);
   const row: TodayRow = {
     colonyId: colony.id,
     name: colony.name,
     apiary: null,
-    reading: lastLook ? READING_WORDS[lastLook.reading.reading].title : 'Not looked at yet',
+    reading: situationWords(state),
     due: isShut
       ? `Nobody opens this before ${weekdayWords((shutNow.to + 1) as Day)}`
       : check
@@ -123,7 +118,7 @@ function placeColony(
         : 'No date set',
     why: isShut || !check ? null : check.why,
     tone: isShut ? 'shut' : urgency,
-    marks: [...cellMarks, ...scheduleMarks(schedule, today, cellMarks.length > 0 ? 1 : 0)],
+    marks: [...cells, ...scheduleMarks(schedule, today, rowBelow(cells))],
   };
   return { row, list: isShut ? lists.shut : urgency === 'later' ? lists.later : lists.due };
 }

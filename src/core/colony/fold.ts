@@ -4,7 +4,7 @@ import { type ColonyCellDates, colonyCellDates } from '../cells/date-cells';
 import { type ColonySchedule, colonySchedule } from '../schedule/colony-schedule';
 import type { Settings } from '../settings/settings';
 import type { ColonyFacts, InspectionFact, QueenEventFact } from './facts';
-import { type Look, readLook } from './look';
+import { type Look, type LookRead, readLook } from './look';
 import { afterInspection, afterQueenEvent, beforeInspection, type QueenState, queenStateAtStart } from './queen-state';
 import { type FollowedCells, followCells, mayStillHoldQueen, NO_CELLS, type TrackedCell } from './track-cells';
 
@@ -52,7 +52,7 @@ export function foldColony(facts: ColonyFacts, settings: Settings, today: Day): 
   let brood: ColonyState['lastLaid'] = null;
   let alreadyDue: Day | null = null;
 
-  const scheduleNow = (look: Omit<Look, 'next'> | null) =>
+  const scheduleNow = (look: LookRead | null) =>
     colonySchedule({ startedOn, origin, look, queen, alreadyDue, settings });
 
   for (const step of steps) {
@@ -83,7 +83,7 @@ export function foldColony(facts: ColonyFacts, settings: Settings, today: Day): 
       };
     }
     const next = scheduleNow(look).checks[0]?.window ?? null;
-    looks.push({ ...look, next });
+    looks.push({ ...look, next, queenAfter: queen });
     alreadyDue = next?.latest ?? alreadyDue;
   }
 

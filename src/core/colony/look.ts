@@ -20,7 +20,12 @@ export interface Look {
   readonly takenDown: number;
   /** The look that was due next, going by this one. */
   readonly next: CheckWindow | null;
+  /** What was known of the queen after it. */
+  readonly queenAfter: QueenState;
 }
+
+/** A look before it is known what follows from it. */
+export type LookRead = Omit<Look, 'next' | 'queenAfter'>;
 
 /**
  * Reads one inspection in the light of what is known of the colony: each cell with the dates from all visits so far, cells
@@ -28,11 +33,7 @@ export interface Look {
  *
  * @param cells tracked up to and with this inspection
  */
-export function readLook(
-  inspection: InspectionFact,
-  cells: readonly TrackedCell[],
-  queen: QueenState,
-): Omit<Look, 'next'> {
+export function readLook(inspection: InspectionFact, cells: readonly TrackedCell[], queen: QueenState): LookRead {
   const { on } = inspection;
   const found = new Map(inspection.cells.map((seen) => [seen.cellId, seen]));
   const named = cells.filter(({ cell }) => found.has(cell.id));

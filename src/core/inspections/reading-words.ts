@@ -6,6 +6,8 @@ interface ReadingWords {
   readonly title: string;
   /** What to do, and why then. */
   readonly advice: string;
+  /** The same as a short order, where there is a day to act by. */
+  readonly order?: string;
   /** What would make it read differently. */
   readonly wouldChange: string;
 }
@@ -15,12 +17,14 @@ export const READING_WORDS: { readonly [R in ReadingName]: ReadingWords } = {
     title: 'Drone layer or laying workers',
     advice:
       'Stop and think before adding anything: a new queen given now is likely to be killed. Ask an experienced keeper if unsure.',
+    order: 'Decide what to do with it',
     wouldChange: 'One egg to a cell, on the floor of it, and flat worker brood by the next look.',
   },
   'cast-risk': {
     title: 'A virgin is out and more are to come',
     advice:
       'Today: take down every other live cell, or give it to a colony that needs one. Casts can leave any fine day.',
+    order: 'Take down or give away the other cells',
     wouldChange: 'No live cell left in it.',
   },
   'virgin-loose': {
@@ -42,36 +46,43 @@ export const READING_WORDS: { readonly [R in ReadingName]: ReadingWords } = {
     title: 'Looks as if it has swarmed',
     advice:
       'Before the first virgin can be out, keep one or two good cells and give the others away, or more swarms follow.',
+    order: 'Thin the cells',
     wouldChange: 'Eggs or the old queen seen.',
   },
   'swarm-imminent': {
     title: 'About to swarm',
     advice: 'Act today. Cells are closed and she may still be here, held by the weather.',
+    order: 'Act',
     wouldChange: 'No eggs though looked for, and no queen: then the swarm has gone.',
   },
   preparing: {
     title: 'Getting ready to swarm',
     advice: 'Choose a method and carry it out before the first cell is closed.',
+    order: 'Choose a method',
     wouldChange: 'All its cells on the face, few and of one age, with eggs there: that would be supersedure.',
   },
   'early-preparing': {
     title: 'First signs of swarming',
     advice: 'Eggs in cups. Decide within three days; there is still every choice.',
+    order: 'Decide',
     wouldChange: 'The cups empty at the next look, or larvae in them.',
   },
   'queen-missing': {
     title: 'The queen may be gone',
     advice: 'Give a test comb with eggs within three days. New cells on it mean that there is no queen.',
+    order: 'Give a test comb',
     wouldChange: 'Eggs seen, or no cells on the test comb after three to five days.',
   },
   'not-laying': {
     title: 'She is there but not laying',
     advice: 'Slimmed to swarm, a virgin, or no room. Look again within four days.',
+    order: 'Look for eggs again',
     wouldChange: 'Eggs seen.',
   },
   congested: {
     title: 'Short of room to lay',
     advice: 'Give her room within the week, or cups will have eggs in them.',
+    order: 'Give room',
     wouldChange: 'A week of empty comb in the brood nest.',
   },
   'not-enough-seen': {

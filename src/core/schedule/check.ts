@@ -19,6 +19,8 @@ export interface Check {
   readonly code: CheckCode;
   readonly window: CheckWindow;
   readonly why: string;
+  /** What is to be done, where the code alone does not say it. */
+  readonly order?: string;
 }
 
 /** Days on which a hive is not to be opened, inclusive. */

@@ -6,7 +6,7 @@ import { addDays, type Day, latestOf } from '../calendar/day';
 import { type CheckWindow, spanOf, type Window } from '../calendar/window';
 import { dayWords } from '../calendar/words';
 import type { ColonyOrigin } from '../colony/facts';
-import type { Look } from '../colony/look';
+import type { LookRead } from '../colony/look';
 import type { QueenState } from '../colony/queen-state';
 import { emergencesOf } from '../colony/track-cells';
 import { READING_WORDS } from '../inspections/reading-words';
@@ -37,7 +37,7 @@ export interface ColonySchedule {
 export interface ScheduleFrom {
   readonly startedOn: Day;
   readonly origin: ColonyOrigin;
-  readonly look: Omit<Look, 'next'> | null;
+  readonly look: LookRead | null;
   readonly queen: QueenState;
   /** By when it was to be looked at, going by the look before. */
   readonly alreadyDue: Day | null;
@@ -91,12 +91,13 @@ const checks = (...list: (Check | null)[]): ColonySchedule => ({
 });
 
 /** Acting on a reading: from the day it was seen, best a day before it is too late. */
-function actCheck({ inspection: { on }, reading: { reading, actBy } }: Omit<Look, 'next'>): Check | null {
+function actCheck({ inspection: { on }, reading: { reading, actBy } }: LookRead): Check | null {
   if (actBy === null) return null;
   return {
     code: 'act',
     window: { earliest: on, ideal: latestOf(on, addDays(actBy, -1)), latest: actBy },
-    why: `${READING_WORDS[reading].title}. ${READING_WORDS[reading].advice}`,
+    why: READING_WORDS[reading].advice,
+    order: READING_WORDS[reading].order,
   };
 }
 
@@ -227,7 +228,7 @@ function findCells(removedOn: Day, known: Window | null): Check {
   };
 }
 
-function afterSearch({ inspection, takenDown }: Omit<Look, 'next'>, { clipped }: QueenState, settings: Settings) {
+function afterSearch({ inspection, takenDown }: LookRead, { clipped }: QueenState, settings: Settings) {
   const { on, thoroughness } = inspection;
   const from = { on, thoroughness, cellsRemoved: takenDown > 0, clipped, alreadyDue: null, datesStand: false };
   return routineLook(from, settings);

@@ -17,7 +17,7 @@ const DO: { readonly [C in CheckCode]: string } = {
 
 /** What is to be done and by when, as people say it: `Act today`, `Look inside by Wed 19 May`, `Late: act, due Thu 13 May`. */
 export function dueWords(check: Check, today: Day): string {
-  const order = DO[check.code];
+  const order = check.order ?? DO[check.code];
   const { window } = check;
   switch (urgencyOf(check, today)) {
     case 'late': {

@@ -7,6 +7,7 @@ import type { Axis } from '../time/axis';
 import { RulerHead } from '../time/RulerHead';
 import { TimeStrip } from '../time/TimeStrip';
 import { CellList } from './CellList';
+import { EvidencePanel } from './EvidencePanel';
 import { LookHistory } from './LookHistory';
 import { QueenPanel } from './QueenPanel';
 import { ReadingPanel } from './ReadingPanel';
@@ -55,11 +56,14 @@ export function ColonyPage(props: ColonyPageProps) {
         </div>
         <TimeStrip axis={axis} marks={view.overview} name={`${colony.name}, what is due`} />
       </div>
+      <div className="grid gap-x-10 wide:grid-cols-[var(--words)_minmax(0,1fr)]">
+        {view.reading ? <EvidencePanel reading={view.reading} /> : <div />}
+        <QueenPanel colonyId={colony.id} words={view.queen} lastLaid={view.lastLaid} lines={queens} />
+      </div>
       <CellList cells={view.cells} axis={axis} />
       <div className="grid gap-x-10 wide:grid-cols-2">
         <LookHistory colonyId={colony.id} looks={view.looks} changes={changes} deleted={deleted} />
         <div>
-          <QueenPanel colonyId={colony.id} words={view.queen} lastLaid={view.lastLaid} lines={queens} />
           {(parent || children.length > 0 || colony.note) && (
             <section className="mt-6">
               <h2 className="border-t-2 border-ink pt-2 text-lg">Colony</h2>

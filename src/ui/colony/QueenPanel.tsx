@@ -14,8 +14,8 @@ interface Props {
 /** What is known of the queen, and what befell her and those before her. */
 export function QueenPanel({ colonyId, words, lastLaid, lines }: Props) {
   return (
-    <section className="mt-6" aria-label="Queen">
-      <h2 className="border-t-2 border-ink pt-2 text-lg">Queen</h2>
+    <section className="mt-3" aria-label="Queen">
+      <h2 className="text-lg">Queen</h2>
       <p>{words}</p>
       {lastLaid && <p className="text-muted text-sm">{lastLaid}</p>}
       <ul className="mt-2 text-sm">
@@ -26,8 +26,8 @@ export function QueenPanel({ colonyId, words, lastLaid, lines }: Props) {
           </li>
         ))}
       </ul>
-      <p className="mt-3">
-        <Link prefetch={false} href={`/colonies/${colonyId}/queen`} className={BUTTON.plain}>
+      <p className="mt-2">
+        <Link prefetch={false} href={`/colonies/${colonyId}/queen`} className={BUTTON.quiet}>
           Note something about the queen
         </Link>
       </p>

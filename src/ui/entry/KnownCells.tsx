@@ -108,7 +108,7 @@ function KnownRow({
         </Chip>
         <select
           aria-label={`Cell ${cell.label}, something else`}
-          className="min-h-12 border-2 border-ink bg-paper px-2"
+          className="min-h-12 w-24 border-2 border-ink bg-paper px-2 wide:w-auto"
           value={otherFound}
           onChange={(event) => event.target.value !== '' && setStage(event.target.value as CellFinding)}
         >

@@ -21,7 +21,7 @@ export function Verdict({ state, today, short }: Props) {
       {!short && (
         <>
           {reading && <p className="mt-1">{reading.advice}</p>}
-          {check && <p className="mt-1 text-sm">{check.why}</p>}
+          {check && check.why !== reading?.advice && <p className="mt-1 text-sm">{check.why}</p>}
           <h3 className="text-muted mt-3 text-sm">Because</h3>
           <ul className="text-muted text-sm">
             {reading?.because.map((text) => (

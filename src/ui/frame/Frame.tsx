@@ -12,7 +12,7 @@ export function Frame({ demoDay, children }: { demoDay: Day | null; children: Re
         Skip to the page
       </a>
       <header className="border-b-2 border-ink px-4 wide:px-7">
-        <div className="flex flex-wrap items-center gap-x-8 gap-y-1 py-1.5">
+        <div className="flex flex-wrap items-center gap-x-8 py-1 wide:flex-nowrap wide:py-1.5">
           <Link href="/" className="font-display text-2xl font-extrabold no-underline">
             ubbet
           </Link>

@@ -19,7 +19,10 @@ const PLACES = [
 export function NavLinks() {
   const path = usePathname();
   return (
-    <nav aria-label="Screens" className="min-w-0 overflow-x-auto">
+    <nav
+      aria-label="Screens"
+      className="order-last -mx-4 w-screen min-w-0 overflow-x-auto px-4 wide:order-none wide:mx-0 wide:w-auto wide:px-0"
+    >
       <ul className="flex gap-x-5">
         {PLACES.map(({ href, name, within }) => {
           const isHere = within(path);

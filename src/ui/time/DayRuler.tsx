@@ -22,7 +22,7 @@ export function DayRuler({ axis, due }: { axis: Axis; due?: DueByDay }) {
       {axisDays(axis).map((day) => {
         const isToday = day === axis.today;
         const dots = due?.get(day) ?? 0;
-        const numbered = isToday || dayOfWeek(day) === MONDAY;
+        const numbered = isToday || (dayOfWeek(day) === MONDAY && Math.abs(day - axis.today) > 1);
         return (
           <li
             key={day}

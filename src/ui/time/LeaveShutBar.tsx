@@ -1,5 +1,6 @@
 import { useId } from 'react';
 import type { Day } from '../../core/calendar/day';
+import { dayWords } from '../../core/calendar/words';
 import { type Axis, leftOf, percent, rightOf } from './axis';
 
 const HEIGHT = 19;
@@ -24,11 +25,11 @@ export function LeaveShutBar({ axis, from, to, y }: { axis: Axis; from: Day; to:
         stroke="var(--color-indigo)"
         strokeWidth="1.5"
       />
-      {end - start > 20 && (
+      {end - start > 24 && (
         <svg x={percent((start + end) / 2)} y={y + 2} overflow="visible" aria-hidden="true">
-          <rect x="-36" width="72" height={HEIGHT - 4} rx="2" fill="var(--color-paper)" />
+          <rect x="-66" width="132" height={HEIGHT - 4} rx="2" fill="var(--color-paper)" />
           <text x="0" y="12" textAnchor="middle" fontSize="12" fontWeight="700" fill="var(--color-indigo)">
-            leave shut
+            {`leave shut to ${dayWords(to)}`}
           </text>
         </svg>
       )}

@@ -1,0 +1,21 @@
+import type { ReadingView } from '../../views/colony-view';
+
+/** The facts that the reading rests on, and what would change it. */
+export function EvidencePanel({ reading }: { reading: ReadingView }) {
+  return (
+    <section aria-label="Because" className="mt-3">
+      <h2 className="text-lg">Because</h2>
+      <ul className="text-sm">
+        {reading.because.map((text) => (
+          <li key={text} className="before:mr-2 before:content-['–']">
+            {text}
+          </li>
+        ))}
+        {reading.cause && <li className="before:mr-2 before:content-['–']">{reading.cause}</li>}
+      </ul>
+      <p className="text-muted mt-1 text-sm">
+        <b>It would read differently with:</b> {reading.wouldChange}
+      </p>
+    </section>
+  );
+}

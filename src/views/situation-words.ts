@@ -1,0 +1,25 @@
+import { dayWords } from '../core/calendar/words';
+import type { ColonyState } from '../core/colony/fold';
+import type { Look } from '../core/colony/look';
+import { READING_WORDS } from '../core/inspections/reading-words';
+
+/** Cells were taken down and nothing else presses: that is not the same as a colony that raised none. */
+export function isHeld({ reading, takenDown }: Pick<Look, 'reading' | 'takenDown'>): boolean {
+  return takenDown > 0 && reading.actBy === null && reading.reading !== 'raising-queen';
+}
+
+/** A look's reading as a headline. */
+export function readingTitle(look: Pick<Look, 'reading' | 'takenDown'>): string {
+  return isHeld(look) ? 'Cells taken down, not cured' : READING_WORDS[look.reading.reading].title;
+}
+
+/** How a colony stands: its last reading, unless something befell the queen since. */
+export function situationWords({ lastLook, queen }: ColonyState): string {
+  if (!lastLook || lastLook.queenAfter !== queen) {
+    if (queen.expected === 'caged' && queen.cagedOn !== null) return `Caged queen given on ${dayWords(queen.cagedOn)}`;
+    if (queen.expected === 'none' && queen.removedOn !== null)
+      return `Without a queen since ${dayWords(queen.removedOn)}`;
+    if (queen.expected === 'virgin') return 'A virgin is in there';
+  }
+  return lastLook ? readingTitle(lastLook) : 'Not looked at yet';
+}
