@@ -125,7 +125,7 @@ export function larkvaleSeason(): SeasonFacts {
       cells: {
         a: { found: 'sealed-fresh', place: 'bottom', box: 1, frame: 3 },
         b: { found: 'sealed-fresh', place: 'bottom', box: 1, frame: 3 },
-        c: { found: 'sealed', place: 'edge', box: 1, frame: 6 },
+        c: { found: 'sealed-fresh', place: 'edge', box: 1, frame: 6 },
         d: { found: 'larva-large', place: 'bottom', box: 1, frame: 8 },
       },
       note: 'Half the bees gone. Swarm seen in the birch on Thursday, they say.',

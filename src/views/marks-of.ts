@@ -55,7 +55,7 @@ export function scheduleMarks(
   const marks: Mark[] = shut.map(({ from, to }) => ({ type: 'shut', from, to, row: firstRow }));
   if (eggsBy) {
     const { earliest, ideal, latest } = eggsBy;
-    marks.push(...ribbonMark('eggs', { earliest, likelyFrom: ideal, likelyTo: ideal, latest }, firstRow));
+    marks.push(...ribbonMark('eggs', { earliest, likelyFrom: ideal, likelyTo: latest, latest }, firstRow));
   }
   const below = firstRow + (marks.length > 0 ? 1 : 0);
   const due = eggsBy ? checks.filter(({ code }) => code !== 'eggs') : checks;

@@ -1,6 +1,7 @@
 import type { CheckWindow } from '../calendar/window';
 import { spanOf } from '../calendar/window';
 import { dayWords } from '../calendar/words';
+import { causeOfCells } from '../cells/cause';
 import type { CellStage } from '../cells/stage';
 import type { DatedCellsSeen, QueenExpected } from '../inspections/inspection-seen';
 import { type Reading, readInspection } from '../inspections/reading';
@@ -41,13 +42,14 @@ export function readLook(inspection: InspectionFact, cells: readonly TrackedCell
   const asLeft = named.filter(({ goneMissing }) => !goneMissing);
   const seenCells = groupCells(asLeft, (cell) => (cell.planBy.status === 'removed' ? 'removed' : cell.lastStage));
   const carried = groupCells(notLookedAt, (cell) => stageByNow(cell, inspection));
+  const groups = [...seenCells, ...carried];
   const reading = readInspection(
     on,
     {
       eggs: inspection.eggs,
       queenSeen: inspection.queen === 'seen',
       youngest: inspection.youngest,
-      cells: [...seenCells, ...carried],
+      cells: groups,
       droneBroodInWorkerCells: inspection.droneBroodInWorkerCells === 'seen',
       severalEggsPerCell: inspection.severalEggsPerCell === 'seen',
       layingRoomDays: inspection.layingRoomDays,
@@ -58,6 +60,11 @@ export function readLook(inspection: InspectionFact, cells: readonly TrackedCell
       virginEmergedFrom: queen.virginEmerged?.latest ?? queen.cagedOn,
     },
   );
+  // Cells that were there before the queen was taken away are not cells raised for the loss of her.
+  const live = [...asLeft.filter((cell) => mayStillHoldQueen(cell, on)), ...notLookedAt];
+  const { removedOn } = queen;
+  const olderThanLoss = removedOn !== null && live.some(({ firstSeen }) => firstSeen <= removedOn);
+  const cause = olderThanLoss ? causeOfCells(groups, inspection.eggs, false) : reading.cause;
   const missing = named.filter(({ goneMissing }) => goneMissing).map(({ cell }) => cell.label);
   const because = [...reading.because];
   if (notLookedAt.length > 0) {
@@ -72,8 +79,8 @@ export function readLook(inspection: InspectionFact, cells: readonly TrackedCell
   return {
     inspection,
     queenExpected: queen.expected,
-    reading: { ...reading, because },
-    liveCells: [...asLeft.filter((cell) => mayStillHoldQueen(cell, on)), ...notLookedAt],
+    reading: { ...reading, because, cause },
+    liveCells: live,
     notLookedAt,
     takenDown: inspection.cells.filter((seen) => seen.takenDown || seen.found === 'removed').length,
   };

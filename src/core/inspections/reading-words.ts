@@ -34,7 +34,8 @@ export const READING_WORDS: { readonly [R in ReadingName]: ReadingWords } = {
   },
   'raising-queen': {
     title: 'Raising a queen',
-    advice: 'Expected: it has no queen. Thin the cells before the first can be out, then leave it shut.',
+    advice:
+      'Expected: it has no queen. One or two cells are enough: thin them before the first virgin can be out, then leave it shut.',
     wouldChange: 'A queen or eggs laid since she was taken away.',
   },
   'awaiting-eggs': {

@@ -81,8 +81,8 @@ function scheduleByQueen(from: ScheduleFrom): ColonySchedule {
     settings,
   );
   const { actBy } = look.reading;
-  if (actBy !== null && actBy <= routine.window.latest) return checks(actCheck(look));
-  return checks({ code: 'look', ...routine });
+  const lookAgain: Check = { code: 'look', ...routine };
+  return actBy !== null && actBy <= routine.window.latest ? checks(actCheck(look)) : checks(lookAgain, actCheck(look));
 }
 
 const checks = (...list: (Check | null)[]): ColonySchedule => ({

@@ -88,7 +88,7 @@ export function CellClock({ today }: { today: Day }) {
               >
                 {THOROUGHNESS.map((name) => (
                   <option key={name} value={name}>
-                    {THOROUGHNESS_WORDS[name].name}
+                    {THOROUGHNESS_WORDS[name].short}
                   </option>
                 ))}
               </select>

@@ -45,6 +45,7 @@ export function Ribbon({
         axis={axis}
         from={isAhead ? 100 : 0}
         to={isAhead ? 100 : 0}
+        whole={isAhead ? [100, 100] : [0, 0]}
         y={y}
         height={HEIGHT}
         label={isAhead ? `${label} ▸` : `◂ ${label}`}
@@ -83,7 +84,7 @@ export function Ribbon({
         axis={axis}
         from={Math.max(shownStart, leftOf(axis, window.likelyFrom))}
         to={Math.min(shownEnd, rightOf(axis, window.likelyTo))}
-        edge={shownEnd}
+        whole={[shownStart, shownEnd]}
         y={y}
         height={HEIGHT}
         label={label}

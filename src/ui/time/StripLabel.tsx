@@ -5,13 +5,16 @@ const CHARACTER_PX = 6.6;
 /** The narrowest a day gets on a desk and on a phone. */
 const DAY_PX = { wide: 26, narrow: 11.5 } as const;
 
+/** Keeps a word readable over a faded end or a tinted day. */
+const HALO = { stroke: 'var(--color-ground)', strokeWidth: 3, paintOrder: 'stroke' } as const;
+
 interface Props {
   readonly axis: Axis;
   /** The solid part that the label may stand on, in per cent. */
   readonly from: number;
   readonly to: number;
-  /** Where the mark ends; the label goes there when it does not fit on it. */
-  readonly edge?: number;
+  /** The whole mark, faded ends and all: the label goes there with a halo, or else beside it. */
+  readonly whole: readonly [start: number, end: number];
   readonly y: number;
   readonly height: number;
   readonly label: string;
@@ -33,7 +36,7 @@ function OneLabel({
   axis,
   from,
   to,
-  edge = to,
+  whole,
   y,
   height,
   label,
@@ -53,13 +56,21 @@ function OneLabel({
       </text>
     );
   }
-  const fitsBeside = ((100 - edge) / 100) * stripPx >= labelPx;
+  const [start, end] = whole;
+  if (((end - start) / 100) * stripPx >= labelPx) {
+    return (
+      <text {...common} {...HALO} x={percent((start + end) / 2)} textAnchor="middle" fill="var(--color-ink)">
+        {label}
+      </text>
+    );
+  }
+  const fitsBeside = ((100 - end) / 100) * stripPx >= labelPx;
   return fitsBeside ? (
-    <text {...common} x={percent(edge)} dx="5" fill={outside}>
+    <text {...common} {...HALO} x={percent(end)} dx="5" fill={outside}>
       {label}
     </text>
   ) : (
-    <text {...common} x={percent(from)} dx="-5" textAnchor="end" fill={outside}>
+    <text {...common} {...HALO} x={percent(start)} dx="-5" textAnchor="end" fill={outside}>
       {label}
     </text>
   );

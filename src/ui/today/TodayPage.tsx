@@ -52,7 +52,7 @@ function Row({ row, axis }: { row: TodayRow; axis: Axis }) {
           <Link
             prefetch={false}
             href={`/colonies/${colonyId}/inspect`}
-            className="text-muted ml-auto text-sm hover:text-ink"
+            className="text-muted ml-auto flex min-h-11 min-w-12 items-center justify-end text-sm hover:text-ink wide:min-h-0"
             aria-label={`Enter an inspection of ${name}`}
           >
             enter
