@@ -7,7 +7,7 @@ import { axisAround } from '@/ui/time/axis';
 import { TodayPage } from '@/ui/today/TodayPage';
 import { todayView } from '@/views/today-view';
 
-export const metadata: Metadata = { title: 'Today · Ubbet' };
+export const metadata: Metadata = { title: { absolute: 'Today · Ubbet' } };
 
 export default async function Page() {
   const { today } = await now();

@@ -31,6 +31,13 @@ export const RIBBON_WORDS: { readonly [K in RibbonKind]: string } = {
   eggs: 'eggs due',
 };
 
+/** The same where there is little room. */
+export const RIBBON_SHORT_WORDS: { readonly [K in RibbonKind]: string } = {
+  ...RIBBON_WORDS,
+  emergence: 'out',
+  eggs: 'eggs',
+};
+
 /** A mark in words, for those who do not see it. */
 export function markWords(mark: Mark): string {
   switch (mark.type) {

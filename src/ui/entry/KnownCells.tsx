@@ -108,11 +108,11 @@ function KnownRow({
         </Chip>
         <select
           aria-label={`Cell ${cell.label}, something else`}
-          className="min-h-12 w-24 border-2 border-ink bg-paper px-2 wide:w-auto"
+          className="min-h-12 w-13 border-2 border-ink bg-paper px-1.5 text-center font-bold wide:w-auto"
           value={otherFound}
           onChange={(event) => event.target.value !== '' && setStage(event.target.value as CellFinding)}
         >
-          <option value="">else …</option>
+          <option value="">…</option>
           {others.map((stage) => (
             <option key={stage} value={stage}>
               {findingWords(stage)}
@@ -130,7 +130,7 @@ function Chip({ isOn, onPress, children }: { isOn: boolean; onPress: () => void;
       type="button"
       aria-pressed={isOn}
       onClick={onPress}
-      className={`min-h-12 border-2 border-ink px-3 font-bold ${isOn ? 'bg-ink text-white' : 'bg-paper hover:bg-tint'}`}
+      className={`min-h-12 border-2 border-ink px-2.5 font-bold ${isOn ? 'bg-ink text-white' : 'bg-paper hover:bg-tint'}`}
     >
       {children}
     </button>

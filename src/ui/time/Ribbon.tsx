@@ -1,6 +1,6 @@
 import { useId } from 'react';
 import type { Window } from '../../core/calendar/window';
-import type { RibbonKind } from '../../views/marks';
+import { RIBBON_SHORT_WORDS, type RibbonKind } from '../../views/marks';
 import { type Axis, leftOf, percent, rightOf } from './axis';
 import { StripLabel } from './StripLabel';
 
@@ -88,6 +88,7 @@ export function Ribbon({
         y={y}
         height={HEIGHT}
         label={label}
+        shortLabel={RIBBON_SHORT_WORDS[kind]}
         inside={text}
         outside={kind === 'sealing' ? 'var(--color-ink)' : fill}
       />

@@ -18,6 +18,8 @@ interface Props {
   readonly y: number;
   readonly height: number;
   readonly label: string;
+  /** The same for a phone. */
+  readonly shortLabel?: string;
   readonly inside: string;
   readonly outside: string;
 }
@@ -27,7 +29,7 @@ export function StripLabel(props: Props) {
   return (
     <>
       <OneLabel {...props} size="wide" />
-      <OneLabel {...props} size="narrow" />
+      <OneLabel {...props} label={props.shortLabel ?? props.label} size="narrow" />
     </>
   );
 }
