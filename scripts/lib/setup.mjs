@@ -2,7 +2,7 @@ import { spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
-import { dirname, join, resolve } from 'node:path';
+import { basename, dirname, join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
 // Plain Node on purpose: when this runs, nothing is installed yet.
@@ -64,14 +64,15 @@ export function ensureBuilt() {
 /** Makes the demo's data when there is none, or when the scenario has changed since. */
 export function ensureDemoData(file) {
   const scenario = hashOf([...filesBelow(join(ROOT, 'src/demo')), ...filesBelow(join(ROOT, 'src/db'))]);
-  if (existsSync(file) && remembered('demo') === scenario) return;
+  const key = `demo-${basename(file)}`;
+  if (existsSync(file) && remembered(key) === scenario) return;
   runOrStop('Making the demo data', process.execPath, [
     bin('tsx'),
     '--conditions=react-server',
     'scripts/make-demo.ts',
     file,
   ]);
-  remember('demo', scenario);
+  remember(key, scenario);
 }
 
 /** The wanted port, or the next free one after it; says so when it is another. */

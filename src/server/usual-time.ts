@@ -3,9 +3,15 @@ import { formatDay } from '../core/calendar/day';
 import type { Now } from '../core/calendar/now';
 import { isDemo } from './demo-mode';
 
-/** The time that a new inspection begins with: this minute; in the demo, whose day is not today, this time of its day. */
-export function usualTime({ today, minute, instant }: Now): string {
+/**
+ * The time that a new inspection begins with: this minute. In the demo, whose day is not today, this time of its day, or the minute
+ * after `lastAt`, the colony's last inspection so far, when that is later.
+ */
+export function usualTime({ today, minute, instant }: Now, lastAt: string | null): string {
   if (!isDemo()) return minute;
   const local = new Date(new Date(instant).getTime() - new Date(instant).getTimezoneOffset() * 60_000).toISOString();
-  return `${formatDay(today)}T${local.slice(11, 16)}`;
+  const usual = `${formatDay(today)}T${local.slice(11, 16)}`;
+  if (lastAt === null || lastAt < usual) return usual;
+  const after = new Date(Date.parse(`${lastAt}Z`) + 60_000).toISOString().slice(0, 16);
+  return after <= minute ? after : lastAt;
 }

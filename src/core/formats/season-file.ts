@@ -73,6 +73,7 @@ export function readSeasonFile(text: string): Result<SeasonFacts> {
   const issues = [
     ...doubleIds(parsed.value.facts),
     ...danglingReferences(parsed.value.facts),
+    ...strayCells(parsed.value.facts),
     ...settingIssues(parsed.value.facts),
   ];
   if (issues.length > 0) return failure(...issues.slice(0, MAX_ISSUES));
@@ -152,6 +153,17 @@ function danglingReferences(content: SeasonFacts): Issue[] {
     check(cells, cellId, 'cellObservations', i, 'cellId');
   });
   return issues;
+}
+
+/** A cell can only be seen in its own colony. */
+function strayCells({ inspections, cells, cellObservations }: SeasonFacts): Issue[] {
+  const colonyOf = new Map([...inspections, ...cells].map(({ id, colonyId }) => [id, colonyId]));
+  return cellObservations.flatMap(({ inspectionId, cellId }, i): Issue[] => {
+    const [looked, hangs] = [colonyOf.get(inspectionId), colonyOf.get(cellId)];
+    if (looked === undefined || hangs === undefined || looked === hangs) return [];
+    const message = 'This cell is of another colony than the inspection that saw it. Export the file again, whole.';
+    return [{ path: ['facts', 'cellObservations', i, 'cellId'], code: 'contradiction', message }];
+  });
 }
 
 function settingIssues({ settings }: SeasonFacts): Issue[] {

@@ -14,7 +14,7 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
   const at = await now();
   const found = loadColony(database().db, id, at.today);
   if (!found) notFound();
-  const { colony, apiary, facts, settings } = found;
+  const { colony, apiary, facts, settings, state } = found;
   return (
     <InspectionForm
       colonyId={id}
@@ -23,7 +23,7 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
       facts={facts}
       settings={settings}
       now={at.minute}
-      startAt={usualTime(at)}
+      startAt={usualTime(at, state.lastLook?.inspection.at ?? null)}
       newId={newId()}
       stored={null}
     />

@@ -1,0 +1,137 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, onDay, test } from './test';
+
+test.use({ seed: 'demo' });
+
+const READINGS = {
+  Sainfoin: 'Getting ready to swarm',
+  Yarrow: 'Settled',
+  Burnet: 'Short of room to lay',
+  Knapweed: 'Raising a queen',
+  Teasel: 'Dry cups only',
+  Vetch: 'Looks as if it has swarmed',
+  Campion: 'A virgin is loose in there',
+  Comfrey: 'The queen may be gone',
+  Mallow: 'Caged queen given on 11 May',
+  Betony: 'Not enough was seen to tell',
+  Meadowsweet: 'First signs of swarming',
+};
+
+test('Today shows what is due by apiary, late ones first, and what to leave shut', async ({ page }) => {
+  await page.goto('/');
+  for (const [colony, reading] of Object.entries(READINGS)) {
+    const row = page.getByRole('listitem').filter({ has: page.getByRole('link', { name: colony, exact: true }) });
+    await expect(row).toContainText(reading);
+  }
+  const roof = page.getByRole('region', { name: /^School roof/ }).getByRole('heading', { level: 3 });
+  await expect(roof.first()).toHaveText('Betony');
+  await expect(page.getByRole('region', { name: 'Leave shut' })).toContainText('Nobody opens this before Tue 25 May');
+});
+
+test('stepping the clock changes Today, because nothing reckoned is stored', async ({ page }) => {
+  await page.goto('/');
+  await expect(page.getByTestId('demo-day')).toHaveText('Sun 16 May 2027');
+  const scabious = page
+    .getByRole('listitem')
+    .filter({ has: page.getByRole('link', { name: 'Scabious', exact: true }) });
+  await expect(scabious).toContainText('Look inside Wed 19 May, in 3 days');
+  await page.getByRole('button', { name: 'One day on' }).click();
+  await expect(page.getByTestId('demo-day')).toHaveText('Mon 17 May 2027');
+  await expect(scabious).toContainText('Look inside Wed 19 May, in 2 days');
+  await onDay(page, '2027-05-14');
+  const vetch = page.getByRole('listitem').filter({ has: page.getByRole('link', { name: 'Vetch', exact: true }) });
+  await expect(vetch).toContainText('Settled');
+});
+
+for (const path of [
+  '/',
+  '/colonies',
+  '/cell-clock?seen=2027-05-10.larva-large',
+  '/data',
+  '/settings',
+  '/start',
+  '/colonies/new',
+  '/apiaries/new',
+]) {
+  test(`no accessibility fault on ${path}`, async ({ page }) => {
+    await page.goto(path);
+    const { violations } = await new AxeBuilder({ page }).analyze();
+    expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' | ')}`)).toEqual([]);
+  });
+}
+
+for (const size of [
+  { width: 1280, height: 800 },
+  { width: 390, height: 844 },
+]) {
+  test(`no accessibility fault on a colony and its entry at ${size.width}x${size.height}`, async ({ page }) => {
+    await page.setViewportSize(size);
+    await page.goto('/');
+    await page.getByRole('link', { name: 'Sainfoin', exact: true }).click();
+    await expect(page.getByRole('heading', { name: 'Looks so far' })).toBeVisible();
+    const faults = async () => {
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      return violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' | ')}`);
+    };
+    expect(await faults()).toEqual([]);
+    await page.getByRole('link', { name: 'Note something about the queen' }).click();
+    await expect(page.getByLabel('What happened')).toBeVisible();
+    expect(await faults()).toEqual([]);
+    await page.goBack();
+    await page.getByRole('link', { name: 'Enter an inspection' }).click();
+    await expect(page.getByRole('heading', { name: 'Known from before' })).toBeVisible();
+    expect(await faults()).toEqual([]);
+  });
+}
+
+test('an inspection can be entered at phone size with one thumb: big targets, nothing wider than the screen', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto('/');
+  await page.getByRole('link', { name: 'Enter an inspection of Sainfoin' }).click();
+  const verdict = page.getByTestId('verdict');
+  await expect(verdict).toContainText('Getting ready to swarm');
+  await page.getByRole('group', { name: 'Cell a is now' }).getByRole('button', { name: 'closed' }).click();
+  await expect(verdict).toContainText('About to swarm');
+  await page.getByRole('button', { name: 'Undo' }).filter({ visible: true }).click();
+  await expect(verdict).toContainText('Getting ready to swarm');
+  const overflow = await page.evaluate(
+    () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+  );
+  expect(overflow).toBe(0);
+  for (const button of await page
+    .locator('form fieldset button, form fieldset label')
+    .filter({ visible: true })
+    .all()) {
+    const box = await button.boundingBox();
+    expect(box?.height ?? 0, (await button.textContent()) ?? '').toBeGreaterThanOrEqual(40);
+  }
+});
+
+test('an inspection can be entered with the keyboard alone', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('link', { name: 'Enter an inspection of Yarrow' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Yarrow');
+  const tabTo = async (isThere: () => Promise<boolean>) => {
+    for (let i = 0; i < 80; i++) {
+      await page.keyboard.press('Tab');
+      if (await isThere()) return;
+    }
+    throw new Error('not reached by Tab');
+  };
+  const focused = (selector: string) => () =>
+    page.locator(selector).evaluate((element) => element === document.activeElement);
+  await tabTo(focused('button[aria-label="One egg more"]'));
+  await page.keyboard.press('Space');
+  await tabTo(() => page.evaluate(() => document.activeElement?.getAttribute('value') === 'not-looked-for'));
+  await page.keyboard.press('ArrowLeft');
+  await page.keyboard.press('ArrowLeft');
+  await tabTo(() => page.evaluate(() => document.activeElement?.getAttribute('value') === 'cleared'));
+  await page.keyboard.press('Space');
+  await tabTo(() => page.evaluate(() => document.activeElement?.textContent === 'Save the inspection'));
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('region', { name: 'Reading' })).toContainText('First signs of swarming');
+  await expect(page.getByRole('region', { name: 'Because' })).toContainText('eggs seen');
+});

@@ -1,0 +1,65 @@
+import { test as base, expect, type Page } from '@playwright/test';
+import { startServer } from './server';
+
+interface Options {
+  /** What the book holds when the test begins. */
+  seed: 'empty' | 'demo';
+}
+
+/** A test with an application and a data file of its own. */
+export const test = base.extend<Options>({
+  seed: ['empty', { option: true }],
+  baseURL: async ({ seed }, use) => {
+    const server = await startServer(seed);
+    await use(server.url);
+    await server.stop();
+  },
+  page: async ({ page }, use) => {
+    const errors: string[] = [];
+    page.on('pageerror', (error) => errors.push(error.message));
+    await use(page);
+    expect(errors, 'nothing is thrown on the page').toEqual([]);
+  },
+});
+
+export { expect };
+
+/** Sets the demo's clock, as its buttons do. */
+export async function onDay(page: Page, day: string) {
+  const url = test.info().project.use.baseURL ?? new URL(page.url()).origin;
+  await page.context().addCookies([{ name: 'ubbet-demo-day', value: day, url }]);
+  await page.reload();
+}
+
+/** Goes through the three questions of the first run. */
+export async function begin(page: Page, apiary: string, colony: string) {
+  await page.goto('/');
+  await page.getByLabel('Apiary').fill(apiary);
+  await page.getByLabel('First colony').fill(colony);
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: colony })).toBeVisible();
+}
+
+/** Answers one of the questions that have a few big buttons. */
+export async function choose(page: Page, question: string, answer: string) {
+  await page.getByRole('group', { name: question }).locator('label').filter({ hasText: answer }).click();
+}
+
+/** Counts a new cell of a stage up, `times` times. */
+export async function addCells(page: Page, stage: string, times = 1) {
+  for (let i = 0; i < times; i++) await page.getByRole('button', { name: `One ${stage} more`, exact: true }).click();
+}
+
+export const CLEARED = 'every brood frame, bees shaken or brushed off';
+
+export async function setTime(page: Page, day: string, time: string) {
+  await page.getByLabel('Day', { exact: true }).fill(day);
+  await page.getByLabel('Time').fill(time);
+}
+
+export async function saveInspection(page: Page) {
+  await page
+    .getByRole('button', { name: /Save the (inspection|correction)/ })
+    .filter({ visible: true })
+    .click();
+}

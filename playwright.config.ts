@@ -1,0 +1,32 @@
+import { defineConfig } from '@playwright/test';
+
+export default defineConfig({
+  testDir: './e2e',
+  testMatch: '*.spec.ts',
+  outputDir: 'test-results',
+  workers: 2,
+  fullyParallel: true,
+  forbidOnly: process.env.CI === 'true',
+  timeout: 60_000,
+  expect: { timeout: 10_000 },
+  globalSetup: './e2e/global-setup.ts',
+  reporter: [['list'], ['json', { outputFile: '.ubbet/browser.json' }]],
+  use: {
+    viewport: { width: 1280, height: 800 },
+    locale: 'en-GB',
+    timezoneId: 'UTC',
+    launchOptions: {
+      executablePath: process.env.UBBET_CHROMIUM ?? '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+        '--lang=en-GB',
+      ],
+    },
+  },
+});

@@ -1,0 +1,83 @@
+import { spawn } from 'node:child_process';
+import { mkdirSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { ensureChromium } from './lib/chromium.mjs';
+import { bin, checkNode, ensureBuilt, ensureDemoData, ensureInstalled, freePort, ROOT } from './lib/setup.mjs';
+
+/** Takes one picture of each main view from fresh demo data into docs/screenshots. */
+const FOLDER = join(ROOT, 'docs', 'screenshots');
+const DATA = join(ROOT, '.ubbet', 'screenshots.sqlite');
+const DESK = { width: 1280, height: 800 };
+const PHONE = { width: 390, height: 844 };
+
+const colony = (name) => async (page) => {
+  await page.goto('/colonies');
+  await page.getByRole('link', { name, exact: true }).click();
+  await page.getByRole('heading', { level: 1, name }).waitFor();
+};
+const entry = async (page) => {
+  await colony('Sainfoin')(page);
+  await page.getByRole('link', { name: 'Enter an inspection' }).click();
+  await page.getByRole('group', { name: 'Cell a is now' }).getByRole('button', { name: 'closed' }).click();
+  await page.getByRole('group', { name: 'Cell b is now' }).getByRole('button', { name: 'taken down' }).click();
+};
+const at = (path) => (page) => page.goto(path);
+
+const VIEWS = [
+  { file: 'today', size: DESK, open: at('/') },
+  { file: 'today-phone', size: PHONE, open: at('/') },
+  { file: 'colony', size: DESK, open: colony('Sainfoin') },
+  { file: 'colony-raising-a-queen', size: DESK, open: colony('Knapweed') },
+  { file: 'colony-phone', size: PHONE, open: colony('Vetch') },
+  { file: 'entry', size: DESK, open: entry },
+  { file: 'entry-phone', size: PHONE, open: entry },
+  {
+    file: 'cell-clock',
+    size: DESK,
+    open: at('/cell-clock?seen=2027-05-10.larva-large&seen=2027-05-13.sealed-fresh&empty=2027-05-03.cleared'),
+  },
+  { file: 'colonies', size: DESK, open: at('/colonies') },
+  { file: 'data', size: DESK, open: at('/data') },
+  { file: 'settings', size: DESK, open: at('/settings') },
+  { file: 'begin', size: DESK, open: at('/start') },
+];
+
+checkNode();
+ensureInstalled();
+ensureBuilt();
+const executablePath = ensureChromium();
+if (!executablePath) process.exit(1);
+rmSync(DATA, { force: true });
+ensureDemoData(DATA);
+mkdirSync(FOLDER, { recursive: true });
+
+const { chromium } = await import('@playwright/test');
+const port = await freePort(4690, '127.0.0.1');
+const server = spawn(process.execPath, [bin('next'), 'start', '-H', '127.0.0.1', '-p', String(port)], {
+  cwd: ROOT,
+  env: { ...process.env, UBBET_DEMO: '1', UBBET_DATA: DATA, TZ: 'UTC' },
+  stdio: ['ignore', 'pipe', 'inherit'],
+});
+await new Promise((resolve) => server.stdout.on('data', (chunk) => String(chunk).includes('Ready') && resolve()));
+const browser = await chromium.launch({
+  executablePath,
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--lang=en-GB',
+  ],
+});
+for (const { file, size, open } of VIEWS) {
+  const page = await browser.newPage({ viewport: size, baseURL: `http://127.0.0.1:${port}`, locale: 'en-GB' });
+  await open(page);
+  await page.evaluate(() => document.fonts.ready);
+  await page.waitForTimeout(300);
+  await page.screenshot({ path: join(FOLDER, `${file}.png`) });
+  await page.close();
+  console.log(`docs/screenshots/${file}.png`);
+}
+await browser.close();
+server.kill();

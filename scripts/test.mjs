@@ -1,0 +1,59 @@
+import { existsSync, readFileSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { ensureChromium } from './lib/chromium.mjs';
+import { bin, checkNode, ensureBuilt, ensureInstalled, ROOT, run } from './lib/setup.mjs';
+
+/** Installs what is missing, then lint, types, unit tests, build and browser tests. The last line sums up both runners. */
+const RESULTS = { unit: join(ROOT, '.ubbet', 'unit.json'), browser: join(ROOT, '.ubbet', 'browser.json') };
+
+const sum = { passed: 0, failed: 0 };
+
+/** A step that runs no tests: when it fails, it counts as one failure. */
+function step(name, command, args, options) {
+  console.log(`\n== ${name}`);
+  if (run(command, args, options) === 0) return;
+  console.log(`${name} failed.`);
+  sum.failed += 1;
+}
+
+/** A runner that counts its own tests. One that fails and counts no failure, or runs nothing, counts as one failure. */
+function runner(name, file, count, command, args, options) {
+  console.log(`\n== ${name}`);
+  rmSync(file, { force: true });
+  const status = run(command, args, options);
+  const { passed, failed } = existsSync(file)
+    ? count(JSON.parse(readFileSync(file, 'utf8')))
+    : { passed: 0, failed: 0 };
+  sum.passed += passed;
+  sum.failed += failed;
+  const ranNothing = passed + failed === 0;
+  if ((status !== 0 && failed === 0) || ranNothing) sum.failed += 1;
+}
+
+checkNode();
+ensureInstalled();
+const node = process.execPath;
+step('Lint', bin('biome'), ['check', '.']);
+step('Types', 'npm', ['run', '--silent', 'typecheck']);
+runner(
+  'Unit tests',
+  RESULTS.unit,
+  ({ numPassedTests, numFailedTests }) => ({ passed: numPassedTests, failed: numFailedTests }),
+  node,
+  [bin('vitest'), 'run', '--reporter=default', '--reporter=json', `--outputFile.json=${RESULTS.unit}`],
+);
+ensureBuilt();
+const chromium = ensureChromium();
+if (chromium) {
+  runner(
+    'Browser tests',
+    RESULTS.browser,
+    ({ stats }) => ({ passed: stats.expected + stats.flaky, failed: stats.unexpected }),
+    node,
+    [bin('playwright'), 'test'],
+    { env: { ...process.env, UBBET_CHROMIUM: chromium } },
+  );
+} else sum.failed += 1;
+
+console.log(`\n${sum.passed} passed, ${sum.failed} failed`);
+process.exitCode = sum.failed > 0 ? 1 : 0;

@@ -1,0 +1,78 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { dirname, join, relative, resolve } from 'node:path';
+import { describe, expect, it } from 'vitest';
+
+const SRC = resolve(import.meta.dirname);
+
+/** What each layer may import from: itself, and what is listed. Everything runs downwards. */
+const MAY_IMPORT: Readonly<Record<string, readonly string[]>> = {
+  core: [],
+  cli: ['core'],
+  demo: ['core'],
+  views: ['core'],
+  db: ['core'],
+  server: ['views', 'db', 'core'],
+  ui: ['views', 'core'],
+  app: ['ui', 'server', 'views', 'db', 'core'],
+};
+
+/** Packages that the core must not know. */
+const OUTSIDE_CORE = /^(react|next|drizzle-orm|better-sqlite3|server-only|uuid|radix-ui|node:)/;
+
+function sourceFiles(folder: string): string[] {
+  return readdirSync(folder, { withFileTypes: true }).flatMap((entry) => {
+    const path = join(folder, entry.name);
+    if (entry.isDirectory()) return sourceFiles(path);
+    return /\.tsx?$/.test(entry.name) && !entry.name.includes('.test.') ? [path] : [];
+  });
+}
+
+function importsOf(file: string): string[] {
+  const text = readFileSync(file, 'utf8');
+  return [...text.matchAll(/(?:from|import)\s*\(?\s*'([^']+)'/g)].map((match) => match[1] as string);
+}
+
+/** The layer that a relative or `@/` import leads to; null for a package. */
+function layerOf(file: string, target: string): string | null {
+  if (target.startsWith('@/')) return target.split('/')[1] ?? null;
+  if (!target.startsWith('.')) return null;
+  return relative(SRC, resolve(dirname(file), target)).split('/')[0] ?? null;
+}
+
+describe('imports run downwards only', () => {
+  for (const [layer, allowed] of Object.entries(MAY_IMPORT)) {
+    it(`${layer} imports ${allowed.length > 0 ? allowed.join(', ') : 'nothing but itself'}`, () => {
+      const files = sourceFiles(join(SRC, layer));
+      expect(files.length).toBeGreaterThan(0);
+      const wrong = files.flatMap((file) =>
+        importsOf(file)
+          .map((target) => ({ target, to: layerOf(file, target) }))
+          .filter(({ to }) => to !== null && to !== layer && !to.endsWith('.css') && !allowed.includes(to))
+          .map(({ target }) => `${relative(SRC, file)} imports ${target}`),
+      );
+      expect(wrong).toEqual([]);
+    });
+  }
+
+  it('every folder of the source has its place', () => {
+    const folders = readdirSync(SRC, { withFileTypes: true }).filter((entry) => entry.isDirectory());
+    expect(folders.map(({ name }) => name).sort()).toEqual(Object.keys(MAY_IMPORT).sort());
+  });
+
+  it('the core knows no interface, no database, no clock and no chance', () => {
+    const wrong = sourceFiles(join(SRC, 'core')).flatMap((file) => {
+      const packages = importsOf(file).filter((target) => OUTSIDE_CORE.test(target));
+      const calls = readFileSync(file, 'utf8').match(/Date\.now\(|new Date\(\)|Math\.random\(/g) ?? [];
+      return [...packages, ...calls].map((found) => `${relative(SRC, file)}: ${found}`);
+    });
+    expect(wrong).toEqual([]);
+  });
+
+  it('server and database code cannot end up in a browser', () => {
+    const open = [...sourceFiles(join(SRC, 'server')), ...sourceFiles(join(SRC, 'db'))]
+      .filter((file) => !/schema|demo-mode/.test(file))
+      .filter((file) => /\bfrom '(drizzle-orm|better-sqlite3|node:|next\/headers)/.test(readFileSync(file, 'utf8')))
+      .filter((file) => !readFileSync(file, 'utf8').includes("import 'server-only'"));
+    expect(open.map((file) => relative(SRC, file))).toEqual([]);
+  });
+});
