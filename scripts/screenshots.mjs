@@ -6,7 +6,7 @@ import { bin, checkNode, ensureBuilt, ensureDemoData, ensureInstalled, freePort,
 
 /** Takes one picture of each main view from fresh demo data into docs/screenshots. */
 const FOLDER = join(ROOT, 'docs', 'screenshots');
-const DATA = join(ROOT, '.ubbet', 'screenshots.sqlite');
+const DATA = join(ROOT, '.ubbet', 'screenshots', 'demo.sqlite');
 const DESK = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
 

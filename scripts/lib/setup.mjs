@@ -2,7 +2,7 @@ import { spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
-import { basename, dirname, join, resolve } from 'node:path';
+import { dirname, join, relative, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
 // Plain Node on purpose: when this runs, nothing is installed yet.
@@ -64,7 +64,7 @@ export function ensureBuilt() {
 /** Makes the demo's data when there is none, or when the scenario has changed since. */
 export function ensureDemoData(file) {
   const scenario = hashOf([...filesBelow(join(ROOT, 'src/demo')), ...filesBelow(join(ROOT, 'src/db'))]);
-  const key = `demo-${basename(file)}`;
+  const key = `made-${relative(ROOT, file).replaceAll(/[^a-z]/g, '-')}`;
   if (existsSync(file) && remembered(key) === scenario) return;
   runOrStop('Making the demo data', process.execPath, [
     bin('tsx'),

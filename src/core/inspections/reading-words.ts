@@ -52,7 +52,8 @@ export const READING_WORDS: { readonly [R in ReadingName]: ReadingWords } = {
   },
   'swarm-imminent': {
     title: 'About to swarm',
-    advice: 'Act today. Cells are closed and she may still be here, held by the weather.',
+    advice:
+      'Cells are closed and she may still be here, held by the weather. Find her and carry out a method before the next fine hour.',
     order: 'Act',
     wouldChange: 'No eggs though looked for, and no queen: then the swarm has gone.',
   },

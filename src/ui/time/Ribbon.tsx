@@ -49,6 +49,7 @@ export function Ribbon({
         y={y}
         height={HEIGHT}
         label={isAhead ? `${label} ▸` : `◂ ${label}`}
+        on={fill}
         inside={text}
         outside={fill}
       />
@@ -89,6 +90,7 @@ export function Ribbon({
         height={HEIGHT}
         label={label}
         shortLabel={RIBBON_SHORT_WORDS[kind]}
+        on={fill}
         inside={text}
         outside={kind === 'sealing' ? 'var(--color-ink)' : fill}
       />

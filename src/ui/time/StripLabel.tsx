@@ -5,7 +5,7 @@ const CHARACTER_PX = 6.6;
 /** The narrowest a day gets on a desk and on a phone. */
 const DAY_PX = { wide: 26, narrow: 11.5 } as const;
 
-/** Keeps a word readable over a faded end or a tinted day. */
+/** Keeps a word readable over a faded end or a tinted day: it takes the colour of what it stands on along. */
 const HALO = { stroke: 'var(--color-ground)', strokeWidth: 3, paintOrder: 'stroke' } as const;
 
 interface Props {
@@ -20,6 +20,8 @@ interface Props {
   readonly label: string;
   /** The same for a phone. */
   readonly shortLabel?: string;
+  /** The colour of the mark, of a word on it and of a word beside it. */
+  readonly on: string;
   readonly inside: string;
   readonly outside: string;
 }
@@ -42,6 +44,7 @@ function OneLabel({
   y,
   height,
   label,
+  on,
   inside,
   outside,
   size,
@@ -61,7 +64,7 @@ function OneLabel({
   const [start, end] = whole;
   if (((end - start) / 100) * stripPx >= labelPx) {
     return (
-      <text {...common} {...HALO} x={percent((start + end) / 2)} textAnchor="middle" fill="var(--color-ink)">
+      <text {...common} {...HALO} stroke={on} x={percent((start + end) / 2)} textAnchor="middle" fill={inside}>
         {label}
       </text>
     );

@@ -1,0 +1,39 @@
+import { BUTTON } from '../controls/styles';
+import { ImportSeason } from './ImportSeason';
+import { WipeSeason } from './WipeSeason';
+
+/** Everything out, everything in, everything away. */
+export function DataPage({ file, isDemo }: { file: string; isDemo: boolean }) {
+  return (
+    <div className="max-w-3xl">
+      <h1 className="mt-6 text-3xl">Your season is yours</h1>
+      <p className="text-muted">
+        {`Everything is kept in the file ${file} on this machine${isDemo ? ', the demo’s own; your own data is another file' : ''}.`}
+      </p>
+      <section className="mt-6">
+        <h2 className="border-t-2 border-ink pt-2 text-xl">Take it out</h2>
+        <p className="mt-1">
+          One JSON file with every fact you entered, and every correction. Nothing reckoned is in it; it is reckoned
+          anew.
+        </p>
+        <p className="mt-3">
+          <a href="/api/season/export" download className={BUTTON.strong}>
+            Export the season file
+          </a>
+        </p>
+      </section>
+      <section className="mt-8">
+        <h2 className="border-t-2 border-ink pt-2 text-xl">Bring it in</h2>
+        <p className="mt-1">
+          A season file takes the place of all that is here. You see what is in it first, and a backup is made.
+        </p>
+        <ImportSeason />
+      </section>
+      <section className="mt-8">
+        <h2 className="border-t-2 border-ink pt-2 text-xl">Begin anew</h2>
+        <p className="mt-1">Takes every apiary, colony and inspection out of the book. A backup is made first.</p>
+        <WipeSeason />
+      </section>
+    </div>
+  );
+}
