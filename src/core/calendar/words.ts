@@ -10,11 +10,17 @@ const WEEKDAY = format({ weekday: 'short' });
 const MONTH = format({ month: 'short' });
 const DATE = format({ day: 'numeric' });
 
+/** Formatting a date takes as long as reckoning a cell, and the same few hundred days come again and again. */
+const KNOWN = new Map<Day, string>();
+
 /** `10 May`, and `10 May 2026` when `inYear` is given and is another year. */
 export function dayWords(day: Day, inYear?: number): string {
-  const words = DAY_MONTH.format(day * MS_PER_DAY).replace('Sept', 'Sep');
-  const year = yearOf(day);
-  return inYear !== undefined && inYear !== year ? `${words} ${year}` : words;
+  let words = KNOWN.get(day);
+  if (words === undefined) {
+    words = DAY_MONTH.format(day * MS_PER_DAY).replace('Sept', 'Sep');
+    KNOWN.set(day, words);
+  }
+  return inYear !== undefined && inYear !== yearOf(day) ? `${words} ${yearOf(day)}` : words;
 }
 
 /** `Thu 20 May`. */

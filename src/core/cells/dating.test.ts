@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { addDays, type Day, day, formatDay } from '../calendar/day';
 import { THOROUGHNESS, type Thoroughness } from '../inspections/thoroughness';
 import { type CellObservation, dateCells } from './date-cells';
-import { dateCell, NOT_A_SIGHT } from './dating';
+import { closestCheck, dateCell, NOT_A_SIGHT } from './dating';
 import { CELL_STAGES, type CellStage } from './stage';
 
 const may = (date: number) => day(`2027-05-${String(date).padStart(2, '0')}`);
@@ -167,6 +167,19 @@ describe('dating against trying every laying day', () => {
         },
       ),
       { numRuns: 2000 },
+    );
+  });
+
+  it('needs only the closest of several checks', () => {
+    fc.assert(
+      fc.property(arbitraryChecks, fc.integer({ min: 30, max: 60 }), (unsorted, first) => {
+        const checks = unsorted
+          .map(({ on, thoroughness }) => ({ on: addDays(START, on), thoroughness }))
+          .sort((a, b) => a.on - b.on);
+        const observations = [{ cell: 'a', on: addDays(START, first), stage: 'emerged' as const }];
+        const closest = closestCheck(checks, addDays(START, first));
+        expect(dateCells(observations, closest ? [closest] : [], null)).toEqual(dateCells(observations, checks, null));
+      }),
     );
   });
 

@@ -137,6 +137,23 @@ function upperBound(sights: readonly CellSight[], queenRemoved: Day | null): Bou
   return bound;
 }
 
+/**
+ * Of several checks, in order of time, the one before `first` that bounds the laying day most closely from below; null when none
+ * does. Dating by it alone gives the same as dating by all.
+ */
+export function closestCheck(checks: readonly CellCheck[], first: Day): CellCheck | null {
+  let closest: { check: CellCheck; bound: number } | null = null;
+  for (let i = checks.length - 1; i >= 0; i--) {
+    const check = checks[i] as CellCheck;
+    if (closest && check.on <= closest.bound) break;
+    const overlooked = hiddenAgeOf(check.thoroughness);
+    if (check.on >= first || overlooked === null) continue;
+    const bound = check.on - overlooked;
+    if (!closest || bound > closest.bound) closest = { check, bound };
+  }
+  return closest?.check ?? null;
+}
+
 function bindsAsEmergency(sights: readonly CellSight[], queenRemoved: Day | null): queenRemoved is Day {
   if (queenRemoved === null || (sights[0] as CellSight).on <= queenRemoved) return false;
   const neverHeldAnything =

@@ -6,7 +6,7 @@ import type { Settings } from '../settings/settings';
 import type { ColonyFacts, InspectionFact, QueenEventFact } from './facts';
 import { type Look, type LookRead, readLook } from './look';
 import { afterInspection, afterQueenEvent, beforeInspection, type QueenState, queenStateAtStart } from './queen-state';
-import { type FollowedCells, followCells, mayStillHoldQueen, NO_CELLS, type TrackedCell } from './track-cells';
+import { followCells, mayStillHoldQueen, type TrackedCell } from './track-cells';
 
 /** A colony as it stands on one day. All of it follows from the facts; none of it is stored. */
 export interface ColonyState {
@@ -47,7 +47,8 @@ export function foldColony(facts: ColonyFacts, settings: Settings, today: Day): 
   let queen = queenStateAtStart(origin, startedOn);
   const cellFacts = new Map(facts.cells.map((cell) => [cell.id, cell]));
   const removals: Day[] = [];
-  let followed: FollowedCells = NO_CELLS;
+  const followed = new Map<string, TrackedCell>();
+  const soFar: InspectionFact[] = [];
   let cells: readonly TrackedCell[] = [];
   let brood: ColonyState['lastLaid'] = null;
   let alreadyDue: Day | null = null;
@@ -62,9 +63,10 @@ export function foldColony(facts: ColonyFacts, settings: Settings, today: Day): 
       continue;
     }
     const { inspection } = step;
-    const soFar = inspections.slice(0, looks.length + 1);
-    const knownBefore = cells.filter(({ planBy, goneMissing }) => planBy.status === 'live' && !goneMissing);
-    followed = followCells(followed, cellFacts, inspection, soFar, removals);
+    const lookedBefore = looks.at(-1)?.inspection.on ?? inspection.on;
+    const knownBefore = cells.filter((cell) => mayStillHoldQueen(cell, lookedBefore));
+    soFar.push(inspection);
+    followCells(followed, cellFacts, inspection, soFar, removals);
     cells = [...followed.values()];
     const liveNow = cells.filter((cell) => mayStillHoldQueen(cell, inspection.on)).length;
     queen = beforeInspection(queen, inspection, knownBefore, liveNow);

@@ -86,7 +86,7 @@ export function beforeInspection(
 ): QueenState {
   const queenless = state.expected === 'none' || state.presumedGone;
   if (!queenless || liveNow > 0 || eggs === 'seen') return state;
-  const emerged = spanOf(emergencesOf(knownBefore.filter(({ planBy }) => planBy.status !== 'removed')));
+  const emerged = spanOf(emergencesOf(knownBefore));
   if (!emerged || emerged.earliest > on) return state;
   return { ...state, ...nobodyElse, expected: 'virgin', virginEmerged: notAfter(emerged, on), clipped: false };
 }
@@ -106,7 +106,9 @@ export function afterInspection(
   };
   if (reading === 'drone-laying') return state;
   if (reading === 'virgin-loose' || reading === 'cast-risk') {
-    const vacated = cells.filter(({ planBy }) => planBy.status === 'emerged' || planBy.status === 'destroyed');
+    const vacated = cells.filter(
+      ({ planBy, lastSeen }) => lastSeen === on && (planBy.status === 'emerged' || planBy.status === 'destroyed'),
+    );
     const emerged = spanOf(emergencesOf(vacated));
     const virginEmerged = emerged ? notAfter(emerged, on) : onlyOn(on);
     return { ...proven, ...nobodyElse, expected: 'virgin', virginEmerged, clipped: false, queenId: null };

@@ -1,6 +1,6 @@
 import type { Day } from '../calendar/day';
 import type { Window } from '../calendar/window';
-import { type CellDates, type CellSight, dateCell } from '../cells/dating';
+import { type CellCheck, type CellDates, type CellSight, closestCheck, dateCell } from '../cells/dating';
 import { type CellStage, isLive } from '../cells/stage';
 import type { CellFact, CellFinding, InspectionFact } from './facts';
 
@@ -17,6 +17,8 @@ export interface TrackedCell {
     readonly found: CellFinding;
     readonly takenDown: boolean;
   }[];
+  /** The inspection before its first sight that says most about when it was not there yet. */
+  readonly emptyAt: CellCheck | null;
   /** It was looked for at the last visit that named it, and is gone without a trace. */
   readonly goneMissing: boolean;
   /** A conflict names places in `sights`. */
@@ -28,40 +30,36 @@ export interface TrackedCell {
   readonly planBy: CellDates;
 }
 
-/** Cells of one colony as they are followed; {@link followCells} adds an inspection to them. */
-export type FollowedCells = ReadonlyMap<string, TrackedCell>;
-
-export const NO_CELLS: FollowedCells = new Map();
-
 /**
- * The cells after one more inspection, the latest so far. Only the cells that it names are dated anew; the others stay.
- * A cell that was there before the queen was removed, going by what was seen of it, is not taken for an emergency cell.
+ * Follows the cells that one more inspection names, the latest so far: `followed`, by cell id, is changed in place. The others stay
+ * as they are. A cell that was there before the queen was removed, going by what was seen of it, is not taken for an emergency cell.
  *
  * @param checks all inspections so far, in order of time
  * @param removals the days on which the colony lost a queen, in order of time
  */
 export function followCells(
-  before: FollowedCells,
+  followed: Map<string, TrackedCell>,
   facts: ReadonlyMap<string, CellFact>,
   inspection: InspectionFact,
   checks: readonly InspectionFact[],
   removals: readonly Day[],
-): FollowedCells {
-  const after = new Map(before);
+): void {
   for (const { cellId, found, takenDown } of inspection.cells) {
     const cell = facts.get(cellId);
     if (!cell) throw new Error(`Inspection ${inspection.id} names an unknown cell ${cellId}`);
     const sight = { inspectionId: inspection.id, on: inspection.on, found, takenDown };
-    const tracked = trackCell(cell, [...(after.get(cellId)?.sights ?? []), sight], checks, removals);
-    if (tracked) after.set(cellId, tracked);
+    const before = followed.get(cellId);
+    const sights = before ? [...before.sights, sight] : [sight];
+    const emptyAt = before ? before.emptyAt : closestCheck(checks, inspection.on);
+    const tracked = trackCell(cell, sights, emptyAt, removals);
+    if (tracked) followed.set(cellId, tracked);
   }
-  return after;
 }
 
 function trackCell(
   cell: CellFact,
   sights: TrackedCell['sights'],
-  checks: readonly InspectionFact[],
+  emptyAt: CellCheck | null,
   removals: readonly Day[],
 ): TrackedCell | null {
   const stages = sights.flatMap(({ on, found }, index): CellSight[] =>
@@ -73,6 +71,7 @@ function trackCell(
   if (!first || !lastStage || !last) return null;
   const queenRemoved = removals.findLast((on) => on < first.on) ?? null;
 
+  const checks = emptyAt ? [emptyAt] : [];
   const withRemoval = dateCell({ sights: stages, checks, queenRemoved });
   const dates =
     withRemoval.conflict && queenRemoved !== null
@@ -86,6 +85,7 @@ function trackCell(
     lastSeen: lastStage.on,
     lastStage: lastStage.stage,
     sights,
+    emptyAt,
     goneMissing: last.found === 'not-found',
     dates: { ...dates, ...ended },
     planBy: { ...alone, ...ended },

@@ -1,0 +1,60 @@
+import { readFileSync, writeFileSync } from 'node:fs';
+import { resolve } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { ALL_FIGURES } from '../src/core/biology/figure';
+import { CELL_STAGES, STAGES } from '../src/core/cells/stage';
+// Everything that declares figures hangs on the fold.
+import '../src/core/colony/fold';
+import { READINGS } from '../src/core/inspections/reading';
+import { READING_WORDS } from '../src/core/inspections/reading-words';
+
+export const DOMAIN_DOC = resolve(import.meta.dirname, '../docs/DOMAIN.md');
+
+const table = (head: readonly string[], rows: readonly (readonly string[])[]) =>
+  [head, head.map(() => '---'), ...rows].map((row) => `| ${row.join(' | ')} |`).join('\n');
+
+const STAGE_FIGURE = /^Queen cell seen as /;
+
+function figures(): string {
+  const rows = ALL_FIGURES.filter(({ name }) => !STAGE_FIGURE.test(name)).map(({ name, value, unit, source }) => {
+    const number = typeof value === 'number' ? String(value) : `${value.early} / ${value.typical} / ${value.late}`;
+    return [name, number, unit, source];
+  });
+  return table(['figure', 'value (or early / typical / late)', 'unit', 'source'], rows);
+}
+
+function stages(): string {
+  const rows = CELL_STAGES.map((stage) => {
+    const { ages, name, look } = STAGES[stage];
+    const range =
+      ages === null ? 'says nothing' : ages.to === null ? `${ages.from} or more` : `${ages.from} to ${ages.to}`;
+    return [`\`${stage}\``, name, look, range];
+  });
+  return table(['stage', 'on the screen', 'what is seen', 'age in days since laying'], rows);
+}
+
+function readings(): string {
+  const rows = READINGS.map((reading, i) => [
+    String(i + 1),
+    `\`${reading}\``,
+    READING_WORDS[reading].title,
+    READING_WORDS[reading].advice,
+  ]);
+  return table(['order', 'reading', 'headline', 'what to do'], rows);
+}
+
+const PARTS: Readonly<Record<string, () => string>> = { figures, stages, readings };
+
+/** The document with its generated parts made anew; what stands around them is left as it is. */
+export function withGeneratedParts(document: string): string {
+  return Object.entries(PARTS).reduce((text, [name, make]) => {
+    const [start, end] = [`<!-- ${name}: made by npm run docs:domain -->`, `<!-- end of ${name} -->`];
+    const [from, to] = [text.indexOf(start), text.indexOf(end)];
+    if (from < 0 || to < from) throw new Error(`docs/DOMAIN.md has no place for ${name}`);
+    return `${text.slice(0, from + start.length)}\n\n${make()}\n\n${text.slice(to)}`;
+  }, document);
+}
+
+if (process.argv[1] === fileURLToPath(import.meta.url)) {
+  writeFileSync(DOMAIN_DOC, withGeneratedParts(readFileSync(DOMAIN_DOC, 'utf8')));
+}
