@@ -1,5 +1,5 @@
 import { addDays, day, formatDay } from '../src/core/calendar/day';
-import { CELL_STAGES } from '../src/core/cells/stage';
+import type { CellStage } from '../src/core/cells/stage';
 import type { CellFact, CellSeenFact, ColonyFacts, InspectionFact } from '../src/core/colony/facts';
 import { foldColony } from '../src/core/colony/fold';
 import { DEFAULT_SETTINGS } from '../src/core/settings/settings';
@@ -9,6 +9,9 @@ const COLONIES = 100;
 const INSPECTIONS = 30;
 const SEASONS = 10;
 const ROUNDS = 15;
+
+/** What a cell found as an egg has become one and two weeks later. */
+const ONWARD: readonly (CellStage | undefined)[] = [undefined, 'larva-large', 'sealed'];
 
 /** A small repeatable source of numbers from 0 up to 1. */
 function seeded(seed: number): () => number {
@@ -26,11 +29,14 @@ function colony(seed: number, seasons: number): ColonyFacts {
   for (let i = 0; i < INSPECTIONS * seasons; i++) {
     const on = addDays(day(`${2027 - seasons + 1 + Math.floor(i / INSPECTIONS)}-03-20`), (i % INSPECTIONS) * 7);
     const seen: CellSeenFact[] = [];
-    for (const { id } of cells.slice(-2))
-      seen.push({ cellId: id, found: CELL_STAGES[Math.floor(next() * 10)] ?? 'egg', takenDown: false });
+    for (const { id, frame } of cells.slice(-2)) {
+      const found = ONWARD[i - (frame ?? 0)];
+      if (found) seen.push({ cellId: id, found, takenDown: false });
+    }
     if (next() < 0.5) {
       const id = `${seed}-${i}`;
-      cells.push({ id, label: id, place: 'bottom', box: 1, frame: 4 });
+      // The frame number only remembers at which look the cell was found.
+      cells.push({ id, label: id, place: 'bottom', box: 1, frame: i });
       seen.push({ cellId: id, found: 'egg', takenDown: false });
     }
     inspections.push({

@@ -1,4 +1,5 @@
-import type { Day } from '../calendar/day';
+import { QUEEN_EMERGES } from '../biology/development';
+import { addDays, type Day } from '../calendar/day';
 import type { Window } from '../calendar/window';
 import { type CellCheck, type CellDates, type CellSight, closestCheck, dateCell } from '../cells/dating';
 import { type CellStage, isLive } from '../cells/stage';
@@ -92,10 +93,13 @@ function trackCell(
   };
 }
 
-/** It held a queen to be when last seen, and nothing since says that it is over by `on`. */
-export function mayStillHoldQueen({ planBy, lastStage, goneMissing }: TrackedCell, on: Day): boolean {
+/**
+ * It held a queen to be when last seen, and nothing since says that it is over by `on`. One that cannot be dated is over once even
+ * an egg laid on the day it was last seen would have become a queen.
+ */
+export function mayStillHoldQueen({ planBy, lastStage, lastSeen, goneMissing }: TrackedCell, on: Day): boolean {
   if (goneMissing || planBy.status !== 'live' || !isLive(lastStage)) return false;
-  return planBy.emergence === null || planBy.emergence.latest >= on;
+  return on <= (planBy.emergence?.latest ?? addDays(lastSeen, QUEEN_EMERGES.value.late));
 }
 
 /** The emergence windows of the cells that have one. */
