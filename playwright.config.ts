@@ -7,8 +7,9 @@ export default defineConfig({
   workers: 2,
   fullyParallel: true,
   forbidOnly: process.env.CI === 'true',
-  timeout: 60_000,
-  expect: { timeout: 10_000 },
+  // Generous: a slow machine is no fault of the application.
+  timeout: 240_000,
+  expect: { timeout: 30_000 },
   globalSetup: './e2e/global-setup.ts',
   reporter: [['list'], ['json', { outputFile: '.ubbet/browser.json' }]],
   use: {

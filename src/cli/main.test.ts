@@ -117,4 +117,31 @@ describe('the command line', () => {
     const look = { on: '2027-05-01', thoroughness: 'tip-up', cellsRemoved: false, clipped: false };
     expect(faults(['next-inspection', '--on', '2027-05-01'], { ...look, alreadyDue: '2027-05-09' })).toBe('accepted');
   });
+
+  it('plans a method, and refuses a choice that the method has no use for', () => {
+    const result = ask(['plan'], { method: 'unite', on: '2027-05-10' });
+    expect(result).toMatchObject({
+      ok: true,
+      value: {
+        checks: [
+          {
+            unit: 'hive',
+            code: 'united',
+            window: { earliest: '2027-05-15', ideal: '2027-05-15', latest: '2027-05-17' },
+          },
+        ],
+        leaveShut: [],
+        emergence: null,
+        eggsBy: null,
+      },
+    });
+    const plan = (method: string, more: object = {}) => faults(['plan'], { method, on: '2027-05-10', ...more });
+    expect(plan('unite', { swarm: 'cast' })).toEqual([['not-for-this-method', 'swarm']]);
+    expect(plan('demaree', { secondThinning: false })).toEqual([['not-for-this-method', 'secondThinning']]);
+    expect(plan('after-swarm')).toEqual([['missing', 'keptCells']]);
+    expect(plan('after-swarm', { keptCells: [] })).toEqual([['missing', 'keptCells']]);
+    expect(plan('dance')).toEqual([['not-one-of', 'method']]);
+    const backwards = [{ laid: { from: '2027-05-05', to: '2027-05-01' } }];
+    expect(plan('nuc-swarm', { keptCells: backwards })).toEqual([['contradiction', 'keptCells.0.laid.to']]);
+  });
 });

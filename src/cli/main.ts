@@ -6,6 +6,7 @@ import type { Command } from './command';
 import { broodCommand } from './commands/brood';
 import { dateCellsCommand } from './commands/date-cells';
 import { nextInspectionCommand } from './commands/next-inspection';
+import { planCommand } from './commands/plan';
 import { readCommand } from './commands/read';
 
 const COMMANDS: Readonly<Record<string, Command>> = {
@@ -13,6 +14,7 @@ const COMMANDS: Readonly<Record<string, Command>> = {
   brood: broodCommand as Command,
   'next-inspection': nextInspectionCommand as Command,
   read: readCommand as Command,
+  plan: planCommand as Command,
 };
 
 const BAD_INPUT = 2;

@@ -6,7 +6,7 @@ import { ageOn } from '../core/cells/expected';
 import { explainConflict, explainDating } from '../core/cells/explain';
 import type { ClockState } from './clock-state';
 import type { Mark } from './marks';
-import { ribbonMark } from './marks-of';
+import { laidWindow, ribbonMark } from './marks-of';
 
 export interface ClockView {
   readonly dates: CellDates;
@@ -28,8 +28,6 @@ export function clockView({ sights, checks, queenRemoved }: ClockState, today: D
   if (!first) return null;
   const dates = dateCell({ sights: inOrder, checks, queenRemoved });
   const { laid, sealing, emergence } = dates;
-  const laidWindow: Window | null =
-    laid?.from != null ? { earliest: laid.from, likelyFrom: laid.from, likelyTo: laid.to, latest: laid.to } : null;
   return {
     dates,
     headline: headlineOf(dates, today),
@@ -41,7 +39,7 @@ export function clockView({ sights, checks, queenRemoved }: ClockState, today: D
     because: explainDating(inOrder, checks, queenRemoved),
     conflict: explainConflict(dates, inOrder),
     marks: [
-      ...ribbonMark('laid', laidWindow, 0),
+      ...ribbonMark('laid', laidWindow(laid), 0),
       ...ribbonMark('sealing', sealing, 1),
       ...ribbonMark('emergence', emergence, 2),
       ...sights.map(({ on }): Mark => ({ type: 'look', on, row: 3 })),

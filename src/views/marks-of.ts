@@ -1,9 +1,11 @@
 import type { Day } from '../core/calendar/day';
 import { spanOf, type Window } from '../core/calendar/window';
+import type { LaidRange } from '../core/cells/dating';
 import { isOpenCell } from '../core/cells/stage';
 import { emergencesOf, type TrackedCell } from '../core/colony/track-cells';
 import { CHECK_NAMES, type Check, urgencyOf } from '../core/schedule/check';
 import type { ColonySchedule } from '../core/schedule/colony-schedule';
+import { firstEggsWindow } from '../core/schedule/virgin-care';
 import { type Mark, RIBBON_WORDS, type RibbonKind } from './marks';
 
 export function ribbonMark(kind: RibbonKind, window: Window | null, row: number): Mark[] {
@@ -38,11 +40,35 @@ export function rowBelow(marks: readonly Mark[]): number {
   return Math.max(-1, ...marks.map(({ row }) => row)) + 1;
 }
 
-/** When one cell closes and when its virgin comes out, on one line. What is over is not shown as still to come. */
-export function cellMarks({ planBy }: TrackedCell): readonly Mark[] {
-  if (planBy.status !== 'live' && planBy.status !== 'emerged') return [];
-  const closes = planBy.status === 'live' ? ribbonMark('sealing', planBy.sealing, 0) : [];
-  return [...closes, ...ribbonMark('emergence', planBy.emergence, 0)];
+/**
+ * One cell from laying to the eggs of its queen, on one line, or on two where the spans run into one another. What is over is not
+ * shown as still to come.
+ */
+export function cellMarks({ planBy, dates }: TrackedCell): readonly Mark[] {
+  const { status, sealing, emergence } = planBy;
+  if (status !== 'live' && status !== 'emerged') return [];
+  const laid = laidWindow(dates.laid ?? planBy.laid);
+  const spans: (readonly [RibbonKind, Window | null])[] = [
+    ['laid', laid],
+    ['sealing', status === 'live' ? sealing : null],
+    ['emergence', emergence],
+    ['eggs', emergence && firstEggsWindow(emergence)],
+  ];
+  const marks: Mark[] = [];
+  let before: { readonly latest: Day; readonly row: number } | null = null;
+  for (const [kind, window] of spans) {
+    if (!window) continue;
+    const row: number = before && window.earliest <= before.latest ? 1 - before.row : 0;
+    marks.push(...ribbonMark(kind, window, row));
+    before = { latest: window.latest, row };
+  }
+  return marks;
+}
+
+/** Laid on any of these days, none likelier than another; null without a first day. */
+export function laidWindow(laid: LaidRange | null): Window | null {
+  if (laid === null || laid.from === null) return null;
+  return { earliest: laid.from, likelyFrom: laid.from, likelyTo: laid.to, latest: laid.to };
 }
 
 /** A colony's checks and the days it is to be left shut, each on a line of its own below `firstRow`. */

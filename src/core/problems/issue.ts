@@ -23,6 +23,7 @@ export type IssueCode =
   | 'in-use'
   | 'changed-meanwhile'
   | 'not-found'
+  | 'not-for-this-method'
   | 'unknown-command'
   | 'unknown-option'
   | 'invalid';

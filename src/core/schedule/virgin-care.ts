@@ -1,6 +1,6 @@
 import { LAST_QUEENABLE_AGE, QUEEN_EMERGES } from '../biology/development';
 import { figure } from '../biology/figure';
-import { LOOK_FOR_EGGS } from '../biology/mating';
+import { FIRST_EGGS, LOOK_FOR_EGGS } from '../biology/mating';
 import { SOURCES } from '../biology/sources';
 import { addDays, type Day, earliestOf, latestOf } from '../calendar/day';
 import type { CheckWindow, Window } from '../calendar/window';
@@ -19,6 +19,17 @@ export function emergencyEmergence(removedOn: Day): Window {
 /** The hive with the virgin is not opened from her earliest emergence until some days after the latest. */
 export function leaveShutSpan(emergence: Window, { leaveShutDays }: Settings): LeaveShut {
   return { from: emergence.earliest, to: addDays(emergence.latest, leaveShutDays) };
+}
+
+/** When the young queen may first lay; for planning, {@link eggsWindow} is patient beyond it. */
+export function firstEggsWindow(emergence: Window): Window {
+  const { early, typical, late } = FIRST_EGGS.value;
+  return {
+    earliest: addDays(emergence.earliest, early),
+    likelyFrom: addDays(emergence.likelyFrom, typical),
+    likelyTo: addDays(emergence.likelyTo, typical),
+    latest: addDays(emergence.latest, late),
+  };
 }
 
 /** When to look for the young queen's eggs; never while the hive is to be left shut. */

@@ -36,8 +36,8 @@ export function Ribbon({
   const [start, end] = [leftOf(axis, window.earliest), rightOf(axis, window.latest)];
   const [shownStart, shownEnd] = [Math.max(0, start), Math.min(100, end)];
   const { fill, text } = COLOURS[kind];
-  // Eggs far ahead: the end of the days to leave shut says as much.
-  if (shownStart >= shownEnd && kind === 'eggs') return null;
+  // Laying long past stands in words beside the strip, and eggs far ahead need no label to say that they are.
+  if (shownStart >= shownEnd && (kind === 'eggs' || kind === 'laid')) return null;
   if (shownStart >= shownEnd) {
     const isAhead = start >= 100;
     return (

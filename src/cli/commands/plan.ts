@@ -1,0 +1,84 @@
+import { z } from 'zod';
+import { type Day, formatDay } from '../../core/calendar/day';
+import type { CheckWindow } from '../../core/calendar/window';
+import { dayField } from '../../core/formats/day-field';
+import { METHOD_NAMES, METHOD_OPTIONS, type Method } from '../../core/methods/method';
+import { methodNamed } from '../../core/methods/methods';
+import { planMethod } from '../../core/methods/plan';
+import { failure, type Issue, success } from '../../core/problems/issue';
+import { DEFAULT_SETTINGS } from '../../core/settings/settings';
+import { command } from '../command';
+import { writeWindow } from '../write';
+
+const input = z.strictObject({
+  method: z.enum(METHOD_NAMES),
+  on: dayField,
+  keptCells: z.array(z.strictObject({ laid: z.strictObject({ from: dayField, to: dayField }) })).optional(),
+  onlySealedBroodUp: z.boolean().optional(),
+  secondThinning: z.boolean().optional(),
+  swarm: z.enum(['prime', 'cast']).optional(),
+});
+
+/** A method's follow-ups, what to leave shut, and when its young queen comes out and lays. */
+export const planCommand = command({
+  input,
+  pastDays: ({ on, keptCells = [] }) => [
+    { path: ['on'], day: on },
+    ...keptCells.flatMap(({ laid }, i) => [
+      { path: ['keptCells', i, 'laid', 'from'], day: laid.from },
+      { path: ['keptCells', i, 'laid', 'to'], day: laid.to },
+    ]),
+  ],
+  run: (choices) => {
+    const method = methodNamed(choices.method);
+    const issues = choiceIssues(method, choices);
+    if (issues.length > 0) return failure(...issues);
+    const { on, keptCells = [], onlySealedBroodUp = false, secondThinning = true, swarm = 'prime' } = choices;
+    const kept = keptCells.map(({ laid }) => laid);
+    const plan = planMethod(
+      method,
+      { on, keptCells: kept, onlySealedBroodUp, secondThinning, swarm },
+      DEFAULT_SETTINGS,
+    );
+    return success({
+      checks: plan.checks.map(({ unit, code, window, why }) => ({ unit, code, window: writeCheckWindow(window), why })),
+      leaveShut: plan.leaveShut.map(({ unit, from, to }) => ({ unit, from: formatDay(from), to: formatDay(to) })),
+      emergence: writeWindow(plan.emergence),
+      eggsBy: plan.eggsBy && { ...writeCheckWindow(plan.eggsBy), failedOn: formatDay(plan.eggsBy.failedOn) },
+    });
+  },
+});
+
+function writeCheckWindow({ earliest, ideal, latest }: CheckWindow) {
+  return { earliest: formatDay(earliest), ideal: formatDay(ideal), latest: formatDay(latest) };
+}
+
+function choiceIssues(method: Method, choices: z.output<typeof input>): Issue[] {
+  const issues: Issue[] = METHOD_OPTIONS.filter(
+    (option) => choices[option] !== undefined && !method.options.includes(option),
+  ).map((option) => ({
+    path: [option],
+    code: 'not-for-this-method',
+    message: `${method.name} has no use for this; leave it out${method.options.length > 0 ? ` (it takes ${method.options.join(', ')})` : ''}`,
+  }));
+  const needsCells = method.name === 'after-swarm';
+  if (needsCells && (choices.keptCells ?? []).length === 0) {
+    issues.push({
+      path: ['keptCells'],
+      code: 'missing',
+      message: 'after-swarm needs the cells that are kept: at least one',
+    });
+  }
+  return [...issues, ...(choices.keptCells ?? []).flatMap(({ laid }, i) => backwards(laid, i))];
+}
+
+function backwards({ from, to }: { from: Day; to: Day }, i: number): Issue[] {
+  if (from <= to) return [];
+  return [
+    {
+      path: ['keptCells', i, 'laid', 'to'],
+      code: 'contradiction',
+      message: 'must not lie before `from`; swap the two days',
+    },
+  ];
+}

@@ -1,0 +1,48 @@
+import { DEMAREE_FOLLOW_UPS } from './follow-ups';
+import { type Method, NO_NEEDS } from './method';
+import { BROOD_FOR_DEMAREE, SEAMS_FOR_DEMAREE } from './strength';
+
+/** What a Demaree, whole or part, can come to. */
+export const DEMAREE_FAILURES: Method['failures'] = [
+  {
+    sign: 'Cells in the top box later than day 8',
+    remedy: 'A virgin may be up there: find her or take the box away from the hive.',
+  },
+  { sign: 'Cells again in the bottom box', remedy: 'Do it a second time, or make an artificial swarm.' },
+];
+
+export const demaree: Method = {
+  name: 'demaree',
+  title: 'Demaree',
+  fitsWhen: 'A strong colony before its cells are closed, with the main flow on or within two weeks.',
+  needs: {
+    ...NO_NEEDS,
+    queenFound: true,
+    broodFrames: BROOD_FOR_DEMAREE,
+    coveredSeams: SEAMS_FOR_DEMAREE,
+    cells: 'none-sealed',
+    mainFlow: true,
+  },
+  kit: ['second brood box with drawn comb', 'queen excluder, a second one if wanted', 'a super', 'help with lifting'],
+  cautions: ['lifting', 'stings', 'smoker', 'brood-disease'],
+  steps: [
+    'Lift the brood box off and stand a box of comb on the floor.',
+    'Search every frame and take down every cell, after asking which colonies need one.',
+    'Queen into the bottom box with one or two frames of little brood, comb and food.',
+    'Excluder, supers, a second excluder if wanted, and the brood on top.',
+    'A way out above the excluder for the drones.',
+  ],
+  units: [
+    { name: 'bottom', gets: 'the queen, little brood, comb and food', stands: 'below the excluder' },
+    { name: 'top', gets: 'the other brood, free of cells', stands: 'above the supers' },
+  ],
+  followUps: DEMAREE_FOLLOW_UPS,
+  raisesQueen: null,
+  options: ['onlySealedBroodUp'],
+  failures: DEMAREE_FAILURES,
+  schools: [
+    'One check of the top box on day 6 to 8 is enough by the biology; looking again until day 10 costs little.',
+    'Open brood up unless nights are cold; only sealed brood raises no cells.',
+    'A second excluder under the top box keeps a missed virgin from the queen; many go without.',
+  ],
+};

@@ -1,0 +1,33 @@
+import { WHICH_HALF_FOLLOW_UP } from './follow-ups';
+import { type Method, NO_NEEDS } from './method';
+import { BROOD_FOR_SPLIT } from './strength';
+import { BLIND_SPLIT_FAILURES } from './walk-away';
+
+export const evenSplit: Method = {
+  name: 'even-split',
+  title: 'Even split, side by side',
+  fitsWhen: 'As the walk-away split, where both boxes can stand half a width either side of the old place.',
+  needs: { ...NO_NEEDS, broodFrames: BROOD_FOR_SPLIT, drones: true },
+  kit: ['second floor, brood box and roof', 'comb or foundation', 'room for two boxes side by side'],
+  cautions: ['lifting', 'stings', 'smoker', 'brood-disease'],
+  steps: [
+    'Take down live cells in both halves.',
+    'Share eggs, brood, pollen, honey and bees evenly between two boxes.',
+    'Set both half a width either side of the old place, so that the flyers share.',
+    'Shift them day by day toward the weaker. Where wasps or beetles are many, keep honey frames out of the weaker half.',
+  ],
+  units: [
+    {
+      name: 'queenless-half',
+      gets: 'half of everything; it is not known yet which half it is',
+      stands: 'half a width to one side',
+      isNewColony: true,
+    },
+    { name: 'queen-half', gets: 'the other half, with the queen', stands: 'half a width to the other side' },
+  ],
+  followUps: [WHICH_HALF_FOLLOW_UP],
+  raisesQueen: { unit: 'queenless-half', thinned: true, isMoved: false },
+  options: ['keptCells', 'secondThinning'],
+  failures: BLIND_SPLIT_FAILURES,
+  schools: ['Thin a strong queenless half on the same visit that finds it.'],
+};

@@ -1,0 +1,121 @@
+/** The methods, by the names that commands and facts use. */
+export const METHOD_NAMES = [
+  'nuc-swarm',
+  'old-site-swarm',
+  'demaree',
+  'part-demaree',
+  'walk-away',
+  'even-split',
+  'queen-split',
+  'vertical-split',
+  'requeen-mated',
+  'after-swarm',
+  'open-sides',
+  'interleave',
+  'honey-bound',
+  'pollen-bound',
+  'hive-swarm',
+  'unite',
+  'add-box',
+  'add-super',
+] as const;
+
+export type MethodName = (typeof METHOD_NAMES)[number];
+
+/** What a keeper can decide when planning a method. */
+export const METHOD_OPTIONS = ['keptCells', 'onlySealedBroodUp', 'secondThinning', 'swarm'] as const;
+export type MethodOption = (typeof METHOD_OPTIONS)[number];
+
+/** What is looked at in a follow-up. */
+export const FOLLOW_UP_CODES = [
+  'nuc-settled',
+  'thin-cells',
+  'move-parent',
+  'eggs',
+  'laying-check',
+  'clear-top-cells',
+  'top-brood-gone',
+  'bottom-check',
+  'supers-check',
+  'which-half',
+  'doors',
+  'released',
+  'space-check',
+  'united',
+] as const;
+export type FollowUpCode = (typeof FOLLOW_UP_CODES)[number];
+
+/** A follow-up hung on the day the method is done, in days after it; `ideal` is `from` where nothing else is said. */
+export interface FollowUp {
+  readonly unit: string;
+  readonly code: FollowUpCode;
+  readonly from: number;
+  readonly ideal?: number;
+  readonly to: number;
+  readonly why: string;
+  /** It is left out when the keeper has chosen this. */
+  readonly unless?: 'onlySealedBroodUp';
+  /** It belongs to this kind of swarm only. */
+  readonly swarm?: 'prime' | 'cast';
+}
+
+/** A unit that the method leaves: which frames and bees go there, and where it stands. */
+export interface MethodUnit {
+  readonly name: string;
+  readonly gets: string;
+  readonly stands: string;
+  /** It becomes a colony of its own, child of the one that was split. */
+  readonly isNewColony?: boolean;
+}
+
+export type Caution = 'lifting' | 'stings' | 'smoker' | 'brood-disease' | 'transport' | 'treatment';
+
+/** What must be true before the method can be started. Null and false: no such need. */
+export interface MethodNeeds {
+  readonly queenFound: boolean;
+  /** Frames of brood at the least. */
+  readonly broodFrames: number | null;
+  /** Seams covered by bees at the least. */
+  readonly coveredSeams: number | null;
+  /** Drones flying or about to: a queen will have to mate. */
+  readonly drones: boolean;
+  /** Live cells must be there (`kept`), or must not have been closed yet (`none-sealed`). */
+  readonly cells: 'kept' | 'none-sealed' | null;
+  /** The main flow is on or near. */
+  readonly mainFlow: boolean;
+}
+
+/** One method: when it fits, how it is done, what follows, and how it fails. All of it is data; planning is shared. */
+export interface Method {
+  readonly name: MethodName;
+  readonly title: string;
+  readonly fitsWhen: string;
+  readonly needs: MethodNeeds;
+  readonly kit: readonly string[];
+  readonly cautions: readonly Caution[];
+  /** In the order in which they are done at the hive. */
+  readonly steps: readonly string[];
+  readonly units: readonly MethodUnit[];
+  readonly followUps: readonly FollowUp[];
+  /** The unit that is left without a queen and raises one, and whether it is moved when its cells are thinned; null: none is. */
+  readonly raisesQueen: {
+    readonly unit: string;
+    /** `true`: its cells are thinned once more. */
+    readonly thinned: boolean;
+    readonly isMoved: boolean;
+  } | null;
+  readonly options: readonly MethodOption[];
+  /** How it fails, and what then. */
+  readonly failures: readonly { readonly sign: string; readonly remedy: string }[];
+  /** Where the schools differ, Ubbet's default first, with its reason. */
+  readonly schools: readonly string[];
+}
+
+export const NO_NEEDS: MethodNeeds = {
+  queenFound: false,
+  broodFrames: null,
+  coveredSeams: null,
+  drones: false,
+  cells: null,
+  mainFlow: false,
+};

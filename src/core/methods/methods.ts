@@ -1,0 +1,71 @@
+import { afterSwarm } from './after-swarm';
+import { demaree } from './demaree';
+import { evenSplit } from './even-split';
+import { hiveSwarm } from './hive-swarm';
+import { METHOD_NAMES, type Method, type MethodName } from './method';
+import { nucSwarm } from './nuc-swarm';
+import { oldSiteSwarm } from './old-site-swarm';
+import { partDemaree } from './part-demaree';
+import { queenSplit } from './queen-split';
+import { requeenMated } from './requeen-mated';
+import { addBox, addSuper, honeyBound, interleave, openSides, pollenBound } from './space-additions';
+import { unite } from './unite';
+import { verticalSplit } from './vertical-split';
+import { walkAway } from './walk-away';
+
+/** Every method. A new one is a file of its own and a line here. */
+const DEFINED: readonly Method[] = [
+  nucSwarm,
+  oldSiteSwarm,
+  demaree,
+  partDemaree,
+  walkAway,
+  evenSplit,
+  queenSplit,
+  verticalSplit,
+  requeenMated,
+  afterSwarm,
+  openSides,
+  interleave,
+  honeyBound,
+  pollenBound,
+  hiveSwarm,
+  unite,
+  addBox,
+  addSuper,
+];
+
+/** What is wrong with a definition, in words; empty when it is sound. */
+export function definitionFaults(method: Method): readonly string[] {
+  const { followUps, raisesQueen, units, options, steps } = method;
+  const names = new Set(units.map(({ name }) => name));
+  const faults: string[] = [];
+  if (steps.length === 0) faults.push('has no steps');
+  if (names.size !== units.length) faults.push('has two units of one name');
+  if (raisesQueen && !names.has(raisesQueen.unit))
+    faults.push(`raises a queen in ${raisesQueen.unit}, which it does not make`);
+  if (options.includes('keptCells') && !raisesQueen) faults.push('keeps cells, but raises no queen');
+  if (options.includes('secondThinning') !== (raisesQueen?.thinned ?? false))
+    faults.push('offers a thinning that it has not');
+  for (const { unit, code, from, ideal = from, to } of followUps) {
+    if (!(from >= 0 && from <= ideal && ideal <= to)) faults.push(`${code}: its days run backwards`);
+    if (unit !== 'hive' && unit !== 'both' && !names.has(unit)) faults.push(`${code}: no unit ${unit}`);
+  }
+  return faults;
+}
+
+for (const method of DEFINED) {
+  const faults = definitionFaults(method);
+  if (faults.length > 0) throw new Error(`Method ${method.name} ${faults.join('; ')}`);
+}
+
+const BY_NAME = new Map(DEFINED.map((method) => [method.name, method]));
+const missing = METHOD_NAMES.filter((name) => !BY_NAME.has(name));
+if (missing.length > 0 || BY_NAME.size !== DEFINED.length)
+  throw new Error(`Methods missing or twice: ${missing.join(', ')}`);
+
+export const METHODS: readonly Method[] = DEFINED;
+
+export function methodNamed(name: MethodName): Method {
+  return BY_NAME.get(name) as Method;
+}

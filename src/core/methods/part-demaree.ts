@@ -1,0 +1,28 @@
+import { DEMAREE_FAILURES } from './demaree';
+import { DEMAREE_FOLLOW_UPS } from './follow-ups';
+import { type Method, NO_NEEDS } from './method';
+import { BROOD_FOR_DEMAREE } from './strength';
+
+export const partDemaree: Method = {
+  name: 'part-demaree',
+  title: 'Part Demaree',
+  fitsWhen: 'A brood nest on one level, or a cold spring: at least six frames in brood, none of the cells closed.',
+  needs: { ...NO_NEEDS, queenFound: true, broodFrames: BROOD_FOR_DEMAREE, cells: 'none-sealed' },
+  kit: ['second box with drawn comb', 'queen excluder', 'a super, on the same day', 'top entrance'],
+  cautions: ['lifting', 'stings', 'smoker', 'brood-disease'],
+  steps: [
+    'Find the queen; she stays below with two frames of brood in the centre, empty comb between, food frames outside.',
+    'Search every frame and take down every cell.',
+    'Four frames of sealed brood go up; when nights are cold, nothing but sealed brood.',
+    'Excluder, first super and a top entrance on the same day.',
+  ],
+  units: [
+    { name: 'bottom', gets: 'the queen, two frames of brood, empty comb, food', stands: 'below the excluder' },
+    { name: 'top', gets: 'four frames of sealed brood', stands: 'above the super' },
+  ],
+  followUps: DEMAREE_FOLLOW_UPS,
+  raisesQueen: null,
+  options: ['onlySealedBroodUp'],
+  failures: DEMAREE_FAILURES,
+  schools: ['Only sealed brood up when any of the next five nights is cold: a split nest chills.'],
+};

@@ -1,0 +1,32 @@
+import { NUC_SETTLED_FOLLOW_UP } from './follow-ups';
+import { type Method, NO_NEEDS } from './method';
+import { QUEEN_RAISING_FAILURES } from './queen-raising-failures';
+import { BROOD_FOR_NUC } from './strength';
+
+export const queenSplit: Method = {
+  name: 'queen-split',
+  title: 'Queen-and-brood split',
+  fitsWhen: 'The queen is found; the parent is to raise its own from eggs. No cells are needed.',
+  needs: { ...NO_NEEDS, queenFound: true, broodFrames: BROOD_FOR_NUC, drones: true },
+  kit: ['nuc box or second hive', 'comb or foundation', 'feeder'],
+  cautions: ['stings', 'smoker', 'brood-disease', 'transport'],
+  steps: [
+    'Find the queen. She goes with three to five frames of brood and food, or to another apiary.',
+    'See that eggs and young larvae stay behind: the parent raises emergency cells from them.',
+    'A split that stays keeps more of its flyers when it faces away or stands against a wall and is turned a few centimetres a day.',
+  ],
+  units: [
+    {
+      name: 'nuc',
+      gets: 'the queen and three to five frames of brood and food',
+      stands: 'aside, facing away, or elsewhere',
+      isNewColony: true,
+    },
+    { name: 'parent', gets: 'the other brood with eggs and young larvae', stands: 'where it stood' },
+  ],
+  followUps: [NUC_SETTLED_FOLLOW_UP],
+  raisesQueen: { unit: 'parent', thinned: true, isMoved: false },
+  options: ['keptCells', 'secondThinning'],
+  failures: QUEEN_RAISING_FAILURES,
+  schools: ['Raise a queen unless time is short; a bought one gains about three weeks.'],
+};

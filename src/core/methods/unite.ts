@@ -1,0 +1,25 @@
+import { type Method, NO_NEEDS } from './method';
+
+export const unite: Method = {
+  name: 'unite',
+  title: 'Unite two units',
+  fitsWhen: 'One of two has failed. Not with laying workers, unless they are shaken out.',
+  needs: NO_NEEDS,
+  kit: ['a sheet of newspaper', 'a pin to prick it'],
+  cautions: ['lifting', 'stings', 'smoker', 'brood-disease'],
+  steps: [
+    'See that only one has a queen.',
+    'Paper over the box with the queen, pricked in a few places; the other box on top.',
+    'Leave it alone until the check.',
+  ],
+  units: [{ name: 'hive', gets: 'both', stands: 'where the queen’s stood' }],
+  followUps: [
+    { unit: 'hive', code: 'united', from: 5, to: 7, why: 'Is the paper gone, is she there? Put the frames in order.' },
+  ],
+  raisesQueen: null,
+  options: [],
+  failures: [
+    { sign: 'Fighting in front of it', remedy: 'Part them and try again with less difference in scent and strength.' },
+  ],
+  schools: [],
+};

@@ -1,0 +1,31 @@
+import { type Method, NO_NEEDS } from './method';
+import { QUEEN_RAISING_FAILURES } from './queen-raising-failures';
+import { BROOD_FOR_DEMAREE } from './strength';
+
+const DOORS_WHY = 'Change the doors: the flyers of the upper part are bled down to the lower.';
+
+export const verticalSplit: Method = {
+  name: 'vertical-split',
+  title: 'Vertical split over a division board',
+  fitsWhen: 'Little room, a cold place or no second stand.',
+  needs: { ...NO_NEEDS, broodFrames: BROOD_FOR_DEMAREE, drones: true },
+  kit: ['division board with doors', 'second brood box', 'comb or foundation'],
+  cautions: ['lifting', 'stings', 'smoker', 'brood-disease'],
+  steps: [
+    'Eggs, young larvae, brood and food into the upper box, without the queen.',
+    'The queen with the rest stays below, supers above her.',
+    'Division board between, its upper door open to one side.',
+  ],
+  units: [
+    { name: 'top', gets: 'eggs, brood and food, no queen', stands: 'above the division board', isNewColony: true },
+    { name: 'bottom', gets: 'the queen, some brood and the supers', stands: 'where it stood' },
+  ],
+  followUps: [
+    { unit: 'hive', code: 'doors', from: 4, ideal: 5, to: 6, why: DOORS_WHY },
+    { unit: 'hive', code: 'doors', from: 9, ideal: 10, to: 11, why: DOORS_WHY },
+  ],
+  raisesQueen: { unit: 'top', thinned: true, isMoved: false },
+  options: ['keptCells', 'secondThinning'],
+  failures: QUEEN_RAISING_FAILURES,
+  schools: ['Thin the upper part once more on day 6 to 8.'],
+};
