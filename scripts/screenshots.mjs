@@ -73,6 +73,7 @@ const browser = await chromium.launch({
 for (const { file, size, open } of VIEWS) {
   const page = await browser.newPage({ viewport: size, baseURL: `http://127.0.0.1:${port}`, locale: 'en-GB' });
   await open(page);
+  await page.mouse.move(0, 0);
   await page.evaluate(() => document.fonts.ready);
   await page.waitForTimeout(300);
   await page.screenshot({ path: join(FOLDER, `${file}.png`) });

@@ -1,7 +1,7 @@
 import type { Day } from '../core/calendar/day';
 import { spanOf, type Window } from '../core/calendar/window';
 import type { LaidRange } from '../core/cells/dating';
-import { isOpenCell } from '../core/cells/stage';
+import { isOpenCell, isSealed } from '../core/cells/stage';
 import { emergencesOf, type TrackedCell } from '../core/colony/track-cells';
 import { CHECK_NAMES, type Check, urgencyOf } from '../core/schedule/check';
 import type { ColonySchedule } from '../core/schedule/colony-schedule';
@@ -44,7 +44,7 @@ export function rowBelow(marks: readonly Mark[]): number {
  * One cell from laying to the eggs of its queen, on one line, or on two where the spans run into one another. What is over is not
  * shown as still to come.
  */
-export function cellMarks({ planBy, dates }: TrackedCell): readonly Mark[] {
+export function cellMarks({ planBy, dates, lastStage }: TrackedCell): readonly Mark[] {
   const { status, sealing, emergence } = planBy;
   if (status !== 'live' && status !== 'emerged') return [];
   const laid = laidWindow(dates.laid ?? planBy.laid);
@@ -59,7 +59,8 @@ export function cellMarks({ planBy, dates }: TrackedCell): readonly Mark[] {
   for (const [kind, window] of spans) {
     if (!window) continue;
     const row: number = before && window.earliest <= before.latest ? 1 - before.row : 0;
-    marks.push(...ribbonMark(kind, window, row));
+    const label = kind === 'sealing' && isSealed(lastStage) ? 'closed' : RIBBON_WORDS[kind];
+    marks.push({ type: 'ribbon', kind, window, label, row });
     before = { latest: window.latest, row };
   }
   return marks;

@@ -179,7 +179,7 @@ function careForVirgin(emergence: Window, settings: Settings): ColonySchedule {
       {
         code: 'eggs',
         window,
-        why: `Look for eggs. None by ${dayWords(window.latest)}: test comb the same day; counts as failed on ${dayWords(failedOn)}.`,
+        why: `None by ${dayWords(window.latest)}: test comb the same day; counts as failed on ${dayWords(failedOn)}.`,
       },
     ],
     leaveShut: [leaveShutSpan(emergence, settings)],

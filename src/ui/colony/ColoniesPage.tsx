@@ -1,17 +1,10 @@
 import Link from 'next/link';
 import type { ApiaryGroup } from '../../views/colonies-view';
-import type { Tone } from '../../views/marks';
 import { BUTTON } from '../controls/styles';
 import type { Axis } from '../time/axis';
 import { RulerHead } from '../time/RulerHead';
 import { TimeStrip } from '../time/TimeStrip';
-
-const TONES: { readonly [T in Tone]: string } = {
-  late: 'text-propolis',
-  now: 'text-willow',
-  later: 'text-larch',
-  fine: 'text-larch',
-};
+import { TONE_TEXT } from '../time/tones';
 
 /** All colonies by apiary, with when each was looked at. */
 export function ColoniesPage({ groups, axis }: { groups: readonly ApiaryGroup[]; axis: Axis }) {
@@ -53,7 +46,7 @@ export function ColoniesPage({ groups, axis }: { groups: readonly ApiaryGroup[];
                     <span className="text-muted text-sm">{stand}</span>
                   </p>
                   <p className="text-sm">
-                    <b>{reading}.</b> {due && <b className={TONES[tone]}>{due}</b>}
+                    <b>{reading}.</b> {due && <b className={TONE_TEXT[tone]}>{due}</b>}
                   </p>
                 </div>
                 <TimeStrip axis={axis} marks={marks} name={name} />

@@ -1,12 +1,5 @@
 import type { ColonyView } from '../../views/colony-view';
-import type { Tone } from '../../views/marks';
-
-const TONES: { readonly [T in Tone]: string } = {
-  late: 'text-propolis',
-  now: 'text-willow',
-  later: 'text-larch',
-  fine: 'text-larch',
-};
+import { TONE_TEXT } from '../time/tones';
 
 /** The reading as a headline, what to do, and the facts it rests on. */
 export function ReadingPanel({ view }: { view: ColonyView }) {
@@ -15,13 +8,13 @@ export function ReadingPanel({ view }: { view: ColonyView }) {
   return (
     <section aria-label="Reading">
       <p className="text-muted text-sm">{seen}</p>
-      <h2 className={`text-xl ${TONES[tone]}`}>{situation}</h2>
+      <h2 className={`text-xl ${TONE_TEXT[tone]}`}>{situation}</h2>
       {reading && situation === reading.title && <p className="font-semibold">{reading.advice}</p>}
       {leaveShut && <p className="text-indigo mt-1 font-bold">{leaveShut}</p>}
       <ul className="mt-2">
         {due.map(({ words, why, tone: checkTone }) => (
           <li key={words} className="mt-1">
-            <b className={TONES[checkTone]}>{words}.</b>{' '}
+            <b className={TONE_TEXT[checkTone]}>{words}.</b>{' '}
             {why !== reading?.advice && <span className="text-sm">{why}</span>}
           </li>
         ))}

@@ -89,7 +89,7 @@ export function Ribbon({
         y={y}
         height={HEIGHT}
         label={label}
-        shortLabel={RIBBON_SHORT_WORDS[kind]}
+        shortLabel={kind === 'sealing' ? label : RIBBON_SHORT_WORDS[kind]}
         on={fill}
         inside={text}
         outside={kind === 'sealing' ? 'var(--color-ink)' : fill}

@@ -3,14 +3,7 @@ import type { TodayRow, TodayView } from '../../views/today-view';
 import type { Axis } from '../time/axis';
 import { RulerHead } from '../time/RulerHead';
 import { TimeStrip } from '../time/TimeStrip';
-
-const TONES: { readonly [T in TodayRow['tone']]: string } = {
-  late: 'text-propolis',
-  now: 'text-willow',
-  later: 'text-larch',
-  fine: 'text-larch',
-  shut: 'text-indigo',
-};
+import { TONE_TEXT } from '../time/tones';
 
 /** What must I do, where, and when? */
 export function TodayPage({ view, axis }: { view: TodayView; axis: Axis }) {
@@ -59,7 +52,7 @@ function Row({ row, axis }: { row: TodayRow; axis: Axis }) {
           </Link>
         </div>
         <p className="text-sm font-semibold">{reading}</p>
-        <p className={`text-sm font-bold ${TONES[tone]}`}>{due}</p>
+        <p className={`text-sm font-bold ${TONE_TEXT[tone]}`}>{due}</p>
         {why && tone !== 'later' && <p className="text-muted text-sm leading-5">{why}</p>}
       </div>
       <TimeStrip axis={axis} marks={marks} name={name} />
