@@ -69,7 +69,7 @@ export function larkvaleSeason(): SeasonFacts {
       thoroughness: 'cleared',
       cells: {
         a: { found: 'egg', place: 'bottom', box: 1, frame: 4 },
-        b: { found: 'larva-small', place: 'edge', box: 1, frame: 7 },
+        b: { found: 'egg', place: 'edge', box: 1, frame: 7 },
       },
     })
     .queen('2027-05-08', 'removed', knapweedQueen, 'Taken to the nuc on her frame.')

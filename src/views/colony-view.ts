@@ -116,8 +116,14 @@ export function whereWords({ place, box, frame }: Pick<CellFact, 'place' | 'box'
   return at.filter((part) => part !== null).join(', ');
 }
 
+/** Cells that may hold a queen first, then dry cups, then what is over. */
+function standing(tracked: TrackedCell, today: Day): number {
+  if (mayStillHoldQueen(tracked, today)) return 0;
+  return tracked.planBy.status === 'dry' && !tracked.goneMissing ? 1 : 2;
+}
+
 const byUrgency = (today: Day) => (a: TrackedCell, b: TrackedCell) =>
-  Number(mayStillHoldQueen(b, today)) - Number(mayStillHoldQueen(a, today)) ||
+  standing(a, today) - standing(b, today) ||
   (a.planBy.emergence?.earliest ?? Number.POSITIVE_INFINITY) -
     (b.planBy.emergence?.earliest ?? Number.POSITIVE_INFINITY) ||
   a.cell.label.length - b.cell.label.length ||

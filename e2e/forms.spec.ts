@@ -1,0 +1,95 @@
+import { addCells, begin, CLEARED, choose, expect, onDay, saveInspection, test } from './test';
+
+test.describe('settings', () => {
+  test.use({ seed: 'demo' });
+
+  test('change every date that hangs on them, and are refused outside their limits', async ({ page }) => {
+    await page.goto('/settings');
+    await page.getByLabel('Days to leave shut').fill('40');
+    await page.getByRole('button', { name: 'Save' }).click();
+    await expect(page.getByRole('alert').first()).toContainText('Days to leave shut: must be 21 or less');
+    await expect(page.getByLabel('Days to leave shut')).toHaveValue('40');
+
+    await page.getByLabel('Days to leave shut').fill('14');
+    await page.getByRole('button', { name: 'Save' }).click();
+    const shut = page.getByRole('region', { name: 'Leave shut' });
+    await expect(shut).toContainText('Nobody opens this before Sat 29 May');
+
+    await page.goto('/settings');
+    await expect(page.getByLabel('Days to leave shut')).toHaveValue('14');
+    await page.getByLabel('Fixed interval in the swarm season').fill('9');
+    await page.getByRole('button', { name: 'Save' }).click();
+    await page.getByRole('link', { name: 'Teasel', exact: true }).click();
+    await expect(page.getByRole('region', { name: 'Reading' })).toContainText(
+      'Your own interval of 9 days. That is 5 days later than what was seen allows.',
+    );
+
+    await page.goto('/settings');
+    await page.locator('label').filter({ hasText: 'October to January' }).click();
+    await page.getByLabel('Fixed interval in the swarm season').fill('');
+    await page.getByRole('button', { name: 'Save' }).click();
+    await page.getByRole('link', { name: 'Yarrow', exact: true }).click();
+    await expect(page.getByRole('region', { name: 'Reading' })).toContainText('every 21 days outside the swarm season');
+  });
+
+  test('a colony is corrected, and cannot begin after what was seen in it', async ({ page }) => {
+    await page.goto('/colonies');
+    await page.getByRole('link', { name: 'Yarrow', exact: true }).click();
+    await page.getByRole('link', { name: 'Edit colony' }).click();
+    await page.getByLabel('First day in the book').fill('2027-05-10');
+    await page.getByRole('button', { name: 'Save' }).click();
+    await expect(page.getByRole('alert').first()).toContainText('First day: It has an inspection on 2027-04-25');
+    await page.getByLabel('First day in the book').fill('2027-03-01');
+    await page.getByLabel('Name').fill('Teasel');
+    await page.getByRole('button', { name: 'Save' }).click();
+    await expect(page.getByRole('alert').first()).toContainText('There is a colony called Teasel already.');
+    await page.getByLabel('Name').fill('Yarrow the elder');
+    await page.getByLabel('Stand').fill('stand 9');
+    await page.getByRole('button', { name: 'Save' }).click();
+    await expect(page.getByRole('heading', { level: 1, name: 'Yarrow the elder' })).toBeVisible();
+    await expect(page.getByText('Walled garden, stand 9')).toBeVisible();
+
+    await page.getByRole('link', { name: 'Edit colony' }).click();
+    await page.getByLabel('Last day').fill('2027-05-16');
+    await page.getByRole('button', { name: 'Save' }).click();
+    await page.goto('/colonies');
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('12 colonies');
+  });
+});
+
+test('the first run keeps what was typed when something is missing', async ({ page }) => {
+  await page.goto('/start');
+  await page.getByLabel('Apiary').fill('Orchard');
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(page.getByRole('alert').first()).toContainText('Colony: must not be empty');
+  await expect(page.getByLabel('Apiary')).toHaveValue('Orchard');
+  const facts = await (await page.request.get('/api/season/export')).json();
+  expect(facts.facts.apiaries).toEqual([]);
+});
+
+test('cells taken down at the visit are counted apart from those left', async ({ page }) => {
+  await page.goto('/');
+  await onDay(page, '2027-05-10');
+  await begin(page, 'Orchard', 'Clover');
+  await page.getByRole('link', { name: 'Enter an inspection' }).click();
+  await addCells(page, 'fat larva', 2);
+  const meaning = page.getByRole('complementary', { name: 'What it means' });
+  await expect(meaning).toContainText('Getting ready to swarm');
+  await addCells(page, 'fat larva taken down', 2);
+  await expect(meaning).toContainText('Cells taken down, not cured');
+  await choose(page, 'Eggs?', 'seen');
+  await choose(page, 'How well did you look for cells?', CLEARED);
+  await saveInspection(page);
+  await expect(page.getByRole('region', { name: 'Reading' })).toContainText(
+    'that buys until 13 May, it is not control',
+  );
+  await page.getByText('2 cells that are over').click();
+  await expect(page.locator('[data-cell=a]')).toContainText('taken down as fat larva');
+});
+
+test('a page that is not there says so, within the frame', async ({ page }) => {
+  const response = await page.goto('/colonies/01970000-0000-7000-8000-000000000000');
+  expect(response?.status()).toBe(404);
+  await expect(page.getByRole('heading', { name: 'Not in the book' })).toBeVisible();
+  await expect(page.getByRole('navigation', { name: 'Screens' })).toBeVisible();
+});

@@ -1,0 +1,78 @@
+import { describe, expect, it } from 'vitest';
+import { day, dayOfMinute } from '../core/calendar/day';
+import { checkEntry } from '../core/colony/check-entry';
+import type { ColonyFacts } from '../core/colony/facts';
+import { foldColony } from '../core/colony/fold';
+import { readSeasonFile, writeSeasonFile } from '../core/formats/season-file';
+import { DEFAULT_SETTINGS } from '../core/settings/settings';
+import { larkvaleSeason } from './larkvale';
+
+const season = larkvaleSeason();
+
+function factsOf(name: string): ColonyFacts {
+  const colony = season.colonies.find((candidate) => candidate.name === name);
+  if (!colony) throw new Error(`No colony ${name}`);
+  return {
+    startedOn: day(colony.startedOn),
+    endedOn: null,
+    origin: colony.origin,
+    cells: season.cells.filter(({ colonyId }) => colonyId === colony.id),
+    inspections: season.inspections
+      .filter(({ colonyId }) => colonyId === colony.id)
+      .map((row) => ({
+        ...row,
+        on: dayOfMinute(row.at),
+        cells: season.cellObservations.filter(({ inspectionId }) => inspectionId === row.id),
+      })),
+    queenEvents: season.queenEvents
+      .filter(({ colonyId }) => colonyId === colony.id)
+      .map(({ id, queenId, on, kind }) => ({ id, queenId, on: day(on), kind })),
+  };
+}
+const readingOf = (name: string, today = '2027-05-16') =>
+  foldColony(factsOf(name), DEFAULT_SETTINGS, day(today)).lastLook?.reading.reading;
+
+describe('the demo season', () => {
+  it('is a sound season file with the same identifiers each time', () => {
+    const text = writeSeasonFile(season);
+    expect(readSeasonFile(text).ok).toBe(true);
+    expect(writeSeasonFile(larkvaleSeason())).toBe(text);
+  });
+
+  it.each([
+    ['Sainfoin', 'preparing'],
+    ['Yarrow', 'settled'],
+    ['Burnet', 'congested'],
+    ['Knapweed', 'raising-queen'],
+    ['Knapweed nuc', 'settled'],
+    ['Teasel', 'cups-only'],
+    ['Vetch', 'swarmed'],
+    ['Campion', 'virgin-loose'],
+    ['Comfrey', 'queen-missing'],
+    ['Betony', 'not-enough-seen'],
+    ['Meadowsweet', 'early-preparing'],
+  ])('shows %s as %s', (name, reading) => expect(readingOf(name)).toBe(reading));
+
+  it('shows the weeks before as they were', () => {
+    expect(readingOf('Sainfoin', '2027-05-10')).toBe('early-preparing');
+    expect(readingOf('Vetch', '2027-05-14')).toBe('settled');
+    expect(readingOf('Knapweed', '2027-05-08')).toBe('preparing');
+  });
+
+  it('holds nothing that a keeper could not have entered', () => {
+    for (const { name } of season.colonies) {
+      const facts = factsOf(name);
+      for (const { id, at, eggs, youngest, cells } of facts.inspections) {
+        const entry = { id, at, eggs, youngest, cells: cells.map((seen) => ({ ...seen, newCell: null })) };
+        expect(checkEntry(entry, facts, '2027-05-16T23:59'), `${name} ${at}`).toEqual([]);
+      }
+    }
+  });
+
+  it('has no cell whose sights contradict one another', () => {
+    for (const { name } of season.colonies) {
+      const { cells } = foldColony(factsOf(name), DEFAULT_SETTINGS, day('2027-05-16'));
+      expect(cells.filter(({ dates }) => dates.conflict).map(({ cell }) => `${name} ${cell.label}`)).toEqual([]);
+    }
+  });
+});

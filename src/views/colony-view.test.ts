@@ -1,0 +1,139 @@
+import { describe, expect, it } from 'vitest';
+import { day } from '../core/calendar/day';
+import type { CellSeenFact, ColonyFacts, QueenEventKind } from '../core/colony/facts';
+import { inspection } from '../core/colony/testing';
+import { colonyView } from './colony-view';
+import { markWords } from './marks';
+import { yardColony } from './testing';
+
+const cell = (id: string, box: number | null = null, frame: number | null = null) => ({
+  id,
+  label: id,
+  place: 'bottom' as const,
+  box,
+  frame,
+});
+const saw = (cellId: string, found: CellSeenFact['found'], takenDown = false) => ({ cellId, found, takenDown });
+const event = (kind: QueenEventKind, on: string) => ({ id: kind + on, queenId: 'q', on: day(on), kind });
+const view = (facts: Partial<ColonyFacts>, today = '2027-05-16') =>
+  colonyView(yardColony('Clover', facts, today).state);
+
+describe('the colony’s page', () => {
+  it('has something to say of a colony nobody has looked at', () => {
+    const { situation, reading, seen, due, cells, looks, queen } = view({ startedOn: day('2027-05-16') });
+    expect([situation, reading, seen]).toEqual(['Not looked at yet', null, 'Not looked at yet']);
+    expect(due[0]?.words).toBe('First look by Sun 23 May, best now');
+    expect([cells, looks]).toEqual([[], []]);
+    expect(queen).toContain('Nobody has noted seeing her or her eggs.');
+  });
+
+  it('gives the reading with its evidence, its cause and what would change it', () => {
+    const looks = [inspection({ at: '2027-05-16T12:00', cells: [saw('a', 'larva-large'), saw('b', 'larva-large')] })];
+    const { reading, seen, due } = view({ cells: [cell('a'), cell('b')], inspections: looks });
+    expect(reading?.title).toBe('Getting ready to swarm');
+    expect(reading?.because).toContain('2 × fat larva, bottom bar');
+    expect(reading?.cause).toBe('Swarm cells, by number and place.');
+    expect(reading?.wouldChange).not.toBe('');
+    expect(seen).toBe('Last looked at Sun 16 May, today');
+    expect(due[0]).toMatchObject({ words: 'Choose a method today', tone: 'now' });
+  });
+
+  it('does not call a colony settled whose cells were only taken down', () => {
+    const looks = [inspection({ at: '2027-05-16T12:00', cells: [saw('a', 'larva-large', true)] })];
+    const { situation, reading, cells } = view({ cells: [cell('a')], inspections: looks });
+    expect(situation).toBe('Cells taken down, not cured');
+    expect(reading?.advice).toContain('This buys days.');
+    expect(cells[0]).toMatchObject({ glyph: 'removed', stage: 'taken down as fat larva', isOver: true, marks: [] });
+  });
+
+  it('follows a cell by its letter, with what it may be by now', () => {
+    const looks = [
+      inspection({ at: '2027-05-03T12:00' }),
+      inspection({ at: '2027-05-10T12:00', cells: [saw('a', 'larva-large')] }),
+    ];
+    const [row] = view({ cells: [cell('a', 2, 5)], inspections: looks }).cells;
+    expect(row).toMatchObject({
+      stage: 'fat larva',
+      where: 'box 2, frame 5, bottom bar',
+      laid: 'laid 3 to 5 May',
+      byNow: 'by now: closed',
+      conflict: null,
+    });
+    expect(row?.marks.map((mark) => markWords(mark))).toEqual([
+      'laid: 3 to 5 May, likely 3 to 5 May',
+      'closes: 10 to 14 May, likely 11 to 13 May',
+      'virgin out: 18 to 22 May, likely 19 to 21 May',
+      'eggs due: 26 May to 12 Jun, likely 31 May to 2 Jun',
+    ]);
+  });
+
+  it('shows a contradiction and still gives dates to plan by', () => {
+    const looks = [
+      inspection({ at: '2027-05-12T12:00' }),
+      inspection({ at: '2027-05-16T12:00', cells: [saw('a', 'sealed-ripe')] }),
+    ];
+    const [row] = view({ cells: [cell('a')], inspections: looks }).cells;
+    expect(row?.conflict).toBe(
+      'the look before, which found no such cell, and “closed, ripe” on 16 May cannot both be true. It may have been overlooked then, or the stage is wrong.',
+    );
+    expect(row?.laid).toBe('laid 29 Apr to 3 May');
+    expect(row?.marks.length).toBeGreaterThan(0);
+  });
+
+  it('puts cells that are over last', () => {
+    const looks = [
+      inspection({
+        at: '2027-05-16T12:00',
+        cells: [saw('a', 'torn-down'), saw('b', 'not-found'), saw('c', 'egg'), saw('d', 'cup-dry')],
+      }),
+    ];
+    const before = inspection({ at: '2027-05-10T12:00', cells: [saw('b', 'egg')] });
+    const { cells } = view({ cells: ['a', 'b', 'c', 'd'].map((id) => cell(id)), inspections: [before, ...looks] });
+    expect(cells.map(({ label, isOver }) => [label, isOver])).toEqual([
+      ['c', false],
+      ['d', false],
+      ['b', true],
+      ['a', true],
+    ]);
+    expect(cells.find(({ label }) => label === 'b')).toMatchObject({ stage: 'not there any more', glyph: 'not-found' });
+  });
+
+  it.each([
+    ['No queen since Mon 10 May.', [event('removed', '2027-05-10')]],
+    ['A queen was caged in on Mon 10 May; not yet known to lay.', [event('caged-in', '2027-05-10')]],
+    ['A virgin, out 10 May. She is not to be disturbed.', [event('virgin-out', '2027-05-10')]],
+    [
+      'Laying, going by what was last seen; one wing clipped. Nobody',
+      [event('present', '2027-05-09'), event('clipped', '2027-05-10')],
+    ],
+  ] as const)('says of the queen: %s', (words, queenEvents) => {
+    expect(view({ queenEvents: [...queenEvents] }).queen).toContain(words);
+  });
+
+  it('says when she last laid, or why that cannot be told', () => {
+    const look = (over: Parameters<typeof inspection>[0]) => view({ inspections: [inspection(over)] }).lastLaid;
+    const at = '2027-05-16T12:00';
+    expect(look({ at, eggs: 'none', youngest: 'larvae-small' })).toBe(
+      'Going by the brood on 16 May, the last egg was laid 11 to 13 May.',
+    );
+    expect(look({ at, eggs: 'none', youngest: 'none' })).toBe(
+      'Going by the brood on 16 May, the last egg was laid 26 Apr or before.',
+    );
+    expect(look({ at, eggs: 'not-looked-for', youngest: 'sealed' })).toContain('Eggs were not looked for');
+    expect(look({ at })).toBeNull();
+  });
+
+  it('lists the looks, newest first, with how each was made and what it found', () => {
+    const { looks } = view({
+      cells: [cell('a')],
+      inspections: [
+        inspection({ at: '2027-05-03T12:00', thoroughness: 'tip-up', note: 'Windy.' }),
+        inspection({ at: '2027-05-10T09:30', cells: [saw('a', 'egg', true)] }),
+      ],
+    });
+    expect(looks.map(({ when, how, cells, note }) => [when, how, cells, note])).toEqual([
+      ['Mon 10 May, 09:30', 'every brood frame, bees shaken or brushed off', 'a egg, taken down', ''],
+      ['Mon 3 May, 12:00', 'boxes tipped up, or a few frames', '', 'Windy.'],
+    ]);
+  });
+});

@@ -1,0 +1,37 @@
+import { day } from '../core/calendar/day';
+import type { ColonyFacts } from '../core/colony/facts';
+import { foldColony } from '../core/colony/fold';
+import { DEFAULT_SETTINGS } from '../core/settings/settings';
+import type { YardColony } from './yard';
+
+/** A colony in a yard, for tests: in Orchard, known since April 2027, with the facts given. */
+export function yardColony(name: string, facts: Partial<ColonyFacts>, today: string, apiary = 'Orchard'): YardColony {
+  const state = foldColony(
+    {
+      startedOn: day('2027-04-01'),
+      endedOn: null,
+      origin: 'established',
+      cells: [],
+      inspections: [],
+      queenEvents: [],
+      ...facts,
+    },
+    DEFAULT_SETTINGS,
+    day(today),
+  );
+  return {
+    apiary: { id: apiary, name: apiary, note: '' },
+    colony: {
+      id: name,
+      apiaryId: apiary,
+      name,
+      stand: '',
+      origin: 'established',
+      parentColonyId: null,
+      startedOn: '2027-04-01',
+      endedOn: null,
+      note: '',
+    },
+    state,
+  };
+}

@@ -1,0 +1,100 @@
+import { describe, expect, it } from 'vitest';
+import { day } from '../core/calendar/day';
+import { inspection } from '../core/colony/testing';
+import { DEFAULT_SETTINGS } from '../core/settings/settings';
+import { coloniesView } from './colonies-view';
+import { yardColony } from './testing';
+import { todayView } from './today-view';
+import type { Yard, YardColony } from './yard';
+
+const TODAY = '2027-05-16';
+const cell = { id: 'c', label: 'a', place: 'bottom' as const, box: null, frame: null };
+const saw = (found: 'egg' | 'emerged') => [{ cellId: 'c', found, takenDown: false }];
+
+const late = yardColony('Late', { inspections: [inspection({ at: '2027-05-01T12:00' })] }, TODAY);
+const later = yardColony('Later', { inspections: [inspection({ at: '2027-05-15T12:00' })] }, TODAY);
+const urgent = yardColony(
+  'Urgent',
+  { cells: [cell], inspections: [inspection({ at: '2027-05-16T12:00', cells: saw('egg') })] },
+  TODAY,
+  'Quarry',
+);
+const shut = yardColony(
+  'Shut',
+  { cells: [cell], inspections: [inspection({ at: '2027-05-15T12:00', eggs: 'none', cells: saw('emerged') })] },
+  TODAY,
+);
+const never = yardColony('Never', { startedOn: day('2027-05-16') }, TODAY, 'Quarry');
+
+const yard = (...colonies: YardColony[]): Yard => ({
+  apiaries: [...new Map(colonies.map(({ apiary }) => [apiary.id, apiary])).values()],
+  colonies,
+  settings: DEFAULT_SETTINGS,
+});
+
+describe('Today', () => {
+  it('says that nothing is due when nothing is', () => {
+    const view = todayView(yard(later), day(TODAY));
+    expect(view.headline).toBe('Nothing is due today');
+    expect(view.summary).toBe('After today comes Later, Fri 21 May.');
+    expect(view.bands.map(({ title }) => title)).toEqual(['Nothing to do today']);
+  });
+
+  it('has an empty page for an empty yard', () => {
+    expect(todayView(yard(), day(TODAY))).toMatchObject({ headline: 'Nothing is due today', summary: '', bands: [] });
+  });
+
+  it('puts the apiary with the latest first, then what to leave shut, then the rest', () => {
+    const view = todayView(yard(later, never, urgent, shut, late), day(TODAY));
+    expect(view.headline).toBe('3 hives to see to, 1 late');
+    expect(view.bands.map(({ title, rows }) => [title, rows.map(({ name }) => name)])).toEqual([
+      ['Orchard · 1 hive', ['Late']],
+      ['Quarry · 2 hives', ['Urgent', 'Never']],
+      ['Leave shut', ['Shut']],
+      ['Nothing to do today', ['Later']],
+    ]);
+    expect(view.summary).toMatch(/^One is to be left shut\. After today comes Later/);
+  });
+
+  it('gives each hive a line of why, a tone and its marks', () => {
+    const [row] = todayView(yard(urgent), day(TODAY)).bands[0]?.rows ?? [];
+    expect(row).toMatchObject({
+      reading: 'First signs of swarming',
+      due: 'Decide by Wed 19 May, best Tue 18 May',
+      tone: 'now',
+      apiary: null,
+    });
+    expect(row?.marks.map(({ type }) => type)).toEqual(['ribbon', 'ribbon', 'check']);
+  });
+
+  it('names the apiary and the first day to open where hives are to be left shut', () => {
+    const [row] = todayView(yard(shut), day(TODAY)).bands[0]?.rows ?? [];
+    expect(row).toMatchObject({ apiary: 'Orchard', tone: 'shut', why: null });
+    expect(row?.due).toMatch(/^Nobody opens this before /);
+    expect(row?.marks[0]?.type).toBe('ribbon');
+    expect(row?.marks.some(({ type }) => type === 'shut')).toBe(true);
+  });
+
+  it('counts the checks of each day for the ruler', () => {
+    const { due } = todayView(yard(late, later), day(TODAY));
+    expect([...due]).toEqual([
+      [day('2027-05-07'), 1],
+      [day('2027-05-21'), 1],
+    ]);
+  });
+});
+
+describe('Colonies', () => {
+  it('lists every apiary, also an empty one, with rings for the looks', () => {
+    const empty = { id: 'Roof', name: 'Roof', note: '' };
+    const groups = coloniesView({ ...yard(late, shut), apiaries: [late.apiary, empty] }, day(TODAY));
+    expect(groups.map(({ apiary, colonies }) => [apiary.name, colonies.length])).toEqual([
+      ['Orchard', 2],
+      ['Roof', 0],
+    ]);
+    const [first, second] = groups[0]?.colonies ?? [];
+    expect(first).toMatchObject({ name: 'Late', reading: 'Settled', tone: 'late' });
+    expect(first?.marks).toEqual([{ type: 'look', on: day('2027-05-01'), row: 0 }]);
+    expect(second?.marks.map(({ type }) => type)).toEqual(['shut', 'look']);
+  });
+});
