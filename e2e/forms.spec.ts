@@ -29,7 +29,7 @@ test.describe('settings', () => {
     await page.getByLabel('Fixed interval in the swarm season').fill('');
     await page.getByRole('button', { name: 'Save' }).click();
     await page.getByRole('link', { name: 'Yarrow', exact: true }).click();
-    await expect(page.getByRole('region', { name: 'Reading' })).toContainText('every 21 days outside the swarm season');
+    await expect(page.getByRole('region', { name: 'Reading' })).toContainText('Look inside Wed 1 Sep');
   });
 
   test('a colony is corrected, and cannot begin after what was seen in it', async ({ page }) => {
