@@ -5,6 +5,7 @@ import { ALL_FIGURES } from '../src/core/biology/figure';
 import { CELL_STAGES, STAGES } from '../src/core/cells/stage';
 // Everything that declares figures hangs on the fold and the methods.
 import '../src/core/colony/fold';
+import '../src/core/methods/fit';
 import '../src/core/methods/methods';
 import { READINGS } from '../src/core/inspections/reading';
 import { READING_WORDS } from '../src/core/inspections/reading-words';

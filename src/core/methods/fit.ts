@@ -1,0 +1,138 @@
+import { figure } from '../biology/figure';
+import { SOURCES } from '../biology/sources';
+import type { Stores } from '../colony/facts';
+import type { QueenExpected } from '../inspections/inspection-seen';
+import type { ReadingName } from '../inspections/reading';
+import type { Method, MethodName } from './method';
+
+/** A Demaree wants the main flow on, or within this many days. */
+export const MAIN_FLOW_NEAR = figure('Main flow near enough for a Demaree', 14, 'days', SOURCES.caution);
+
+/** What is known of a colony when methods are weighed. Null: not noted, which is neither enough nor too little. */
+export interface FitFacts {
+  readonly reading: ReadingName | null;
+  readonly queen: QueenExpected;
+  /** She has probably left with a swarm. */
+  readonly presumedGone: boolean;
+  /** She was seen at the last look. */
+  readonly queenFound: boolean;
+  readonly openCells: number;
+  readonly sealedCells: number;
+  readonly broodFrames: number | null;
+  readonly coveredSeams: number | null;
+  readonly drones: 'flying' | 'sealed-only' | 'none' | null;
+  /** Days until the main flow; 0: it is on. */
+  readonly mainFlowInDays: number | null;
+  readonly stores: Stores;
+}
+
+export const MISSING_CODES = [
+  'queen-not-found',
+  'too-little-brood',
+  'too-few-bees',
+  'no-drones',
+  'no-cells',
+  'cells-in-the-way',
+  'flow-not-near',
+  'not-noted',
+] as const;
+export type MissingCode = (typeof MISSING_CODES)[number];
+
+export interface Missing {
+  readonly code: MissingCode;
+  readonly text: string;
+}
+
+/** Never hidden, always with the reason. */
+export type Fit =
+  | { readonly kind: 'fits'; readonly warnings: readonly string[] }
+  | { readonly kind: 'would-fit'; readonly missing: readonly Missing[] }
+  | { readonly kind: 'does-not-fit'; readonly because: string };
+
+const lays = ({ queen, presumedGone }: FitFacts) => queen === 'laying' && !presumedGone;
+const liveCells = ({ openCells, sealedCells }: FitFacts) => openCells + sealedCells;
+
+const NEEDS_LAYING_QUEEN = 'It has no laying queen that could be parted from her brood.';
+const swarmMethod = (facts: FitFacts) => (lays(facts) ? null : NEEDS_LAYING_QUEEN);
+const spaceAddition = (facts: FitFacts) =>
+  liveCells(facts) > 0 ? 'There are cells already: room alone is too late now.' : null;
+const boundBy = (stores: Stores, words: string) => (facts: FitFacts) =>
+  facts.stores === stores
+    ? spaceAddition(facts)
+    : facts.stores === 'not-looked-for'
+      ? null
+      : `The nest is not hemmed in by ${words}.`;
+
+/** Why a method is not for a colony as it stands, whatever else were true; null when it may be. */
+const RULED_OUT: { readonly [M in MethodName]: (facts: FitFacts) => string | null } = {
+  'nuc-swarm': swarmMethod,
+  'old-site-swarm': swarmMethod,
+  demaree: swarmMethod,
+  'part-demaree': swarmMethod,
+  'walk-away': swarmMethod,
+  'even-split': swarmMethod,
+  'queen-split': swarmMethod,
+  'vertical-split': swarmMethod,
+  'requeen-mated': ({ reading }) =>
+    reading === 'drone-laying' ? 'Laying workers or a drone layer would kill her; deal with that first.' : null,
+  'after-swarm': ({ presumedGone, reading }) =>
+    presumedGone || reading === 'swarmed' || reading === 'cast-risk'
+      ? null
+      : 'It has not swarmed, going by what was seen.',
+  'open-sides': spaceAddition,
+  interleave: spaceAddition,
+  'honey-bound': boundBy('honey', 'honey'),
+  'pollen-bound': boundBy('pollen', 'pollen'),
+  'hive-swarm': () => 'This is for a swarm that was taken, not for a colony in its hive.',
+  unite: (facts) => {
+    if (facts.reading === 'drone-laying')
+      return 'Laying workers must be shaken out first; they are not united as they are.';
+    return lays(facts) ? 'It has its own laying queen.' : null;
+  },
+  'add-box': spaceAddition,
+  'add-super': () => null,
+};
+
+/**
+ * Whether a method can be started now. It does not fit when the colony's state rules it out; it would fit if what is missing were
+ * there or noted; else it fits, with warnings. A need that was not noted counts as missing, never as met.
+ */
+export function fitOf(method: Method, facts: FitFacts): Fit {
+  const because = RULED_OUT[method.name](facts) ?? cellsRuleOut(method, facts);
+  if (because) return { kind: 'does-not-fit', because };
+  const missing = missingFor(method, facts);
+  if (missing.length > 0) return { kind: 'would-fit', missing };
+  const isLate = method.needs.drones && facts.drones === 'sealed-only';
+  return { kind: 'fits', warnings: isLate ? ['Only sealed drone brood as yet: her mating may be late.'] : [] };
+}
+
+function cellsRuleOut({ needs }: Method, { sealedCells }: FitFacts): string | null {
+  const isTooLate = needs.cells === 'none-sealed' && sealedCells > 0;
+  return isTooLate ? 'Cells are closed already: she may leave before it takes effect.' : null;
+}
+
+function missingFor({ needs, name }: Method, facts: FitFacts): readonly Missing[] {
+  const { queenFound, broodFrames, coveredSeams, drones, mainFlowInDays } = facts;
+  const missing: Missing[] = [];
+  const add = (code: MissingCode, text: string) => missing.push({ code, text });
+  const atLeast = (needed: number | null, there: number | null, code: MissingCode, what: string) => {
+    if (needed === null) return;
+    if (there === null) add('not-noted', `${what}: how many was not noted; it takes ${needed}`);
+    else if (there < needed) add(code, `${needed} ${what} are needed, there are ${there}`);
+  };
+  const replacesQueen = name === 'requeen-mated' && lays(facts);
+  if ((needs.queenFound || replacesQueen) && !queenFound) add('queen-not-found', 'the queen has to be found first');
+  atLeast(needs.broodFrames, broodFrames, 'too-little-brood', 'frames of brood');
+  atLeast(needs.coveredSeams, coveredSeams, 'too-few-bees', 'covered seams');
+  if (needs.drones && drones === null) add('not-noted', 'drones: not looked for; a young queen needs them to mate');
+  if (needs.drones && drones === 'none') add('no-drones', 'no drones yet: a young queen could not mate');
+  if (needs.cells === 'kept' && liveCells(facts) === 0) add('no-cells', 'there is no live cell to keep');
+  if (needs.mainFlow && mainFlowInDays === null) add('not-noted', 'when the main flow comes was not noted');
+  else if (needs.mainFlow && (mainFlowInDays as number) > MAIN_FLOW_NEAR.value) {
+    add('flow-not-near', `the main flow is ${mainFlowInDays} days off, more than ${MAIN_FLOW_NEAR.value}`);
+  }
+  const mustBeClear = name === 'requeen-mated' || name === 'walk-away' || name === 'even-split';
+  if (mustBeClear && liveCells(facts) > 0)
+    add('cells-in-the-way', 'live cells have to be taken down first, or given away');
+  return missing;
+}
