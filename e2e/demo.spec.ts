@@ -96,6 +96,9 @@ test('an inspection can be entered at phone size with one thumb: big targets, no
   await expect(verdict).toContainText('About to swarm');
   await page.getByRole('button', { name: 'Undo' }).filter({ visible: true }).click();
   await expect(verdict).toContainText('Getting ready to swarm');
+  await page.getByRole('textbox', { name: 'Note' }).scrollIntoViewIfNeeded();
+  await page.getByRole('button', { name: 'Save the inspection' }).filter({ visible: true }).click();
+  await expect(page.getByRole('alert').first()).toBeInViewport();
   const overflow = await page.evaluate(
     () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
   );

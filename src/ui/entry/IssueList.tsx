@@ -1,3 +1,6 @@
+'use client';
+
+import { useEffect, useRef } from 'react';
 import type { Issue } from '../../core/problems/issue';
 
 /** What each field is called on the screen. */
@@ -29,11 +32,15 @@ export function fieldName(path: Issue['path']): string | null {
   return named === undefined ? null : (FIELD_NAMES[named] ?? null);
 }
 
-/** What is wrong and how to put it right; nothing of what was typed is lost. */
+/** What is wrong and how to put it right; nothing of what was typed is lost. It comes into sight, wherever the keeper has scrolled. */
 export function IssueList({ issues }: { issues: readonly Issue[] }) {
+  const box = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    if (issues.length > 0) box.current?.focus();
+  }, [issues]);
   if (issues.length === 0) return null;
   return (
-    <div role="alert" className="mt-3 border-l-4 border-propolis bg-paper px-3 py-2">
+    <div ref={box} tabIndex={-1} role="alert" className="mt-3 border-l-4 border-propolis bg-paper px-3 py-2">
       <p className="text-propolis font-bold">Not saved. What you entered is still here.</p>
       <ul>
         {issues.map(({ path, code, message }) => {
