@@ -138,3 +138,30 @@ test('an inspection can be entered with the keyboard alone', async ({ page }) =>
   await expect(page.getByRole('region', { name: 'Reading' })).toContainText('First signs of swarming');
   await expect(page.getByRole('region', { name: 'Because' })).toContainText('eggs seen');
 });
+
+test('no accessibility fault on a correction, in what asks first, and where nothing is found', async ({ page }) => {
+  const faults = async () => {
+    const { violations } = await new AxeBuilder({ page }).analyze();
+    return violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' | ')}`);
+  };
+  await page.goto('/');
+  await page.getByRole('link', { name: 'Sainfoin', exact: true }).click();
+  await page.getByRole('button', { name: 'delete' }).first().click();
+  await expect(page.getByRole('alertdialog')).toBeVisible();
+  expect(await faults()).toEqual([]);
+  await page.keyboard.press('Escape');
+  await page.getByRole('link', { name: 'Edit colony' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Edit Sainfoin' })).toBeVisible();
+  expect(await faults()).toEqual([]);
+  await page.goBack();
+  await page.getByRole('link', { name: 'correct' }).first().click();
+  await expect(page.getByText('Correcting an entry. What it said before is kept.')).toBeVisible();
+  expect(await faults()).toEqual([]);
+  await page.goto('/data');
+  await page.getByRole('button', { name: 'Take everything out …' }).click();
+  await expect(page.getByRole('alertdialog')).toBeVisible();
+  expect(await faults()).toEqual([]);
+  await page.goto('/nowhere');
+  await expect(page.getByRole('heading', { name: 'Not in the book' })).toBeVisible();
+  expect(await faults()).toEqual([]);
+});

@@ -1,8 +1,9 @@
 import 'server-only';
 import { cookies } from 'next/headers';
-import { type Day, day, parseDay } from '../core/calendar/day';
+import { type Day, dayOfMinute, parseDay } from '../core/calendar/day';
 import { endOfDay, type Now } from '../core/calendar/now';
 import { DEMO_DAY_COOKIE, FIRST_DEMO_DAY, isDemo } from './demo-mode';
+import { localMinute } from './local-minute';
 
 /** This machine's calendar day and minute; in the demo the day that its clock was stepped to, up to its last minute. */
 export async function now(): Promise<Now> {
@@ -11,8 +12,8 @@ export async function now(): Promise<Now> {
     const today = await demoDay();
     return { today, minute: endOfDay(today), instant: instant.toISOString() };
   }
-  const local = new Date(instant.getTime() - instant.getTimezoneOffset() * 60_000).toISOString();
-  return { today: day(local.slice(0, 10)), minute: local.slice(0, 16), instant: instant.toISOString() };
+  const minute = localMinute(instant);
+  return { today: dayOfMinute(minute), minute, instant: instant.toISOString() };
 }
 
 async function demoDay(): Promise<Day> {

@@ -2,6 +2,7 @@ import 'server-only';
 import { formatDay } from '../core/calendar/day';
 import type { Now } from '../core/calendar/now';
 import { isDemo } from './demo-mode';
+import { localMinute } from './local-minute';
 
 /**
  * The time that a new inspection begins with: this minute. In the demo, whose day is not today, this time of its day, or the minute
@@ -9,8 +10,7 @@ import { isDemo } from './demo-mode';
  */
 export function usualTime({ today, minute, instant }: Now, lastAt: string | null): string {
   if (!isDemo()) return minute;
-  const local = new Date(new Date(instant).getTime() - new Date(instant).getTimezoneOffset() * 60_000).toISOString();
-  const usual = `${formatDay(today)}T${local.slice(11, 16)}`;
+  const usual = `${formatDay(today)}${localMinute(new Date(instant)).slice('YYYY-MM-DD'.length)}`;
   if (lastAt === null || lastAt < usual) return usual;
   const after = new Date(Date.parse(`${lastAt}Z`) + 60_000).toISOString().slice(0, 16);
   return after <= minute ? after : lastAt;

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { addDays, day } from '../calendar/day';
 import { dateCells } from './date-cells';
 import { ageOn, expectedStages } from './expected';
-import { findingLook, findingWords } from './finding-words';
+import { findingWords } from './finding-words';
 import { CELL_STAGES, isLive, isOpenCell, isSealed, STAGES } from './stage';
 
 const may = (date: number) => addDays(day('2027-04-30'), date);
@@ -43,7 +43,6 @@ describe('stages', () => {
     for (const stage of CELL_STAGES) {
       expect(isLive(stage)).toBe(isOpenCell(stage) || isSealed(stage));
       expect(findingWords(stage)).not.toBe('');
-      expect(findingLook(stage)).not.toBe('');
     }
     expect(CELL_STAGES.filter(isSealed)).toEqual(['sealed', 'sealed-fresh', 'sealed-ripe', 'queen-moving']);
     expect(findingWords('not-found')).toBe('not there any more');

@@ -5,7 +5,3 @@ import { STAGES } from './stage';
 export function findingWords(found: CellFinding): string {
   return found === 'not-found' ? 'not there any more' : STAGES[found].name;
 }
-
-export function findingLook(found: CellFinding): string {
-  return found === 'not-found' ? 'looked for, and no trace of it' : STAGES[found].look;
-}

@@ -49,5 +49,3 @@ export const cellObservationFact = z.strictObject({
   found: z.enum(CELL_FINDINGS),
   takenDown: z.boolean(),
 });
-
-export type CellObservationRow = z.infer<typeof cellObservationFact>;

@@ -15,8 +15,6 @@ export const queenFact = z.strictObject({
   note: noteField,
 });
 
-export type QueenFact = z.infer<typeof queenFact>;
-
 /** Something that befell a queen in a colony on a day. */
 export const queenEventFact = z.strictObject({
   id: idField,
@@ -26,5 +24,3 @@ export const queenEventFact = z.strictObject({
   kind: z.enum(QUEEN_EVENTS),
   note: noteField,
 });
-
-export type QueenEventRow = z.infer<typeof queenEventFact>;

@@ -12,4 +12,3 @@ export const settingsFields = z.strictObject({
 });
 
 export const SETTING_KEYS = ['hemisphere', 'leaveShutDays', 'matingFailedDays', 'fixedIntervalDays'] as const;
-export type SettingKey = (typeof SETTING_KEYS)[number];

@@ -75,7 +75,7 @@ function OneLabel({
       {label}
     </text>
   ) : (
-    <text {...common} {...HALO} x={percent(start)} dx="-5" textAnchor="end" fill={outside}>
+    <text {...common} {...HALO} x={percent(end)} dx="-3" textAnchor="end" fill={outside}>
       {label}
     </text>
   );
