@@ -1,6 +1,12 @@
 import { addDays, day, formatDay } from '../src/core/calendar/day';
 import type { CellStage } from '../src/core/cells/stage';
-import type { CellFact, CellSeenFact, ColonyFacts, InspectionFact } from '../src/core/colony/facts';
+import {
+  type CellFact,
+  type CellSeenFact,
+  type ColonyFacts,
+  type InspectionFact,
+  NO_PROGRAMMES,
+} from '../src/core/colony/facts';
 import { foldColony } from '../src/core/colony/fold';
 import { DEFAULT_SETTINGS } from '../src/core/settings/settings';
 
@@ -36,7 +42,7 @@ function colony(seed: number, seasons: number): ColonyFacts {
     if (next() < 0.5) {
       const id = `${seed}-${i}`;
       // The frame number only remembers at which look the cell was found.
-      cells.push({ id, label: id, place: 'bottom', box: 1, frame: i });
+      cells.push({ id, label: id, place: 'bottom', box: 1, frame: i, part: null });
       seen.push({ cellId: id, found: 'egg', takenDown: false });
     }
     inspections.push({
@@ -51,11 +57,15 @@ function colony(seed: number, seasons: number): ColonyFacts {
       severalEggsPerCell: 'none',
       stores: 'room',
       layingRoomDays: null,
+      broodFrames: null,
+      coveredSeams: null,
+      drones: 'not-looked-for',
       note: '',
       cells: seen,
     });
   }
-  return { startedOn: day('2017-01-01'), endedOn: null, origin: 'established', cells, inspections, queenEvents: [] };
+  const startedOn = day('2017-01-01');
+  return { ...NO_PROGRAMMES, startedOn, endedOn: null, origin: 'established', cells, inspections, queenEvents: [] };
 }
 
 function median(run: () => unknown): number {

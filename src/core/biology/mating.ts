@@ -58,3 +58,10 @@ export const CAST_LAYS = figure(
   'days since it was hived',
   SOURCES.mating,
 );
+/** Bees without a queen start cells on a comb with eggs within days. */
+export const READ_TEST_COMB = figure(
+  'Read a test comb',
+  { early: 3, typical: 4, late: 5 },
+  'days since it was given',
+  SOURCES.caution,
+);

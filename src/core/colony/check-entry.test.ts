@@ -1,11 +1,19 @@
 import { describe, expect, it } from 'vitest';
 import { day } from '../calendar/day';
 import { checkEntry, type EntryToCheck } from './check-entry';
-import type { ColonyFacts, InspectionFact } from './facts';
+import { type ColonyFacts, type InspectionFact, NO_PROGRAMMES } from './facts';
 import { inspection } from './testing';
 
-const cell = (id: string, label: string) => ({ id, label, place: 'bottom' as const, box: null, frame: null });
+const cell = (id: string, label: string) => ({
+  id,
+  label,
+  place: 'bottom' as const,
+  box: null,
+  frame: null,
+  part: null,
+});
 const facts = (inspections: InspectionFact[] = []): ColonyFacts => ({
+  ...NO_PROGRAMMES,
   startedOn: day('2027-04-10'),
   endedOn: null,
   origin: 'established',

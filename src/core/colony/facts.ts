@@ -4,6 +4,8 @@ import type { CellPlace } from '../cells/place';
 import type { CellStage } from '../cells/stage';
 import type { Looked } from '../inspections/looked';
 import type { Thoroughness } from '../inspections/thoroughness';
+import type { CheckAnswerFact, CheckChangeFact, PartFact } from '../programmes/facts';
+import type { TrackedCell } from './track-cells';
 
 export const COLONY_ORIGINS = ['established', 'nuc', 'prime-swarm', 'cast', 'split'] as const;
 /** How a colony began. `established`: it was there before the first entry. */
@@ -29,6 +31,14 @@ export const STORES = ['room', 'nectar', 'honey', 'pollen', 'not-looked-for'] as
 /** Whether the brood nest has room (`room`) or is hemmed in, and by what. */
 export type Stores = (typeof STORES)[number];
 
+export const DRONES = ['flying', 'sealed-only', 'none', 'not-looked-for'] as const;
+/** Drones that could mate with a young queen: flying or emerging now, only as sealed brood, or none. */
+export type Drones = (typeof DRONES)[number];
+
+export const CELL_PARTS = ['below', 'above'] as const;
+/** Below or above the excluder of a Demaree, or the board of a vertical split. */
+export type CellPart = (typeof CELL_PARTS)[number];
+
 /** What became of a cell: its stage, or that it was looked for and is no longer there. */
 export type CellFinding = CellStage | 'not-found';
 
@@ -40,6 +50,8 @@ export interface CellFact {
   /** Box counted from the floor and frame counted from the left, from 1; null: not noted. */
   readonly box: number | null;
   readonly frame: number | null;
+  /** In which part of a hive in two parts; null: not noted, or a hive of one part. */
+  readonly part: CellPart | null;
 }
 
 export interface CellSeenFact {
@@ -62,6 +74,10 @@ export interface InspectionFact {
   readonly severalEggsPerCell: Looked;
   readonly stores: Stores;
   readonly layingRoomDays: number | null;
+  /** Frames with brood and seams covered by bees, counted; null: not counted. */
+  readonly broodFrames: number | null;
+  readonly coveredSeams: number | null;
+  readonly drones: Drones;
   readonly note: string;
   readonly cells: readonly CellSeenFact[];
 }
@@ -73,6 +89,23 @@ export interface QueenEventFact {
   readonly kind: QueenEventKind;
 }
 
+export const CELL_TRAVELS = ['on-frame', 'cut-out', 'caged-virgin'] as const;
+/** How a cell went from one colony to another. */
+export type CellTravel = (typeof CELL_TRAVELS)[number];
+
+/** A cell that came from another colony, with all that was seen of it there. */
+export interface CellArrival {
+  readonly on: Day;
+  readonly cell: TrackedCell;
+}
+
+/** A cell that was given to another colony. */
+export interface CellDeparture {
+  readonly on: Day;
+  readonly cellId: string;
+  readonly toColonyId: string;
+}
+
 /** All facts of one colony, in any order. */
 export interface ColonyFacts {
   readonly startedOn: Day;
@@ -81,4 +114,19 @@ export interface ColonyFacts {
   readonly cells: readonly CellFact[];
   readonly inspections: readonly InspectionFact[];
   readonly queenEvents: readonly QueenEventFact[];
+  readonly parts: readonly PartFact[];
+  /** Of its programmes, wherever they were given. */
+  readonly answers: readonly CheckAnswerFact[];
+  readonly changes: readonly CheckChangeFact[];
+  readonly arrivals: readonly CellArrival[];
+  readonly departures: readonly CellDeparture[];
 }
+
+/** A colony without programmes and without cells from or to others. */
+export const NO_PROGRAMMES = {
+  parts: [],
+  answers: [],
+  changes: [],
+  arrivals: [],
+  departures: [],
+} as const satisfies Partial<ColonyFacts>;

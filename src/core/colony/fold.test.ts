@@ -5,10 +5,17 @@ import { CELL_STAGES } from '../cells/stage';
 import { DEFAULT_SETTINGS } from '../settings/settings';
 import { type CellSeenFact, type ColonyFacts, QUEEN_EVENTS } from './facts';
 import { foldColony } from './fold';
-import { inspection } from './testing';
+import { aColony, inspection } from './testing';
 
 const START = day('2027-04-10');
-const cell = (id: string, place: 'bottom' | 'face' = 'bottom') => ({ id, label: id, place, box: null, frame: null });
+const cell = (id: string, place: 'bottom' | 'face' = 'bottom') => ({
+  id,
+  label: id,
+  place,
+  box: null,
+  frame: null,
+  part: null,
+});
 const saw = (cellId: string, found: CellSeenFact['found'], takenDown = false) => ({ cellId, found, takenDown });
 const event = (kind: ColonyFacts['queenEvents'][number]['kind'], on: string) => ({
   id: `${kind}${on}`,
@@ -17,11 +24,7 @@ const event = (kind: ColonyFacts['queenEvents'][number]['kind'], on: string) => 
   kind,
 });
 const fold = (facts: Partial<ColonyFacts>, today: string) =>
-  foldColony(
-    { startedOn: START, endedOn: null, origin: 'established', cells: [], inspections: [], queenEvents: [], ...facts },
-    DEFAULT_SETTINGS,
-    day(today),
-  );
+  foldColony({ ...aColony(), startedOn: START, ...facts }, DEFAULT_SETTINGS, day(today));
 const iso = (value: Day | null | undefined) => (value == null ? value : formatDay(value).slice(5));
 const checks = ({ schedule }: ReturnType<typeof fold>) =>
   schedule.checks.map(({ code, window }) => [code, iso(window.earliest), iso(window.ideal), iso(window.latest)]);

@@ -1,12 +1,56 @@
 import { type LastLaid, lastLaid } from '../brood/last-laid';
-import type { Day } from '../calendar/day';
+import { type Day, latestOf } from '../calendar/day';
 import { type ColonyCellDates, colonyCellDates } from '../cells/date-cells';
-import { type ColonySchedule, colonySchedule } from '../schedule/colony-schedule';
+import { methodNamed } from '../methods/methods';
+import type { CheckAnswerFact, ProgrammePart } from '../programmes/facts';
+import { type FollowUpState, followUpsOf } from '../programmes/follow-up-state';
+import { partBy } from '../programmes/parts';
+import { type ColonySchedule, colonySchedule, EMPTY_SCHEDULE } from '../schedule/colony-schedule';
+import type { ScheduleFrom } from '../schedule/schedule-part';
 import type { Settings } from '../settings/settings';
-import type { ColonyFacts, InspectionFact, QueenEventFact } from './facts';
+import type { CellArrival, CellDeparture, ColonyFacts, InspectionFact, QueenEventFact } from './facts';
 import { type Look, type LookRead, readLook } from './look';
-import { afterInspection, afterQueenEvent, beforeInspection, type QueenState, queenStateAtStart } from './queen-state';
-import { followCells, mayStillHoldQueen, type TrackedCell } from './track-cells';
+import {
+  afterAnswer,
+  afterHalfKnown,
+  afterInspection,
+  afterProgrammeStart,
+  afterQueenEvent,
+  beforeInspection,
+  type QueenState,
+  queenStateAtStart,
+} from './queen-state';
+import { followCells, mayStillHoldQueen, type TrackedCell, takenFrom } from './track-cells';
+
+/** What happened at a colony, one thing at a time. */
+export type Step =
+  | { readonly on: Day; readonly kind: 'half'; readonly part: ProgrammePart }
+  | { readonly on: Day; readonly kind: 'look'; readonly inspection: InspectionFact }
+  | { readonly on: Day; readonly kind: 'queen'; readonly event: QueenEventFact }
+  | { readonly on: Day; readonly kind: 'given'; readonly departure: CellDeparture }
+  | { readonly on: Day; readonly kind: 'arrived'; readonly arrival: CellArrival }
+  | { readonly on: Day; readonly kind: 'programme'; readonly part: ProgrammePart }
+  | { readonly on: Day; readonly kind: 'answer'; readonly answer: CheckAnswerFact };
+
+/**
+ * The order of things of one day. Which half of a split it is, is known as soon as something tells, and the look that tells is read
+ * with it. What befell the queen and what was begun comes of the look of that day.
+ */
+const ORDER_OF_DAY: { readonly [K in Step['kind']]: number } = {
+  half: 0,
+  look: 1,
+  queen: 2,
+  given: 3,
+  arrived: 4,
+  programme: 5,
+  answer: 6,
+};
+
+/** The schedule as it stood once something had happened. */
+export interface ScheduleThen {
+  readonly step: Step;
+  readonly schedule: ColonySchedule;
+}
 
 /** A colony as it stands on one day. All of it follows from the facts; none of it is stored. */
 export interface ColonyState {
@@ -15,93 +59,205 @@ export interface ColonyState {
   readonly looks: readonly Look[];
   readonly lastLook: Look | null;
   readonly cells: readonly TrackedCell[];
+  /** Cells that may hold a queen, apart from those above the excluder of a Demaree. */
+  readonly liveCells: readonly TrackedCell[];
   readonly cellDates: ColonyCellDates;
   readonly queen: QueenState;
   /** From the last inspection that noted the youngest brood; null when none did. */
   readonly lastLaid: (LastLaid & { readonly seenOn: Day }) | null;
+  /** Programmes begun by today, in order of time. */
+  readonly parts: readonly ProgrammePart[];
+  readonly answers: readonly CheckAnswerFact[];
+  /** Of those programmes, whatever became of them. */
+  readonly followUps: readonly FollowUpState[];
   readonly schedule: ColonySchedule;
+  /** How the schedule came to be what it is, in order of time. */
+  readonly schedules: readonly ScheduleThen[];
   readonly ended: boolean;
 }
 
-type Step =
-  | { readonly on: Day; readonly inspection: InspectionFact }
-  | { readonly on: Day; readonly event: QueenEventFact };
-
-const EMPTY_SCHEDULE: ColonySchedule = { checks: [], leaveShut: [], emergence: null, eggsBy: null };
+/** The steps up to today in order; of one day and kind by their ids, so that the order of entry does not matter. */
+function stepsOf(facts: ColonyFacts, parts: readonly ProgrammePart[], today: Day): readonly Step[] {
+  const steps: { readonly step: Step; readonly by: string }[] = [
+    ...facts.inspections.map((inspection) => ({
+      step: { on: inspection.on, kind: 'look', inspection } as const,
+      by: inspection.at,
+    })),
+    ...facts.queenEvents.map((event) => ({ step: { on: event.on, kind: 'queen', event } as const, by: '' })),
+    ...facts.departures.map((departure) => ({
+      step: { on: departure.on, kind: 'given', departure } as const,
+      by: departure.cellId,
+    })),
+    ...facts.arrivals.map((arrival) => ({
+      step: { on: arrival.on, kind: 'arrived', arrival } as const,
+      by: arrival.cell.cell.id,
+    })),
+    ...parts.map((part) => ({
+      step: { on: part.programme.on, kind: 'programme', part } as const,
+      by: part.programme.id,
+    })),
+    ...parts.flatMap((part) =>
+      part.half ? [{ step: { on: part.half.on, kind: 'half', part } as const, by: part.programme.id }] : [],
+    ),
+    ...facts.answers.map((answer) => ({ step: { on: answer.on, kind: 'answer', answer } as const, by: answer.at })),
+  ];
+  return steps
+    .filter(({ step }) => step.on <= today)
+    .sort(
+      (a, b) =>
+        a.step.on - b.step.on ||
+        ORDER_OF_DAY[a.step.kind] - ORDER_OF_DAY[b.step.kind] ||
+        (a.by < b.by ? -1 : a.by > b.by ? 1 : 0),
+    )
+    .map(({ step }) => step);
+}
 
 /**
  * The state of a colony on `today` from its facts, which may come in any order. Facts dated after `today` are not yet known
- * and do not count. Of one day, inspections count before what befell the queen, since that is mostly done at the visit.
+ * and do not count.
  */
 export function foldColony(facts: ColonyFacts, settings: Settings, today: Day): ColonyState {
-  const inspections = facts.inspections
-    .filter(({ on }) => on <= today)
-    .sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 0));
-  const steps: Step[] = [
-    ...inspections.map((inspection) => ({ on: inspection.on, inspection })),
-    ...facts.queenEvents.filter(({ on }) => on <= today).map((event) => ({ on: event.on, event })),
-  ].sort((a, b) => a.on - b.on);
-
   const { origin, startedOn } = facts;
   const looks: Look[] = [];
+  const schedules: ScheduleThen[] = [];
+  const known = facts.parts.map((part) => partBy(part, facts.inspections, facts.answers, today));
   let queen = queenStateAtStart(origin, startedOn);
   const cellFacts = new Map(facts.cells.map((cell) => [cell.id, cell]));
   const removals: Day[] = [];
   const followed = new Map<string, TrackedCell>();
   const soFar: InspectionFact[] = [];
-  let cells: readonly TrackedCell[] = [];
+  const parts: ProgrammePart[] = [];
+  const answers: CheckAnswerFact[] = [];
+  const changes = facts.changes.filter(({ on }) => on <= today);
+  let followUps: readonly FollowUpState[] = [];
   let brood: ColonyState['lastLaid'] = null;
+  /** By when it was to be looked at, going by the look before the last, so that a look that tells too little does not count its own date. */
   let alreadyDue: Day | null = null;
+  let dueByLast: Day | null = null;
+  /** The last day on which cells were looked at, kept or brought. */
+  let cellsKnownOn = startedOn;
 
-  const scheduleNow = (look: LookRead | null) =>
-    colonySchedule({ startedOn, origin, look, queen, alreadyDue, settings });
+  /** Cells that held a queen to be when last known, though she may have come out since. */
+  const lastKnownLive = () => {
+    const on = latestOf(cellsKnownOn, queen.removedOn ?? cellsKnownOn);
+    return [...followed.values()].filter((cell) => mayStillHoldQueen(cell, on));
+  };
+  const schedule = (look: LookRead | null, due: Day | null): ColonySchedule => {
+    const live = lastKnownLive();
+    const from: ScheduleFrom = {
+      startedOn,
+      origin,
+      look,
+      queen,
+      liveCells: live.filter(({ cell }) => cell.part !== 'above'),
+      liveAbove: live.filter(({ cell }) => cell.part === 'above'),
+      alreadyDue: due,
+      parts,
+      answers,
+      settings,
+      today,
+    };
+    return colonySchedule(from, followUps, changes);
+  };
 
-  for (const step of steps) {
-    if ('event' in step) {
-      queen = afterQueenEvent(queen, step.event);
-      if (queen.removedOn === step.on) removals.push(step.on);
-      continue;
+  for (const step of stepsOf(facts, known, today)) {
+    switch (step.kind) {
+      case 'half':
+        queen = afterHalfKnown(queen, step.part);
+        if (queen.removedOn !== null) removals.push(queen.removedOn);
+        break;
+      case 'queen':
+        queen = afterQueenEvent(queen, step.event);
+        if (queen.removedOn === step.on) removals.push(step.on);
+        break;
+      case 'given': {
+        const cell = followed.get(step.departure.cellId);
+        if (cell) followed.set(cell.cell.id, takenFrom(cell, step.departure.toColonyId));
+        break;
+      }
+      case 'arrived': {
+        const { cell } = step.arrival;
+        followed.set(cell.cell.id, cell);
+        cellFacts.set(cell.cell.id, cell.cell);
+        cellsKnownOn = step.on;
+        break;
+      }
+      case 'programme':
+        queen = afterProgrammeStart(queen, step.part);
+        if (queen.removedOn === step.on) removals.push(step.on);
+        clearCells(followed, step.part);
+        if (step.part.programme.keptCellIds.length > 0) cellsKnownOn = step.on;
+        parts.push(step.part);
+        break;
+      case 'answer':
+        queen = afterAnswer(queen, step.answer, parts);
+        answers.push(step.answer);
+        break;
+      case 'look': {
+        const { inspection } = step;
+        const lookedBefore = looks.at(-1)?.inspection.on ?? inspection.on;
+        const knownBefore = [...followed.values()].filter((cell) => mayStillHoldQueen(cell, lookedBefore));
+        soFar.push(inspection);
+        cellsKnownOn = inspection.on;
+        followCells(followed, cellFacts, inspection, soFar, removals);
+        const cells = [...followed.values()];
+        const liveNow = cells.filter((cell) => mayStillHoldQueen(cell, inspection.on)).length;
+        queen = beforeInspection(queen, inspection, knownBefore, liveNow);
+        const look = readLook(inspection, cells, queen);
+        queen = afterInspection(queen, inspection, look.reading.reading, cells);
+        if (inspection.youngest !== null) {
+          const before = looks.findLast(({ inspection: { eggs } }) => eggs === 'seen');
+          brood = {
+            seenOn: inspection.on,
+            ...lastLaid({
+              on: inspection.on,
+              youngest: inspection.youngest,
+              eggsLookedFor: inspection.eggs !== 'not-looked-for',
+              lastEggsSeen: before?.inspection.on ?? null,
+            }),
+          };
+        }
+        alreadyDue = dueByLast;
+        looks.push({ ...look, next: null, queenAfter: queen });
+      }
     }
-    const { inspection } = step;
-    const lookedBefore = looks.at(-1)?.inspection.on ?? inspection.on;
-    const knownBefore = cells.filter((cell) => mayStillHoldQueen(cell, lookedBefore));
-    soFar.push(inspection);
-    followCells(followed, cellFacts, inspection, soFar, removals);
-    cells = [...followed.values()];
-    const liveNow = cells.filter((cell) => mayStillHoldQueen(cell, inspection.on)).length;
-    queen = beforeInspection(queen, inspection, knownBefore, liveNow);
-    const look = readLook(inspection, cells, queen);
-    queen = afterInspection(queen, inspection, look.reading.reading, cells);
-    if (inspection.youngest !== null) {
-      const before = looks.findLast(({ inspection: { eggs } }) => eggs === 'seen');
-      brood = {
-        seenOn: inspection.on,
-        ...lastLaid({
-          on: inspection.on,
-          youngest: inspection.youngest,
-          eggsLookedFor: inspection.eggs !== 'not-looked-for',
-          lastEggsSeen: before?.inspection.on ?? null,
-        }),
-      };
+    if (parts.length > 0) followUps = followUpsOf(parts, answers, looks, settings);
+    const then = schedule(looks.at(-1) ?? null, alreadyDue);
+    if (step.kind === 'look') {
+      const next = then.checks[0]?.window ?? null;
+      looks.push({ ...(looks.pop() as Look), next });
+      dueByLast = next?.latest ?? dueByLast;
     }
-    const next = scheduleNow(look).checks[0]?.window ?? null;
-    looks.push({ ...look, next, queenAfter: queen });
-    alreadyDue = next?.latest ?? alreadyDue;
+    schedules.push({ step, schedule: then });
   }
 
+  const cells = [...followed.values()];
   const lastLook = looks.at(-1) ?? null;
-  const ended = facts.endedOn !== null && facts.endedOn <= today;
-  // What stood due before the last look, so that a look that tells too little does not count its own date.
-  alreadyDue = looks.at(-2)?.next?.latest ?? null;
+  const ended = (facts.endedOn !== null && facts.endedOn <= today) || parts.some((part) => part.queen === 'ends');
   return {
     today,
     looks,
     lastLook,
     cells,
+    liveCells: lastKnownLive().filter(({ cell }) => cell.part !== 'above'),
     cellDates: colonyCellDates(cells.filter(({ goneMissing }) => !goneMissing).map(({ planBy }) => planBy)),
     queen,
     lastLaid: brood,
-    schedule: ended ? EMPTY_SCHEDULE : scheduleNow(lastLook),
+    parts,
+    answers,
+    followUps,
+    schedule: ended ? EMPTY_SCHEDULE : (schedules.at(-1)?.schedule ?? schedule(null, null)),
+    schedules,
     ended,
   };
+}
+
+/** Cells that a method does not keep are down by the end of its day. */
+function clearCells(followed: Map<string, TrackedCell>, { programme }: ProgrammePart): void {
+  const { keptCellIds, on, method } = programme;
+  if (keptCellIds.length === 0 && !methodNamed(method).clearsCells) return;
+  const kept = new Set(keptCellIds);
+  for (const [id, cell] of followed) {
+    if (!kept.has(id) && mayStillHoldQueen(cell, on)) followed.set(id, takenFrom(cell, null));
+  }
 }

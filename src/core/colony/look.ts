@@ -5,7 +5,7 @@ import { causeOfCells } from '../cells/cause';
 import type { CellStage } from '../cells/stage';
 import type { DatedCellsSeen, QueenExpected } from '../inspections/inspection-seen';
 import { type Reading, readInspection } from '../inspections/reading';
-import type { InspectionFact } from './facts';
+import type { CellSeenFact, InspectionFact } from './facts';
 import type { QueenState } from './queen-state';
 import { mayStillHoldQueen, type TrackedCell } from './track-cells';
 
@@ -16,9 +16,13 @@ export interface Look {
   readonly reading: Reading;
   /** Cells that may hold a queen, as the colony was left: those seen, and those known from before and not looked at. */
   readonly liveCells: readonly TrackedCell[];
+  /** Live cells above the excluder of a Demaree: far from the queen, and no sign of swarming. */
+  readonly liveAbove: readonly TrackedCell[];
   /** Known from before, perhaps still live, and not named by this inspection. */
   readonly notLookedAt: readonly TrackedCell[];
   readonly takenDown: number;
+  /** Those above the excluder of a Demaree, which are not counted in `takenDown`. */
+  readonly takenDownAbove: number;
   /** The look that was due next, going by this one. */
   readonly next: CheckWindow | null;
   /** What was known of the queen after it. */
@@ -38,8 +42,12 @@ export function readLook(inspection: InspectionFact, cells: readonly TrackedCell
   const { on } = inspection;
   const found = new Map(inspection.cells.map((seen) => [seen.cellId, seen]));
   const named = cells.filter(({ cell }) => found.has(cell.id));
-  const notLookedAt = cells.filter((cell) => !found.has(cell.cell.id) && mayStillHoldQueen(cell, on));
-  const asLeft = named.filter(({ goneMissing }) => !goneMissing);
+  const carriedOver = cells.filter((cell) => !found.has(cell.cell.id) && mayStillHoldQueen(cell, on));
+  const notLookedAt = carriedOver.filter(isBelow);
+  const stillThere = named.filter(({ goneMissing }) => !goneMissing);
+  const asLeft = stillThere.filter(isBelow);
+  const above = [...stillThere, ...carriedOver].filter((cell) => !isBelow(cell));
+  const liveAbove = above.filter((cell) => mayStillHoldQueen(cell, on));
   const seenCells = groupCells(asLeft, (cell) => (cell.planBy.status === 'removed' ? 'removed' : cell.lastStage));
   const carried = groupCells(notLookedAt, (cell) => stageByNow(cell, inspection));
   const groups = [...seenCells, ...carried];
@@ -73,20 +81,35 @@ export function readLook(inspection: InspectionFact, cells: readonly TrackedCell
       text: `${notLookedAt.map(cellAndDay).join(', ')}: known from before, not looked at this time, counted as still there`,
     });
   }
+  if (liveAbove.length > 0) {
+    because.push({
+      code: 'cells-above',
+      text: `${liveAbove.map(cellAndDay).join(', ')}: above the excluder, raised far from the queen; take down every one`,
+    });
+  }
   if (missing.length > 0) {
     because.push({ code: 'cells-not-found', text: `${missing.join(', ')}: looked for and not there any more` });
   }
+  const takenDownAbove = above.filter(({ cell }) =>
+    inspection.cells.some((seen) => seen.cellId === cell.id && wasTaken(seen)),
+  ).length;
   return {
     inspection,
     queenExpected: queen.expected,
     reading: { ...reading, because, cause },
     liveCells: live,
+    liveAbove,
     notLookedAt,
-    takenDown: inspection.cells.filter((seen) => seen.takenDown || seen.found === 'removed').length,
+    takenDown: inspection.cells.filter(wasTaken).length - takenDownAbove,
+    takenDownAbove,
   };
 }
 
+const isBelow = ({ cell }: TrackedCell) => cell.part !== 'above';
+
 const cellAndDay = ({ cell, lastSeen }: TrackedCell) => `cell ${cell.label} (${dayWords(lastSeen)})`;
+
+const wasTaken = (seen: CellSeenFact) => seen.takenDown || seen.found === 'removed';
 
 function isBound({ stores }: InspectionFact): boolean {
   return stores === 'nectar' || stores === 'honey' || stores === 'pollen';

@@ -4,10 +4,10 @@ import { DEFAULT_SETTINGS } from '../settings/settings';
 import type { CellSeenFact, ColonyFacts, InspectionFact, QueenEventKind } from './facts';
 import { foldColony } from './fold';
 import { afterQueenEvent, queenStateAtStart } from './queen-state';
-import { inspection } from './testing';
+import { aColony, inspection } from './testing';
 
 const START = day('2027-04-10');
-const cell = (id: string) => ({ id, label: id, place: 'bottom' as const, box: null, frame: null });
+const cell = (id: string) => ({ id, label: id, place: 'bottom' as const, box: null, frame: null, part: null });
 const saw = (cellId: string, found: CellSeenFact['found'], takenDown = false) => ({ cellId, found, takenDown });
 const look = (on: string, over: Partial<InspectionFact> = {}) => inspection({ at: `2027-${on}T12:00`, ...over });
 const event = (kind: QueenEventKind, on: string, queenId = 'q') => ({
@@ -17,19 +17,7 @@ const event = (kind: QueenEventKind, on: string, queenId = 'q') => ({
   kind,
 });
 const fold = (facts: Partial<ColonyFacts>, today = '2027-07-01') =>
-  foldColony(
-    {
-      startedOn: START,
-      endedOn: null,
-      origin: 'established',
-      cells: [cell('a'), cell('b')],
-      inspections: [],
-      queenEvents: [],
-      ...facts,
-    },
-    DEFAULT_SETTINGS,
-    day(today),
-  );
+  foldColony(aColony({ startedOn: START, cells: [cell('a'), cell('b')], ...facts }), DEFAULT_SETTINGS, day(today));
 const iso = (on: Day | null | undefined) => (on == null ? on : formatDay(on).slice(5));
 
 describe('what is known of the queen', () => {

@@ -3,17 +3,18 @@ import { day, formatDay } from '../calendar/day';
 import { type Check, urgencyOf } from '../schedule/check';
 import { dueWords } from '../schedule/due-words';
 import { DEFAULT_SETTINGS } from '../settings/settings';
-import type { CellSeenFact, ColonyFacts, InspectionFact, QueenEventKind } from './facts';
+import { type CellSeenFact, type ColonyFacts, type InspectionFact, NO_PROGRAMMES, type QueenEventKind } from './facts';
 import { foldColony } from './fold';
 import { inspection } from './testing';
 
 /** One colony from spring to a laying young queen, asked every few days what it says. */
-const cell = (id: string) => ({ id, label: id, place: 'bottom' as const, box: 1, frame: 4 });
+const cell = (id: string) => ({ id, label: id, place: 'bottom' as const, box: 1, frame: 4, part: null });
 const saw = (cellId: string, found: CellSeenFact['found'], takenDown = false) => ({ cellId, found, takenDown });
 const look = (on: string, over: Partial<InspectionFact> = {}) => inspection({ at: `2027-${on}T15:00`, ...over });
 const event = (kind: QueenEventKind, on: string) => ({ id: kind + on, queenId: 'old', on: day(`2027-${on}`), kind });
 
 const facts: ColonyFacts = {
+  ...NO_PROGRAMMES,
   startedOn: day('2027-04-01'),
   endedOn: null,
   origin: 'established',

@@ -1,5 +1,5 @@
-import { dayOfMinute } from '../calendar/day';
-import type { InspectionFact } from './facts';
+import { day, dayOfMinute } from '../calendar/day';
+import { type ColonyFacts, type InspectionFact, NO_PROGRAMMES } from './facts';
 
 /** An inspection for tests: every brood frame cleared, eggs and no cells seen, unless said otherwise. */
 export function inspection(over: Partial<InspectionFact> & { readonly at: string }): InspectionFact {
@@ -14,8 +14,25 @@ export function inspection(over: Partial<InspectionFact> & { readonly at: string
     severalEggsPerCell: 'none',
     stores: 'room',
     layingRoomDays: null,
+    broodFrames: null,
+    coveredSeams: null,
+    drones: 'not-looked-for',
     note: '',
     cells: [],
+    ...over,
+  };
+}
+
+/** A colony for tests: there since April 2027, nothing entered. */
+export function aColony(over: Partial<ColonyFacts> = {}): ColonyFacts {
+  return {
+    ...NO_PROGRAMMES,
+    startedOn: day('2027-04-01'),
+    endedOn: null,
+    origin: 'established',
+    cells: [],
+    inspections: [],
+    queenEvents: [],
     ...over,
   };
 }

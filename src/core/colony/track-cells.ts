@@ -22,6 +22,8 @@ export interface TrackedCell {
   readonly emptyAt: CellCheck | null;
   /** It was looked for at the last visit that named it, and is gone without a trace. */
   readonly goneMissing: boolean;
+  /** The colony it was given to; null: it was not given away. */
+  readonly givenTo: string | null;
   /** A conflict names places in `sights`. */
   readonly dates: CellDates;
   /**
@@ -88,6 +90,7 @@ function trackCell(
     sights,
     emptyAt,
     goneMissing: last.found === 'not-found',
+    givenTo: null,
     dates: { ...dates, ...ended },
     planBy: { ...alone, ...ended },
   };
@@ -100,6 +103,12 @@ function trackCell(
 export function mayStillHoldQueen({ planBy, lastStage, lastSeen, goneMissing }: TrackedCell, on: Day): boolean {
   if (goneMissing || planBy.status !== 'live' || !isLive(lastStage)) return false;
   return on <= (planBy.emergence?.latest ?? addDays(lastSeen, QUEEN_EMERGES.value.late));
+}
+
+/** The cell as it is once the keeper has taken it down or given it away, apart from an inspection that says so. */
+export function takenFrom(cell: TrackedCell, givenTo: string | null): TrackedCell {
+  const removed = { status: 'removed' } as const;
+  return { ...cell, givenTo, dates: { ...cell.dates, ...removed }, planBy: { ...cell.planBy, ...removed } };
 }
 
 /** The emergence windows of the cells that have one. */

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { CELL_PLACES } from '../cells/place';
+import { CELL_PARTS } from '../colony/facts';
 import { idField } from './fields';
 import { CELL_FINDINGS, inspectionFact } from './inspection';
 import { LIMITS } from './limits';
@@ -16,6 +17,7 @@ const entryCell = z.strictObject({
       place: z.enum(CELL_PLACES),
       box: z.int().min(1).max(LIMITS.boxes).nullable(),
       frame: z.int().min(1).max(LIMITS.frames).nullable(),
+      part: z.enum(CELL_PARTS).nullable(),
     })
     .nullable(),
 });

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { YOUNGEST_BROOD } from '../brood/youngest';
 import { CELL_PLACES } from '../cells/place';
 import { CELL_STAGES } from '../cells/stage';
-import { STORES } from '../colony/facts';
+import { CELL_PARTS, DRONES, STORES } from '../colony/facts';
 import { minuteField } from '../formats/day-field';
 import { LOOKED } from '../inspections/looked';
 import { THOROUGHNESS } from '../inspections/thoroughness';
@@ -22,6 +22,9 @@ export const inspectionFact = z.strictObject({
   severalEggsPerCell: z.enum(LOOKED),
   stores: z.enum(STORES),
   layingRoomDays: z.int().min(0).max(LIMITS.layingRoomDays).nullable(),
+  broodFrames: z.int().min(0).max(LIMITS.broodFrames).nullable(),
+  coveredSeams: z.int().min(0).max(LIMITS.seams).nullable(),
+  drones: z.enum(DRONES),
   note: noteField,
 });
 
@@ -37,6 +40,7 @@ export const cellFact = z.strictObject({
   place: z.enum(CELL_PLACES),
   box: z.int().min(1).max(LIMITS.boxes).nullable(),
   frame: z.int().min(1).max(LIMITS.frames).nullable(),
+  part: z.enum(CELL_PARTS).nullable(),
 });
 
 export type CellRow = z.infer<typeof cellFact>;

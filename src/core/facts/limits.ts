@@ -7,4 +7,9 @@ export const LIMITS = {
   boxes: 10,
   frames: 24,
   layingRoomDays: 99,
+  broodFrames: 60,
+  seams: 60,
+  code: 40,
+  key: 120,
+  steps: 40,
 } as const;

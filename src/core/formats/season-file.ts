@@ -3,13 +3,22 @@ import { apiaryFact } from '../facts/apiary';
 import { colonyFact } from '../facts/colony';
 import { idField } from '../facts/fields';
 import { cellFact, cellObservationFact, inspectionFact } from '../facts/inspection';
+import {
+  cellMoveFact,
+  checkAnswerFact,
+  checkChangeFact,
+  keptCellFact,
+  programmeFact,
+  programmeUnitFact,
+  stepDoneFact,
+} from '../facts/programme';
 import { queenEventFact, queenFact } from '../facts/queen';
 import { SETTING_KEYS, settingsFields } from '../facts/setting';
 import { failure, type Issue, type Result } from '../problems/issue';
 import { parseInput } from './parse-input';
 
 export const SEASON_FORMAT = 'ubbet-season';
-export const SEASON_VERSION = 1;
+export const SEASON_VERSION = 2;
 
 const instantField = z.iso.datetime();
 
@@ -21,11 +30,18 @@ const facts = z.strictObject({
   inspections: z.array(inspectionFact.extend({ deletedAt: instantField.nullable() })),
   cells: z.array(cellFact),
   cellObservations: z.array(cellObservationFact),
+  cellMoves: z.array(cellMoveFact),
+  programmes: z.array(programmeFact.extend({ deletedAt: instantField.nullable() })),
+  programmeUnits: z.array(programmeUnitFact),
+  keptCells: z.array(keptCellFact),
+  stepsDone: z.array(stepDoneFact),
+  checkAnswers: z.array(checkAnswerFact),
+  checkChanges: z.array(checkChangeFact),
   settings: z.array(z.strictObject({ key: z.enum(SETTING_KEYS), value: z.unknown() })),
   revisions: z.array(
     z.strictObject({
       id: idField,
-      entity: z.enum(['apiary', 'colony', 'queen', 'inspection']),
+      entity: z.enum(['apiary', 'colony', 'queen', 'inspection', 'programme']),
       entityId: idField,
       revisedAt: instantField,
       action: z.enum(['corrected', 'deleted', 'restored']),
@@ -68,7 +84,7 @@ export function readSeasonFile(text: string): Result<SeasonFacts> {
     const message = `The file is of version ${header.data.version}, this Ubbet reads up to ${SEASON_VERSION}. Bring Ubbet up to date and try again.`;
     return failure({ path: ['version'], code: 'later-version', message });
   }
-  const parsed = parseInput(seasonFile, document);
+  const parsed = parseInput(seasonFile, toPresentVersion(document, header.data.version));
   if (!parsed.ok) return failure(...parsed.issues.slice(0, MAX_ISSUES));
   const issues = [
     ...doubleIds(parsed.value.facts),
@@ -78,6 +94,29 @@ export function readSeasonFile(text: string): Result<SeasonFacts> {
   ];
   if (issues.length > 0) return failure(...issues.slice(0, MAX_ISSUES));
   return { ok: true, value: parsed.value.facts };
+}
+
+/** What came with version 2, with what an older file means by not having it: nothing of the kind, or not noted. */
+const SINCE_2 = {
+  tables: ['cellMoves', 'programmes', 'programmeUnits', 'keptCells', 'stepsDone', 'checkAnswers', 'checkChanges'],
+  fields: {
+    apiaries: { mainFlowFrom: null, mainFlowTo: null },
+    inspections: { broodFrames: null, coveredSeams: null, drones: 'not-looked-for' },
+    cells: { part: null },
+  },
+} as const;
+
+/** An older file as it would be written today. One that is not as it should be is left for the check to say so. */
+function toPresentVersion(document: unknown, version: number): unknown {
+  const shape = z.looseObject({ facts: z.record(z.string(), z.unknown()) }).safeParse(document);
+  if (version !== 1 || !shape.success) return document;
+  const { facts: old } = shape.data;
+  const added = Object.fromEntries(SINCE_2.tables.map((table) => [table, []]));
+  const filled = Object.entries(SINCE_2.fields).map(([table, fields]) => {
+    const rows = old[table];
+    return [table, Array.isArray(rows) ? rows.map((row) => ({ ...fields, ...row })) : rows];
+  });
+  return { ...shape.data, version: SEASON_VERSION, facts: { ...added, ...old, ...Object.fromEntries(filled) } };
 }
 
 /** More faults than this are not listed: the file as a whole is wrong. */
@@ -104,6 +143,13 @@ const WITH_IDS = [
   'inspections',
   'cells',
   'cellObservations',
+  'cellMoves',
+  'programmes',
+  'programmeUnits',
+  'keptCells',
+  'stepsDone',
+  'checkAnswers',
+  'checkChanges',
   'revisions',
 ] as const;
 
@@ -124,7 +170,7 @@ function doubleIds(content: SeasonFacts): Issue[] {
 function danglingReferences(content: SeasonFacts): Issue[] {
   const ids = (rows: readonly { readonly id: string }[]) => new Set(rows.map(({ id }) => id));
   const [apiaries, colonies, queens] = [ids(content.apiaries), ids(content.colonies), ids(content.queens)];
-  const [inspections, cells] = [ids(content.inspections), ids(content.cells)];
+  const [inspections, cells, programmes] = [ids(content.inspections), ids(content.cells), ids(content.programmes)];
   const issues: Issue[] = [];
   const check = (known: Set<string>, id: string | null, ...path: (string | number)[]) => {
     if (id === null || known.has(id)) return;
@@ -152,15 +198,43 @@ function danglingReferences(content: SeasonFacts): Issue[] {
     check(inspections, inspectionId, 'cellObservations', i, 'inspectionId');
     check(cells, cellId, 'cellObservations', i, 'cellId');
   });
+  content.cellMoves.forEach(({ cellId, toColonyId }, i) => {
+    check(cells, cellId, 'cellMoves', i, 'cellId');
+    check(colonies, toColonyId, 'cellMoves', i, 'toColonyId');
+  });
+  content.programmes.forEach(({ colonyId, queenId }, i) => {
+    check(colonies, colonyId, 'programmes', i, 'colonyId');
+    check(queens, queenId, 'programmes', i, 'queenId');
+  });
+  content.programmeUnits.forEach(({ programmeId, colonyId }, i) => {
+    check(programmes, programmeId, 'programmeUnits', i, 'programmeId');
+    check(colonies, colonyId, 'programmeUnits', i, 'colonyId');
+  });
+  content.keptCells.forEach(({ programmeId, cellId }, i) => {
+    check(programmes, programmeId, 'keptCells', i, 'programmeId');
+    check(cells, cellId, 'keptCells', i, 'cellId');
+  });
+  content.stepsDone.forEach(({ programmeId }, i) => {
+    check(programmes, programmeId, 'stepsDone', i, 'programmeId');
+  });
+  content.checkAnswers.forEach(({ programmeId, colonyId, queenlessColonyId }, i) => {
+    check(programmes, programmeId, 'checkAnswers', i, 'programmeId');
+    check(colonies, colonyId, 'checkAnswers', i, 'colonyId');
+    check(colonies, queenlessColonyId, 'checkAnswers', i, 'queenlessColonyId');
+  });
+  content.checkChanges.forEach(({ colonyId }, i) => {
+    check(colonies, colonyId, 'checkChanges', i, 'colonyId');
+  });
   return issues;
 }
 
-/** A cell can only be seen in its own colony. */
-function strayCells({ inspections, cells, cellObservations }: SeasonFacts): Issue[] {
+/** A cell can only be seen in its own colony, or in the one that it was given to. */
+function strayCells({ inspections, cells, cellObservations, cellMoves }: SeasonFacts): Issue[] {
+  const givenTo = new Map(cellMoves.map(({ cellId, toColonyId }) => [cellId, toColonyId]));
   const colonyOf = new Map([...inspections, ...cells].map(({ id, colonyId }) => [id, colonyId]));
   return cellObservations.flatMap(({ inspectionId, cellId }, i): Issue[] => {
     const [looked, hangs] = [colonyOf.get(inspectionId), colonyOf.get(cellId)];
-    if (looked === undefined || hangs === undefined || looked === hangs) return [];
+    if (looked === undefined || hangs === undefined || looked === hangs || looked === givenTo.get(cellId)) return [];
     const message = 'This cell is of another colony than the inspection that saw it. Export the file again, whole.';
     return [{ path: ['facts', 'cellObservations', i, 'cellId'], code: 'contradiction', message }];
   });

@@ -14,6 +14,7 @@ export const DEMAREE_FAILURES: Method['failures'] = [
 export const demaree: Method = {
   name: 'demaree',
   title: 'Demaree',
+  kind: 'swarm',
   fitsWhen: 'A strong colony before its cells are closed, with the main flow on or within two weeks.',
   needs: {
     ...NO_NEEDS,
@@ -25,6 +26,10 @@ export const demaree: Method = {
   },
   kit: ['second brood box with drawn comb', 'queen excluder, a second one if wanted', 'a super', 'help with lifting'],
   cautions: ['lifting', 'stings', 'smoker', 'brood-disease'],
+  lifting: 'The full brood box goes on top of the supers, and comes off again after three weeks.',
+  suits: 'A strong colony that is to stay whole for the flow; no second stand is needed.',
+  ifItFails: 'It may swarm from cells that were missed, below or above.',
+  clearsCells: true,
   steps: [
     'Lift the brood box off and stand a box of comb on the floor.',
     'Search every frame and take down every cell, after asking which colonies need one.',
@@ -33,8 +38,13 @@ export const demaree: Method = {
     'A way out above the excluder for the drones.',
   ],
   units: [
-    { name: 'bottom', gets: 'the queen, little brood, comb and food', stands: 'below the excluder' },
-    { name: 'top', gets: 'the other brood, free of cells', stands: 'above the supers' },
+    {
+      name: 'bottom',
+      queen: 'unchanged',
+      gets: 'the queen, little brood, comb and food',
+      stands: 'below the excluder',
+    },
+    { name: 'top', queen: 'unchanged', gets: 'the other brood, free of cells', stands: 'above the supers' },
   ],
   followUps: DEMAREE_FOLLOW_UPS,
   raisesQueen: null,

@@ -6,10 +6,15 @@ import { BLIND_SPLIT_FAILURES } from './walk-away';
 export const evenSplit: Method = {
   name: 'even-split',
   title: 'Even split, side by side',
+  kind: 'swarm',
   fitsWhen: 'As the walk-away split, where both boxes can stand half a width either side of the old place.',
   needs: { ...NO_NEEDS, broodFrames: BROOD_FOR_SPLIT, drones: true },
   kit: ['second floor, brood box and roof', 'comb or foundation', 'room for two boxes side by side'],
   cautions: ['lifting', 'stings', 'smoker', 'brood-disease'],
+  lifting: 'Both boxes are set aside, and shifted by hand for some days.',
+  suits: 'Whoever cannot find the queen and has room for two boxes side by side.',
+  ifItFails: 'One half may stay without a queen; a half with cells left in it may still swarm.',
+  clearsCells: true,
   steps: [
     'Take down live cells in both halves.',
     'Share eggs, brood, pollen, honey and bees evenly between two boxes.',
@@ -19,11 +24,17 @@ export const evenSplit: Method = {
   units: [
     {
       name: 'queenless-half',
+      queen: 'either',
       gets: 'half of everything; it is not known yet which half it is',
       stands: 'half a width to one side',
       isNewColony: true,
     },
-    { name: 'queen-half', gets: 'the other half, with the queen', stands: 'half a width to the other side' },
+    {
+      name: 'queen-half',
+      queen: 'either',
+      gets: 'the other half, with the queen',
+      stands: 'half a width to the other side',
+    },
   ],
   followUps: [WHICH_HALF_FOLLOW_UP],
   raisesQueen: { unit: 'queenless-half', thinned: true, isMoved: false },

@@ -52,6 +52,13 @@ export type Fit =
 const lays = ({ queen, presumedGone }: FitFacts) => queen === 'laying' && !presumedGone;
 const liveCells = ({ openCells, sealedCells }: FitFacts) => openCells + sealedCells;
 
+/** Something says that she is gone or failing, whatever was known before. */
+const inDoubt = (facts: FitFacts) => !lays(facts) || facts.reading === 'queen-missing';
+const forQueenless = (facts: FitFacts) => {
+  if (facts.reading === 'drone-laying') return 'Laying workers or a drone layer would spoil it; deal with that first.';
+  return inDoubt(facts) ? null : 'It has its own laying queen.';
+};
+
 const NEEDS_LAYING_QUEEN = 'It has no laying queen that could be parted from her brood.';
 const swarmMethod = (facts: FitFacts) => (lays(facts) ? null : NEEDS_LAYING_QUEEN);
 const spaceAddition = (facts: FitFacts) =>
@@ -87,8 +94,11 @@ const RULED_OUT: { readonly [M in MethodName]: (facts: FitFacts) => string | nul
   unite: (facts) => {
     if (facts.reading === 'drone-laying')
       return 'Laying workers must be shaken out first; they are not united as they are.';
-    return lays(facts) ? 'It has its own laying queen.' : null;
+    return inDoubt(facts) ? null : 'It has its own laying queen.';
   },
+  'test-comb': forQueenless,
+  'give-eggs': forQueenless,
+  'give-cell': (facts) => forQueenless(facts) ?? (liveCells(facts) > 0 ? 'It has live cells of its own.' : null),
   'add-box': spaceAddition,
   'add-super': () => null,
 };

@@ -4,16 +4,21 @@ import { type Method, NO_NEEDS } from './method';
 export const hiveSwarm: Method = {
   name: 'hive-swarm',
   title: 'Hive a swarm',
+  kind: 'swarm',
   fitsWhen: 'A swarm has been taken.',
   needs: NO_NEEDS,
   kit: ['box with drawn comb or foundation', 'feeder', 'sheet or board'],
   cautions: ['stings', 'smoker', 'treatment'],
+  lifting: null,
+  suits: 'Whoever has taken a swarm and has an empty hive.',
+  ifItFails: 'The swarm may leave again, or its queen may fail.',
+  clearsCells: false,
   steps: [
     'Hive it towards evening.',
     'Feed when there is no flow, but not on the first day, so that honey it brought is used up.',
     'There is no sealed brood for some days: mite treatment works best now, by label and local rule.',
   ],
-  units: [{ name: 'hive', gets: 'the swarm', stands: 'where you choose', isNewColony: true }],
+  units: [{ name: 'hive', queen: 'unchanged', gets: 'the swarm', stands: 'where you choose', isNewColony: true }],
   followUps: [
     {
       unit: 'hive',

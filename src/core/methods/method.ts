@@ -20,7 +20,11 @@ export const METHOD_NAMES = [
   'add-super',
 ] as const;
 
-export type MethodName = (typeof METHOD_NAMES)[number];
+/** What is done for a unit whose young queen did not come to lay. */
+export const REMEDY_NAMES = ['test-comb', 'give-eggs', 'give-cell'] as const;
+
+export const ALL_METHOD_NAMES = [...METHOD_NAMES, ...REMEDY_NAMES] as const;
+export type MethodName = (typeof ALL_METHOD_NAMES)[number];
 
 /** What a keeper can decide when planning a method. */
 export const METHOD_OPTIONS = ['keptCells', 'onlySealedBroodUp', 'secondThinning', 'swarm'] as const;
@@ -42,6 +46,7 @@ export const FOLLOW_UP_CODES = [
   'released',
   'space-check',
   'united',
+  'read-comb',
 ] as const;
 export type FollowUpCode = (typeof FOLLOW_UP_CODES)[number];
 
@@ -59,6 +64,13 @@ export interface FollowUp {
   readonly swarm?: 'prime' | 'cast';
 }
 
+/**
+ * What the method does to the queen of a unit: it has her (`laying`), lost her to another unit (`taken`), is one of two of which
+ * nobody knows yet which has her (`either`), lost her before (`gone`), was given one in a cage (`caged`), ends as a colony of its
+ * own (`ends`), or is left as it was (`unchanged`).
+ */
+export type UnitQueen = 'laying' | 'taken' | 'either' | 'gone' | 'caged' | 'ends' | 'unchanged';
+
 /** A unit that the method leaves: which frames and bees go there, and where it stands. */
 export interface MethodUnit {
   readonly name: string;
@@ -66,6 +78,7 @@ export interface MethodUnit {
   readonly stands: string;
   /** It becomes a colony of its own, child of the one that was split. */
   readonly isNewColony?: boolean;
+  readonly queen: UnitQueen;
 }
 
 export type Caution = 'lifting' | 'stings' | 'smoker' | 'brood-disease' | 'transport' | 'treatment';
@@ -85,14 +98,26 @@ export interface MethodNeeds {
   readonly mainFlow: boolean;
 }
 
+export type MethodKind = 'swarm' | 'room' | 'queen';
+
 /** One method: when it fits, how it is done, what follows, and how it fails. All of it is data; planning is shared. */
 export interface Method {
   readonly name: MethodName;
   readonly title: string;
+  /** Against swarming, for room, or for a colony without a laying queen. A colony runs one of each kind at a time. */
+  readonly kind: MethodKind;
   readonly fitsWhen: string;
   readonly needs: MethodNeeds;
   readonly kit: readonly string[];
   readonly cautions: readonly Caution[];
+  /** What has to be lifted, in words; null: nothing heavier than a nuc or a super being filled. */
+  readonly lifting: string | null;
+  /** Whom it suits. */
+  readonly suits: string;
+  /** What is lost when it fails. */
+  readonly ifItFails: string;
+  /** Every live cell that is not kept is taken down on the day. */
+  readonly clearsCells: boolean;
   /** In the order in which they are done at the hive. */
   readonly steps: readonly string[];
   readonly units: readonly MethodUnit[];

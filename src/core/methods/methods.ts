@@ -1,14 +1,17 @@
 import { afterSwarm } from './after-swarm';
 import { demaree } from './demaree';
 import { evenSplit } from './even-split';
+import { giveCell } from './give-cell';
+import { giveEggs } from './give-eggs';
 import { hiveSwarm } from './hive-swarm';
-import { METHOD_NAMES, type Method, type MethodName } from './method';
+import { ALL_METHOD_NAMES, type Method, type MethodName } from './method';
 import { nucSwarm } from './nuc-swarm';
 import { oldSiteSwarm } from './old-site-swarm';
 import { partDemaree } from './part-demaree';
 import { queenSplit } from './queen-split';
 import { requeenMated } from './requeen-mated';
 import { addBox, addSuper, honeyBound, interleave, openSides, pollenBound } from './space-additions';
+import { testComb } from './test-comb';
 import { unite } from './unite';
 import { verticalSplit } from './vertical-split';
 import { walkAway } from './walk-away';
@@ -33,6 +36,9 @@ const DEFINED: readonly Method[] = [
   unite,
   addBox,
   addSuper,
+  testComb,
+  giveEggs,
+  giveCell,
 ];
 
 /** What is wrong with a definition, in words; empty when it is sound. */
@@ -44,6 +50,8 @@ export function definitionFaults(method: Method): readonly string[] {
   if (names.size !== units.length) faults.push('has two units of one name');
   if (raisesQueen && !names.has(raisesQueen.unit))
     faults.push(`raises a queen in ${raisesQueen.unit}, which it does not make`);
+  if (raisesQueen && units.every(({ queen }) => queen !== 'taken' && queen !== 'gone' && queen !== 'either'))
+    faults.push('raises a queen, but no unit is without one');
   if (options.includes('keptCells') && !raisesQueen) faults.push('keeps cells, but raises no queen');
   if (options.includes('secondThinning') !== (raisesQueen?.thinned ?? false))
     faults.push('offers a thinning that it has not');
@@ -60,7 +68,7 @@ for (const method of DEFINED) {
 }
 
 const BY_NAME = new Map(DEFINED.map((method) => [method.name, method]));
-const missing = METHOD_NAMES.filter((name) => !BY_NAME.has(name));
+const missing = ALL_METHOD_NAMES.filter((name) => !BY_NAME.has(name));
 if (missing.length > 0 || BY_NAME.size !== DEFINED.length)
   throw new Error(`Methods missing or twice: ${missing.join(', ')}`);
 

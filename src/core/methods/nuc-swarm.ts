@@ -6,6 +6,7 @@ import { BROOD_FOR_NUC } from './strength';
 export const nucSwarm: Method = {
   name: 'nuc-swarm',
   title: 'Artificial swarm with a nuc',
+  kind: 'swarm',
   fitsWhen: 'The queen is found and there are charged cells, best not closed yet.',
   needs: { ...NO_NEEDS, queenFound: true, broodFrames: BROOD_FOR_NUC, drones: true, cells: 'kept' },
   kit: [
@@ -15,6 +16,10 @@ export const nucSwarm: Method = {
     'grass for the entrance, if it stays',
   ],
   cautions: ['stings', 'smoker', 'brood-disease', 'transport'],
+  lifting: null,
+  suits: 'Whoever can find the queen and has one nuc box: little kit, the least lifting.',
+  ifItFails: 'The parent stays without a queen; the old one is safe in the nuc and can go back.',
+  clearsCells: true,
   steps: [
     'Find the queen and put her aside on her frame.',
     'Into the nuc: her frame with brood in all stages and one of stores, both free of cells; shake in young bees from two more frames; fill up with comb or foundation.',
@@ -26,11 +31,17 @@ export const nucSwarm: Method = {
   units: [
     {
       name: 'nuc',
+      queen: 'laying',
       gets: 'the queen, one frame of brood in all stages, one of stores, young bees',
       stands: 'over 5 km away, or nearby with extra bees',
       isNewColony: true,
     },
-    { name: 'parent', gets: 'the other brood, the kept cells and the flying bees', stands: 'where it stood' },
+    {
+      name: 'parent',
+      queen: 'taken',
+      gets: 'the other brood, the kept cells and the flying bees',
+      stands: 'where it stood',
+    },
   ],
   followUps: [NUC_SETTLED_FOLLOW_UP],
   raisesQueen: { unit: 'parent', thinned: true, isMoved: false },

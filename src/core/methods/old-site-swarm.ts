@@ -5,6 +5,7 @@ import { BROOD_FOR_SPLIT } from './strength';
 export const oldSiteSwarm: Method = {
   name: 'old-site-swarm',
   title: 'Artificial swarm on the old site',
+  kind: 'swarm',
   fitsWhen: 'The queen is found, a second hive is at hand and there is room for it beside the first.',
   needs: { ...NO_NEEDS, queenFound: true, broodFrames: BROOD_FOR_SPLIT, drones: true, cells: 'kept' },
   kit: [
@@ -15,6 +16,10 @@ export const oldSiteSwarm: Method = {
     'a stand a metre or more aside',
   ],
   cautions: ['lifting', 'stings', 'smoker', 'brood-disease'],
+  lifting: 'The whole hive is moved aside once, and the parent again after a week.',
+  suits: 'A keeper with a second hive who wants the flow: all flying bees stay with the queen.',
+  ifItFails: 'The parent stays without a queen; the swarm with the old one can take it back.',
+  clearsCells: true,
   steps: [
     'Move the hive a metre or more aside, entrance turned away.',
     'Stand a new box with foundation or comb on the old site.',
@@ -26,14 +31,16 @@ export const oldSiteSwarm: Method = {
   units: [
     {
       name: 'old-site',
+      queen: 'laying',
       gets: 'the queen, her frame, one of sealed brood, the supers and all flying bees',
       stands: 'on the old site',
+      isNewColony: true,
     },
     {
       name: 'parent',
+      queen: 'taken',
       gets: 'the rest of the brood, the kept cells, food and young bees',
       stands: 'a metre or more aside',
-      isNewColony: true,
     },
   ],
   followUps: [

@@ -6,10 +6,15 @@ import { BROOD_FOR_DEMAREE } from './strength';
 export const partDemaree: Method = {
   name: 'part-demaree',
   title: 'Part Demaree',
+  kind: 'swarm',
   fitsWhen: 'A brood nest on one level, or a cold spring: at least six frames in brood, none of the cells closed.',
   needs: { ...NO_NEEDS, queenFound: true, broodFrames: BROOD_FOR_DEMAREE, cells: 'none-sealed' },
   kit: ['second box with drawn comb', 'queen excluder', 'a super, on the same day', 'top entrance'],
   cautions: ['lifting', 'stings', 'smoker', 'brood-disease'],
+  lifting: 'A box with four frames of sealed brood goes on top.',
+  suits: 'One-level hives and cold springs: less brood is moved than in a Demaree.',
+  ifItFails: 'It may swarm from cells that were missed, below or above.',
+  clearsCells: true,
   steps: [
     'Find the queen; she stays below with two frames of brood in the centre, empty comb between, food frames outside.',
     'Search every frame and take down every cell.',
@@ -17,8 +22,13 @@ export const partDemaree: Method = {
     'Excluder, first super and a top entrance on the same day.',
   ],
   units: [
-    { name: 'bottom', gets: 'the queen, two frames of brood, empty comb, food', stands: 'below the excluder' },
-    { name: 'top', gets: 'four frames of sealed brood', stands: 'above the super' },
+    {
+      name: 'bottom',
+      queen: 'unchanged',
+      gets: 'the queen, two frames of brood, empty comb, food',
+      stands: 'below the excluder',
+    },
+    { name: 'top', queen: 'unchanged', gets: 'four frames of sealed brood', stands: 'above the super' },
   ],
   followUps: DEMAREE_FOLLOW_UPS,
   raisesQueen: null,

@@ -6,10 +6,15 @@ import { BROOD_FOR_NUC } from './strength';
 export const queenSplit: Method = {
   name: 'queen-split',
   title: 'Queen-and-brood split',
+  kind: 'swarm',
   fitsWhen: 'The queen is found; the parent is to raise its own from eggs. No cells are needed.',
   needs: { ...NO_NEEDS, queenFound: true, broodFrames: BROOD_FOR_NUC, drones: true },
   kit: ['nuc box or second hive', 'comb or foundation', 'feeder'],
   cautions: ['stings', 'smoker', 'brood-disease', 'transport'],
+  lifting: null,
+  suits: 'A colony that is not preparing yet, or has no cell worth keeping.',
+  ifItFails: 'The parent stays without a queen; the old one is safe in the split and can go back.',
+  clearsCells: true,
   steps: [
     'Find the queen. She goes with three to five frames of brood and food, or to another apiary.',
     'See that eggs and young larvae stay behind: the parent raises emergency cells from them.',
@@ -18,11 +23,12 @@ export const queenSplit: Method = {
   units: [
     {
       name: 'nuc',
+      queen: 'laying',
       gets: 'the queen and three to five frames of brood and food',
       stands: 'aside, facing away, or elsewhere',
       isNewColony: true,
     },
-    { name: 'parent', gets: 'the other brood with eggs and young larvae', stands: 'where it stood' },
+    { name: 'parent', queen: 'taken', gets: 'the other brood with eggs and young larvae', stands: 'where it stood' },
   ],
   followUps: [NUC_SETTLED_FOLLOW_UP],
   raisesQueen: { unit: 'parent', thinned: true, isMoved: false },

@@ -4,16 +4,21 @@ import { type Method, NO_NEEDS } from './method';
 export const requeenMated: Method = {
   name: 'requeen-mated',
   title: 'Requeen with a bought mated queen',
+  kind: 'queen',
   fitsWhen: 'A colony without a queen for 8 hours, better 24, whose cells are all down.',
   needs: NO_NEEDS,
   kit: ['mated queen in her cage', 'candy', 'a pin to hang the cage'],
   cautions: ['stings', 'smoker'],
+  lifting: null,
+  suits: 'A colony without a queen when time is short: gains about three weeks.',
+  ifItFails: 'A queen that cost money; the bees have grown older meanwhile.',
+  clearsCells: true,
   steps: [
     'Be sure that there is no queen and no live cell left.',
     'Hang the cage between frames of brood, candy end up and tilted, so that it can neither melt on her nor be blocked.',
     'Leave it alone until the check.',
   ],
-  units: [{ name: 'hive', gets: 'the caged queen', stands: 'where it stood' }],
+  units: [{ name: 'hive', queen: 'caged', gets: 'the caged queen', stands: 'where it stood' }],
   followUps: [
     {
       unit: 'hive',

@@ -4,9 +4,13 @@ import { BROOD_FOR_DEMAREE, SEAMS_FOR_DEMAREE } from './strength';
 
 /** What the space additions have in common: nobody is made queenless, and nothing is left shut. */
 const SPACE_ADDITION = {
+  kind: 'room',
   needs: NO_NEEDS,
   cautions: ['lifting', 'stings', 'smoker', 'brood-disease'],
-  units: [{ name: 'hive', gets: 'room', stands: 'where it stood' }],
+  lifting: 'Boxes above the brood nest are taken off and put back.',
+  ifItFails: 'Time: she runs out of room to lay, and cups will have eggs in them.',
+  clearsCells: false,
+  units: [{ name: 'hive', queen: 'unchanged', gets: 'room', stands: 'where it stood' }],
   raisesQueen: null,
   options: [],
   failures: [
@@ -19,6 +23,7 @@ const OPEN_OR_INTERLEAVE =
 
 export const openSides: Method = {
   ...SPACE_ADDITION,
+  suits: 'Early and cool: the safe way before a colony is strong.',
   name: 'open-sides',
   title: 'Open the sides of the brood nest',
   fitsWhen: 'Early and cool, before swarm preparations.',
@@ -33,6 +38,7 @@ export const openSides: Method = {
 
 export const interleave: Method = {
   ...SPACE_ADDITION,
+  suits: 'A strong colony in mild weather: she gets more room at once.',
   name: 'interleave',
   title: 'Interleave empty frames',
   fitsWhen: 'Warm nights and a strong colony.',
@@ -48,6 +54,7 @@ export const interleave: Method = {
 
 export const honeyBound: Method = {
   ...SPACE_ADDITION,
+  suits: 'A nest shut in by honey, where drawn comb is at hand.',
   name: 'honey-bound',
   title: 'Free a honey-bound nest',
   fitsWhen: 'Honey hugs the brood; also in autumn, on a flow without pollen.',
@@ -59,6 +66,7 @@ export const honeyBound: Method = {
 
 export const pollenBound: Method = {
   ...SPACE_ADDITION,
+  suits: 'A nest shut in by pollen, where drawn comb is at hand.',
   name: 'pollen-bound',
   title: 'Free a pollen-bound nest',
   fitsWhen: 'Pollen hems the brood in.',
@@ -70,6 +78,7 @@ export const pollenBound: Method = {
 
 export const addBox: Method = {
   ...SPACE_ADDITION,
+  suits: 'A colony that fills its brood box and is to grow.',
   name: 'add-box',
   title: 'Add a second brood box',
   fitsWhen: 'The top box is covered by bees.',
@@ -84,6 +93,7 @@ export const addBox: Method = {
 
 export const addSuper: Method = {
   ...SPACE_ADDITION,
+  suits: 'A colony on a flow with its supers filling.',
   name: 'add-super',
   title: 'Add a super',
   fitsWhen: 'The supers are nearly full, or the flow begins.',

@@ -3,16 +3,24 @@ import { type Method, NO_NEEDS } from './method';
 export const unite: Method = {
   name: 'unite',
   title: 'Unite two units',
+  kind: 'queen',
   fitsWhen: 'One of two has failed. Not with laying workers, unless they are shaken out.',
   needs: NO_NEEDS,
   kit: ['a sheet of newspaper', 'a pin to prick it'],
   cautions: ['lifting', 'stings', 'smoker', 'brood-disease'],
+  lifting: 'One hive is lifted onto the other.',
+  suits: 'A unit too weak or too old to be given another queen.',
+  ifItFails: 'Bees are lost in the fighting; in the worst case the queen.',
+  clearsCells: false,
   steps: [
     'See that only one has a queen.',
     'Paper over the box with the queen, pricked in a few places; the other box on top.',
     'Leave it alone until the check.',
   ],
-  units: [{ name: 'hive', gets: 'both', stands: 'where the queen’s stood' }],
+  units: [
+    { name: 'hive', queen: 'unchanged', gets: 'both', stands: 'where the queen’s stood' },
+    { name: 'joined', queen: 'ends', gets: 'nothing: its bees go to the other', stands: 'nowhere any more' },
+  ],
   followUps: [
     { unit: 'hive', code: 'united', from: 5, to: 7, why: 'Is the paper gone, is she there? Put the frames in order.' },
   ],

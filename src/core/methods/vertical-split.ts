@@ -7,18 +7,29 @@ const DOORS_WHY = 'Change the doors: the flyers of the upper part are bled down 
 export const verticalSplit: Method = {
   name: 'vertical-split',
   title: 'Vertical split over a division board',
+  kind: 'swarm',
   fitsWhen: 'Little room, a cold place or no second stand.',
   needs: { ...NO_NEEDS, broodFrames: BROOD_FOR_DEMAREE, drones: true },
   kit: ['division board with doors', 'second brood box', 'comb or foundation'],
   cautions: ['lifting', 'stings', 'smoker', 'brood-disease'],
+  lifting: 'A full box is lifted over the supers.',
+  suits: 'Little room, a cold place, no second stand.',
+  ifItFails: 'The upper part stays without a queen; it is put back onto the lower one.',
+  clearsCells: true,
   steps: [
     'Eggs, young larvae, brood and food into the upper box, without the queen.',
     'The queen with the rest stays below, supers above her.',
     'Division board between, its upper door open to one side.',
   ],
   units: [
-    { name: 'top', gets: 'eggs, brood and food, no queen', stands: 'above the division board', isNewColony: true },
-    { name: 'bottom', gets: 'the queen, some brood and the supers', stands: 'where it stood' },
+    {
+      name: 'top',
+      queen: 'taken',
+      gets: 'eggs, brood and food, no queen',
+      stands: 'above the division board',
+      isNewColony: true,
+    },
+    { name: 'bottom', queen: 'unchanged', gets: 'the queen, some brood and the supers', stands: 'where it stood' },
   ],
   followUps: [
     { unit: 'hive', code: 'doors', from: 4, ideal: 5, to: 6, why: DOORS_WHY },

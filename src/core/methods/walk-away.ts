@@ -15,10 +15,15 @@ export const BLIND_SPLIT_FAILURES: Method['failures'] = [
 export const walkAway: Method = {
   name: 'walk-away',
   title: 'Walk-away split',
+  kind: 'swarm',
   fitsWhen: 'The queen cannot be found, there are drones and five frames of brood or more.',
   needs: { ...NO_NEEDS, broodFrames: BROOD_FOR_SPLIT, drones: true },
   kit: ['second floor, brood box and roof', 'comb or foundation', 'feeder'],
   cautions: ['lifting', 'stings', 'smoker', 'brood-disease'],
+  lifting: 'Half of the hive is carried to another stand.',
+  suits: 'Whoever cannot find the queen.',
+  ifItFails: 'One half may stay without a queen; a half with cells left in it may still swarm.',
+  clearsCells: true,
   steps: [
     'Take down live cells in both halves, or use a method that finds the queen: her half may still swarm.',
     'Share eggs, brood, pollen and honey between two boxes; eggs must be in both.',
@@ -27,11 +32,12 @@ export const walkAway: Method = {
   units: [
     {
       name: 'queenless-half',
+      queen: 'either',
       gets: 'half of the eggs, brood and food; it is not known yet which half it is',
       stands: 'old place or new',
       isNewColony: true,
     },
-    { name: 'queen-half', gets: 'the other half, with the queen', stands: 'old place or new' },
+    { name: 'queen-half', queen: 'either', gets: 'the other half, with the queen', stands: 'old place or new' },
   ],
   followUps: [WHICH_HALF_FOLLOW_UP],
   raisesQueen: { unit: 'queenless-half', thinned: true, isMoved: false },

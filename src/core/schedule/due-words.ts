@@ -1,6 +1,6 @@
 import type { Day } from '../calendar/day';
 import { distanceWords, weekdayWords } from '../calendar/words';
-import { type Check, type CheckCode, urgencyOf } from './check';
+import { bestDay, type Check, type CheckCode, urgencyOf } from './check';
 
 /** What each check asks for, as an order. */
 const DO: { readonly [C in CheckCode]: string } = {
@@ -13,6 +13,16 @@ const DO: { readonly [C in CheckCode]: string } = {
   released: 'See whether she is out',
   'laying-check': 'See whether she lays',
   'nuc-settled': 'See whether it has settled',
+  'move-parent': 'Move it to the other side',
+  'clear-top-cells': 'Search the top box for cells',
+  'top-brood-gone': 'See whether the brood above has emerged',
+  'bottom-check': 'Look for cells and room below',
+  'supers-check': 'Look at the supers',
+  'which-half': 'See which half has the queen',
+  doors: 'Change the doors',
+  'space-check': 'See whether the room is taken up',
+  united: 'See whether they are one',
+  'read-comb': 'Read the test comb',
 };
 
 /** What is to be done and by when, as people say it: `Act today`, `Look inside by Wed 19 May`, `Late: act, due Thu 13 May`. */
@@ -27,9 +37,9 @@ export function dueWords(check: Check, today: Day): string {
     case 'now':
       return window.latest === today
         ? `${order} today`
-        : `${order} by ${weekdayWords(window.latest)}, best ${bestWords(window.ideal, today)}`;
+        : `${order} by ${weekdayWords(window.latest)}, ${check.plannedFor === null ? 'best' : 'planned for'} ${bestWords(bestDay(check), today)}`;
     case 'later':
-      return `${order} ${weekdayWords(window.ideal)}, ${distanceWords(window.ideal, today)}`;
+      return `${order} ${weekdayWords(bestDay(check))}, ${distanceWords(bestDay(check), today)}`;
   }
 }
 

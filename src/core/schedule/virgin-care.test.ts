@@ -51,6 +51,9 @@ describe('a virgin’s care', () => {
 
 describe('when a check presses', () => {
   const check: Check = {
+    key: 'look',
+    programme: null,
+    plannedFor: null,
     code: 'look',
     window: { earliest: addDays(D0, 5), ideal: addDays(D0, 6), latest: addDays(D0, 7) },
     why: '',

@@ -1,0 +1,36 @@
+import { z } from 'zod';
+import { CELL_TRAVELS } from '../colony/facts';
+import { isoDayField } from '../formats/day-field';
+import { ALL_METHOD_NAMES } from '../methods/method';
+import { idField, nameField, noteField } from './fields';
+import { LIMITS } from './limits';
+
+/** A method begun, as the keeper enters it: everything that has to be stored together. */
+export const programmeStart = z.strictObject({
+  id: idField,
+  colonyId: idField,
+  method: z.enum(ALL_METHOD_NAMES),
+  on: isoDayField,
+  secondThinning: z.boolean(),
+  onlySealedBroodUp: z.boolean(),
+  note: noteField,
+  /** Of the colony's live cells, those that stay. */
+  keptCellIds: z.array(idField).max(LIMITS.cellsPerInspection),
+  /** The colony that comes of it, where the method makes one. */
+  newColony: z
+    .strictObject({
+      id: idField,
+      name: nameField,
+      apiaryId: idField,
+      stand: z.string().trim().max(LIMITS.place),
+    })
+    .nullable(),
+  /** Where the colony itself stands from now on; null: where it stood. */
+  stand: z.string().trim().max(LIMITS.place).nullable(),
+  /** The colony that it is united with. */
+  withColonyId: idField.nullable(),
+  /** The cell that it is given. */
+  gift: z.strictObject({ moveId: idField, cellId: idField, travel: z.enum(CELL_TRAVELS) }).nullable(),
+});
+
+export type ProgrammeStart = z.infer<typeof programmeStart>;

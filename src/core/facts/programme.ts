@@ -1,0 +1,84 @@
+import { z } from 'zod';
+import { CELL_TRAVELS } from '../colony/facts';
+import { isoDayField, minuteField } from '../formats/day-field';
+import { ALL_METHOD_NAMES, FOLLOW_UP_CODES } from '../methods/method';
+import { idField, noteField } from './fields';
+import { LIMITS } from './limits';
+
+/** A method as it was started on a colony. */
+export const programmeFact = z.strictObject({
+  id: idField,
+  colonyId: idField,
+  method: z.enum(ALL_METHOD_NAMES),
+  on: isoDayField,
+  /** Given up on this day; null: it runs to its end. */
+  endedOn: isoDayField.nullable(),
+  secondThinning: z.boolean(),
+  onlySealedBroodUp: z.boolean(),
+  /** The queen that went to another unit or was given; null: none, or she is not in the book. */
+  queenId: idField.nullable(),
+  note: noteField,
+});
+export type ProgrammeRow = z.infer<typeof programmeFact>;
+
+/** Which colony one of the method's units is. */
+export const programmeUnitFact = z.strictObject({
+  id: idField,
+  programmeId: idField,
+  unit: z.string().min(1).max(LIMITS.code),
+  colonyId: idField,
+});
+
+/** A cell that was kept, or given, when the programme began. */
+export const keptCellFact = z.strictObject({ id: idField, programmeId: idField, cellId: idField });
+
+/** A step of the method ticked at the hive; steps count from 0. */
+export const stepDoneFact = z.strictObject({
+  id: idField,
+  programmeId: idField,
+  step: z.int().min(0).max(LIMITS.steps),
+  at: minuteField,
+});
+
+/** What a follow-up came to. */
+export const checkAnswerFact = z.strictObject({
+  id: idField,
+  programmeId: idField,
+  /** The colony at which it was asked. */
+  colonyId: idField,
+  code: z.enum(FOLLOW_UP_CODES),
+  nth: z.int().min(1).max(LIMITS.steps),
+  at: minuteField,
+  answer: z.string().min(1).max(LIMITS.code),
+  /** Of `which-half`: the half without the queen. */
+  queenlessColonyId: idField.nullable(),
+  note: noteField,
+});
+export type CheckAnswerRow = z.infer<typeof checkAnswerFact>;
+
+export const CHECK_CHANGES = ['moved', 'skipped', 'as-it-was'] as const;
+
+/** A check put on another day, left out, or put back as it was. */
+export const checkChangeFact = z.strictObject({
+  id: idField,
+  colonyId: idField,
+  key: z.string().min(1).max(LIMITS.key),
+  at: minuteField,
+  kind: z.enum(CHECK_CHANGES),
+  /** The chosen day of a moved one, else null. */
+  to: isoDayField.nullable(),
+  reason: z.string().trim().max(LIMITS.note),
+});
+export type CheckChangeRow = z.infer<typeof checkChangeFact>;
+
+/** A cell that went from its colony to another. */
+export const cellMoveFact = z.strictObject({
+  id: idField,
+  cellId: idField,
+  toColonyId: idField,
+  /** The letter it goes by there. */
+  label: z.string().regex(/^[a-z]{1,4}$/, { error: 'must be one to four small letters' }),
+  on: isoDayField,
+  travel: z.enum(CELL_TRAVELS),
+});
+export type CellMoveRow = z.infer<typeof cellMoveFact>;

@@ -1,0 +1,43 @@
+import { figure } from '../biology/figure';
+import { SOURCES } from '../biology/sources';
+import { type Day, daysBetween } from '../calendar/day';
+import type { DayRange } from '../calendar/window';
+import { isOpenCell } from '../cells/stage';
+import type { Drones, InspectionFact } from '../colony/facts';
+import type { ColonyState } from '../colony/fold';
+import type { FitFacts } from './fit';
+
+/** A count of frames, seams or drones older than this no longer tells how strong a colony is. */
+const COUNT_HOLDS = figure('A count of brood frames, seams or drones holds for', 14, 'days', SOURCES.caution);
+
+/** Days until the main flow, 0 while it is on; null when it was not noted or is over. */
+export function daysToMainFlow(flow: DayRange | null, today: Day): number | null {
+  if (!flow || today > flow.to) return null;
+  return Math.max(0, daysBetween(today, flow.from));
+}
+
+/** What is known of a colony when methods are weighed: its state, and the last counts that are not too old. */
+export function fitFactsOf(state: ColonyState, flow: DayRange | null): FitFacts {
+  const { today, lastLook, queen, liveCells } = state;
+  const recent = state.looks
+    .map(({ inspection }) => inspection)
+    .filter(({ on }) => daysBetween(on, today) <= COUNT_HOLDS.value);
+  const last = <T>(of: (inspection: InspectionFact) => T | null): T | null =>
+    recent.map(of).findLast((value) => value !== null) ?? null;
+  const open = liveCells.filter(({ lastStage }) => isOpenCell(lastStage)).length;
+  return {
+    reading: lastLook?.reading.reading ?? null,
+    queen: queen.expected,
+    presumedGone: queen.presumedGone,
+    queenFound: lastLook?.inspection.queen === 'seen' && lastLook.inspection.on === today,
+    openCells: open,
+    sealedCells: liveCells.length - open,
+    broodFrames: last(({ broodFrames }) => broodFrames),
+    coveredSeams: last(({ coveredSeams }) => coveredSeams),
+    drones: last(({ drones }): Exclude<Drones, 'not-looked-for'> | null =>
+      drones === 'not-looked-for' ? null : drones,
+    ),
+    mainFlowInDays: daysToMainFlow(flow, today),
+    stores: lastLook?.inspection.stores ?? 'not-looked-for',
+  };
+}

@@ -1,0 +1,147 @@
+import type { FollowUpCode } from '../methods/method';
+
+/** Days after an answer in which the same is to be looked at once more. */
+export interface Again {
+  readonly from: number;
+  readonly ideal: number;
+  readonly to: number;
+}
+
+/**
+ * What an answer says of the queen: eggs of hers were seen (`laying`); there were none (`no-eggs`); a test comb shows that there is
+ * one, who is late (`queen-there`); she is out of her cage
+ * (`released`); there is none and has been none since the programme began, but bees are raising one (`raising`); there is none and
+ * nothing to raise one from (`without`).
+ */
+export type QueenAnswer = 'laying' | 'no-eggs' | 'queen-there' | 'released' | 'raising' | 'without';
+
+export interface AnswerMeaning {
+  readonly code: string;
+  readonly words: string;
+  readonly queen?: QueenAnswer;
+  /** It is to be looked at again. */
+  readonly again?: Again;
+  /** What the keeper does next, where it did not go well. */
+  readonly remedy?: string;
+}
+
+const LAYS: AnswerMeaning = { code: 'eggs', words: 'Eggs seen', queen: 'laying' };
+const CELLS_AGAIN = 'They want to go all the same: date the cells in an inspection and choose a method.';
+
+/** What each follow-up can be answered with, the good outcome first. Entering an inspection can answer some of them too. */
+export const ANSWERS: { readonly [C in FollowUpCode]: readonly AnswerMeaning[] } = {
+  'nuc-settled': [
+    { code: 'settled', words: 'Settled: she lays, there is food, no cells', queen: 'laying' },
+    {
+      code: 'no-eggs',
+      words: 'No eggs',
+      again: { from: 3, ideal: 3, to: 5 },
+      remedy: 'Give her some days more. None then: she was lost on the way.',
+    },
+    { code: 'cells', words: 'Cells in it', remedy: CELLS_AGAIN },
+  ],
+  'thin-cells': [
+    { code: 'thinned', words: 'Searched, reduced to what is kept' },
+    { code: 'nothing-else', words: 'Searched, no other cell found' },
+  ],
+  'move-parent': [{ code: 'moved', words: 'Moved to the other side' }],
+  eggs: [
+    LAYS,
+    {
+      code: 'no-eggs',
+      words: 'Looked for, no eggs',
+      queen: 'no-eggs',
+      remedy: 'Give a test comb the same day: after three weeks without open brood workers begin to lay.',
+    },
+  ],
+  'laying-check': [
+    LAYS,
+    {
+      code: 'no-eggs',
+      words: 'No eggs',
+      again: { from: 3, ideal: 3, to: 5 },
+      remedy: 'Look once more. None then: give a test comb or unite it.',
+    },
+    { code: 'cells', words: 'Cells in it', remedy: CELLS_AGAIN },
+  ],
+  'clear-top-cells': [
+    { code: 'none-found', words: 'Every frame searched, no cells' },
+    { code: 'taken-down', words: 'Cells found, all taken down' },
+    {
+      code: 'one-open',
+      words: 'A cell was open: a virgin may be up there',
+      remedy: 'Find her, or take the top box away from the hive onto a stand of its own.',
+    },
+  ],
+  'top-brood-gone': [
+    { code: 'gone', words: 'All emerged' },
+    { code: 'some-left', words: 'Some brood left', again: { from: 2, ideal: 3, to: 4 } },
+  ],
+  'bottom-check': [
+    { code: 'in-order', words: 'No cells, room to lay' },
+    { code: 'cells', words: 'Cells again', remedy: CELLS_AGAIN },
+    { code: 'no-room', words: 'No room to lay', remedy: 'Give her comb to lay in, or do it a second time.' },
+  ],
+  'supers-check': [
+    { code: 'in-order', words: 'Filling, room left' },
+    { code: 'another', words: 'Another super given' },
+    {
+      code: 'round-again',
+      words: 'To be done a second time',
+      remedy: 'Start the second round as a programme of its own.',
+    },
+  ],
+  'which-half': [
+    { code: 'known', words: 'Cells in one half, eggs in the other' },
+    {
+      code: 'neither',
+      words: 'Cells in neither half',
+      queen: 'without',
+      remedy: 'The split has failed: give eggs, a queen, or put the halves together again.',
+    },
+  ],
+  doors: [{ code: 'changed', words: 'Doors changed' }],
+  released: [
+    { code: 'out', words: 'She is out of the cage', queen: 'released' },
+    {
+      code: 'still-in',
+      words: 'Still in the cage: let out by hand',
+      queen: 'released',
+    },
+    {
+      code: 'dead',
+      words: 'She is dead',
+      queen: 'without',
+      remedy: 'There may be another queen: search before you give a second one.',
+    },
+  ],
+  'space-check': [
+    { code: 'used', words: 'Taken up, she has room' },
+    { code: 'not-yet', words: 'Not taken up yet', again: { from: 5, ideal: 7, to: 9 } },
+    { code: 'cells', words: 'Cells with eggs all the same', remedy: CELLS_AGAIN },
+  ],
+  united: [
+    { code: 'joined', words: 'Paper gone, at peace' },
+    { code: 'not-yet', words: 'Paper not through yet', again: { from: 2, ideal: 2, to: 4 } },
+    { code: 'no-queen', words: 'The queen was lost', queen: 'without', remedy: 'Give a queen or a ripe cell.' },
+  ],
+  'read-comb': [
+    {
+      code: 'no-cells',
+      words: 'No cells on it: there is a queen',
+      queen: 'queen-there',
+      remedy: 'She is in there and late. Give her a week, then look for eggs again.',
+    },
+    {
+      code: 'cells',
+      words: 'Cells on it: no queen',
+      queen: 'raising',
+      remedy: 'Let it raise one from these cells, or take them down and give a queen or a ripe cell.',
+    },
+  ],
+};
+
+/** What an answer means; null when the check has no such answer. */
+export function meaningOf(code: FollowUpCode, answer: string): AnswerMeaning | null {
+  return ANSWERS[code].find((meaning) => meaning.code === answer) ?? null;
+}

@@ -1,0 +1,69 @@
+import type { Day } from '../calendar/day';
+import type { InspectionFact } from '../colony/facts';
+import type { FollowUpCode, MethodName, UnitQueen } from '../methods/method';
+
+/** A method as it was started on a colony. Everything that follows from it is derived. */
+export interface ProgrammeFact {
+  readonly id: string;
+  /** The colony it was started on. */
+  readonly colonyId: string;
+  readonly method: MethodName;
+  readonly on: Day;
+  /** Given up on this day; null: it runs to its end. */
+  readonly endedOn: Day | null;
+  readonly secondThinning: boolean;
+  readonly onlySealedBroodUp: boolean;
+  /** The queen that went to another unit or was given; null: none, or not in the book. */
+  readonly queenId: string | null;
+  /** Which colony each of the method's units is. */
+  readonly units: readonly { readonly unit: string; readonly colonyId: string }[];
+  /** Cells that were kept; where there are any, or the method clears cells, all others were taken down on the day. */
+  readonly keptCellIds: readonly string[];
+}
+
+/** What a follow-up came to. */
+export interface CheckAnswerFact {
+  readonly id: string;
+  readonly programmeId: string;
+  /** The colony at which it was asked. */
+  readonly colonyId: string;
+  readonly code: FollowUpCode;
+  /** Which of several checks of one code, from 1. */
+  readonly nth: number;
+  /** Local minute. */
+  readonly at: string;
+  readonly on: Day;
+  readonly answer: string;
+  /** Of `which-half`: the half without the queen. */
+  readonly queenlessColonyId: string | null;
+}
+
+/** A check put on another day or left out by the keeper. Of several for one check the latest counts. */
+export interface CheckChangeFact {
+  readonly id: string;
+  readonly key: string;
+  /** Local minute at which it was decided. */
+  readonly at: string;
+  readonly on: Day;
+  readonly kind: 'moved' | 'skipped' | 'as-it-was';
+  readonly to: Day | null;
+  readonly reason: string;
+}
+
+/** What one colony has to do with a programme. */
+export interface PartFact {
+  readonly colonyId: string;
+  readonly programme: ProgrammeFact;
+  /** The looks into the other half of a split, in any order; empty where there is no other half. */
+  readonly otherHalfLooks: readonly InspectionFact[];
+}
+
+/** What one colony has to do with a programme, with what is known of it by some day. */
+export interface ProgrammePart {
+  readonly programme: ProgrammeFact;
+  /** Those of the method's units that this colony is. */
+  readonly units: readonly string[];
+  readonly queen: UnitQueen;
+  /** Of a half of a split: since when it is known which of the two it is; null: not known yet, or no split. */
+  readonly half: { readonly on: Day; readonly is: 'queenless' | 'queen' | 'failed' } | null;
+}

@@ -1,0 +1,33 @@
+import { addDays, type Day, earliestOf, latestOf } from '../calendar/day';
+import type { CheckWindow } from '../calendar/window';
+import { dayWords } from '../calendar/words';
+import type { Check, LeaveShut } from './check';
+
+/**
+ * A check whose window runs into a span in which the hive is to be left shut ends before it or begins after it; one that lies in it
+ * whole is put on the first days after it, and says so.
+ */
+export function outOfLeaveShut(check: Check, spans: readonly LeaveShut[]): Check {
+  return spans.filter(({ from, to }) => from <= to).reduce(outOf, check);
+}
+
+function outOf(check: Check, { from, to }: LeaveShut): Check {
+  const { earliest, ideal, latest } = check.window;
+  if (latest < from || earliest > to) return check;
+  if (earliest < from) {
+    const last = addDays(from, -1);
+    return { ...check, window: { earliest, ideal: earliestOf(ideal, last), latest: last } };
+  }
+  const first = addDays(to, 1);
+  const window: CheckWindow =
+    latest > to
+      ? { earliest: first, ideal: latestOf(ideal, first), latest }
+      : { earliest: first, ideal: first, latest: addDays(first, latest - earliest) };
+  const why = `${check.why} Put off from ${dayWords(ideal)}: it is to be left shut until ${dayWords(to)}.`;
+  return { ...check, window, why };
+}
+
+/** Whether a hive is to be left shut on a day, and until when; null when it may be opened. */
+export function shutOn(spans: readonly LeaveShut[], day: Day): LeaveShut | null {
+  return spans.find(({ from, to }) => from <= day && day <= to) ?? null;
+}

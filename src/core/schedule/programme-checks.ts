@@ -1,0 +1,32 @@
+import { addDays, earliestOf, latestOf } from '../calendar/day';
+import { spanOf } from '../calendar/window';
+import { dayWords } from '../calendar/words';
+import { emergencesOf, type TrackedCell } from '../colony/track-cells';
+import type { FollowUpState } from '../programmes/follow-up-state';
+import type { Check } from './check';
+
+/**
+ * The follow-ups of a colony's programmes that are still due. Live cells above the excluder of a Demaree bring the clearing of its
+ * top box forward to the day before the first virgin could be out up there, or call for it once more.
+ */
+export function programmeChecks(followUps: readonly FollowUpState[], cellsAbove: readonly TrackedCell[]): Check[] {
+  const due = followUps.filter(({ status }) => status === 'due');
+  const checks = due.map(asCheck);
+  const emergence = spanOf(emergencesOf(cellsAbove));
+  const clearing = followUps.findLast(({ code }) => code === 'clear-top-cells');
+  const [first, ...others] = cellsAbove.map(({ lastSeen }) => lastSeen);
+  if (!emergence || !clearing || first === undefined) return checks;
+  const seenOn = latestOf(first, ...others);
+  const lastDay = latestOf(seenOn, addDays(emergence.earliest, -1));
+  const latest = clearing.status === 'due' ? earliestOf(lastDay, latestOf(clearing.window.latest, seenOn)) : lastDay;
+  const brought: Check = {
+    ...asCheck(clearing),
+    window: { earliest: seenOn, ideal: latestOf(seenOn, addDays(latest, -1)), latest },
+    why: `Live cells are up there: a virgin may be out from ${dayWords(emergence.earliest)}.`,
+  };
+  return [...checks.filter(({ key }) => key !== brought.key), brought];
+}
+
+function asCheck({ key, code, window, why, programmeId, unit }: FollowUpState): Check {
+  return { key, code, window, why, programme: { id: programmeId, unit }, plannedFor: null };
+}

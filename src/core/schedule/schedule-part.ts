@@ -1,0 +1,44 @@
+import type { Day } from '../calendar/day';
+import type { CheckWindow, Window } from '../calendar/window';
+import type { ColonyOrigin } from '../colony/facts';
+import type { LookRead } from '../colony/look';
+import type { QueenState } from '../colony/queen-state';
+import type { TrackedCell } from '../colony/track-cells';
+import type { CheckAnswerFact, ProgrammePart } from '../programmes/facts';
+import type { Settings } from '../settings/settings';
+import type { Check, LeaveShut } from './check';
+
+/** What a colony's schedule follows from. */
+export interface ScheduleFrom {
+  readonly startedOn: Day;
+  readonly origin: ColonyOrigin;
+  readonly look: LookRead | null;
+  readonly queen: QueenState;
+  /** Cells that may hold a queen, apart from those above the excluder of a Demaree. */
+  readonly liveCells: readonly TrackedCell[];
+  readonly liveAbove: readonly TrackedCell[];
+  /** By when it was to be looked at, going by the look before. */
+  readonly alreadyDue: Day | null;
+  /** Begun by now. */
+  readonly parts: readonly ProgrammePart[];
+  /** Given by now, in order of time. */
+  readonly answers: readonly CheckAnswerFact[];
+  readonly settings: Settings;
+  readonly today: Day;
+}
+
+/** Checks and what goes with them, before programmes, leave shut and the keeper's changes are brought in. */
+export interface SchedulePart {
+  readonly checks: readonly Check[];
+  readonly leaveShut: readonly LeaveShut[];
+  /** When the virgin that is raised came or will come out. */
+  readonly emergence: Window | null;
+  readonly eggsBy: (CheckWindow & { readonly failedOn: Day }) | null;
+}
+
+export const checks = (...list: (Check | null)[]): SchedulePart => ({
+  checks: list.filter((check) => check !== null),
+  leaveShut: [],
+  emergence: null,
+  eggsBy: null,
+});

@@ -1,0 +1,73 @@
+import type { Day } from '../calendar/day';
+import type { CheckWindow } from '../calendar/window';
+import { dayWords } from '../calendar/words';
+import type { ScheduleThen, Step } from '../colony/fold';
+import type { Check, CheckCode } from './check';
+
+/** A check that was dated anew by something that happened. */
+export interface Moved {
+  readonly key: string;
+  readonly code: CheckCode;
+  /** The day of what moved it. */
+  readonly on: Day;
+  readonly from: CheckWindow;
+  readonly to: CheckWindow;
+  readonly because: string;
+}
+
+const sameWindow = (a: CheckWindow, b: CheckWindow) =>
+  a.earliest === b.earliest && a.ideal === b.ideal && a.latest === b.latest;
+
+function because(step: Step): string {
+  switch (step.kind) {
+    case 'look':
+      return `what was seen on ${dayWords(step.on)}`;
+    case 'queen':
+      return `what befell the queen on ${dayWords(step.on)}`;
+    case 'given':
+      return `a cell given away on ${dayWords(step.on)}`;
+    case 'arrived':
+      return `a cell brought on ${dayWords(step.on)}`;
+    case 'programme':
+      return `what was begun on ${dayWords(step.on)}`;
+    case 'half':
+      return `the halves told apart on ${dayWords(step.on)}`;
+    case 'answer':
+      return `what was answered on ${dayWords(step.on)}`;
+  }
+}
+
+/** Every time that a programme's check was dated anew, newest first. A check that came or went is not among them. */
+export function movesOf(schedules: readonly ScheduleThen[]): readonly Moved[] {
+  const known = new Map<string, Check>();
+  const moved: Moved[] = [];
+  for (const { step, schedule } of schedules) {
+    for (const check of schedule.checks) {
+      const before = known.get(check.key);
+      if (before && check.programme && !sameWindow(before.window, check.window)) {
+        moved.push({
+          key: check.key,
+          code: check.code,
+          on: step.on,
+          from: before.window,
+          to: check.window,
+          because: because(step),
+        });
+      }
+      known.set(check.key, check);
+    }
+  }
+  return moved.reverse();
+}
+
+/** The checks of two schedules that are dated differently, by key: what a correction moved. */
+export function differenceOf(
+  before: readonly Check[],
+  after: readonly Check[],
+): readonly { readonly code: CheckCode; readonly from: CheckWindow; readonly to: CheckWindow }[] {
+  const earlier = new Map(before.map((check) => [check.key, check]));
+  return after.flatMap(({ key, code, window }) => {
+    const was = earlier.get(key);
+    return was && !sameWindow(was.window, window) ? [{ code, from: was.window, to: window }] : [];
+  });
+}
