@@ -25,10 +25,14 @@ export function openDatabase(file: string): OpenedDatabase {
   const sqlite = new Database(file);
   sqlite.pragma('journal_mode = WAL');
   sqlite.pragma('synchronous = FULL');
-  sqlite.pragma('foreign_keys = ON');
   sqlite.pragma('busy_timeout = 5000');
   const db = drizzle(sqlite, { schema: tables });
+  // A table that others refer to can only be made anew while nobody checks; afterwards everything is checked at once.
+  sqlite.pragma('foreign_keys = OFF');
   migrate(db, { migrationsFolder: MIGRATIONS });
+  const broken = sqlite.pragma('foreign_key_check') as readonly unknown[];
+  if (broken.length > 0) throw new Error(`${broken.length} rows of ${file} refer to something that is not there`);
+  sqlite.pragma('foreign_keys = ON');
   return { db, sqlite, file };
 }
 

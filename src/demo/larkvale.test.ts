@@ -1,33 +1,21 @@
 import { describe, expect, it } from 'vitest';
-import { day, dayOfMinute } from '../core/calendar/day';
+import { day } from '../core/calendar/day';
 import { checkEntry } from '../core/colony/check-entry';
 import type { ColonyFacts } from '../core/colony/facts';
 import { foldColony } from '../core/colony/fold';
 import { readSeasonFile, writeSeasonFile } from '../core/formats/season-file';
 import { DEFAULT_SETTINGS } from '../core/settings/settings';
+import { coloniesOf } from './colonies-of';
 import { larkvaleSeason } from './larkvale';
 
 const season = larkvaleSeason();
 
+const colonies = coloniesOf(season);
+
 function factsOf(name: string): ColonyFacts {
-  const colony = season.colonies.find((candidate) => candidate.name === name);
-  if (!colony) throw new Error(`No colony ${name}`);
-  return {
-    startedOn: day(colony.startedOn),
-    endedOn: null,
-    origin: colony.origin,
-    cells: season.cells.filter(({ colonyId }) => colonyId === colony.id),
-    inspections: season.inspections
-      .filter(({ colonyId }) => colonyId === colony.id)
-      .map((row) => ({
-        ...row,
-        on: dayOfMinute(row.at),
-        cells: season.cellObservations.filter(({ inspectionId }) => inspectionId === row.id),
-      })),
-    queenEvents: season.queenEvents
-      .filter(({ colonyId }) => colonyId === colony.id)
-      .map(({ id, queenId, on, kind }) => ({ id, queenId, on: day(on), kind })),
-  };
+  const facts = colonies.get(name);
+  if (!facts) throw new Error(`No colony ${name}`);
+  return facts;
 }
 const readingOf = (name: string, today = '2027-05-16') =>
   foldColony(factsOf(name), DEFAULT_SETTINGS, day(today)).lastLook?.reading.reading;

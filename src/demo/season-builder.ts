@@ -1,5 +1,5 @@
 import type { CellPlace } from '../core/cells/place';
-import type { CellFinding, ColonyOrigin, QueenEventKind } from '../core/colony/facts';
+import type { CellFinding, CellPart, ColonyOrigin, QueenEventKind } from '../core/colony/facts';
 import type { InspectionRow } from '../core/facts/inspection';
 import type { SeasonFacts } from '../core/formats/season-file';
 
@@ -10,6 +10,7 @@ interface CellSaw {
   readonly place?: CellPlace;
   readonly box?: number;
   readonly frame?: number;
+  readonly part?: CellPart;
   readonly takenDown?: boolean;
 }
 
@@ -35,6 +36,13 @@ export class SeasonBuilder {
     inspections: [],
     cells: [],
     cellObservations: [],
+    cellMoves: [],
+    programmes: [],
+    programmeUnits: [],
+    keptCells: [],
+    stepsDone: [],
+    checkAnswers: [],
+    checkChanges: [],
     settings: [],
     revisions: [],
   };
@@ -45,9 +53,15 @@ export class SeasonBuilder {
     return `01960000-0000-7000-8000-${this.#count.toString(16).padStart(12, '0')}`;
   }
 
-  apiary(name: string, note = ''): string {
+  apiary(name: string, note = '', mainFlow: { from: string; to: string } | null = null): string {
     const id = this.#id();
-    this.#facts.apiaries.push({ id, name, note });
+    this.#facts.apiaries.push({
+      id,
+      name,
+      note,
+      mainFlowFrom: mainFlow?.from ?? null,
+      mainFlowTo: mainFlow?.to ?? null,
+    });
     return id;
   }
 
@@ -104,19 +118,22 @@ export class SeasonBuilder {
       severalEggsPerCell: 'none',
       stores: 'room',
       layingRoomDays: null,
+      broodFrames: null,
+      coveredSeams: null,
+      drones: 'not-looked-for',
       note: '',
       ...saw,
       deletedAt: null,
     });
     for (const [label, what] of Object.entries(cells)) {
       const cell: CellSaw = typeof what === 'string' ? { found: what } : what;
-      const { found, place, box = null, frame = null, takenDown = false } = cell;
+      const { found, place, box = null, frame = null, part = null, takenDown = false } = cell;
       let cellId = cellIds.get(label);
       if (!cellId) {
         if (!place) throw new Error(`Cell ${label} is new on ${at} and needs a place`);
         cellId = this.#id();
         cellIds.set(label, cellId);
-        this.#facts.cells.push({ id: cellId, colonyId, label, place, box, frame });
+        this.#facts.cells.push({ id: cellId, colonyId, label, place, box, frame, part });
       }
       this.#facts.cellObservations.push({ id: this.#id(), inspectionId, cellId, found, takenDown });
     }

@@ -12,6 +12,7 @@ const cell = (id: string, box: number | null = null, frame: number | null = null
   place: 'bottom' as const,
   box,
   frame,
+  part: null,
 });
 const saw = (cellId: string, found: CellSeenFact['found'], takenDown = false) => ({ cellId, found, takenDown });
 const event = (kind: QueenEventKind, on: string) => ({ id: kind + on, queenId: 'q', on: day(on), kind });

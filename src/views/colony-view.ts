@@ -11,9 +11,9 @@ import type { Look } from '../core/colony/look';
 import { mayStillHoldQueen, type TrackedCell } from '../core/colony/track-cells';
 import { CAUSE_WORDS, READING_WORDS } from '../core/inspections/reading-words';
 import { THOROUGHNESS_WORDS } from '../core/inspections/thoroughness';
-import { urgencyOf } from '../core/schedule/check';
-import { dueWords } from '../core/schedule/due-words';
-import type { Mark, Tone } from './marks';
+import { CHECK_NAMES } from '../core/schedule/check';
+import { type DueView, dueViews } from './due-view';
+import type { Mark } from './marks';
 import { cellMarks, cellsMarks, rowBelow, scheduleMarks } from './marks-of';
 import { isHeld, readingTitle, situationWords } from './situation-words';
 
@@ -55,7 +55,9 @@ export interface ColonyView {
   readonly situation: string;
   readonly reading: ReadingView | null;
   readonly seen: string;
-  readonly due: readonly { readonly words: string; readonly why: string; readonly tone: Tone }[];
+  readonly due: readonly DueView[];
+  /** What the keeper left out, and what it is too late for. */
+  readonly notDone: readonly string[];
   readonly leaveShut: string | null;
   readonly queen: string;
   readonly lastLaid: string | null;
@@ -67,7 +69,7 @@ export interface ColonyView {
 /** Everything that the colony's page says, from its state. */
 export function colonyView(state: ColonyState): ColonyView {
   const { today, lastLook, schedule, cells } = state;
-  const live = lastLook?.liveCells ?? [];
+  const live = state.liveCells;
   const windows = cellsMarks(live, schedule.emergence);
   const shut = schedule.leaveShut.find(({ from, to }) => from <= to && today <= to);
   return {
@@ -76,11 +78,13 @@ export function colonyView(state: ColonyState): ColonyView {
     seen: lastLook
       ? `Last looked at ${weekdayWords(lastLook.inspection.on)}, ${distanceWords(lastLook.inspection.on, today)}`
       : 'Not looked at yet',
-    due: schedule.checks.map((check) => ({
-      words: dueWords(check, today),
-      why: check.why,
-      tone: urgencyOf(check, today),
-    })),
+    due: dueViews(state),
+    notDone: [
+      ...schedule.skipped.map(({ check, reason }) => `Left out: ${CHECK_NAMES[check.code]} “${reason}”`),
+      ...schedule.missed.map(
+        ({ code, window }) => `Not done by ${weekdayWords(window.latest)}: ${CHECK_NAMES[code]}. Too late now.`,
+      ),
+    ],
     leaveShut: shut ? `Leave shut ${rangeWords(shut)}. Opening it then can cost the virgin.` : null,
     queen: queenWords(state),
     lastLaid: lastLaidWords(state),

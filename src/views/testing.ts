@@ -1,26 +1,15 @@
 import { day } from '../core/calendar/day';
 import type { ColonyFacts } from '../core/colony/facts';
 import { foldColony } from '../core/colony/fold';
+import { aColony } from '../core/colony/testing';
 import { DEFAULT_SETTINGS } from '../core/settings/settings';
 import type { YardColony } from './yard';
 
 /** A colony in a yard, for tests: in Orchard, known since April 2027, with the facts given. */
 export function yardColony(name: string, facts: Partial<ColonyFacts>, today: string, apiary = 'Orchard'): YardColony {
-  const state = foldColony(
-    {
-      startedOn: day('2027-04-01'),
-      endedOn: null,
-      origin: 'established',
-      cells: [],
-      inspections: [],
-      queenEvents: [],
-      ...facts,
-    },
-    DEFAULT_SETTINGS,
-    day(today),
-  );
+  const state = foldColony(aColony(facts), DEFAULT_SETTINGS, day(today));
   return {
-    apiary: { id: apiary, name: apiary, note: '' },
+    apiary: { id: apiary, name: apiary, note: '', mainFlowFrom: null, mainFlowTo: null },
     colony: {
       id: name,
       apiaryId: apiary,

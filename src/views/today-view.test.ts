@@ -8,7 +8,7 @@ import { todayView } from './today-view';
 import type { Yard, YardColony } from './yard';
 
 const TODAY = '2027-05-16';
-const cell = { id: 'c', label: 'a', place: 'bottom' as const, box: null, frame: null };
+const cell = { id: 'c', label: 'a', place: 'bottom' as const, box: null, frame: null, part: null };
 const saw = (found: 'egg' | 'emerged') => [{ cellId: 'c', found, takenDown: false }];
 
 const late = yardColony('Late', { inspections: [inspection({ at: '2027-05-01T12:00' })] }, TODAY);
@@ -86,7 +86,7 @@ describe('Today', () => {
 
 describe('Colonies', () => {
   it('lists every apiary, also an empty one, with rings for the looks', () => {
-    const empty = { id: 'Roof', name: 'Roof', note: '' };
+    const empty = { id: 'Roof', name: 'Roof', note: '', mainFlowFrom: null, mainFlowTo: null };
     const groups = coloniesView({ ...yard(late, shut), apiaries: [late.apiary, empty] }, day(TODAY));
     expect(groups.map(({ apiary, colonies }) => [apiary.name, colonies.length])).toEqual([
       ['Orchard', 2],

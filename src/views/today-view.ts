@@ -1,6 +1,6 @@
 import type { Day } from '../core/calendar/day';
 import { weekdayWords } from '../core/calendar/words';
-import { urgencyOf } from '../core/schedule/check';
+import { bestDay, urgencyOf } from '../core/schedule/check';
 import { dueWords } from '../core/schedule/due-words';
 import type { Mark, Tone } from './marks';
 import { cellsMarks, rowBelow, scheduleMarks } from './marks-of';
@@ -49,8 +49,9 @@ export function todayView({ colonies }: Yard, today: Day): TodayView {
     const { row, list } = placeColony(colony, today, { due, shut, later });
     const check = colony.state.schedule.checks[0];
     list.push({ row, apiary: colony.apiary.name, latest: check?.window.latest ?? Number.POSITIVE_INFINITY });
-    for (const { window } of colony.state.schedule.checks) {
-      dueByDay.set(window.ideal, (dueByDay.get(window.ideal) ?? 0) + 1);
+    for (const check of colony.state.schedule.checks) {
+      const best = bestDay(check);
+      dueByDay.set(best, (dueByDay.get(best) ?? 0) + 1);
     }
   }
   const late = due.filter(({ row }) => row.tone === 'late').length;
@@ -99,12 +100,12 @@ function placeColony(
   today: Day,
   lists: { due: Placed[]; shut: Placed[]; later: Placed[] },
 ): { row: TodayRow; list: Placed[] } {
-  const { schedule, lastLook } = state;
+  const { schedule } = state;
   const check = schedule.checks[0];
   const urgency = check ? urgencyOf(check, today) : 'later';
   const shutNow = schedule.leaveShut.find(({ from, to }) => from <= today && today <= to);
   const isShut = shutNow !== undefined && urgency === 'later';
-  const live = lastLook?.liveCells ?? [];
+  const live = state.liveCells;
   const cells = cellsMarks(live, schedule.emergence);
   const row: TodayRow = {
     colonyId: colony.id,

@@ -6,6 +6,8 @@ export interface ApiaryEntry {
   readonly id: string;
   readonly name: string;
   readonly note: string;
+  readonly mainFlowFrom: string | null;
+  readonly mainFlowTo: string | null;
 }
 
 export interface ColonyEntry {

@@ -1,9 +1,11 @@
 import 'server-only';
 import { and, eq, gte, inArray, isNull } from 'drizzle-orm';
 import { type Day, day, dayOfMinute, formatDay } from '../../core/calendar/day';
+import { assembleFacts, type OwnFacts } from '../../core/colony/assemble';
 import type { CellFact, CellSeenFact, ColonyFacts, InspectionFact, QueenEventFact } from '../../core/colony/facts';
 import type { Db } from '../open';
 import { cellObservations, cells, colonies, inspections, queenEvents } from '../schema/tables';
+import { loadSharedFacts, relatedColonies } from './shared-facts';
 
 /** Adds to the list under a key. */
 function push<V>(lists: Map<string, V[]>, key: string, value: V): void {
@@ -13,14 +15,23 @@ function push<V>(lists: Map<string, V[]>, key: string, value: V): void {
 }
 
 /**
- * The facts of all colonies, or of those named, as the core takes them. With `since`, inspections before that day and what they
- * saw are left out. Deleted inspections never count.
+ * The facts of all colonies, or of those named and those they share a programme or a cell with, as the core takes them. With
+ * `since`, inspections before that day and what they saw are left out. Deleted inspections and programmes never count.
  */
 export function loadColonyFacts(
   db: Db,
   { colonyIds, since }: { readonly colonyIds?: readonly string[]; readonly since?: Day } = {},
 ): ReadonlyMap<string, ColonyFacts> {
-  const ids = colonyIds && [...colonyIds];
+  const shared = loadSharedFacts(db);
+  const ids = colonyIds?.flatMap((id) => relatedColonies(db, id, shared));
+  return assembleFacts(loadOwnFacts(db, { colonyIds: ids, since }), shared);
+}
+
+function loadOwnFacts(
+  db: Db,
+  { colonyIds, since }: { readonly colonyIds: readonly string[] | undefined; readonly since: Day | undefined },
+): ReadonlyMap<string, OwnFacts> {
+  const ids = colonyIds && [...new Set(colonyIds)];
   const colonyRows = db
     .select()
     .from(colonies)

@@ -2,7 +2,7 @@ import 'server-only';
 import { eq, inArray } from 'drizzle-orm';
 import type { InspectionEntry } from '../../core/facts/entry';
 import type { Db } from '../open';
-import { cellObservations, cells, inspections } from '../schema/tables';
+import { cellMoves, cellObservations, cells, inspections } from '../schema/tables';
 
 export interface StoredEntry {
   readonly entry: InspectionEntry;
@@ -40,7 +40,10 @@ export function findEntry(db: Db, id: string): StoredEntry | null {
         cellId: cell.id,
         found: observation.found,
         takenDown: observation.takenDown,
-        newCell: elsewhere.has(cell.id) ? null : { place: cell.place, box: cell.box, frame: cell.frame },
+        newCell:
+          elsewhere.has(cell.id) || cell.colonyId !== inspection.colonyId
+            ? null
+            : { place: cell.place, box: cell.box, frame: cell.frame, part: cell.part },
       })),
     },
   };
@@ -54,6 +57,20 @@ export function cellLabel(index: number): string {
   return index < LETTERS.length ? letter : cellLabel(Math.floor(index / LETTERS.length) - 1) + letter;
 }
 
+/** The letters that no cell of a colony goes by yet, one after the other. */
+export function freeLabels(db: Db, colonyId: string): () => string {
+  const own = db.select({ label: cells.label }).from(cells).where(eq(cells.colonyId, colonyId)).all();
+  const arrived = db.select({ label: cellMoves.label }).from(cellMoves).where(eq(cellMoves.toColonyId, colonyId)).all();
+  const taken = new Set([...own, ...arrived].map(({ label }) => label));
+  let next = 0;
+  return () => {
+    while (taken.has(cellLabel(next))) next++;
+    const label = cellLabel(next);
+    taken.add(label);
+    return label;
+  };
+}
+
 /** Writes the entry as it is given, over whatever stood under its id. Call it inside a transaction. */
 export function writeEntry(db: Db, entry: InspectionEntry): void {
   const { cells: entryCells, ...inspection } = entry;
@@ -61,15 +78,7 @@ export function writeEntry(db: Db, entry: InspectionEntry): void {
     .values({ ...inspection, deletedAt: null })
     .onConflictDoUpdate({ target: inspections.id, set: { ...inspection, deletedAt: null } })
     .run();
-  const taken = new Set(
-    db
-      .select({ label: cells.label })
-      .from(cells)
-      .where(eq(cells.colonyId, entry.colonyId))
-      .all()
-      .map(({ label }) => label),
-  );
-  let next = 0;
+  const freeLabel = freeLabels(db, entry.colonyId);
   for (const { cellId, newCell } of entryCells) {
     if (!newCell) continue;
     const known = db.select({ id: cells.id }).from(cells).where(eq(cells.id, cellId)).get();
@@ -77,9 +86,7 @@ export function writeEntry(db: Db, entry: InspectionEntry): void {
       db.update(cells).set(newCell).where(eq(cells.id, cellId)).run();
       continue;
     }
-    while (taken.has(cellLabel(next))) next++;
-    const label = cellLabel(next);
-    taken.add(label);
+    const label = freeLabel();
     db.insert(cells)
       .values({ id: cellId, colonyId: entry.colonyId, label, ...newCell })
       .run();

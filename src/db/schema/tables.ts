@@ -1,19 +1,33 @@
 import { type AnySQLiteColumn, index, integer, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core';
 import { YOUNGEST_BROOD } from '../../core/brood/youngest';
 import { CELL_PLACES } from '../../core/cells/place';
-import { COLONY_ORIGINS, QUEEN_EVENTS, STORES } from '../../core/colony/facts';
+import { CELL_PARTS, CELL_TRAVELS, COLONY_ORIGINS, DRONES, QUEEN_EVENTS, STORES } from '../../core/colony/facts';
 import { CELL_FINDINGS } from '../../core/facts/inspection';
 import { LIMITS } from '../../core/facts/limits';
+import { CHECK_CHANGES } from '../../core/facts/programme';
 import { QUEEN_ORIGINS } from '../../core/facts/queen';
 import { SETTING_KEYS } from '../../core/facts/setting';
 import { LOOKED } from '../../core/inspections/looked';
 import { THOROUGHNESS } from '../../core/inspections/thoroughness';
+import { ALL_METHOD_NAMES, FOLLOW_UP_CODES } from '../../core/methods/method';
 import { atMost, between, day, id, isDay, oneOf } from './columns';
 
 export const apiaries = sqliteTable(
   'apiary',
-  { id: id(), name: text('name').notNull(), note: text('note').notNull() },
-  (t) => [atMost('apiary_name_length', t.name, LIMITS.name), atMost('apiary_note_length', t.note, LIMITS.note)],
+  {
+    id: id(),
+    name: text('name').notNull(),
+    note: text('note').notNull(),
+    /** The main flow as the keeper expects it this year. */
+    mainFlowFrom: day('main_flow_from'),
+    mainFlowTo: day('main_flow_to'),
+  },
+  (t) => [
+    atMost('apiary_name_length', t.name, LIMITS.name),
+    atMost('apiary_note_length', t.note, LIMITS.note),
+    isDay('apiary_main_flow_from', t.mainFlowFrom),
+    isDay('apiary_main_flow_to', t.mainFlowTo),
+  ],
 );
 
 export const colonies = sqliteTable(
@@ -96,6 +110,9 @@ export const inspections = sqliteTable(
     severalEggsPerCell: text('several_eggs_per_cell', { enum: LOOKED }).notNull(),
     stores: text('stores', { enum: STORES }).notNull(),
     layingRoomDays: integer('laying_room_days'),
+    broodFrames: integer('brood_frames'),
+    coveredSeams: integer('covered_seams'),
+    drones: text('drones', { enum: DRONES }).notNull().default('not-looked-for'),
     note: text('note').notNull(),
     /** When it was taken out of the book, UTC; null while it stands. */
     deletedAt: text('deleted_at'),
@@ -109,6 +126,9 @@ export const inspections = sqliteTable(
     oneOf('inspection_several_eggs', t.severalEggsPerCell, LOOKED),
     oneOf('inspection_stores', t.stores, STORES),
     between('inspection_laying_room', t.layingRoomDays, 0, LIMITS.layingRoomDays),
+    between('inspection_brood_frames', t.broodFrames, 0, LIMITS.broodFrames),
+    between('inspection_covered_seams', t.coveredSeams, 0, LIMITS.seams),
+    oneOf('inspection_drones', t.drones, DRONES),
     atMost('inspection_note_length', t.note, LIMITS.note),
     index('inspection_by_colony').on(t.colonyId, t.at),
   ],
@@ -125,11 +145,14 @@ export const cells = sqliteTable(
     place: text('place', { enum: CELL_PLACES }).notNull(),
     box: integer('box'),
     frame: integer('frame'),
+    /** Of a hive in two parts. */
+    part: text('part', { enum: CELL_PARTS }),
   },
   (t) => [
     oneOf('cell_place', t.place, CELL_PLACES),
     between('cell_box', t.box, 1, LIMITS.boxes),
     between('cell_frame', t.frame, 1, LIMITS.frames),
+    oneOf('cell_part', t.part, CELL_PARTS),
     uniqueIndex('cell_label_once').on(t.colonyId, t.label),
   ],
 );
@@ -154,6 +177,153 @@ export const cellObservations = sqliteTable(
   ],
 );
 
+/** A cell that went from its colony to another. */
+export const cellMoves = sqliteTable(
+  'cell_move',
+  {
+    id: id(),
+    cellId: text('cell_id')
+      .notNull()
+      .references(() => cells.id),
+    toColonyId: text('to_colony_id')
+      .notNull()
+      .references(() => colonies.id),
+    /** The letter it goes by there. */
+    label: text('label').notNull(),
+    on: day('on_day').notNull(),
+    travel: text('travel', { enum: CELL_TRAVELS }).notNull(),
+  },
+  (t) => [
+    oneOf('cell_move_travel', t.travel, CELL_TRAVELS),
+    isDay('cell_move_on', t.on),
+    uniqueIndex('cell_moves_once').on(t.cellId),
+    index('cell_move_by_receiver').on(t.toColonyId),
+  ],
+);
+
+/** A method as it was started on a colony; everything that follows from it is derived. */
+export const programmes = sqliteTable(
+  'programme',
+  {
+    id: id(),
+    colonyId: text('colony_id')
+      .notNull()
+      .references(() => colonies.id),
+    method: text('method', { enum: ALL_METHOD_NAMES }).notNull(),
+    on: day('on_day').notNull(),
+    endedOn: day('ended_on'),
+    secondThinning: integer('second_thinning', { mode: 'boolean' }).notNull(),
+    onlySealedBroodUp: integer('only_sealed_brood_up', { mode: 'boolean' }).notNull(),
+    queenId: text('queen_id').references(() => queens.id),
+    note: text('note').notNull(),
+    /** When its start was taken back, UTC; null while it stands. */
+    deletedAt: text('deleted_at'),
+  },
+  (t) => [
+    oneOf('programme_method', t.method, ALL_METHOD_NAMES),
+    isDay('programme_on', t.on),
+    isDay('programme_ended_on', t.endedOn),
+    atMost('programme_note_length', t.note, LIMITS.note),
+    index('programme_by_colony').on(t.colonyId, t.on),
+  ],
+);
+
+const programmeId = () =>
+  text('programme_id')
+    .notNull()
+    .references(() => programmes.id);
+
+/** Which colony one of the method's units is. */
+export const programmeUnits = sqliteTable(
+  'programme_unit',
+  {
+    id: id(),
+    programmeId: programmeId(),
+    unit: text('unit').notNull(),
+    colonyId: text('colony_id')
+      .notNull()
+      .references(() => colonies.id),
+  },
+  (t) => [
+    atMost('programme_unit_length', t.unit, LIMITS.code),
+    uniqueIndex('programme_unit_once').on(t.programmeId, t.unit),
+    index('programme_unit_by_colony').on(t.colonyId),
+  ],
+);
+
+export const keptCells = sqliteTable(
+  'kept_cell',
+  {
+    id: id(),
+    programmeId: programmeId(),
+    cellId: text('cell_id')
+      .notNull()
+      .references(() => cells.id),
+  },
+  (t) => [uniqueIndex('kept_cell_once').on(t.programmeId, t.cellId)],
+);
+
+export const stepsDone = sqliteTable(
+  'step_done',
+  { id: id(), programmeId: programmeId(), step: integer('step').notNull(), at: text('at_minute').notNull() },
+  (t) => [between('step_done_step', t.step, 0, LIMITS.steps), uniqueIndex('step_done_once').on(t.programmeId, t.step)],
+);
+
+/** What a follow-up came to; of several answers to one check the latest counts. */
+export const checkAnswers = sqliteTable(
+  'check_answer',
+  {
+    id: id(),
+    programmeId: programmeId(),
+    colonyId: text('colony_id')
+      .notNull()
+      .references(() => colonies.id),
+    code: text('code', { enum: FOLLOW_UP_CODES }).notNull(),
+    nth: integer('nth').notNull(),
+    at: text('at_minute').notNull(),
+    answer: text('answer').notNull(),
+    queenlessColonyId: text('queenless_colony_id').references(() => colonies.id),
+    note: text('note').notNull(),
+  },
+  (t) => [
+    oneOf('check_answer_code', t.code, FOLLOW_UP_CODES),
+    between('check_answer_nth', t.nth, 1, LIMITS.steps),
+    atMost('check_answer_answer_length', t.answer, LIMITS.code),
+    atMost('check_answer_note_length', t.note, LIMITS.note),
+    index('check_answer_by_programme').on(t.programmeId),
+  ],
+);
+
+/** A check put on another day, left out, or put back as it was; of several for one check the latest counts. */
+export const checkChanges = sqliteTable(
+  'check_change',
+  {
+    id: id(),
+    colonyId: text('colony_id')
+      .notNull()
+      .references(() => colonies.id),
+    key: text('check_key').notNull(),
+    at: text('at_minute').notNull(),
+    kind: text('kind', { enum: CHECK_CHANGES }).notNull(),
+    to: day('to_day'),
+    reason: text('reason').notNull(),
+  },
+  (t) => [
+    oneOf('check_change_kind', t.kind, CHECK_CHANGES),
+    isDay('check_change_to', t.to),
+    atMost('check_change_key_length', t.key, LIMITS.key),
+    atMost('check_change_reason_length', t.reason, LIMITS.note),
+    index('check_change_by_colony').on(t.colonyId),
+  ],
+);
+
+/** The address under which the calendar can be read. It is a secret of this book and in no season file. */
+export const calendarFeeds = sqliteTable('calendar_feed', {
+  id: id(),
+  token: text('token').notNull().unique(),
+  madeAt: text('made_at').notNull(),
+});
+
 export const settings = sqliteTable(
   'setting',
   { key: text('key', { enum: SETTING_KEYS }).primaryKey(), value: text('value', { mode: 'json' }).notNull() },
@@ -161,7 +331,7 @@ export const settings = sqliteTable(
 );
 
 export const REVISION_ACTIONS = ['corrected', 'deleted', 'restored'] as const;
-export const REVISED = ['apiary', 'colony', 'queen', 'inspection'] as const;
+export const REVISED = ['apiary', 'colony', 'queen', 'inspection', 'programme'] as const;
 
 /** What an entry said before it was corrected or deleted. Only ever added to. */
 export const revisions = sqliteTable(

@@ -25,13 +25,18 @@ class Refused extends Error {
   }
 }
 
+const NO_FLOW_NOTED = { mainFlowFrom: null, mainFlowTo: null } as const;
+
 /** Makes the first apiary and colony and sets the hemisphere: all of it or nothing. */
 export function firstRun(db: Db, entry: z.infer<typeof startEntry>, now: Now): Result<{ id: string }> {
   const { apiaryId, apiaryName, hemisphere, colonyId, colonyName } = entry;
   try {
     db.transaction((tx) => {
       const renamed = { name: { apiary: 'apiaryName', colony: 'colonyName' } } as const;
-      orRefuse(saveApiary(tx, { id: apiaryId, name: apiaryName, note: '' }, now), renamed.name.apiary);
+      orRefuse(
+        saveApiary(tx, { ...NO_FLOW_NOTED, id: apiaryId, name: apiaryName, note: '' }, now),
+        renamed.name.apiary,
+      );
       const colony = {
         id: colonyId,
         apiaryId,

@@ -20,6 +20,11 @@ export function saveApiary(db: Db, apiary: ApiaryFact, now: Now): Result<{ id: s
       const message = `There is an apiary called ${apiary.name} already. Give this one another name.`;
       return failure({ path: ['name'], code: 'duplicate-id', message });
     }
+    const { mainFlowFrom, mainFlowTo } = apiary;
+    if (mainFlowFrom !== null && mainFlowTo !== null && mainFlowTo < mainFlowFrom) {
+      const message = 'The main flow cannot end before it begins. Correct one of the two.';
+      return failure({ path: ['mainFlowTo'], code: 'contradiction', message });
+    }
     const before = tx.select().from(apiaries).where(eq(apiaries.id, apiary.id)).get();
     if (before && !sameValue(before, apiary)) {
       addRevision(tx, { entity: 'apiary', entityId: apiary.id, action: 'corrected', before }, now);

@@ -47,6 +47,9 @@ const entry = (over: Partial<InspectionEntry> = {}): InspectionEntry => ({
   severalEggsPerCell: 'none',
   stores: 'room',
   layingRoomDays: null,
+  broodFrames: null,
+  coveredSeams: null,
+  drones: 'not-looked-for',
   note: '',
   cells: [],
   ...over,
@@ -56,7 +59,7 @@ const newCell = (n: number, found: InspectionEntry['cells'][number]['found'] = '
   cellId: id(200 + n),
   found,
   takenDown: false,
-  newCell: { place: 'bottom' as const, box: null, frame: null },
+  newCell: { place: 'bottom' as const, box: null, frame: null, part: null },
 });
 const codes = (result: ReturnType<typeof saveInspection>) =>
   result.ok ? 'stored' : result.issues.map(({ code }) => code);
@@ -64,7 +67,7 @@ const codes = (result: ReturnType<typeof saveInspection>) =>
 beforeEach(() => {
   folder = mkdtempSync(join(tmpdir(), 'ubbet-unit-'));
   opened = openDatabase(join(folder, 'season.sqlite'));
-  saveApiary(opened.db, { id: id(1), name: 'Orchard', note: '' }, now);
+  saveApiary(opened.db, { id: id(1), name: 'Orchard', note: '', mainFlowFrom: null, mainFlowTo: null }, now);
   saveColony(opened.db, colony, now);
 });
 afterEach(() => {

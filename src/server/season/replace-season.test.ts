@@ -94,7 +94,7 @@ describe('reading a season file', () => {
     ['not JSON', 'a;b;c', ['not-json']],
     ['cut short', file.slice(0, 3000), ['truncated']],
     ['something else', '[1]', ['invalid format']],
-    ['a later version', file.replace('"version": 1', '"version": 2'), ['later-version version']],
+    ['a later version', file.replace('"version": 2', '"version": 3'), ['later-version version']],
     [
       'an impossible day',
       changed((facts) => Object.assign(facts.colonies[0] as object, { startedOn: '2027-02-30' })),

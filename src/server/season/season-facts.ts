@@ -4,14 +4,21 @@ import type { SeasonFacts } from '../../core/formats/season-file';
 import type { Db } from '../../db/open';
 import {
   apiaries,
+  cellMoves,
   cellObservations,
   cells,
+  checkAnswers,
+  checkChanges,
   colonies,
   inspections,
+  keptCells,
+  programmes,
+  programmeUnits,
   queenEvents,
   queens,
   revisions,
   settings,
+  stepsDone,
 } from '../../db/schema/tables';
 
 /** Every table of facts under its name in the season file. Rows are always listed by id, so that equal facts give equal files. */
@@ -23,6 +30,13 @@ const TABLES = {
   inspections,
   cells,
   cellObservations,
+  cellMoves,
+  programmes,
+  programmeUnits,
+  keptCells,
+  stepsDone,
+  checkAnswers,
+  checkChanges,
   settings,
   revisions,
 } as const satisfies Record<keyof SeasonFacts, SQLiteTable>;

@@ -1,8 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { day } from '../../core/calendar/day';
 import { CELL_STAGES } from '../../core/cells/stage';
-import { inspection } from '../../core/colony/testing';
+import { aColony, inspection } from '../../core/colony/testing';
 import { inspectionEntry } from '../../core/facts/entry';
 import { type Change, changeDraft, type Draft, draftOf, emptyDraft, entryOf, factsBefore, factsWith } from './draft';
 
@@ -24,7 +23,7 @@ describe('a draft', () => {
   });
 
   it('adds cells where it was said that they hang', () => {
-    const hangs = { place: 'edge', box: 2, frame: 5 } as const;
+    const hangs = { place: 'edge', box: 2, frame: 5, part: null } as const;
     const { fresh } = drafted(add(1), { type: 'set', fields: { hangs } }, add(2));
     expect(fresh.map(({ place, box, frame }) => [place, box, frame])).toEqual([
       ['bottom', null, null],
@@ -92,12 +91,8 @@ describe('a draft', () => {
 
 describe('the facts with a draft', () => {
   const facts = {
-    startedOn: day('2027-04-01'),
-    endedOn: null,
-    origin: 'established' as const,
-    cells: [],
+    ...aColony(),
     inspections: [inspection({ id: id(1), at: '2027-05-10T12:00' }), inspection({ id: id(5), at: '2027-05-12T12:00' })],
-    queenEvents: [],
   };
 
   it('take it in the place of its earlier version', () => {
@@ -106,7 +101,7 @@ describe('the facts with a draft', () => {
       [id(5), 'seen'],
       [id(1), 'none'],
     ]);
-    expect(made.cells).toEqual([{ id: id(101), label: 'new', place: 'bottom', box: null, frame: null }]);
+    expect(made.cells).toEqual([{ id: id(101), label: 'new', place: 'bottom', box: null, frame: null, part: null }]);
   });
 
   it('end before it when asked what was known then', () => {

@@ -2,7 +2,15 @@ import type { YoungestBrood } from '../../core/brood/youngest';
 import { dayOfMinute } from '../../core/calendar/day';
 import type { CellPlace } from '../../core/cells/place';
 import type { CellStage } from '../../core/cells/stage';
-import type { CellFact, CellFinding, ColonyFacts, InspectionFact, Stores } from '../../core/colony/facts';
+import type {
+  CellFact,
+  CellFinding,
+  CellPart,
+  ColonyFacts,
+  Drones,
+  InspectionFact,
+  Stores,
+} from '../../core/colony/facts';
 import type { EntryCell, InspectionEntry } from '../../core/facts/entry';
 import type { Looked } from '../../core/inspections/looked';
 import type { Thoroughness } from '../../core/inspections/thoroughness';
@@ -23,6 +31,7 @@ export interface FreshCell {
   readonly box: number | null;
   readonly frame: number | null;
   readonly takenDown: boolean;
+  readonly part: CellPart | null;
 }
 
 /** An inspection as far as it has been entered. Nothing is taken for looked at until the keeper says so. */
@@ -38,11 +47,14 @@ export interface Draft {
   readonly severalEggsPerCell: Looked;
   readonly stores: Stores;
   readonly layingRoomDays: number | null;
+  readonly broodFrames: number | null;
+  readonly coveredSeams: number | null;
+  readonly drones: Drones;
   readonly note: string;
   readonly known: Readonly<Record<string, KnownAnswer>>;
   readonly fresh: readonly FreshCell[];
   /** Where the next new cell hangs. */
-  readonly hangs: { readonly place: CellPlace; readonly box: number | null; readonly frame: number | null };
+  readonly hangs: Pick<FreshCell, 'place' | 'box' | 'frame' | 'part'>;
 }
 
 export type Change =
@@ -71,10 +83,13 @@ export function emptyDraft(id: string, colonyId: string, at: string): Draft {
     severalEggsPerCell: 'not-looked-for',
     stores: 'not-looked-for',
     layingRoomDays: null,
+    broodFrames: null,
+    coveredSeams: null,
+    drones: 'not-looked-for',
     note: '',
     known: {},
     fresh: [],
-    hangs: { place: 'bottom', box: null, frame: null },
+    hangs: { place: 'bottom', box: null, frame: null, part: null },
   };
 }
 
@@ -125,8 +140,8 @@ export function entryOf(draft: Draft, thoroughness: Thoroughness): InspectionEnt
   const seenAgain = Object.entries(known).flatMap(([cellId, { observationId, found, takenDown }]): EntryCell[] =>
     found === null ? [] : [{ cellId, observationId, found, takenDown, newCell: null }],
   );
-  const found = fresh.map(({ cellId, observationId, stage, takenDown, place, box, frame }): EntryCell => {
-    return { cellId, observationId, found: stage, takenDown, newCell: { place, box, frame } };
+  const found = fresh.map(({ cellId, observationId, stage, takenDown, place, box, frame, part }): EntryCell => {
+    return { cellId, observationId, found: stage, takenDown, newCell: { place, box, frame, part } };
   });
   return { ...inspection, thoroughness, cells: [...seenAgain, ...found] };
 }

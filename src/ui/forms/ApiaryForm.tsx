@@ -11,6 +11,8 @@ import { IssueList } from '../entry/IssueList';
 export function ApiaryForm({ apiary, isNew }: { apiary: ApiaryEntry; isNew: boolean }) {
   const [name, setName] = useState(apiary.name);
   const [note, setNote] = useState(apiary.note);
+  const [mainFlowFrom, setMainFlowFrom] = useState(apiary.mainFlowFrom);
+  const [mainFlowTo, setMainFlowTo] = useState(apiary.mainFlowTo);
   const { issues, isSaving, save } = useSave('/api/apiaries');
   return (
     <form
@@ -18,7 +20,7 @@ export function ApiaryForm({ apiary, isNew }: { apiary: ApiaryEntry; isNew: bool
       className="max-w-xl"
       onSubmit={(event) => {
         event.preventDefault();
-        void save({ id: apiary.id, name, note }, '/colonies');
+        void save({ id: apiary.id, name, note, mainFlowFrom, mainFlowTo }, '/colonies');
       }}
     >
       <h1 className="mt-6 text-2xl">{isNew ? 'Add an apiary' : `Edit ${apiary.name}`}</h1>
@@ -33,6 +35,32 @@ export function ApiaryForm({ apiary, isNew }: { apiary: ApiaryEntry; isNew: bool
       >
         {(props) => <textarea {...props} rows={3} value={note} onChange={(event) => setNote(event.target.value)} />}
       </Field>
+      <div className="grid gap-x-6 sm:grid-cols-2">
+        <Field
+          name="Main flow from"
+          hint="As you expect it this year; a Demaree wants it on or near."
+          problem={problemOf(issues, 'mainFlowFrom')}
+        >
+          {(props) => (
+            <input
+              {...props}
+              type="date"
+              value={mainFlowFrom ?? ''}
+              onChange={(event) => setMainFlowFrom(event.target.value || null)}
+            />
+          )}
+        </Field>
+        <Field name="Main flow until" hint="The last day of it, roughly." problem={problemOf(issues, 'mainFlowTo')}>
+          {(props) => (
+            <input
+              {...props}
+              type="date"
+              value={mainFlowTo ?? ''}
+              onChange={(event) => setMainFlowTo(event.target.value || null)}
+            />
+          )}
+        </Field>
+      </div>
       <button type="submit" className={`${BUTTON.act} mt-5`} disabled={isSaving}>
         {isNew ? 'Add it' : 'Save'}
       </button>

@@ -1,6 +1,6 @@
 import { type Day, dayOfWeek, formatDay, monthAndDate } from '../../core/calendar/day';
 import { weekdayWords } from '../../core/calendar/words';
-import { type Axis, axisDays, isWeekend } from './axis';
+import { type Axis, axisDays, isLong, isWeekend } from './axis';
 
 const WEEKDAY_LETTERS = ['S', 'M', 'T', 'W', 'T', 'F', 'S'];
 const MONDAY = 1;
@@ -22,7 +22,8 @@ export function DayRuler({ axis, due }: { axis: Axis; due?: DueByDay }) {
       {axisDays(axis).map((day) => {
         const isToday = day === axis.today;
         const dots = due?.get(day) ?? 0;
-        const numbered = isToday || (dayOfWeek(day) === MONDAY && Math.abs(day - axis.today) > 1);
+        const numbered = isToday || (dayOfWeek(day) === MONDAY && Math.abs(day - axis.today) > (isLong(axis) ? 2 : 1));
+        const onDesk = isLong(axis) ? 'hidden' : 'hidden wide:inline';
         return (
           <li
             key={day}
@@ -30,11 +31,14 @@ export function DayRuler({ axis, due }: { axis: Axis; due?: DueByDay }) {
             aria-current={isToday ? 'date' : undefined}
             className={`flex flex-col items-center pt-1 ${isWeekend(day) ? 'bg-tint' : ''}`}
           >
-            <span className="text-muted hidden text-xs leading-4 wide:block" aria-hidden="true">
+            <span
+              className={`text-muted hidden text-xs leading-4 ${isLong(axis) ? '' : 'wide:block'}`}
+              aria-hidden="true"
+            >
               {WEEKDAY_LETTERS[dayOfWeek(day)]}
             </span>
             <span
-              className={`text-sm leading-5 ${isToday ? 'font-display text-willow scale-125 font-extrabold' : 'font-semibold'} ${numbered ? '' : 'hidden wide:inline'}`}
+              className={`text-sm leading-5 ${isToday ? 'font-display text-willow scale-125 font-extrabold' : 'font-semibold'} ${numbered ? '' : onDesk}`}
             >
               {monthAndDate(day).date}
             </span>

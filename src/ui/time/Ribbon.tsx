@@ -42,7 +42,6 @@ export function Ribbon({
     const isAhead = start >= 100;
     return (
       <StripLabel
-        axis={axis}
         from={isAhead ? 100 : 0}
         to={isAhead ? 100 : 0}
         whole={isAhead ? [100, 100] : [0, 0]}
@@ -82,7 +81,6 @@ export function Ribbon({
         strokeDasharray="1.5 2.5"
       />
       <StripLabel
-        axis={axis}
         from={Math.max(shownStart, leftOf(axis, window.likelyFrom))}
         to={Math.min(shownEnd, rightOf(axis, window.likelyTo))}
         whole={[shownStart, shownEnd]}

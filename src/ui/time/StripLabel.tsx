@@ -1,15 +1,14 @@
-import { type Axis, percent } from './axis';
+import { percent } from './axis';
 
 const FONT_PX = 12;
 const CHARACTER_PX = 6.6;
-/** The narrowest a day gets on a desk and on a phone. */
-const DAY_PX = { wide: 26, narrow: 11.5 } as const;
+/** The narrowest a strip gets on a desk and on a phone. */
+const STRIP_PX = { wide: 750, narrow: 333 } as const;
 
 /** Keeps a word readable over a faded end or a tinted day: it takes the colour of what it stands on along. */
 const HALO = { stroke: 'var(--color-ground)', strokeWidth: 3, paintOrder: 'stroke' } as const;
 
 interface Props {
-  readonly axis: Axis;
   /** The solid part that the label may stand on, in per cent. */
   readonly from: number;
   readonly to: number;
@@ -37,7 +36,6 @@ export function StripLabel(props: Props) {
 }
 
 function OneLabel({
-  axis,
   from,
   to,
   whole,
@@ -49,7 +47,7 @@ function OneLabel({
   outside,
   size,
 }: Props & { size: 'wide' | 'narrow' }) {
-  const stripPx = axis.days * DAY_PX[size];
+  const stripPx = STRIP_PX[size];
   const labelPx = label.length * CHARACTER_PX + 8;
   const baseline = y + height / 2 + FONT_PX * 0.36;
   const className = size === 'wide' ? 'label-wide' : 'label-narrow';

@@ -15,6 +15,14 @@ export function axisAround(today: Day): Axis {
   return { first: addDays(today, -DAYS_BACK), days: DAYS_BACK + 1 + DAYS_AHEAD, today };
 }
 
+/** From two days before a day to seven weeks after it: as far as a young queen takes to lay. */
+export function axisAhead(today: Day): Axis {
+  return { first: addDays(today, -2), days: 51, today };
+}
+
+/** Too many days for a number on each. */
+export const isLong = ({ days }: Axis) => days > 35;
+
 export function axisDays({ first, days }: Axis): readonly Day[] {
   return Array.from({ length: days }, (_, i) => addDays(first, i));
 }

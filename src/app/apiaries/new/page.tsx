@@ -5,5 +5,5 @@ import { ApiaryForm } from '@/ui/forms/ApiaryForm';
 export const metadata: Metadata = { title: 'Add an apiary' };
 
 export default function Page() {
-  return <ApiaryForm apiary={{ id: newId(), name: '', note: '' }} isNew />;
+  return <ApiaryForm apiary={{ id: newId(), name: '', note: '', mainFlowFrom: null, mainFlowTo: null }} isNew />;
 }

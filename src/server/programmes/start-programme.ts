@@ -1,0 +1,198 @@
+import 'server-only';
+import { and, eq, isNull, ne } from 'drizzle-orm';
+import { v7 as newId } from 'uuid';
+import { type Day, day, formatDay } from '../../core/calendar/day';
+import type { Now } from '../../core/calendar/now';
+import type { ColonyOrigin } from '../../core/colony/facts';
+import { type ColonyState, foldColony } from '../../core/colony/fold';
+import type { ProgrammeStart } from '../../core/facts/programme-start';
+import type { Method } from '../../core/methods/method';
+import { methodNamed } from '../../core/methods/methods';
+import { failure, type Issue, type Result, success } from '../../core/problems/issue';
+import type { Db } from '../../db/open';
+import { loadColonyFacts } from '../../db/repositories/colony-facts';
+import { freeLabels } from '../../db/repositories/inspection-entry';
+import { addRevision } from '../../db/repositories/revisions';
+import { loadSettings } from '../../db/repositories/settings';
+import {
+  apiaries,
+  cellMoves,
+  cells,
+  colonies,
+  keptCells,
+  programmes,
+  programmeUnits,
+  queens,
+} from '../../db/schema/tables';
+
+const NUCS: ReadonlySet<string> = new Set(['nuc-swarm', 'queen-split']);
+
+/**
+ * Begins a method on a colony: stores it with the colonies that its units are, the cells that were kept and the cell that was
+ * given, all or nothing. Sent again it lands once.
+ */
+export function startProgramme(db: Db, start: ProgrammeStart, now: Now): Result<{ id: string }> {
+  return db.transaction(
+    (tx) => {
+      const stored = tx.select().from(programmes).where(eq(programmes.id, start.id)).get();
+      if (stored) return success({ id: start.id });
+      const colony = tx.select().from(colonies).where(eq(colonies.id, start.colonyId)).get();
+      const on = day(start.on);
+      const facts = loadColonyFacts(tx, { colonyIds: [start.colonyId] }).get(start.colonyId);
+      if (!colony || !facts) {
+        return failure({ path: ['colonyId'], code: 'unknown-reference', message: 'Choose a colony in the book.' });
+      }
+      const method = methodNamed(start.method);
+      const state = foldColony(facts, loadSettings(tx), on);
+      const issues = [
+        ...dayIssues(on, facts.startedOn, state, now),
+        ...unitIssues(tx, start, method),
+        ...cellIssues(tx, start, method, state),
+      ];
+      if (issues.length > 0) return failure(...issues);
+      write(tx, start, { method, colony, state, now });
+      return success({ id: start.id });
+    },
+    { behavior: 'immediate' },
+  );
+}
+
+function dayIssues(on: Day, startedOn: Day, { ended }: ColonyState, { today }: Now): Issue[] {
+  const path = ['on'];
+  if (on > today) {
+    const message = `This day lies in the future. Enter it on the day it is done; today is ${formatDay(today)}.`;
+    return [{ path, code: 'in-the-future', message }];
+  }
+  if (on < startedOn) {
+    const message = `The colony begins on ${formatDay(startedOn)}. Give that day or a later one.`;
+    return [{ path, code: 'before-colony', message }];
+  }
+  return ended ? [{ path, code: 'after-colony-ended', message: 'The colony had ended by then. Choose another.' }] : [];
+}
+
+function unitIssues(db: Db, { newColony, withColonyId, colonyId }: ProgrammeStart, method: Method): Issue[] {
+  const makesOne = method.units.some(({ isNewColony }) => isNewColony);
+  const issues: Issue[] = [];
+  if (makesOne !== (newColony !== null)) {
+    const message = makesOne
+      ? 'A new colony comes of this: give it a name and a place.'
+      : 'No new colony comes of this; leave it out.';
+    issues.push({ path: ['newColony'], code: makesOne ? 'missing' : 'not-for-this-method', message });
+  }
+  if (newColony && !db.select().from(apiaries).where(eq(apiaries.id, newColony.apiaryId)).get()) {
+    const message = 'Choose an apiary that is in the book.';
+    issues.push({ path: ['newColony', 'apiaryId'], code: 'unknown-reference', message });
+  }
+  const namesake =
+    newColony &&
+    db
+      .select()
+      .from(colonies)
+      .where(and(eq(colonies.name, newColony.name), isNull(colonies.endedOn), ne(colonies.id, newColony.id)))
+      .get();
+  if (namesake) {
+    const message = `There is a colony called ${namesake.name} already. Give this one another name.`;
+    issues.push({ path: ['newColony', 'name'], code: 'duplicate-id', message });
+  }
+  const isUnion = method.units.some(({ queen }) => queen === 'ends');
+  const other = withColonyId && db.select().from(colonies).where(eq(colonies.id, withColonyId)).get();
+  if (isUnion && (!other || other.endedOn !== null || withColonyId === colonyId)) {
+    const message = 'Choose the colony that it is united with.';
+    issues.push({ path: ['withColonyId'], code: 'unknown-reference', message });
+  }
+  return issues;
+}
+
+function cellIssues(
+  db: Db,
+  { keptCellIds, gift, colonyId }: ProgrammeStart,
+  method: Method,
+  state: ColonyState,
+): Issue[] {
+  const live = new Set(state.liveCells.map(({ cell }) => cell.id));
+  const strange = keptCellIds.findIndex((id) => !live.has(id));
+  if (strange >= 0) {
+    const message = 'This cell is not a live one of the colony on that day. Reload the page and choose again.';
+    return [{ path: ['keptCellIds', strange], code: 'unknown-reference', message }];
+  }
+  if (keptCellIds.length > 0 && !method.options.includes('keptCells')) {
+    return [{ path: ['keptCellIds'], code: 'not-for-this-method', message: `${method.title}: no cell is kept.` }];
+  }
+  const needsGift = method.name === 'give-cell';
+  if (needsGift !== (gift !== null)) {
+    const message = needsGift ? 'Choose the cell that it is given.' : 'No cell is given in this method; leave it out.';
+    return [{ path: ['gift'], code: needsGift ? 'missing' : 'not-for-this-method', message }];
+  }
+  if (method.name === 'after-swarm' && keptCellIds.length === 0) {
+    return [{ path: ['keptCellIds'], code: 'missing', message: 'Choose the cell that is kept.' }];
+  }
+  const given = gift && db.select().from(cells).where(eq(cells.id, gift.cellId)).get();
+  if (gift && (!given || given.colonyId === colonyId)) {
+    return [{ path: ['gift', 'cellId'], code: 'unknown-reference', message: 'Choose a cell of another colony.' }];
+  }
+  const gone = gift && db.select().from(cellMoves).where(eq(cellMoves.cellId, gift.cellId)).get();
+  if (gone) {
+    return [{ path: ['gift', 'cellId'], code: 'contradiction', message: 'This cell was given away already.' }];
+  }
+  return [];
+}
+
+interface Begun {
+  readonly method: Method;
+  readonly colony: typeof colonies.$inferSelect;
+  readonly state: ColonyState;
+  readonly now: Now;
+}
+
+function write(db: Db, start: ProgrammeStart, { method, colony, state, now }: Begun): void {
+  const { id, colonyId, on, secondThinning, onlySealedBroodUp, note, newColony, withColonyId, stand, gift } = start;
+  if (newColony) {
+    const origin: ColonyOrigin = NUCS.has(method.name) ? 'nuc' : 'split';
+    db.insert(colonies)
+      .values({ ...newColony, origin, parentColonyId: colonyId, startedOn: on, endedOn: null, note: '' })
+      .run();
+  }
+  if (stand !== null && stand !== colony.stand) {
+    addRevision(db, { entity: 'colony', entityId: colonyId, action: 'corrected', before: colony }, now);
+    db.update(colonies).set({ stand }).where(eq(colonies.id, colonyId)).run();
+  }
+  const queenId = queenOf(db, method, state);
+  db.insert(programmes)
+    .values({
+      id,
+      colonyId,
+      method: method.name,
+      on,
+      endedOn: null,
+      secondThinning,
+      onlySealedBroodUp,
+      queenId,
+      note,
+      deletedAt: null,
+    })
+    .run();
+  for (const { name, isNewColony, queen } of method.units) {
+    const isOther = withColonyId !== null && queen !== 'ends';
+    const unitColony = isNewColony && newColony ? newColony.id : isOther ? withColonyId : colonyId;
+    db.insert(programmeUnits).values({ id: newId(), programmeId: id, unit: name, colonyId: unitColony }).run();
+  }
+  if (gift) {
+    const label = freeLabels(db, colonyId)();
+    const { moveId, cellId, travel } = gift;
+    db.insert(cellMoves).values({ id: moveId, cellId, toColonyId: colonyId, label, on, travel }).run();
+  }
+  for (const cellId of gift ? [gift.cellId] : start.keptCellIds) {
+    db.insert(keptCells).values({ id: newId(), programmeId: id, cellId }).run();
+  }
+}
+
+/** The queen that goes to another unit, as far as she is in the book, or the one that is bought, who is new to it. */
+function queenOf(db: Db, method: Method, { queen }: ColonyState): string | null {
+  if (method.units.some((unit) => unit.queen === 'laying')) return queen.queenId;
+  if (!method.units.some((unit) => unit.queen === 'caged')) return null;
+  const id = newId();
+  db.insert(queens)
+    .values({ id, motherQueenId: null, origin: 'bought', emergedFrom: null, emergedTo: null, note: '' })
+    .run();
+  return id;
+}

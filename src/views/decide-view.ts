@@ -1,0 +1,126 @@
+import type { Day } from '../core/calendar/day';
+import type { DayRange } from '../core/calendar/window';
+import { rangeWords } from '../core/calendar/words';
+import type { ColonyState } from '../core/colony/fold';
+import type { TrackedCell } from '../core/colony/track-cells';
+import { type Fit, type FitFacts, fitOf } from '../core/methods/fit';
+import type { Method, MethodKind, MethodName } from '../core/methods/method';
+import { METHODS } from '../core/methods/methods';
+import { type Plan, planMethod } from '../core/methods/plan';
+import { firstEggsWindow } from '../core/schedule/virgin-care';
+import type { Settings } from '../core/settings/settings';
+import type { Mark } from './marks';
+import { planMarks } from './plan-marks';
+
+export interface MethodView {
+  readonly name: MethodName;
+  readonly title: string;
+  readonly kind: MethodKind;
+  readonly fit: Fit;
+  readonly fitsWhen: string;
+  readonly suits: string;
+  readonly needsQueen: boolean;
+  readonly kit: readonly string[];
+  readonly lifting: string;
+  readonly visits: string;
+  readonly laying: string;
+  readonly ifItFails: string;
+  readonly schools: readonly string[];
+  readonly marks: readonly Mark[];
+}
+
+export interface DecideView {
+  readonly fits: readonly MethodView[];
+  readonly wouldFit: readonly MethodView[];
+  readonly doesNotFit: readonly MethodView[];
+  /** Shown when a method fails for want of the queen. */
+  readonly withoutQueen: string | null;
+}
+
+/** Worth keeping, best first: a charged cell that is not closed yet, then a closed one, then a small one. */
+const BEST_TO_KEEP = ['larva-large', 'sealed-fresh', 'sealed', 'sealed-ripe', 'larva-small', 'egg'];
+
+/** The cell that Ubbet would keep; null when there is none that is dated. */
+export function bestToKeep(cells: readonly TrackedCell[]): TrackedCell | null {
+  const rank = ({ lastStage }: TrackedCell) => {
+    const place = BEST_TO_KEEP.indexOf(lastStage);
+    return place < 0 ? BEST_TO_KEEP.length : place;
+  };
+  return (
+    [...cells].filter(({ planBy }) => laidRange(planBy.laid) !== null).sort((a, b) => rank(a) - rank(b))[0] ?? null
+  );
+}
+
+/** When a cell's egg was laid; null when that has no beginning. */
+export function laidRange(laid: TrackedCell['planBy']['laid']): DayRange | null {
+  return laid && laid.from !== null ? { from: laid.from, to: laid.to } : null;
+}
+
+/** When a queen may lay: the young one, the bought one, or at once where the old one stays. */
+export function layingWords(method: Method, plan: Plan): string {
+  if (plan.emergence) {
+    const { earliest, latest } = firstEggsWindow(plan.emergence);
+    return `A young queen may lay ${rangeWords({ from: earliest, to: latest })}.`;
+  }
+  const check = plan.checks.find(({ code }) => code === 'laying-check');
+  if (method.name === 'requeen-mated' && check) {
+    return `The bought queen lays ${rangeWords({ from: check.window.earliest, to: check.window.latest })}.`;
+  }
+  return method.kind === 'queen' ? 'Raises no queen by itself.' : 'The old queen goes on laying.';
+}
+
+const KIND_ORDER: readonly MethodKind[] = ['swarm', 'queen', 'room'];
+
+/** Every method weighed for a colony as it stands: none hidden, each with its reason. */
+export function decideView(state: ColonyState, facts: FitFacts, settings: Settings): DecideView {
+  const views = METHODS.filter(({ name }) => name !== 'hive-swarm')
+    .map((method) => methodView(method, state, facts, settings))
+    .sort((a, b) => KIND_ORDER.indexOf(a.kind) - KIND_ORDER.indexOf(b.kind));
+  const of = (kind: Fit['kind']) => views.filter(({ fit }) => fit.kind === kind);
+  const lacksQueen = views.some(
+    ({ fit }) => fit.kind === 'would-fit' && fit.missing.some(({ code }) => code === 'queen-not-found'),
+  );
+  const free = views.filter(
+    ({ needsQueen, kind, fit }) => !needsQueen && kind === 'swarm' && fit.kind !== 'does-not-fit',
+  );
+  return {
+    fits: of('fits'),
+    wouldFit: of('would-fit'),
+    doesNotFit: of('does-not-fit'),
+    withoutQueen:
+      lacksQueen && free.length > 0 ? `Without finding the queen: ${free.map(({ title }) => title).join(', ')}.` : null,
+  };
+}
+
+function methodView(method: Method, state: ColonyState, facts: FitFacts, settings: Settings): MethodView {
+  const plan = planOn(method, state, state.today, settings);
+  const days = new Set(plan.checks.map(({ window }) => window.ideal)).size;
+  const { name, title, kind, fitsWhen, suits, needs, kit, lifting, ifItFails, schools } = method;
+  return {
+    name,
+    title,
+    kind,
+    fit: fitOf(method, facts),
+    fitsWhen,
+    suits,
+    needsQueen: needs.queenFound,
+    kit,
+    lifting: lifting ?? 'Nothing heavy.',
+    visits: days === 1 ? 'One visit after it.' : `${days} visits after it.`,
+    laying: layingWords(method, plan),
+    ifItFails,
+    schools,
+    marks: planMarks(plan, state.today),
+  };
+}
+
+/** The plan as it would be with Ubbet's own choices. */
+export function planOn(method: Method, { liveCells }: ColonyState, on: Day, settings: Settings): Plan {
+  const best = method.options.includes('keptCells') && method.needs.cells === 'kept' ? bestToKeep(liveCells) : null;
+  const laid = best && laidRange(best.planBy.laid);
+  return planMethod(
+    method,
+    { on, keptCells: laid ? [laid] : [], onlySealedBroodUp: false, secondThinning: true, swarm: 'prime' },
+    settings,
+  );
+}

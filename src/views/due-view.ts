@@ -1,0 +1,56 @@
+import type { Day } from '../core/calendar/day';
+import type { CheckWindow } from '../core/calendar/window';
+import type { ColonyState } from '../core/colony/fold';
+import type { FollowUpCode } from '../core/methods/method';
+import { ANSWERS } from '../core/programmes/answers';
+import { type Check, type CheckCode, type LeaveShut, urgencyOf } from '../core/schedule/check';
+import { dueWords } from '../core/schedule/due-words';
+import type { Tone } from './marks';
+
+/** Something due at a colony, with what is needed to answer it on the spot, to move it and to leave it out. */
+export interface DueView {
+  readonly key: string;
+  readonly code: CheckCode;
+  readonly words: string;
+  readonly why: string;
+  readonly tone: Tone;
+  readonly window: CheckWindow;
+  readonly plannedFor: Day | null;
+  /** What can be answered; null: entering an inspection answers it. */
+  readonly asks: { readonly programmeId: string; readonly code: FollowUpCode; readonly nth: number } | null;
+  /** It can be answered now: its window has begun or is about to. */
+  readonly isNear: boolean;
+}
+
+const isFollowUp = (code: CheckCode): code is FollowUpCode => code in ANSWERS;
+
+/** `...:2` of a key is the second of its kind. */
+const nthOf = ({ key, programme }: Check) => Number(programme ? (key.split(`${programme.id}:`)[1] ?? 1) : 1);
+
+export function dueView(check: Check, today: Day): DueView {
+  const { key, code, why, window, plannedFor, programme } = check;
+  return {
+    key,
+    code,
+    words: dueWords(check, today),
+    why,
+    tone: urgencyOf(check, today),
+    window,
+    plannedFor,
+    asks: programme && isFollowUp(code) ? { programmeId: programme.id, code, nth: nthOf(check) } : null,
+    isNear: today >= window.earliest,
+  };
+}
+
+export function dueViews({ schedule, today }: ColonyState): readonly DueView[] {
+  return schedule.checks.map((check) => dueView(check, today));
+}
+
+/** What moving and answering have to know of a colony. */
+export interface DueAt {
+  readonly colonyId: string;
+  readonly colonyName: string;
+  readonly leaveShut: readonly LeaveShut[];
+  /** Of a split: the colonies that its halves are. */
+  readonly halves: readonly { readonly id: string; readonly name: string }[];
+}

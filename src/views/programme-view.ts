@@ -1,0 +1,260 @@
+import { type Day, daysBetween } from '../core/calendar/day';
+import { rangeWords, weekdayWords } from '../core/calendar/words';
+import type { ColonyState } from '../core/colony/fold';
+import { methodNamed } from '../core/methods/methods';
+import { meaningOf } from '../core/programmes/answers';
+import type { CheckAnswerFact, ProgrammeFact } from '../core/programmes/facts';
+import { needsWayOut, type WayOut, waysOut } from '../core/programmes/ways-out';
+import { CHECK_NAMES } from '../core/schedule/check';
+import { movesOf } from '../core/schedule/what-moved';
+import type { Settings } from '../core/settings/settings';
+import { CAUTION_WORDS } from './caution-words';
+import { type DueAt, type DueView, dueView } from './due-view';
+import type { Mark } from './marks';
+import { planMarks } from './plan-marks';
+import { situationWords } from './situation-words';
+
+export interface UnitView extends DueAt {
+  readonly unit: string;
+  readonly apiary: string;
+  readonly stand: string;
+  readonly situation: string;
+  readonly gets: string;
+  readonly due: readonly DueView[];
+  readonly leaveShutWords: string | null;
+  readonly marks: readonly Mark[];
+}
+
+export interface StoryLine {
+  readonly key: string;
+  readonly on: Day;
+  readonly words: string;
+  readonly remedy: string | null;
+}
+
+export interface WayOutView extends WayOut {
+  readonly title: string;
+  readonly cost: string;
+}
+
+export interface ProgrammeView {
+  readonly id: string;
+  readonly colonyId: string;
+  readonly title: string;
+  readonly begun: string;
+  readonly status: string;
+  readonly isRunning: boolean;
+  readonly endedOn: Day | null;
+  readonly cautions: readonly string[];
+  readonly steps: readonly { readonly step: number; readonly words: string; readonly isDone: boolean }[];
+  readonly units: readonly UnitView[];
+  /** What was answered, seen, moved and missed, newest first. */
+  readonly story: readonly StoryLine[];
+  readonly waysOut: {
+    readonly colonyId: string;
+    readonly colonyName: string;
+    readonly ways: readonly WayOutView[];
+  } | null;
+}
+
+/** One of the colonies in a programme. */
+export interface Member {
+  readonly colonyId: string;
+  readonly name: string;
+  readonly apiary: string;
+  readonly stand: string;
+  readonly state: ColonyState;
+}
+
+const UNIT_WORDS: Readonly<Record<string, string>> = {
+  nuc: 'nuc',
+  parent: 'parent',
+  'old-site': 'on the old site',
+  top: 'top',
+  bottom: 'bottom',
+  'queenless-half': 'one half',
+  'queen-half': 'one half',
+  hive: 'hive',
+  joined: 'joined to it',
+};
+
+/** A running programme: what is to be done in each unit, the steps, what happened, and the ways on where it went wrong. */
+export function programmeView(
+  programme: ProgrammeFact,
+  members: readonly Member[],
+  stepsDone: ReadonlySet<number>,
+  settings: Settings,
+  today: Day,
+): ProgrammeView {
+  const method = methodNamed(programme.method);
+  const units = members.map((member) => unitView(programme, member, members, today));
+  const isOver = units.every(({ due }) => due.length === 0);
+  const failing = members.find(({ state }) => !state.ended && needsWayOut(state) && leads(programme, state));
+  const day = daysBetween(programme.on, today);
+  return {
+    id: programme.id,
+    colonyId: programme.colonyId,
+    title: method.title,
+    begun: `Begun ${weekdayWords(programme.on)}, ${day === 0 ? 'today' : `day ${day}`}`,
+    status: statusWords(programme, members, failing !== undefined, isOver),
+    isRunning: programme.endedOn === null && !isOver,
+    endedOn: programme.endedOn,
+    cautions: method.cautions.map((caution) => CAUTION_WORDS[caution]),
+    steps: method.steps.map((words, step) => ({ step, words, isDone: stepsDone.has(step) })),
+    units,
+    story: storyOf(programme, members),
+    waysOut: failing
+      ? {
+          colonyId: failing.colonyId,
+          colonyName: failing.name,
+          ways: waysOut(today, settings).map((way) => ({ ...way, ...wayWords(way, today) })),
+        }
+      : null,
+  };
+}
+
+/** The programme is the one that the colony's queen hangs on. */
+function leads({ id }: ProgrammeFact, { queen }: ColonyState): boolean {
+  return queen.programme === null || queen.programme.id === id;
+}
+
+function statusWords(
+  { endedOn }: ProgrammeFact,
+  members: readonly Member[],
+  failing: boolean,
+  isOver: boolean,
+): string {
+  if (endedOn !== null) return `Given up on ${weekdayWords(endedOn)}.`;
+  if (failing) return 'It has not come to a laying queen. Choose a way on.';
+  if (!isOver) return 'Running.';
+  const lays = members.every(
+    ({ state }) => state.ended || (state.queen.expected === 'laying' && !state.queen.presumedGone),
+  );
+  return lays ? 'Done: every unit has a laying queen.' : 'Nothing more is due of it.';
+}
+
+function unitView(programme: ProgrammeFact, member: Member, members: readonly Member[], today: Day): UnitView {
+  const { colonyId, name, apiary, stand, state } = member;
+  const method = methodNamed(programme.method);
+  const own = programme.units.filter((unit) => unit.colonyId === colonyId).map(({ unit }) => unit);
+  const { schedule } = state;
+  const checks = schedule.checks.filter((check) => check.programme?.id === programme.id);
+  const raises = state.queen.programme?.id === programme.id || state.queen.eitherHalfSince !== null;
+  const shut = raises ? schedule.leaveShut.filter(({ from, to }) => from <= to) : [];
+  const [first] = shut;
+  return {
+    colonyId,
+    colonyName: name,
+    apiary,
+    stand,
+    unit: [...new Set(own.map((unit) => UNIT_WORDS[unit] ?? unit))].join(' and '),
+    situation: state.ended ? 'No longer a colony of its own' : situationWords(state),
+    gets: method.units
+      .filter((unit) => own.includes(unit.name))
+      .map(({ gets }) => gets)
+      .join('; '),
+    due: checks.map((check) => dueView(check, today)),
+    leaveShut: schedule.leaveShut,
+    leaveShutWords: first ? `Leave shut ${rangeWords(first)}.` : null,
+    halves: halvesOf(programme, members),
+    marks: planMarks(
+      {
+        checks,
+        leaveShut: shut,
+        emergence: raises ? schedule.emergence : null,
+        eggsBy: raises ? schedule.eggsBy : null,
+      },
+      today,
+    ),
+  };
+}
+
+/** The colonies of a split in two halves, for saying which of them has the queen. */
+export function halvesOf(
+  programme: ProgrammeFact,
+  members: readonly { readonly colonyId: string; readonly name: string }[],
+) {
+  const { units } = methodNamed(programme.method);
+  if (!units.some(({ queen }) => queen === 'either')) return [];
+  return members.map(({ colonyId, name }) => ({ id: colonyId, name }));
+}
+
+function answerWords({ code, answer, queenlessColonyId }: CheckAnswerFact, members: readonly Member[]): string {
+  const meaning = meaningOf(code, answer);
+  const half = members.find(({ colonyId }) => colonyId === queenlessColonyId);
+  return `${CHECK_NAMES[code]} ${meaning?.words ?? answer}${half ? `: ${half.name} has no queen` : ''}`;
+}
+
+function storyOf(programme: ProgrammeFact, members: readonly Member[]): readonly StoryLine[] {
+  const many = members.length > 1;
+  const answers = new Map(members.flatMap(({ state }) => state.answers.map((answer) => [answer.id, answer] as const)));
+  const answered = [...answers.values()]
+    .filter(({ programmeId }) => programmeId === programme.id)
+    .map((answer): StoryLine => {
+      const name = members.find(({ colonyId }) => colonyId === answer.colonyId)?.name;
+      return {
+        key: answer.id,
+        on: answer.on,
+        words: `${many && name ? `${name}, ` : ''}${answerWords(answer, members)}`,
+        remedy: meaningOf(answer.code, answer.answer)?.remedy ?? null,
+      };
+    });
+  const others = members.flatMap(({ name, state }) => {
+    const of = many ? `${name}, ` : '';
+    const seen = state.followUps
+      .filter(({ programmeId, status }) => programmeId === programme.id && status === 'seen')
+      .map(
+        ({ key, code, on }): StoryLine => ({
+          key: `${name}${key}`,
+          on: on ?? programme.on,
+          words: `${of}${CHECK_NAMES[code]} answered by the look`,
+          remedy: null,
+        }),
+      );
+    const moved = movesOf(state.schedules)
+      .filter(({ key }) => key.includes(programme.id))
+      .map(
+        ({ key, code, on, from, to, because }): StoryLine => ({
+          key: `${name}${key}${on}`,
+          on,
+          words: `${of}${CHECK_NAMES[code]} moved from ${rangeWords({ from: from.earliest, to: from.latest })} to ${rangeWords({ from: to.earliest, to: to.latest })}, because of ${because}`,
+          remedy: null,
+        }),
+      );
+    const skipped = state.schedule.skipped
+      .filter(({ check }) => check.programme?.id === programme.id)
+      .map(
+        ({ check, reason, on }): StoryLine => ({
+          key: `${name}${check.key}skipped`,
+          on,
+          words: `${of}${CHECK_NAMES[check.code]} left out: ${reason}`,
+          remedy: null,
+        }),
+      );
+    const missed = state.schedule.missed
+      .filter(({ programme: by }) => by?.id === programme.id)
+      .map(
+        ({ key, code, window }): StoryLine => ({
+          key: `${name}${key}missed`,
+          on: window.latest,
+          words: `${of}${CHECK_NAMES[code]} was not done by ${weekdayWords(window.latest)}`,
+          remedy: 'Too late now: a virgin may be out, so leave it shut. Casts may follow.',
+        }),
+      );
+    return [...seen, ...moved, ...skipped, ...missed];
+  });
+  return [...answered, ...others].sort((a, b) => b.on - a.on);
+}
+
+function wayWords({ method, until, brings }: WayOut, today: Day): { title: string; cost: string } {
+  const days = { from: daysBetween(today, until.from), to: daysBetween(today, until.to) };
+  const what = {
+    known: 'you know whether there is a queen',
+    laying: 'a queen lays',
+    united: 'they are one colony',
+  }[brings];
+  return {
+    title: methodNamed(method).title,
+    cost: `${days.from} to ${days.to} days until ${what} (${rangeWords(until)})`,
+  };
+}
