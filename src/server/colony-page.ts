@@ -1,6 +1,7 @@
 import 'server-only';
 import { asc, desc, eq, inArray } from 'drizzle-orm';
-import type { Day } from '../core/calendar/day';
+import { type Day, day } from '../core/calendar/day';
+import type { DayRange } from '../core/calendar/window';
 import type { ColonyFacts } from '../core/colony/facts';
 import { type ColonyState, foldColony } from '../core/colony/fold';
 import { markColour } from '../core/queens/mark-colour';
@@ -18,6 +19,8 @@ export interface ColonyOnDay {
   readonly facts: ColonyFacts;
   readonly state: ColonyState;
   readonly settings: Settings;
+  /** The main flow as expected at its apiary; null: not noted. */
+  readonly flow: DayRange | null;
 }
 
 /** One colony with all its facts and its state on `today`; null when there is none of that id. */
@@ -31,7 +34,9 @@ export function loadColony(db: Db, id: string, today: Day): ColonyOnDay | null {
   const facts = loadColonyFacts(db, { colonyIds: [id] }).get(id);
   if (!found || !facts) return null;
   const settings = loadSettings(db);
-  return { ...found, facts, settings, state: foldColony(facts, settings, today) };
+  const { mainFlowFrom, mainFlowTo } = found.apiary;
+  const flow = mainFlowFrom && mainFlowTo ? { from: day(mainFlowFrom), to: day(mainFlowTo) } : null;
+  return { ...found, flow, facts, settings, state: foldColony(facts, settings, today) };
 }
 
 /** What befell the colony's queens, newest first, each queen named by her year and colour. */

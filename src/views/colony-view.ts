@@ -1,4 +1,4 @@
-import { type Day, yearOf } from '../core/calendar/day';
+import { type Day, daysBetween, yearOf } from '../core/calendar/day';
 import { dayWords, distanceWords, rangeWords, weekdayWords } from '../core/calendar/words';
 import { expectedStages } from '../core/cells/expected';
 import { explainConflict } from '../core/cells/explain';
@@ -11,10 +11,12 @@ import type { Look } from '../core/colony/look';
 import { mayStillHoldQueen, type TrackedCell } from '../core/colony/track-cells';
 import { CAUSE_WORDS, READING_WORDS } from '../core/inspections/reading-words';
 import { THOROUGHNESS_WORDS } from '../core/inspections/thoroughness';
+import { methodNamed } from '../core/methods/methods';
 import { CHECK_NAMES } from '../core/schedule/check';
 import { type DueView, dueViews } from './due-view';
 import type { Mark } from './marks';
 import { cellMarks, cellsMarks, rowBelow, scheduleMarks } from './marks-of';
+import { type MoveLine, moveLines } from './moves-view';
 import { isHeld, readingTitle, situationWords } from './situation-words';
 
 export interface ReadingView {
@@ -50,6 +52,13 @@ export interface LookView {
   readonly note: string;
 }
 
+/** A method that was begun, by name. */
+export interface ProgrammeLine {
+  readonly id: string;
+  readonly words: string;
+  readonly isRunning: boolean;
+}
+
 export interface ColonyView {
   /** How it stands, as a headline. */
   readonly situation: string;
@@ -61,6 +70,9 @@ export interface ColonyView {
   readonly leaveShut: string | null;
   readonly queen: string;
   readonly lastLaid: string | null;
+  /** Newest first. */
+  readonly programmes: readonly ProgrammeLine[];
+  readonly moves: readonly MoveLine[];
   readonly overview: readonly Mark[];
   readonly cells: readonly CellRowView[];
   readonly looks: readonly LookView[];
@@ -88,10 +100,21 @@ export function colonyView(state: ColonyState): ColonyView {
     leaveShut: shut ? `Leave shut ${rangeWords(shut)}. Opening it then can cost the virgin.` : null,
     queen: queenWords(state),
     lastLaid: lastLaidWords(state),
+    programmes: programmeLines(state),
+    moves: moveLines(state),
     overview: withLooks([...windows, ...scheduleMarks(schedule, today, rowBelow(windows))], state.looks),
     cells: [...cells].sort(byUrgency(today)).map((cell) => cellRow(cell, today)),
     looks: [...state.looks].reverse().map((look) => lookView(look, state.cells, today)),
   };
+}
+
+function programmeLines({ parts, schedule, today }: ColonyState): readonly ProgrammeLine[] {
+  return [...parts].reverse().map(({ programme: { id, method, on, endedOn } }) => {
+    const isRunning = endedOn === null && schedule.checks.some(({ programme }) => programme?.id === id);
+    const { title } = methodNamed(method);
+    const days = daysBetween(on, today);
+    return { id, isRunning, words: isRunning ? `${title}, day ${days}` : `${title}, ${dayWords(on, yearOf(today))}` };
+  });
 }
 
 /** A reading in words, with what it rests on. */

@@ -6,7 +6,7 @@ import type { TrackedCell } from '../core/colony/track-cells';
 import { type Fit, type FitFacts, fitOf } from '../core/methods/fit';
 import type { Method, MethodKind, MethodName } from '../core/methods/method';
 import { METHODS } from '../core/methods/methods';
-import { type Plan, planMethod } from '../core/methods/plan';
+import { type Plan, planMethod, USUAL_CHOICES } from '../core/methods/plan';
 import { firstEggsWindow } from '../core/schedule/virgin-care';
 import type { Settings } from '../core/settings/settings';
 import type { Mark } from './marks';
@@ -118,9 +118,5 @@ function methodView(method: Method, state: ColonyState, facts: FitFacts, setting
 export function planOn(method: Method, { liveCells }: ColonyState, on: Day, settings: Settings): Plan {
   const best = method.options.includes('keptCells') && method.needs.cells === 'kept' ? bestToKeep(liveCells) : null;
   const laid = best && laidRange(best.planBy.laid);
-  return planMethod(
-    method,
-    { on, keptCells: laid ? [laid] : [], onlySealedBroodUp: false, secondThinning: true, swarm: 'prime' },
-    settings,
-  );
+  return planMethod(method, { ...USUAL_CHOICES, on, keptCells: laid ? [laid] : [] }, settings);
 }

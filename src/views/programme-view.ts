@@ -13,6 +13,7 @@ import { type DueAt, type DueView, dueView } from './due-view';
 import type { Mark } from './marks';
 import { planMarks } from './plan-marks';
 import { situationWords } from './situation-words';
+import { UNIT_WORDS } from './unit-words';
 
 export interface UnitView extends DueAt {
   readonly unit: string;
@@ -30,6 +31,8 @@ export interface StoryLine {
   readonly on: Day;
   readonly words: string;
   readonly remedy: string | null;
+  /** The answer that it tells of, which can be taken back; null: it is no answer. */
+  readonly answerId: string | null;
 }
 
 export interface WayOutView extends WayOut {
@@ -66,18 +69,6 @@ export interface Member {
   readonly state: ColonyState;
 }
 
-const UNIT_WORDS: Readonly<Record<string, string>> = {
-  nuc: 'nuc',
-  parent: 'parent',
-  'old-site': 'on the old site',
-  top: 'top',
-  bottom: 'bottom',
-  'queenless-half': 'one half',
-  'queen-half': 'one half',
-  hive: 'hive',
-  joined: 'joined to it',
-};
-
 /** A running programme: what is to be done in each unit, the steps, what happened, and the ways on where it went wrong. */
 export function programmeView(
   programme: ProgrammeFact,
@@ -107,10 +98,20 @@ export function programmeView(
       ? {
           colonyId: failing.colonyId,
           colonyName: failing.name,
-          ways: waysOut(today, settings).map((way) => ({ ...way, ...wayWords(way, today) })),
+          ways: waysOutView(failing.state, settings) ?? [],
         }
       : null,
   };
+}
+
+/** Which unit of the method a colony is; of a split, only what is known by now. */
+function roleWords({ id }: ProgrammeFact, own: readonly string[], { parts }: ColonyState): string {
+  const part = parts.find(({ programme }) => programme.id === id);
+  if (part?.queen === 'either') {
+    if (part.half === null) return 'one half';
+    return { queenless: 'half without a queen', queen: 'half with the queen', failed: 'half' }[part.half.is];
+  }
+  return [...new Set(own.map((unit) => UNIT_WORDS[unit] ?? unit))].join(' and ');
 }
 
 /** The programme is the one that the colony's queen hangs on. */
@@ -147,7 +148,7 @@ function unitView(programme: ProgrammeFact, member: Member, members: readonly Me
     colonyName: name,
     apiary,
     stand,
-    unit: [...new Set(own.map((unit) => UNIT_WORDS[unit] ?? unit))].join(' and '),
+    unit: roleWords(programme, own, state),
     situation: state.ended ? 'No longer a colony of its own' : situationWords(state),
     gets: method.units
       .filter((unit) => own.includes(unit.name))
@@ -185,6 +186,8 @@ function answerWords({ code, answer, queenlessColonyId }: CheckAnswerFact, membe
   return `${CHECK_NAMES[code]} ${meaning?.words ?? answer}${half ? `: ${half.name} has no queen` : ''}`;
 }
 
+const NO_ANSWER = { remedy: null, answerId: null } as const;
+
 function storyOf(programme: ProgrammeFact, members: readonly Member[]): readonly StoryLine[] {
   const many = members.length > 1;
   const answers = new Map(members.flatMap(({ state }) => state.answers.map((answer) => [answer.id, answer] as const)));
@@ -197,6 +200,7 @@ function storyOf(programme: ProgrammeFact, members: readonly Member[]): readonly
         on: answer.on,
         words: `${many && name ? `${name}, ` : ''}${answerWords(answer, members)}`,
         remedy: meaningOf(answer.code, answer.answer)?.remedy ?? null,
+        answerId: answer.id,
       };
     });
   const others = members.flatMap(({ name, state }) => {
@@ -208,7 +212,7 @@ function storyOf(programme: ProgrammeFact, members: readonly Member[]): readonly
           key: `${name}${key}`,
           on: on ?? programme.on,
           words: `${of}${CHECK_NAMES[code]} answered by the look`,
-          remedy: null,
+          ...NO_ANSWER,
         }),
       );
     const moved = movesOf(state.schedules)
@@ -218,7 +222,7 @@ function storyOf(programme: ProgrammeFact, members: readonly Member[]): readonly
           key: `${name}${key}${on}`,
           on,
           words: `${of}${CHECK_NAMES[code]} moved from ${rangeWords({ from: from.earliest, to: from.latest })} to ${rangeWords({ from: to.earliest, to: to.latest })}, because of ${because}`,
-          remedy: null,
+          ...NO_ANSWER,
         }),
       );
     const skipped = state.schedule.skipped
@@ -228,7 +232,7 @@ function storyOf(programme: ProgrammeFact, members: readonly Member[]): readonly
           key: `${name}${check.key}skipped`,
           on,
           words: `${of}${CHECK_NAMES[check.code]} left out: ${reason}`,
-          remedy: null,
+          ...NO_ANSWER,
         }),
       );
     const missed = state.schedule.missed
@@ -239,11 +243,18 @@ function storyOf(programme: ProgrammeFact, members: readonly Member[]): readonly
           on: window.latest,
           words: `${of}${CHECK_NAMES[code]} was not done by ${weekdayWords(window.latest)}`,
           remedy: 'Too late now: a virgin may be out, so leave it shut. Casts may follow.',
+          answerId: null,
         }),
       );
     return [...seen, ...moved, ...skipped, ...missed];
   });
   return [...answered, ...others].sort((a, b) => b.on - a.on);
+}
+
+/** The ways on for a colony that has not come to a laying queen, in words; null where nothing went wrong. */
+export function waysOutView(state: ColonyState, settings: Settings): readonly WayOutView[] | null {
+  if (state.ended || !needsWayOut(state)) return null;
+  return waysOut(state.today, settings).map((way) => ({ ...way, ...wayWords(way, state.today) }));
 }
 
 function wayWords({ method, until, brings }: WayOut, today: Day): { title: string; cost: string } {

@@ -1,6 +1,8 @@
-import type { Day } from '../core/calendar/day';
+import { type Day, daysBetween } from '../core/calendar/day';
 import { weekdayWords } from '../core/calendar/words';
-import { bestDay, urgencyOf } from '../core/schedule/check';
+import type { ColonyState } from '../core/colony/fold';
+import { methodNamed } from '../core/methods/methods';
+import { bestDay, type Check, urgencyOf } from '../core/schedule/check';
 import { dueWords } from '../core/schedule/due-words';
 import type { Mark, Tone } from './marks';
 import { cellsMarks, rowBelow, scheduleMarks } from './marks-of';
@@ -15,6 +17,8 @@ export interface TodayRow {
   readonly reading: string;
   readonly due: string;
   readonly why: string | null;
+  /** The programme that what is due belongs to. */
+  readonly programme: { readonly id: string; readonly words: string } | null;
   readonly tone: Tone | 'shut';
   readonly marks: readonly Mark[];
 }
@@ -95,6 +99,14 @@ function band(title: string, placed: readonly Placed[]): TodayBand[] {
   return [{ title, rows }];
 }
 
+/** `Demaree, day 7`. */
+function programmeOf({ parts, today }: ColonyState, check: Check): TodayRow['programme'] {
+  const part = parts.find(({ programme }) => programme.id === check.programme?.id);
+  if (!part) return null;
+  const { id, method, on } = part.programme;
+  return { id, words: `${methodNamed(method).title}, day ${daysBetween(on, today)}` };
+}
+
 function placeColony(
   { colony, state }: YardColony,
   today: Day,
@@ -118,6 +130,7 @@ function placeColony(
         ? dueWords(check, today)
         : 'No date set',
     why: isShut || !check ? null : check.why,
+    programme: (!isShut && check && programmeOf(state, check)) || null,
     tone: isShut ? 'shut' : urgency,
     marks: [...cells, ...scheduleMarks(schedule, today, rowBelow(cells))],
   };

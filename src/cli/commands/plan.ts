@@ -4,7 +4,7 @@ import type { CheckWindow } from '../../core/calendar/window';
 import { dayField } from '../../core/formats/day-field';
 import { METHOD_NAMES, METHOD_OPTIONS, type Method } from '../../core/methods/method';
 import { methodNamed } from '../../core/methods/methods';
-import { planMethod } from '../../core/methods/plan';
+import { planMethod, USUAL_CHOICES } from '../../core/methods/plan';
 import { failure, type Issue, success } from '../../core/problems/issue';
 import { DEFAULT_SETTINGS } from '../../core/settings/settings';
 import { command } from '../command';
@@ -37,7 +37,7 @@ export const planCommand = command({
     const kept = keptCells.map(({ laid }) => laid);
     const plan = planMethod(
       method,
-      { on, keptCells: kept, onlySealedBroodUp, secondThinning, swarm },
+      { ...USUAL_CHOICES, on, keptCells: kept, onlySealedBroodUp, secondThinning, swarm },
       DEFAULT_SETTINGS,
     );
     return success({

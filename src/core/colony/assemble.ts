@@ -73,7 +73,10 @@ function sharedBy(
   };
 }
 
-/** A cell as it was known on the day it left its colony, from what was seen of it there; null when it was never seen. */
+/**
+ * A cell as it was known on the day it left its colony, from what was seen of it there; null when it was never seen. That its own
+ * colony counts it as taken down that day says nothing against it.
+ */
 function asItLeft(cell: CellFact, { inspections, queenEvents }: OwnFacts, on: Day): TrackedCell | null {
   const looks = inspections.filter((look) => look.on <= on).sort(byTime);
   const removals = queenEvents
@@ -82,7 +85,9 @@ function asItLeft(cell: CellFact, { inspections, queenEvents }: OwnFacts, on: Da
   const followed = new Map<string, TrackedCell>();
   const facts = new Map([[cell.id, cell]]);
   looks.forEach((look, i) => {
-    const seen = look.cells.filter(({ cellId }) => cellId === cell.id);
+    const seen = look.cells
+      .filter(({ cellId }) => cellId === cell.id)
+      .map((one) => (look.on === on ? { ...one, takenDown: false } : one));
     followCells(followed, facts, { ...look, cells: seen }, looks.slice(0, i + 1), removals);
   });
   return followed.get(cell.id) ?? null;

@@ -18,6 +18,8 @@ export interface QueenProgramme {
   readonly isThinned: boolean;
   /** It is moved to the other side of the swarm on the same visit. */
   readonly isMoved: boolean;
+  /** It is given a bought queen instead of raising its own. */
+  readonly buysQueen: boolean;
 }
 
 /** What is known of a colony's queen at one moment. */
@@ -135,6 +137,7 @@ export function afterProgrammeStart(state: QueenState, { programme, queen, units
     unit: raisesQueen?.unit ?? (units[0] as string),
     isThinned: (raisesQueen?.thinned ?? false) && programme.secondThinning,
     isMoved: raisesQueen?.isMoved ?? false,
+    buysQueen: programme.buysQueen,
   };
   const anew = { ...state, ...nobodyElse };
   switch (queen) {
@@ -199,7 +202,13 @@ export function afterAnswer(state: QueenState, answer: CheckAnswerFact, parts: r
     case 'released':
       return { ...state, released: true };
     case 'raising': {
-      const programme = { id: programmeId, unit: part?.units[0] ?? 'hive', isThinned: true, isMoved: false };
+      const programme = {
+        id: programmeId,
+        unit: part?.units[0] ?? 'hive',
+        isThinned: true,
+        isMoved: false,
+        buysQueen: false,
+      };
       return { ...state, ...nobodyElse, ...noQueen, removedOn: part?.programme.on ?? on, cycle, programme };
     }
     case 'without': {

@@ -13,6 +13,7 @@ export const programmeStart = z.strictObject({
   on: isoDayField,
   secondThinning: z.boolean(),
   onlySealedBroodUp: z.boolean(),
+  buysQueen: z.boolean(),
   note: noteField,
   /** Of the colony's live cells, those that stay. */
   keptCellIds: z.array(idField).max(LIMITS.cellsPerInspection),

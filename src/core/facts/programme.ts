@@ -15,6 +15,7 @@ export const programmeFact = z.strictObject({
   endedOn: isoDayField.nullable(),
   secondThinning: z.boolean(),
   onlySealedBroodUp: z.boolean(),
+  buysQueen: z.boolean(),
   /** The queen that went to another unit or was given; null: none, or she is not in the book. */
   queenId: idField.nullable(),
   note: noteField,

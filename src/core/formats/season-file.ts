@@ -41,7 +41,7 @@ const facts = z.strictObject({
   revisions: z.array(
     z.strictObject({
       id: idField,
-      entity: z.enum(['apiary', 'colony', 'queen', 'inspection', 'programme']),
+      entity: z.enum(['apiary', 'colony', 'queen', 'inspection', 'programme', 'check-answer']),
       entityId: idField,
       revisedAt: instantField,
       action: z.enum(['corrected', 'deleted', 'restored']),

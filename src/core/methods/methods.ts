@@ -74,6 +74,11 @@ if (missing.length > 0 || BY_NAME.size !== DEFINED.length)
 
 export const METHODS: readonly Method[] = DEFINED;
 
+/** A method that leaves a unit without its queen, which can be given a bought one instead of raising its own. */
+export function mayBuyQueen({ kind, raisesQueen }: Method): boolean {
+  return kind === 'swarm' && raisesQueen !== null;
+}
+
 export function methodNamed(name: MethodName): Method {
   return BY_NAME.get(name) as Method;
 }

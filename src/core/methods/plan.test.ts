@@ -4,15 +4,11 @@ import { addDays, type Day, day, daysBetween, formatDay } from '../calendar/day'
 import { DEFAULT_SETTINGS } from '../settings/settings';
 import { ALL_METHOD_NAMES, METHOD_NAMES, type MethodName } from './method';
 import { definitionFaults, METHODS, methodNamed } from './methods';
-import { type PlanChoices, planMethod } from './plan';
+import { type PlanChoices, planMethod, USUAL_CHOICES } from './plan';
 
 const D0 = day('2027-05-10');
 const plan = (name: MethodName, choices: Partial<PlanChoices> = {}) =>
-  planMethod(
-    methodNamed(name),
-    { on: D0, keptCells: [], onlySealedBroodUp: false, secondThinning: true, swarm: 'prime', ...choices },
-    DEFAULT_SETTINGS,
-  );
+  planMethod(methodNamed(name), { ...USUAL_CHOICES, on: D0, ...choices }, DEFAULT_SETTINGS);
 /** `unit: code earliest/ideal/latest`, in days after the method. */
 const checks = (name: MethodName, choices: Partial<PlanChoices> = {}) =>
   plan(name, choices).checks.map(({ unit, code, window: { earliest, ideal, latest } }) => {

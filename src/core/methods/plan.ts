@@ -16,8 +16,19 @@ export interface PlanChoices {
   readonly keptCells: readonly DayRange[];
   readonly onlySealedBroodUp: boolean;
   readonly secondThinning: boolean;
+  /** The unit without a queen is given a bought one instead of raising its own. */
+  readonly buysQueen: boolean;
   readonly swarm: 'prime' | 'cast';
 }
+
+/** What is taken where the keeper decides nothing else. */
+export const USUAL_CHOICES: Omit<PlanChoices, 'on'> = {
+  keptCells: [],
+  onlySealedBroodUp: false,
+  secondThinning: true,
+  buysQueen: false,
+  swarm: 'prime',
+};
 
 export interface PlannedCheck {
   readonly unit: string;
@@ -42,7 +53,7 @@ export interface Plan {
  * kept, 9 to 17 days on, from eggs laid in the six days before. Its cells are thinned on day 6 to 8 and before the first can be
  * out; it is left shut from the first day of emergence until days after the last, and eggs are looked for after that. A kept cell
  * that may let its virgin out within a week forces the thinning to the day before, which its `why` says; when even that is past, it
- * is the day after `on`, and may then lie where the unit is to be left shut.
+ * is the day after `on`, and may then lie where the unit is to be left shut. A unit that is given a bought queen raises none.
  */
 export function planMethod(method: Method, choices: PlanChoices, settings: Settings): Plan {
   const { on, swarm } = choices;
@@ -58,7 +69,8 @@ export function planMethod(method: Method, choices: PlanChoices, settings: Setti
   const isCast = method.options.includes('swarm') && swarm === 'cast';
   const castShut = isCast ? [{ unit: 'hive', from: on, to: addDays(on, CAST_LAYS.value.early - 1) }] : [];
   const { raisesQueen } = method;
-  if (!raisesQueen) return { checks: inOrder(checks), leaveShut: castShut, emergence: null, eggsBy: null };
+  if (!raisesQueen || choices.buysQueen)
+    return { checks: inOrder(checks), leaveShut: castShut, emergence: null, eggsBy: null };
 
   const { unit, thinned, isMoved } = raisesQueen;
   const emergence = emergenceOf(choices);

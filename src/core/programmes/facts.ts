@@ -13,6 +13,8 @@ export interface ProgrammeFact {
   readonly endedOn: Day | null;
   readonly secondThinning: boolean;
   readonly onlySealedBroodUp: boolean;
+  /** The unit without a queen is given a bought one instead of raising its own. */
+  readonly buysQueen: boolean;
   /** The queen that went to another unit or was given; null: none, or not in the book. */
   readonly queenId: string | null;
   /** Which colony each of the method's units is. */

@@ -3,7 +3,7 @@ import type { CheckWindow } from '../calendar/window';
 import type { Look } from '../colony/look';
 import type { FollowUpCode, MethodKind } from '../methods/method';
 import { methodNamed } from '../methods/methods';
-import { type PlannedCheck, planMethod } from '../methods/plan';
+import { type PlannedCheck, planMethod, USUAL_CHOICES } from '../methods/plan';
 import { checkKey } from '../schedule/check';
 import type { Settings } from '../settings/settings';
 import { type AnswerMeaning, meaningOf } from './answers';
@@ -53,8 +53,8 @@ function overtakenOn(part: ProgrammePart, parts: readonly ProgrammePart[]): Day 
 
 /** The programme's own dates for this colony, from the day of the method alone. */
 function plannedFor(part: ProgrammePart, settings: Settings): readonly PlannedCheck[] {
-  const { on, secondThinning, onlySealedBroodUp, method } = part.programme;
-  const choices = { on, keptCells: [], secondThinning, onlySealedBroodUp, swarm: 'prime' } as const;
+  const { on, secondThinning, onlySealedBroodUp, buysQueen, method } = part.programme;
+  const choices = { ...USUAL_CHOICES, on, secondThinning, onlySealedBroodUp, buysQueen };
   return planMethod(methodNamed(method), choices, settings).checks.filter(
     ({ unit, code }) => part.units.includes(unit) && !BY_QUEEN.has(code),
   );

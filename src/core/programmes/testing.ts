@@ -13,6 +13,7 @@ export function aProgramme(over: Partial<ProgrammeFact> & Pick<ProgrammeFact, 'm
     endedOn: null,
     secondThinning: true,
     onlySealedBroodUp: false,
+    buysQueen: false,
     queenId: null,
     units: [],
     keptCellIds: [],

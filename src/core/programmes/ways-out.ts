@@ -5,7 +5,7 @@ import { STAGES } from '../cells/stage';
 import type { ColonyState } from '../colony/fold';
 import type { MethodName } from '../methods/method';
 import { methodNamed } from '../methods/methods';
-import { planMethod } from '../methods/plan';
+import { planMethod, USUAL_CHOICES } from '../methods/plan';
 import { firstEggsWindow } from '../schedule/virgin-care';
 import type { Settings } from '../settings/settings';
 
@@ -31,11 +31,7 @@ export function needsWayOut({ queen, lastLook, schedule, today }: ColonyState): 
 /** Each way on if it were begun on `today`, the soonest to a laying queen first. */
 export function waysOut(today: Day, settings: Settings): readonly WayOut[] {
   const plan = (method: MethodName, keptCells: readonly DayRange[] = []) =>
-    planMethod(
-      methodNamed(method),
-      { on: today, keptCells, onlySealedBroodUp: false, secondThinning: true, swarm: 'prime' },
-      settings,
-    );
+    planMethod(methodNamed(method), { ...USUAL_CHOICES, on: today, keptCells }, settings);
   const spanOfCheck = (method: MethodName, code: string): DayRange => {
     const check = plan(method).checks.find((planned) => planned.code === code);
     if (!check) throw new Error(`${method} has no ${code}`);

@@ -2,7 +2,9 @@ import { figure } from '../biology/figure';
 import { PRIME_SWARM_LAYS } from '../biology/mating';
 import { SOURCES } from '../biology/sources';
 import { addDays, type Day } from '../calendar/day';
+import { spanOf } from '../calendar/window';
 import { dayWords } from '../calendar/words';
+import { emergencesOf } from '../colony/track-cells';
 import type { CheckChangeFact } from '../programmes/facts';
 import type { FollowUpState } from '../programmes/follow-up-state';
 import { actCheck } from './act-check';
@@ -104,8 +106,8 @@ function scheduleByQueen(from: ScheduleFrom, followUps: readonly FollowUpState[]
 }
 
 /** Nobody knows yet which half has the queen: from the day a virgin could be out, both are treated as hers. */
-function eitherHalf({ settings }: ScheduleFrom, since: Day): SchedulePart {
-  const emergence = emergencyEmergence(since);
+function eitherHalf({ settings, liveCells }: ScheduleFrom, since: Day): SchedulePart {
+  const emergence = spanOf(emergencesOf(liveCells)) ?? emergencyEmergence(since);
   return {
     ...checks(),
     leaveShut: [leaveShutSpan(emergence, settings)],

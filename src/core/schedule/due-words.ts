@@ -25,9 +25,14 @@ const DO: { readonly [C in CheckCode]: string } = {
   'read-comb': 'Read the test comb',
 };
 
+/** What a check asks for: `Thin the cells`. */
+export function orderOf({ order, code }: Pick<Check, 'order' | 'code'>): string {
+  return order ?? DO[code];
+}
+
 /** What is to be done and by when, as people say it: `Act today`, `Look inside by Wed 19 May`, `Late: act, due Thu 13 May`. */
 export function dueWords(check: Check, today: Day): string {
-  const order = check.order ?? DO[check.code];
+  const order = orderOf(check);
   const { window } = check;
   switch (urgencyOf(check, today)) {
     case 'late': {

@@ -18,6 +18,14 @@ export const KEPT_CELLS_AT_MOST = figure('Cells kept at most', 2, 'cells', SOURC
 /** A colony found without a queen and without a cell is not left so for long. */
 const GIVE_A_QUEEN_WITHIN = figure('Give a queenless colony a queen or a cell', 3, 'days', SOURCES.caution);
 
+/** From 8 hours after the colony has lost its queen, better 24; within days, before there are cells. */
+const CAGE_QUEEN_IN = figure(
+  'Cage a bought queen in',
+  { early: 0, typical: 1, late: 3 },
+  'days since the colony has no queen',
+  SOURCES.queenRearing,
+);
+
 /** A queen that is there and late is given some days more. */
 const LATE_QUEEN_LAYS = figure(
   'Look for the eggs of a late queen',
@@ -157,6 +165,7 @@ function giveTestComb(from: ScheduleFrom, on: Day): Check | null {
 export function raisingQueen(from: ScheduleFrom): SchedulePart {
   const { look, queen, liveCells } = from;
   const { removedOn, programme, withoutSince } = queen;
+  if (programme?.buysQueen && removedOn !== null && withoutSince === null) return checks(cageQueenIn(from, removedOn));
   const emergence = spanOf(emergencesOf(liveCells));
   if (!emergence) {
     if (withoutSince !== null) return checks(giveAQueen(from, withoutSince));
@@ -223,6 +232,16 @@ function cellSearch(from: ScheduleFrom, removedOn: Day, known: Window | null): r
     list.push(inCycle(from, { code: 'move-parent', window, why }));
   }
   return list;
+}
+
+/** A bought queen is taken once the bees have missed their own for a day, and before they have cells of their own. */
+function cageQueenIn(from: ScheduleFrom, removedOn: Day): Check {
+  return inCycle(from, {
+    code: 'act',
+    window: windowAfter(removedOn, CAGE_QUEEN_IN),
+    why: `Queenless since ${dayWords(removedOn)}: a day on it takes a bought queen best. Take down every cell first.`,
+    order: 'Cage the bought queen in',
+  });
 }
 
 function giveAQueen(from: ScheduleFrom, since: Day): Check {

@@ -85,6 +85,7 @@ CREATE TABLE `programme` (
 	`ended_on` text,
 	`second_thinning` integer NOT NULL,
 	`only_sealed_brood_up` integer NOT NULL,
+	`buys_queen` integer NOT NULL,
 	`queen_id` text,
 	`note` text NOT NULL,
 	`deleted_at` text,
@@ -114,7 +115,7 @@ CREATE TABLE `__new_revision` (
 	`revised_at` text NOT NULL,
 	`action` text NOT NULL,
 	`before` text NOT NULL,
-	CONSTRAINT "revision_entity" CHECK("__new_revision"."entity" in ('apiary', 'colony', 'queen', 'inspection', 'programme')),
+	CONSTRAINT "revision_entity" CHECK("__new_revision"."entity" in ('apiary', 'colony', 'queen', 'inspection', 'programme', 'check-answer')),
 	CONSTRAINT "revision_action" CHECK("__new_revision"."action" in ('corrected', 'deleted', 'restored'))
 );
 --> statement-breakpoint

@@ -214,6 +214,7 @@ export const programmes = sqliteTable(
     endedOn: day('ended_on'),
     secondThinning: integer('second_thinning', { mode: 'boolean' }).notNull(),
     onlySealedBroodUp: integer('only_sealed_brood_up', { mode: 'boolean' }).notNull(),
+    buysQueen: integer('buys_queen', { mode: 'boolean' }).notNull(),
     queenId: text('queen_id').references(() => queens.id),
     note: text('note').notNull(),
     /** When its start was taken back, UTC; null while it stands. */
@@ -331,7 +332,7 @@ export const settings = sqliteTable(
 );
 
 export const REVISION_ACTIONS = ['corrected', 'deleted', 'restored'] as const;
-export const REVISED = ['apiary', 'colony', 'queen', 'inspection', 'programme'] as const;
+export const REVISED = ['apiary', 'colony', 'queen', 'inspection', 'programme', 'check-answer'] as const;
 
 /** What an entry said before it was corrected or deleted. Only ever added to. */
 export const revisions = sqliteTable(

@@ -1,16 +1,16 @@
 import 'server-only';
-import { and, eq, isNull } from 'drizzle-orm';
+import { and, eq, inArray, isNull } from 'drizzle-orm';
 import { z } from 'zod';
 import { day, dayOfMinute, formatDay } from '../../core/calendar/day';
 import type { Now } from '../../core/calendar/now';
 import { idField } from '../../core/facts/fields';
-import { checkAnswerFact, checkChangeFact, stepDoneFact } from '../../core/facts/programme';
+import { cellMoveFact, checkAnswerFact, checkChangeFact, stepDoneFact } from '../../core/facts/programme';
 import { isoDayField } from '../../core/formats/day-field';
 import { methodNamed } from '../../core/methods/methods';
 import { failure, type Issue, type Result, success } from '../../core/problems/issue';
 import { ANSWERS, meaningOf } from '../../core/programmes/answers';
 import type { Db } from '../../db/open';
-import { addRevision } from '../../db/repositories/revisions';
+import { addRevision, revisionsOf } from '../../db/repositories/revisions';
 import {
   cellMoves,
   checkAnswers,
@@ -94,6 +94,18 @@ export function answerCheck(db: Db, answer: Answer, now: Now): Result<{ id: stri
   });
 }
 
+/** Takes an answer back, as if it had not been given. What it said is kept in the history. */
+export function takeBackAnswer(db: Db, id: string, now: Now): Result<{ id: string }> {
+  return db.transaction((tx) => {
+    const answer = tx.select().from(checkAnswers).where(eq(checkAnswers.id, id)).get();
+    if (!answer)
+      return failure({ path: ['id'], code: 'not-found', message: 'This answer is gone already. Reload the page.' });
+    addRevision(tx, { entity: 'check-answer', entityId: id, action: 'deleted', before: answer }, now);
+    tx.delete(checkAnswers).where(eq(checkAnswers.id, id)).run();
+    return success({ id });
+  });
+}
+
 /** Puts a check on another day, leaves it out with a reason, or puts it back as it was. */
 export function changeCheck(db: Db, change: z.infer<typeof checkChangeFact>, now: Now): Result<{ id: string }> {
   return db.transaction((tx) => {
@@ -152,10 +164,9 @@ export function takeBackProgramme(db: Db, id: string, now: Now): Result<{ id: st
       const message = 'Something was entered for the colony that came of it. Give the programme up instead.';
       return failure({ path: [], code: 'in-use', message });
     }
-    addRevision(tx, { entity: 'programme', entityId: id, action: 'deleted', before: programme }, now);
-    tx.delete(cellMoves)
-      .where(eq(cellMoves.toColonyId, givenCellsTo(tx, programme)))
-      .run();
+    const given = givenCells(tx, programme);
+    addRevision(tx, { entity: 'programme', entityId: id, action: 'deleted', before: { programme, given } }, now);
+    for (const move of given) tx.delete(cellMoves).where(eq(cellMoves.id, move.id)).run();
     tx.update(programmes).set({ deletedAt: now.instant }).where(eq(programmes.id, id)).run();
     for (const colonyId of children) {
       tx.update(colonies).set({ endedOn: programme.on }).where(eq(colonies.id, colonyId)).run();
@@ -164,10 +175,44 @@ export function takeBackProgramme(db: Db, id: string, now: Now): Result<{ id: st
   });
 }
 
-/** The colony that a given cell came to by this programme; an id of nothing where no cell was given. */
-function givenCellsTo(db: Db, { id, method, colonyId }: typeof programmes.$inferSelect): string {
-  const gave = method === 'give-cell' && db.select().from(keptCells).where(eq(keptCells.programmeId, id)).get();
-  return gave ? colonyId : '';
+/** Puts a start that was taken back into the book again, with the colony that came of it and the cell that was given. */
+export function putBackProgramme(db: Db, id: string, now: Now): Result<{ id: string }> {
+  return db.transaction((tx) => {
+    const programme = tx.select().from(programmes).where(eq(programmes.id, id)).get();
+    if (!programme) return failure(UNKNOWN);
+    if (programme.deletedAt === null) return success({ id });
+    const [taken] = revisionsOf(tx, id).filter(({ action }) => action === 'deleted');
+    const { given } = takenBack.parse(taken?.before);
+    const gone = given.find(({ cellId }) => tx.select().from(cellMoves).where(eq(cellMoves.cellId, cellId)).get());
+    if (gone) {
+      const message = 'The cell was given to another colony since. Take that back first.';
+      return failure({ path: [], code: 'contradiction', message });
+    }
+    for (const move of given) tx.insert(cellMoves).values(move).run();
+    addRevision(tx, { entity: 'programme', entityId: id, action: 'restored', before: programme }, now);
+    tx.update(programmes).set({ deletedAt: null }).where(eq(programmes.id, id)).run();
+    for (const { colonyId } of unitsIn(tx, id)) {
+      if (!isChildOf(tx, colonyId, programme.colonyId)) continue;
+      tx.update(colonies).set({ endedOn: null }).where(eq(colonies.id, colonyId)).run();
+    }
+    return success({ id });
+  });
+}
+
+/** What the history keeps of a start that was taken back. */
+const takenBack = z.object({ given: z.array(cellMoveFact) });
+
+/** The cells that came to a colony by this programme: given to it, or kept in the part that became one. */
+function givenCells(db: Db, { id, method, colonyId }: typeof programmes.$inferSelect) {
+  const units = unitsIn(db, id).map((unit) => unit.colonyId);
+  const receivers = method === 'give-cell' ? [colonyId] : units.filter((unit) => isChildOf(db, unit, colonyId));
+  const ids = db.select({ cellId: keptCells.cellId }).from(keptCells).where(eq(keptCells.programmeId, id)).all();
+  const cellIds = ids.map(({ cellId }) => cellId);
+  return db
+    .select()
+    .from(cellMoves)
+    .where(and(inArray(cellMoves.cellId, cellIds), inArray(cellMoves.toColonyId, receivers)))
+    .all();
 }
 
 function isChildOf(db: Db, colonyId: string, parentId: string): boolean {

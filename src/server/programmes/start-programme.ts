@@ -7,7 +7,7 @@ import type { ColonyOrigin } from '../../core/colony/facts';
 import { type ColonyState, foldColony } from '../../core/colony/fold';
 import type { ProgrammeStart } from '../../core/facts/programme-start';
 import type { Method } from '../../core/methods/method';
-import { methodNamed } from '../../core/methods/methods';
+import { mayBuyQueen, methodNamed } from '../../core/methods/methods';
 import { failure, type Issue, type Result, success } from '../../core/problems/issue';
 import type { Db } from '../../db/open';
 import { loadColonyFacts } from '../../db/repositories/colony-facts';
@@ -105,7 +105,7 @@ function unitIssues(db: Db, { newColony, withColonyId, colonyId }: ProgrammeStar
 
 function cellIssues(
   db: Db,
-  { keptCellIds, gift, colonyId }: ProgrammeStart,
+  { keptCellIds, gift, colonyId, buysQueen }: ProgrammeStart,
   method: Method,
   state: ColonyState,
 ): Issue[] {
@@ -117,6 +117,14 @@ function cellIssues(
   }
   if (keptCellIds.length > 0 && !method.options.includes('keptCells')) {
     return [{ path: ['keptCellIds'], code: 'not-for-this-method', message: `${method.title}: no cell is kept.` }];
+  }
+  if (buysQueen && !mayBuyQueen(method)) {
+    const message = `${method.title}: no unit of it waits for a bought queen.`;
+    return [{ path: ['buysQueen'], code: 'not-for-this-method', message }];
+  }
+  if (buysQueen && keptCellIds.length > 0) {
+    const message = 'A bought queen is killed where cells are left: keep none, or raise a queen.';
+    return [{ path: ['buysQueen'], code: 'contradiction', message }];
   }
   const needsGift = method.name === 'give-cell';
   if (needsGift !== (gift !== null)) {
@@ -145,7 +153,8 @@ interface Begun {
 }
 
 function write(db: Db, start: ProgrammeStart, { method, colony, state, now }: Begun): void {
-  const { id, colonyId, on, secondThinning, onlySealedBroodUp, note, newColony, withColonyId, stand, gift } = start;
+  const { id, colonyId, on, note, newColony, withColonyId, stand, gift } = start;
+  const { secondThinning, onlySealedBroodUp, buysQueen } = start;
   if (newColony) {
     const origin: ColonyOrigin = NUCS.has(method.name) ? 'nuc' : 'split';
     db.insert(colonies)
@@ -166,6 +175,7 @@ function write(db: Db, start: ProgrammeStart, { method, colony, state, now }: Be
       endedOn: null,
       secondThinning,
       onlySealedBroodUp,
+      buysQueen,
       queenId,
       note,
       deletedAt: null,
@@ -180,6 +190,21 @@ function write(db: Db, start: ProgrammeStart, { method, colony, state, now }: Be
     const label = freeLabels(db, colonyId)();
     const { moveId, cellId, travel } = gift;
     db.insert(cellMoves).values({ id: moveId, cellId, toColonyId: colonyId, label, on, travel }).run();
+  }
+  // Kept cells go with the unit that raises the queen.
+  if (newColony && method.units.some(({ name, isNewColony }) => isNewColony && name === method.raisesQueen?.unit)) {
+    const freeLabel = freeLabels(db, newColony.id);
+    for (const cellId of start.keptCellIds) {
+      const move = {
+        id: newId(),
+        cellId,
+        toColonyId: newColony.id,
+        label: freeLabel(),
+        on,
+        travel: 'on-frame' as const,
+      };
+      db.insert(cellMoves).values(move).run();
+    }
   }
   for (const cellId of gift ? [gift.cellId] : start.keptCellIds) {
     db.insert(keptCells).values({ id: newId(), programmeId: id, cellId }).run();

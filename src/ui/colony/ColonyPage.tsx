@@ -1,14 +1,20 @@
 import Link from 'next/link';
 import type { EntryChange, QueenLine } from '../../views/colony-records';
 import type { ColonyView } from '../../views/colony-view';
+import type { DueAt } from '../../views/due-view';
+import type { MoveLine } from '../../views/moves-view';
+import type { WayOutView } from '../../views/programme-view';
 import type { ApiaryEntry, ColonyEntry, NamedColony } from '../../views/yard';
 import { BUTTON } from '../controls/styles';
+import { WaysOut } from '../programme/WaysOut';
 import type { Axis } from '../time/axis';
 import { RulerHead } from '../time/RulerHead';
 import { TimeStrip } from '../time/TimeStrip';
 import { CellList } from './CellList';
 import { EvidencePanel } from './EvidencePanel';
 import { LookHistory } from './LookHistory';
+import { Moves } from './Moves';
+import { ProgrammeLinks } from './ProgrammeLinks';
 import { QueenPanel } from './QueenPanel';
 import { ReadingPanel } from './ReadingPanel';
 
@@ -17,6 +23,12 @@ export interface ColonyPageProps {
   readonly apiary: ApiaryEntry;
   readonly view: ColonyView;
   readonly axis: Axis;
+  readonly at: DueAt;
+  /** The present minute, `YYYY-MM-DDTHH:mm`. */
+  readonly minute: string;
+  readonly waysOut: readonly WayOutView[] | null;
+  readonly corrected: readonly MoveLine[];
+  readonly takenBack: readonly { readonly id: string; readonly title: string; readonly on: string }[];
   readonly queens: readonly QueenLine[];
   readonly changes: readonly EntryChange[];
   readonly deleted: readonly { readonly id: string; readonly at: string }[];
@@ -28,7 +40,9 @@ export interface ColonyPageProps {
 
 /** What is going on in there? */
 export function ColonyPage(props: ColonyPageProps) {
-  const { colony, apiary, view, axis, queens, changes, deleted, previous, next, parent, children } = props;
+  const { colony, apiary, view, axis, at, minute, waysOut, corrected, takenBack, queens, changes, deleted } = props;
+  const { previous, next, parent, children } = props;
+  const isPressing = view.due[0]?.code === 'act';
   return (
     <>
       <RulerHead
@@ -44,9 +58,21 @@ export function ColonyPage(props: ColonyPageProps) {
       />
       <div className="lane">
         <div className="lane-words py-3">
-          <ReadingPanel view={view} />
+          <ReadingPanel view={view} at={at} minute={minute} />
+          <ProgrammeLinks lines={view.programmes} takenBack={takenBack} />
           <div className="mt-3 flex flex-wrap gap-2">
-            <Link prefetch={false} href={`/colonies/${colony.id}/inspect`} className={BUTTON.act}>
+            <Link
+              prefetch={false}
+              href={`/colonies/${colony.id}/decide`}
+              className={isPressing ? BUTTON.act : BUTTON.plain}
+            >
+              What are my choices?
+            </Link>
+            <Link
+              prefetch={false}
+              href={`/colonies/${colony.id}/inspect`}
+              className={isPressing ? BUTTON.plain : BUTTON.act}
+            >
               Enter an inspection
             </Link>
             <Link prefetch={false} href={`/colonies/${colony.id}/edit`} className={BUTTON.plain}>
@@ -60,10 +86,12 @@ export function ColonyPage(props: ColonyPageProps) {
         {view.reading ? <EvidencePanel reading={view.reading} /> : <div />}
         <QueenPanel colonyId={colony.id} words={view.queen} lastLaid={view.lastLaid} lines={queens} />
       </div>
+      {waysOut && <WaysOut colonyId={colony.id} colonyName={colony.name} ways={waysOut} />}
       <CellList cells={view.cells} axis={axis} />
       <div className="grid gap-x-10 wide:grid-cols-2">
         <LookHistory colonyId={colony.id} looks={view.looks} changes={changes} deleted={deleted} />
         <div>
+          <Moves moves={[...corrected, ...view.moves]} />
           {(parent || children.length > 0 || colony.note) && (
             <section className="mt-6">
               <h2 className="border-t-2 border-ink pt-2 text-lg">Colony</h2>

@@ -1,8 +1,8 @@
 import Link from 'next/link';
 import type { EntryChange } from '../../views/colony-records';
 import type { LookView } from '../../views/colony-view';
+import { PutBack } from '../controls/PutBack';
 import { DeleteInspection } from './DeleteInspection';
-import { RestoreInspection } from './RestoreInspection';
 
 interface Props {
   readonly colonyId: string;
@@ -43,7 +43,7 @@ export function LookHistory({ colonyId, looks, changes, deleted }: Props) {
       </ol>
       {deleted.map(({ id, at }) => (
         <p key={id} className="text-muted border-b border-line py-2 text-sm">
-          Entry of {at.replace('T', ', ')} deleted. <RestoreInspection id={id} />
+          Entry of {at.replace('T', ', ')} deleted. <PutBack path={`/api/inspections/${id}`} />
         </p>
       ))}
     </section>

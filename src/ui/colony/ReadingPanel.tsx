@@ -1,9 +1,11 @@
 import type { ColonyView } from '../../views/colony-view';
+import type { DueAt } from '../../views/due-view';
+import { DueList } from '../due/DueList';
 import { TONE_TEXT } from '../time/tones';
 
 /** The reading as a headline, what to do, and the facts it rests on. */
-export function ReadingPanel({ view }: { view: ColonyView }) {
-  const { situation, reading, due, leaveShut, seen } = view;
+export function ReadingPanel({ view, at, minute }: { view: ColonyView; at: DueAt; minute: string }) {
+  const { situation, reading, due, leaveShut, notDone, seen } = view;
   const tone = due[0]?.tone ?? 'fine';
   return (
     <section aria-label="Reading">
@@ -11,14 +13,12 @@ export function ReadingPanel({ view }: { view: ColonyView }) {
       <h2 className={`text-xl ${TONE_TEXT[tone]}`}>{situation}</h2>
       {reading && situation === reading.title && <p className="font-semibold">{reading.advice}</p>}
       {leaveShut && <p className="text-indigo mt-1 font-bold">{leaveShut}</p>}
-      <ul className="mt-2">
-        {due.map(({ words, why, tone: checkTone }) => (
-          <li key={words} className="mt-1">
-            <b className={TONE_TEXT[checkTone]}>{words}.</b>{' '}
-            {why !== reading?.advice && <span className="text-sm">{why}</span>}
-          </li>
-        ))}
-      </ul>
+      <DueList due={due} at={at} minute={minute} saidAbove={reading?.advice} />
+      {notDone.map((words) => (
+        <p key={words} className="text-muted text-sm">
+          {words}
+        </p>
+      ))}
     </section>
   );
 }

@@ -1,9 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { CELL_STAGES } from '../../core/cells/stage';
+import { factsWith } from '../../core/colony/facts-with';
 import { aColony, inspection } from '../../core/colony/testing';
 import { inspectionEntry } from '../../core/facts/entry';
-import { type Change, changeDraft, type Draft, draftOf, emptyDraft, entryOf, factsBefore, factsWith } from './draft';
+import { type Change, changeDraft, type Draft, draftOf, emptyDraft, entryOf, factsBefore } from './draft';
 
 const id = (n: number) => `01970000-0000-7000-8000-${String(n).padStart(12, '0')}`;
 const blank = emptyDraft(id(1), id(2), '2027-05-10T12:00');

@@ -1,16 +1,7 @@
 import type { YoungestBrood } from '../../core/brood/youngest';
-import { dayOfMinute } from '../../core/calendar/day';
 import type { CellPlace } from '../../core/cells/place';
 import type { CellStage } from '../../core/cells/stage';
-import type {
-  CellFact,
-  CellFinding,
-  CellPart,
-  ColonyFacts,
-  Drones,
-  InspectionFact,
-  Stores,
-} from '../../core/colony/facts';
+import type { CellFinding, CellPart, ColonyFacts, Drones, Stores } from '../../core/colony/facts';
 import type { EntryCell, InspectionEntry } from '../../core/facts/entry';
 import type { Looked } from '../../core/inspections/looked';
 import type { Thoroughness } from '../../core/inspections/thoroughness';
@@ -144,21 +135,6 @@ export function entryOf(draft: Draft, thoroughness: Thoroughness): InspectionEnt
     return { cellId, observationId, found: stage, takenDown, newCell: { place, box, frame, part } };
   });
   return { ...inspection, thoroughness, cells: [...seenAgain, ...found] };
-}
-
-/** The colony's facts as they would be with this entry. New cells have no letter yet. */
-export function factsWith(facts: ColonyFacts, entry: InspectionEntry): ColonyFacts {
-  const { cells, colonyId: _, ...inspection } = entry;
-  const fact: InspectionFact = { ...inspection, on: dayOfMinute(entry.at), cells };
-  const isKnown = new Set(facts.cells.map(({ id }) => id));
-  const found = cells.flatMap(({ cellId, newCell }): CellFact[] =>
-    newCell && !isKnown.has(cellId) ? [{ id: cellId, label: 'new', ...newCell }] : [],
-  );
-  return {
-    ...facts,
-    cells: [...facts.cells, ...found],
-    inspections: [...facts.inspections.filter(({ id }) => id !== entry.id), fact],
-  };
 }
 
 /** The facts from before a minute, without the inspection that is being entered. */

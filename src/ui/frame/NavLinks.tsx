@@ -10,6 +10,7 @@ const PLACES = [
     name: 'Colonies',
     within: (path: string) => path.startsWith('/colonies') || path.startsWith('/apiaries'),
   },
+  { href: '/cells', name: 'Cells', within: (path: string) => path === '/cells' },
   { href: '/cell-clock', name: 'Cell clock', within: (path: string) => path.startsWith('/cell-clock') },
   { href: '/data', name: 'Data', within: (path: string) => path.startsWith('/data') },
   { href: '/settings', name: 'Settings', within: (path: string) => path.startsWith('/settings') },

@@ -31,7 +31,7 @@ export function TodayPage({ view, axis }: { view: TodayView; axis: Axis }) {
 }
 
 function Row({ row, axis }: { row: TodayRow; axis: Axis }) {
-  const { colonyId, name, apiary, reading, due, why, tone, marks } = row;
+  const { colonyId, name, apiary, reading, due, why, programme, tone, marks } = row;
   return (
     <li className="lane">
       <div className="lane-words py-1.5">
@@ -53,6 +53,13 @@ function Row({ row, axis }: { row: TodayRow; axis: Axis }) {
         </div>
         <p className="text-sm font-semibold">{reading}</p>
         <p className={`text-sm font-bold ${TONE_TEXT[tone]}`}>{due}</p>
+        {programme && (
+          <p className="text-sm">
+            <Link prefetch={false} href={`/programmes/${programme.id}`}>
+              {programme.words}
+            </Link>
+          </p>
+        )}
         {why && tone !== 'later' && <p className="text-muted text-sm leading-5">{why}</p>}
       </div>
       <TimeStrip axis={axis} marks={marks} name={name} />

@@ -3,10 +3,14 @@ import { notFound } from 'next/navigation';
 import { database } from '@/db/open';
 import { now } from '@/server/clock';
 import { loadChanges, loadColony, loadQueenLines } from '@/server/colony-page';
+import { loadCorrectionMoves } from '@/server/correction-moves';
+import { dueAt } from '@/server/due-at';
 import { neighboursOf } from '@/server/neighbours';
+import { takenBackOf } from '@/server/programmes/taken-back';
 import { ColonyPage } from '@/ui/colony/ColonyPage';
 import { axisAround } from '@/ui/time/axis';
 import { colonyView } from '@/views/colony-view';
+import { waysOutView } from '@/views/programme-view';
 
 interface Props {
   params: Promise<{ id: string }>;
@@ -19,17 +23,22 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
 
 export default async function Page({ params }: Props) {
   const { id } = await params;
-  const { today } = await now();
+  const { today, minute } = await now();
   const { db } = database();
   const found = loadColony(db, id, today);
   if (!found) notFound();
-  const { colony, apiary, state } = found;
+  const { colony, apiary, state, settings } = found;
   return (
     <ColonyPage
       colony={colony}
       apiary={apiary}
       view={colonyView(state)}
       axis={axisAround(today)}
+      at={dueAt(db, colony, state)}
+      minute={minute}
+      waysOut={waysOutView(state, settings)}
+      corrected={loadCorrectionMoves(db, found)}
+      takenBack={takenBackOf(db, id)}
       queens={loadQueenLines(db, id)}
       {...loadChanges(db, id)}
       {...neighboursOf(db, colony)}

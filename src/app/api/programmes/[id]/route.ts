@@ -1,0 +1,21 @@
+import { z } from 'zod';
+import { takeEntry } from '@/server/http/handle';
+import { putBackProgramme, takeBackProgramme } from '@/server/programmes/change-programme';
+
+interface Context {
+  params: Promise<{ id: string }>;
+}
+
+const nothing = z.strictObject({});
+
+/** Puts a start that was taken back into the book again. */
+export async function POST(request: Request, { params }: Context) {
+  const { id } = await params;
+  return takeEntry(request, nothing, ({ db }, _, now) => putBackProgramme(db, id, now));
+}
+
+/** Takes the start back, as if it had not been made. */
+export async function DELETE(request: Request, { params }: Context) {
+  const { id } = await params;
+  return takeEntry(request, nothing, ({ db }, _, now) => takeBackProgramme(db, id, now));
+}

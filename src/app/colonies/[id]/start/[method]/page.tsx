@@ -1,0 +1,33 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { day, formatDay } from '@/core/calendar/day';
+import { fitOf } from '@/core/methods/fit';
+import { fitFactsOf } from '@/core/methods/fit-facts';
+import { METHODS } from '@/core/methods/methods';
+import { database } from '@/db/open';
+import { now } from '@/server/clock';
+import { loadColony } from '@/server/colony-page';
+import { loadYard } from '@/server/yard';
+import { StartForm } from '@/ui/start/StartForm';
+import { startView } from '@/views/start-view';
+
+export const metadata: Metadata = { title: 'Start a method' };
+
+interface Props {
+  params: Promise<{ id: string; method: string }>;
+  searchParams: Promise<{ cell?: string }>;
+}
+
+export default async function Page({ params, searchParams }: Props) {
+  const { id, method: name } = await params;
+  const { cell = null } = await searchParams;
+  const { today } = await now();
+  const { db } = database();
+  const method = METHODS.find((one) => one.name === name);
+  const found = loadColony(db, id, today);
+  if (!found || !method || found.state.ended) notFound();
+  const { colony, flow, state } = found;
+  const fit = fitOf(method, fitFactsOf(state, flow));
+  const view = startView(method.name, colony, state, fit, loadYard(db, today), day(colony.startedOn));
+  return <StartForm view={view} today={formatDay(today)} presetCell={cell} />;
+}

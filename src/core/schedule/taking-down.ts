@@ -1,0 +1,65 @@
+import { figure } from '../biology/figure';
+import { SOURCES } from '../biology/sources';
+import { addDays, type Day } from '../calendar/day';
+import { dayWords } from '../calendar/words';
+import type { LookRead } from '../colony/look';
+import { nextInspection } from '../inspections/next-inspection';
+import type { Thoroughness } from '../inspections/thoroughness';
+import { methodNamed } from '../methods/methods';
+import type { ProgrammePart } from '../programmes/facts';
+
+/** Taken down more often than this in a row, it is said plainly that it does not work. */
+const TIMES_IN_A_ROW = figure('Taking cells down is not working after', 2, 'times running', SOURCES.caution);
+/** Looks further apart than this are not one run of swarm preparations. */
+const SAME_RUN = figure('Looks of one run of swarm preparations, at most apart', 14, 'days', SOURCES.caution);
+
+/** What taking the cells down at a look buys, and what it has bought so far. */
+export interface TakingDownPrice {
+  /** The last day on which the colony is safe by it. */
+  readonly until: Day;
+  /** Looks in a row, before this one, at which cells were taken down and nothing else was done. */
+  readonly timesBefore: number;
+  readonly isWorking: boolean;
+  readonly words: string;
+}
+
+/**
+ * Taking cells down buys days and is no control: the bees start again from a larva about four days old.
+ *
+ * @param looksBefore those before this one, in order of time
+ * @param parts the programmes begun before it
+ */
+export function takingDownPrice(
+  on: Day,
+  thoroughness: Thoroughness,
+  looksBefore: readonly Pick<LookRead, 'inspection' | 'takenDown'>[],
+  parts: readonly ProgrammePart[],
+): TakingDownPrice {
+  const rule = nextInspection({ on, thoroughness, cellsRemoved: true, clipped: false, alreadyDue: null });
+  const timesBefore = timesRunning(on, looksBefore, parts);
+  const isWorking = timesBefore < TIMES_IN_A_ROW.value;
+  const buys = `Taking cells down buys until ${dayWords(rule.latest)}. It is not control.`;
+  const times = timesBefore === 1 ? 'once' : timesBefore === TIMES_IN_A_ROW.value ? 'twice' : `${timesBefore} times`;
+  const done = timesBefore === 0 ? '' : ` Done ${times} running already.`;
+  const plainly = isWorking ? '' : ' It is not working: choose a method.';
+  return { until: rule.latest, timesBefore, isWorking, words: buys + done + plainly };
+}
+
+function timesRunning(
+  on: Day,
+  looks: readonly Pick<LookRead, 'inspection' | 'takenDown'>[],
+  parts: readonly ProgrammePart[],
+): number {
+  const begun = parts
+    .filter(({ programme }) => methodNamed(programme.method).kind !== 'room')
+    .map(({ programme }) => programme.on);
+  let times = 0;
+  let next = on;
+  for (const { inspection, takenDown } of [...looks].reverse()) {
+    const isFar = addDays(inspection.on, SAME_RUN.value) < next;
+    if (takenDown === 0 || isFar || begun.some((day) => day >= inspection.on)) break;
+    times += 1;
+    next = inspection.on;
+  }
+  return times;
+}

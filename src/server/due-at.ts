@@ -1,0 +1,18 @@
+import 'server-only';
+import { inArray } from 'drizzle-orm';
+import type { ColonyState } from '../core/colony/fold';
+import type { Db } from '../db/open';
+import { colonies } from '../db/schema/tables';
+import type { DueAt } from '../views/due-view';
+import type { NamedColony } from '../views/yard';
+
+/** What answering and moving a colony's checks has to know of it. */
+export function dueAt(db: Db, { id, name }: NamedColony, { parts, schedule }: ColonyState): DueAt {
+  const split = parts.findLast(({ queen, half }) => queen === 'either' && half === null);
+  const ids = split ? [...new Set(split.programme.units.map(({ colonyId }) => colonyId))] : [];
+  const halves =
+    ids.length === 0
+      ? []
+      : db.select({ id: colonies.id, name: colonies.name }).from(colonies).where(inArray(colonies.id, ids)).all();
+  return { colonyId: id, colonyName: name, leaveShut: schedule.leaveShut, halves };
+}

@@ -1,0 +1,41 @@
+import 'server-only';
+import { eq, inArray } from 'drizzle-orm';
+import type { Day } from '../../core/calendar/day';
+import { foldColony } from '../../core/colony/fold';
+import type { Db } from '../../db/open';
+import { loadColonyFacts } from '../../db/repositories/colony-facts';
+import { loadSettings } from '../../db/repositories/settings';
+import { loadSharedFacts } from '../../db/repositories/shared-facts';
+import { apiaries, colonies, programmes, stepsDone } from '../../db/schema/tables';
+import { type Member, type ProgrammeView, programmeView } from '../../views/programme-view';
+
+/** A programme as it stands on `today` in each of its colonies, with the note it was started with; null when there is none. */
+export function loadProgramme(
+  db: Db,
+  id: string,
+  today: Day,
+): { readonly view: ProgrammeView; readonly note: string } | null {
+  const shared = loadSharedFacts(db);
+  const programme = shared.programmes.find((one) => one.id === id);
+  if (!programme) return null;
+  const ids = [...new Set([programme.colonyId, ...programme.units.map(({ colonyId }) => colonyId)])];
+  const facts = loadColonyFacts(db, { colonyIds: ids });
+  const settings = loadSettings(db);
+  const rows = db
+    .select({ colony: colonies, apiary: apiaries.name })
+    .from(colonies)
+    .innerJoin(apiaries, eq(colonies.apiaryId, apiaries.id))
+    .where(inArray(colonies.id, ids))
+    .all();
+  const members = ids.flatMap((colonyId): Member[] => {
+    const row = rows.find(({ colony }) => colony.id === colonyId);
+    const own = facts.get(colonyId);
+    if (!row || !own) return [];
+    const { name, stand } = row.colony;
+    return [{ colonyId, name, stand, apiary: row.apiary, state: foldColony(own, settings, today) }];
+  });
+  const done = db.select().from(stepsDone).where(eq(stepsDone.programmeId, id)).all();
+  const note = db.select({ note: programmes.note }).from(programmes).where(eq(programmes.id, id)).get()?.note ?? '';
+  const ticked = new Set(done.map(({ step }) => step));
+  return { view: programmeView(programme, members, ticked, settings, today), note };
+}

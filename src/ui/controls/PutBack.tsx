@@ -1,0 +1,22 @@
+'use client';
+
+import { BUTTON } from './styles';
+import { useSend } from './useSend';
+
+/** Puts something back that was deleted or taken back. */
+export function PutBack({ path }: { path: string }) {
+  const { issues, isSending, sendTo } = useSend();
+  return (
+    <>
+      <button type="button" className={BUTTON.quiet} disabled={isSending} onClick={() => void sendTo(path, {})}>
+        Put it back
+      </button>
+      {issues.length > 0 && (
+        <span role="alert" className="text-propolis">
+          {' '}
+          {issues.map(({ message }) => message).join(' ')}
+        </span>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,22 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import type { Issue } from '../../core/problems/issue';
+import { send } from '../http/send';
+
+/** Sends something from where the keeper stays: the page is asked for anew when it was taken, and says what is wrong when not. */
+export function useSend() {
+  const router = useRouter();
+  const [issues, setIssues] = useState<readonly Issue[]>([]);
+  const [isSending, setSending] = useState(false);
+  const sendTo = async (path: string, body: unknown, method: 'POST' | 'DELETE' = 'POST'): Promise<boolean> => {
+    setSending(true);
+    const sent = await send(path, body, method);
+    setSending(false);
+    setIssues(sent.ok ? [] : sent.issues);
+    if (sent.ok) router.refresh();
+    return sent.ok;
+  };
+  return { issues, isSending, sendTo };
+}

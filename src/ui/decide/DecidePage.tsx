@@ -1,0 +1,130 @@
+import Link from 'next/link';
+import type { DecideView, MethodView } from '../../views/decide-view';
+import type { NamedColony } from '../../views/yard';
+import { Facts } from '../controls/Facts';
+import { BUTTON } from '../controls/styles';
+import type { Axis } from '../time/axis';
+import { RulerHead } from '../time/RulerHead';
+import { TimeStrip } from '../time/TimeStrip';
+
+interface Props {
+  readonly colony: NamedColony;
+  readonly situation: string;
+  readonly because: readonly string[];
+  readonly view: DecideView;
+  readonly axis: Axis;
+}
+
+/** Which method? Those that fit side by side, then those that would, then those that do not, each with its reason. */
+export function DecidePage({ colony, situation, because, view, axis }: Props) {
+  const { fits, wouldFit, doesNotFit, withoutQueen } = view;
+  return (
+    <>
+      <RulerHead
+        axis={axis}
+        title={`Choices for ${colony.name}`}
+        below={
+          <p>
+            <b className="text-ink">{situation}.</b> {because.join('; ')}.{' '}
+            <Link prefetch={false} href={`/colonies/${colony.id}`}>
+              Back to {colony.name}
+            </Link>
+          </p>
+        }
+      />
+      {withoutQueen && <p className="text-indigo mt-3 font-semibold">{withoutQueen}</p>}
+      <Band title={fits.length === 0 ? 'Nothing fits as it stands' : `Fit now · ${fits.length}`}>
+        {fits.map((method) => (
+          <MethodLane key={method.name} method={method} colony={colony} axis={axis} />
+        ))}
+      </Band>
+      {wouldFit.length > 0 && (
+        <Band title={`Would fit, if … · ${wouldFit.length}`}>
+          {wouldFit.map((method) => (
+            <MethodLane key={method.name} method={method} colony={colony} axis={axis} />
+          ))}
+        </Band>
+      )}
+      {doesNotFit.length > 0 && (
+        <Band title={`Do not fit · ${doesNotFit.length}`}>
+          {doesNotFit.map(({ name, title, fit }) => (
+            <li key={name} className="border-b border-line py-1.5">
+              <b>{title}.</b> {fit.kind === 'does-not-fit' && fit.because}
+            </li>
+          ))}
+        </Band>
+      )}
+    </>
+  );
+}
+
+function Band({ title, children }: { title: string; children: React.ReactNode }) {
+  return (
+    <section aria-label={title} className="mt-3">
+      <h2 className="bg-ink px-2.5 py-0.5 text-sm text-white">{title}</h2>
+      <ul>{children}</ul>
+    </section>
+  );
+}
+
+function MethodLane({ method, colony, axis }: { method: MethodView; colony: NamedColony; axis: Axis }) {
+  const { name, title, suits, fit, needsQueen, kit, lifting, visits, laying, ifItFails, schools, marks } = method;
+  const isReady = fit.kind === 'fits';
+  return (
+    <li className="lane" data-method={name}>
+      <div className="lane-words py-2">
+        <h3 className="text-lg">{title}</h3>
+        <p className="text-muted text-sm">{suits}</p>
+        {fit.kind === 'would-fit' && (
+          <ul className="text-propolis mt-1 text-sm font-semibold">
+            {fit.missing.map(({ code, text }) => (
+              <li key={code + text} className="before:mr-1.5 before:content-['○']">
+                {text}
+              </li>
+            ))}
+          </ul>
+        )}
+        {fit.kind === 'fits' &&
+          fit.warnings.map((warning) => (
+            <p key={warning} className="text-propolis text-sm font-semibold">
+              {warning}
+            </p>
+          ))}
+        {schools.length > 0 && (
+          <details className="mt-1 text-sm">
+            <summary className="text-muted cursor-pointer py-1">Where the schools differ</summary>
+            <ul>
+              {schools.map((school) => (
+                <li key={school} className="before:mr-2 before:content-['–']">
+                  {school}
+                </li>
+              ))}
+            </ul>
+          </details>
+        )}
+        <p className="mt-2">
+          <Link
+            prefetch={false}
+            href={`/colonies/${colony.id}/start/${name}`}
+            className={isReady ? BUTTON.strong : BUTTON.plain}
+            aria-label={`Plan it: ${title}`}
+          >
+            {isReady ? 'Plan it' : 'Plan it all the same'}
+          </Link>
+        </p>
+      </div>
+      <div className="pb-2">
+        <TimeStrip axis={axis} marks={marks} name={title} />
+        <Facts
+          facts={[
+            { name: 'Queen to be found', value: needsQueen ? 'yes' : 'no' },
+            { name: 'Bring', value: kit.join(', ') },
+            { name: 'Lifting', value: lifting },
+            { name: 'Visits and laying', value: `${visits} ${laying}` },
+            { name: 'If it fails', value: ifItFails },
+          ]}
+        />
+      </div>
+    </li>
+  );
+}

@@ -1,0 +1,91 @@
+'use client';
+
+import { useState } from 'react';
+import { v7 as newId } from 'uuid';
+import { ANSWERS } from '../../core/programmes/answers';
+import type { DueAt, DueView } from '../../views/due-view';
+import { BUTTON, FIELD } from '../controls/styles';
+import { useSend } from '../controls/useSend';
+import { IssueList } from '../entry/IssueList';
+
+interface Props {
+  readonly asks: NonNullable<DueView['asks']>;
+  readonly at: DueAt;
+  readonly minute: string;
+  readonly onDone: () => void;
+}
+
+interface Choice {
+  readonly answer: string;
+  readonly words: string;
+  readonly remedy: string | null;
+  readonly queenlessColonyId: string | null;
+}
+
+/** Of a split, knowing the halves is one answer for each half that may have no queen. */
+function choicesOf({ code }: Props['asks'], { halves }: DueAt): readonly Choice[] {
+  return ANSWERS[code].flatMap(({ code: answer, words, remedy = null }): Choice[] =>
+    code === 'which-half' && answer === 'known'
+      ? halves.map(({ id, name }) => ({
+          answer,
+          words: `Cells and no eggs in ${name}: it has no queen`,
+          remedy,
+          queenlessColonyId: id,
+        }))
+      : [{ answer, words, remedy, queenlessColonyId: null }],
+  );
+}
+
+/** One tap says what a check came to. */
+export function AnswerCheck({ asks, at, minute, onDone }: Props) {
+  const today = minute.slice(0, 10);
+  const [id] = useState(() => newId());
+  const [on, setOn] = useState(today);
+  const [note, setNote] = useState('');
+  const { issues, isSending, sendTo } = useSend();
+  const answer = async ({ answer: code, queenlessColonyId }: Choice) => {
+    const { programmeId, code: check, nth } = asks;
+    const time = on === today ? minute.slice(11) : '12:00';
+    const body = {
+      id,
+      programmeId,
+      colonyId: at.colonyId,
+      code: check,
+      nth,
+      at: `${on}T${time}`,
+      answer: code,
+      queenlessColonyId,
+      note,
+    };
+    if (await sendTo('/api/answers', body)) onDone();
+  };
+  return (
+    <fieldset className="mt-1 border-l-4 border-willow pl-3" disabled={isSending}>
+      <legend className="sr-only">What it came to</legend>
+      <IssueList issues={issues} />
+      <div className="grid gap-2">
+        {choicesOf(asks, at).map((choice) => (
+          <button
+            key={choice.words}
+            type="button"
+            className={`${BUTTON.plain} min-h-12 text-left leading-tight`}
+            onClick={() => void answer(choice)}
+          >
+            {choice.words}
+            {choice.remedy && <span className="text-muted block text-sm font-normal">{choice.remedy}</span>}
+          </button>
+        ))}
+      </div>
+      <div className="mt-2 grid grid-cols-[auto_1fr] gap-2 text-sm">
+        <label>
+          Seen on
+          <input type="date" className={FIELD} max={today} value={on} onChange={(event) => setOn(event.target.value)} />
+        </label>
+        <label>
+          Note
+          <input className={FIELD} value={note} onChange={(event) => setNote(event.target.value)} />
+        </label>
+      </div>
+    </fieldset>
+  );
+}

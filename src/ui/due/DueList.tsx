@@ -1,0 +1,61 @@
+'use client';
+
+import { useState } from 'react';
+import type { DueAt, DueView } from '../../views/due-view';
+import { BUTTON } from '../controls/styles';
+import { TONE_TEXT } from '../time/tones';
+import { AnswerCheck } from './AnswerCheck';
+import { MoveCheck } from './MoveCheck';
+
+interface Props {
+  readonly due: readonly DueView[];
+  readonly at: DueAt;
+  /** The present minute, `YYYY-MM-DDTHH:mm`. */
+  readonly minute: string;
+  /** A sentence that is not to be said twice. */
+  readonly saidAbove?: string | undefined;
+}
+
+/** What is due at a colony, each to be answered on the spot, put on another day, or left out. */
+export function DueList({ due, at, minute, saidAbove }: Props) {
+  return (
+    <ul className="mt-2">
+      {due.map((check) => (
+        <DueLine key={check.key} check={check} at={at} minute={minute} saidAbove={saidAbove} />
+      ))}
+    </ul>
+  );
+}
+
+function DueLine({ check, at, minute, saidAbove }: Omit<Props, 'due'> & { check: DueView }) {
+  const [open, setOpen] = useState<'answer' | 'move' | null>(null);
+  const { words, why, tone, asks, isNear, plannedFor } = check;
+  const toggle = (which: 'answer' | 'move') => setOpen(open === which ? null : which);
+  return (
+    <li className="mt-1.5" data-due={check.code}>
+      <b className={TONE_TEXT[tone]}>{words}.</b> {why !== saidAbove && <span className="text-sm">{why}</span>}
+      <span className="flex gap-4 text-sm">
+        {asks && (isNear || plannedFor !== null) && (
+          <button
+            type="button"
+            className={`${BUTTON.quiet} min-h-11 font-semibold wide:min-h-8`}
+            aria-expanded={open === 'answer'}
+            onClick={() => toggle('answer')}
+          >
+            say what it came to
+          </button>
+        )}
+        <button
+          type="button"
+          className={`${BUTTON.quiet} min-h-11 wide:min-h-8`}
+          aria-expanded={open === 'move'}
+          onClick={() => toggle('move')}
+        >
+          another day
+        </button>
+      </span>
+      {open === 'answer' && asks && <AnswerCheck asks={asks} at={at} minute={minute} onDone={() => setOpen(null)} />}
+      {open === 'move' && <MoveCheck check={check} at={at} minute={minute} onDone={() => setOpen(null)} />}
+    </li>
+  );
+}

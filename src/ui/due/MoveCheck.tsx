@@ -1,0 +1,74 @@
+'use client';
+
+import { useState } from 'react';
+import { v7 as newId } from 'uuid';
+import { formatDay, parseDay } from '../../core/calendar/day';
+import { rangeWords } from '../../core/calendar/words';
+import { riskOfDay } from '../../core/schedule/check-changes';
+import type { DueAt, DueView } from '../../views/due-view';
+import { BUTTON, FIELD } from '../controls/styles';
+import { useSend } from '../controls/useSend';
+import { IssueList } from '../entry/IssueList';
+
+interface Props {
+  readonly check: DueView;
+  readonly at: DueAt;
+  readonly minute: string;
+  readonly onDone: () => void;
+}
+
+/** Puts a check on another day, with what that risks; or leaves it out, with a reason; or puts it back as it was. */
+export function MoveCheck({ check, at, minute, onDone }: Props) {
+  const { key, window, plannedFor } = check;
+  const today = minute.slice(0, 10);
+  const [to, setTo] = useState(formatDay(plannedFor ?? window.ideal));
+  const [reason, setReason] = useState('');
+  const { issues, isSending, sendTo } = useSend();
+  const day = parseDay(to);
+  const risk = day === null ? 'Give a day that exists.' : riskOfDay(check, at.leaveShut, day);
+  const change = async (kind: 'moved' | 'skipped' | 'as-it-was') => {
+    const body = {
+      id: newId(),
+      colonyId: at.colonyId,
+      key,
+      at: minute,
+      kind,
+      to: kind === 'moved' ? to : null,
+      reason,
+    };
+    if (await sendTo('/api/check-changes', body)) onDone();
+  };
+  return (
+    <fieldset className="mt-1 border-l-4 border-line pl-3" disabled={isSending}>
+      <legend className="sr-only">Another day</legend>
+      <IssueList issues={issues} />
+      <p className="text-sm">Good days: {rangeWords({ from: window.earliest, to: window.latest })}.</p>
+      <div className="mt-1 grid gap-2 text-sm sm:grid-cols-2">
+        <label>
+          Do it on
+          <input type="date" className={FIELD} min={today} value={to} onChange={(event) => setTo(event.target.value)} />
+        </label>
+        <label>
+          Reason
+          <input className={FIELD} value={reason} onChange={(event) => setReason(event.target.value)} />
+        </label>
+      </div>
+      <p aria-live="polite" className="text-propolis mt-1 min-h-5 text-sm font-semibold">
+        {risk}
+      </p>
+      <div className="mt-1 flex flex-wrap gap-2">
+        <button type="button" className={BUTTON.plain} disabled={day === null} onClick={() => void change('moved')}>
+          {risk === null ? 'Put it there' : 'Put it there all the same'}
+        </button>
+        <button type="button" className={BUTTON.danger} onClick={() => void change('skipped')}>
+          Leave it out
+        </button>
+        {plannedFor !== null && (
+          <button type="button" className={BUTTON.plain} onClick={() => void change('as-it-was')}>
+            As it was
+          </button>
+        )}
+      </div>
+    </fieldset>
+  );
+}

@@ -1,0 +1,58 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import type { ProgrammeView } from '../../views/programme-view';
+import { AskFirst } from '../controls/AskFirst';
+import { BUTTON } from '../controls/styles';
+import { useSend } from '../controls/useSend';
+import { IssueList } from '../entry/IssueList';
+
+/** Gives a programme up or takes it up again, or takes its start back. */
+export function EndProgramme({ view, today }: { view: ProgrammeView; today: string }) {
+  const { id, colonyId, endedOn, isRunning, title } = view;
+  const router = useRouter();
+  const { issues, sendTo } = useSend();
+  const takeBack = async () => {
+    if (await sendTo(`/api/programmes/${id}`, {}, 'DELETE')) router.push(`/colonies/${colonyId}`);
+  };
+  return (
+    <div className="mt-6">
+      <IssueList issues={issues} />
+      <div className="flex flex-wrap gap-4 text-sm">
+        {isRunning && (
+          <AskFirst
+            trigger={
+              <button type="button" className={BUTTON.quiet}>
+                Give it up
+              </button>
+            }
+            title={`Give up: ${title}?`}
+            body="What it asked for is no longer asked. What it did to the queen and the colonies stays so."
+            yes="Give it up"
+            onYes={() => void sendTo('/api/programme-ends', { id, endedOn: today })}
+          />
+        )}
+        {endedOn !== null && (
+          <button
+            type="button"
+            className={BUTTON.quiet}
+            onClick={() => void sendTo('/api/programme-ends', { id, endedOn: null })}
+          >
+            Take it up again
+          </button>
+        )}
+        <AskFirst
+          trigger={
+            <button type="button" className={BUTTON.quiet}>
+              It was not started: take it back
+            </button>
+          }
+          title="Take the start back?"
+          body="As if it had not been begun; the colony that came of it goes with it. It can be put back on the colony’s page."
+          yes="Take it back"
+          onYes={() => void takeBack()}
+        />
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,40 @@
+'use client';
+
+import { v7 as newId } from 'uuid';
+import type { ProgrammeView } from '../../views/programme-view';
+import { useSend } from '../controls/useSend';
+import { IssueList } from '../entry/IssueList';
+
+interface Props {
+  readonly programmeId: string;
+  readonly steps: ProgrammeView['steps'];
+  readonly minute: string;
+}
+
+/** The method step by step, to be ticked at the hive. */
+export function Steps({ programmeId, steps, minute }: Props) {
+  const { issues, isSending, sendTo } = useSend();
+  const tick = (step: number, isDone: boolean) =>
+    sendTo('/api/steps', { id: newId(), programmeId, step, at: minute, isDone });
+  return (
+    <>
+      <IssueList issues={issues} />
+      <ol className="mt-1">
+        {steps.map(({ step, words, isDone }) => (
+          <li key={step} className="border-b border-line">
+            <label className="flex min-h-12 cursor-pointer items-center gap-3 py-1.5">
+              <input
+                type="checkbox"
+                className="size-6 shrink-0 accent-larch"
+                checked={isDone}
+                disabled={isSending}
+                onChange={(event) => void tick(step, event.target.checked)}
+              />
+              <span className={isDone ? 'text-muted line-through' : ''}>{`${step + 1}. ${words}`}</span>
+            </label>
+          </li>
+        ))}
+      </ol>
+    </>
+  );
+}

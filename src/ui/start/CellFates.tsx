@@ -1,0 +1,74 @@
+'use client';
+
+import type { NeedyColony } from '../../views/cells-view';
+import type { CellChoice } from '../../views/start-view';
+import { CellGlyph } from '../cells/CellGlyph';
+import type { CellFate, StartDraft } from './start-draft';
+
+interface Props {
+  readonly cells: readonly CellChoice[];
+  readonly needy: readonly NeedyColony[];
+  readonly mayKeep: boolean;
+  readonly fates: StartDraft['fates'];
+  readonly onChange: (cellId: string, fate: CellFate) => void;
+}
+
+const GIVE = 'give:';
+
+const fateValue = (fate: CellFate | undefined) => (typeof fate === 'object' ? GIVE + fate.to : (fate ?? 'down'));
+const fateOf = (value: string): CellFate =>
+  value.startsWith(GIVE) ? { to: value.slice(GIVE.length) } : value === 'keep' ? 'keep' : 'down';
+
+/** Every live cell, and what becomes of it: before one is destroyed, the colonies that need one are named. */
+export function CellFates({ cells, needy, mayKeep, fates, onChange }: Props) {
+  const down = cells.filter(({ id }) => fateValue(fates[id]) === 'down');
+  return (
+    <section aria-label="Its cells" className="mt-5">
+      <h2 className="text-lg">Its cells</h2>
+      <ul>
+        {cells.map(({ id, label, stage, words, out }) => (
+          <li key={id} className="flex flex-wrap items-center gap-3 border-b border-line py-1.5" data-cell={label}>
+            <CellGlyph found={stage} size={28} />
+            <p className="min-w-40 flex-1 text-sm leading-tight">
+              <b className="font-display text-base">{label}</b> {words}
+              <span className="text-muted block">{out ? `virgin out ${out}` : 'not dated'}</span>
+            </p>
+            <select
+              aria-label={`Cell ${label}`}
+              className="min-h-12 border-2 border-ink bg-paper px-2 font-bold"
+              value={fateValue(fates[id])}
+              onChange={(event) => onChange(id, fateOf(event.target.value))}
+            >
+              {mayKeep && <option value="keep">keep</option>}
+              <option value="down">take down</option>
+              {needy.map((colony) => (
+                <option key={colony.id} value={GIVE + colony.id}>
+                  {`give to ${colony.name}`}
+                </option>
+              ))}
+            </select>
+          </li>
+        ))}
+      </ul>
+      {needy.length > 0 && down.length > 0 && (
+        <NeedyNote needy={needy} labels={down.map(({ label }) => label).join(', ')} />
+      )}
+    </section>
+  );
+}
+
+/** Said before a live cell is destroyed. */
+export function NeedyNote({ needy, labels }: { needy: readonly NeedyColony[]; labels: string }) {
+  return (
+    <div className="border-willow mt-2 border-l-4 pl-3 text-sm" role="note">
+      <p className="font-bold">Before you take {labels} down: a cell is wanted.</p>
+      <ul>
+        {needy.map(({ id, name, apiary, why }) => (
+          <li key={id}>
+            <b>{name}</b> ({apiary}): {why}
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}

@@ -1,0 +1,36 @@
+import type { Day } from '../../core/calendar/day';
+import type { PlanPreview } from '../../views/plan-preview';
+import { axisAhead } from '../time/axis';
+import { DayRuler } from '../time/DayRuler';
+import { TimeStrip } from '../time/TimeStrip';
+
+/** Every date that would follow, before anything is stored. */
+export function PreviewPanel({ preview, on }: { preview: PlanPreview; on: Day }) {
+  const axis = axisAhead(on);
+  return (
+    <section aria-label="What follows">
+      <h2 className="text-lg">What follows</h2>
+      <p className="text-muted text-sm">
+        Nothing is stored until you start it. Every date moves with what you see later.
+      </p>
+      <div className="mt-2 border-b-2 border-ink">
+        <DayRuler axis={axis} />
+      </div>
+      {preview.strips.map(({ unit, marks }) => (
+        <div key={unit} className="border-b border-line">
+          <p className="pt-1 text-sm font-bold">{unit}</p>
+          <TimeStrip axis={axis} marks={marks} name={unit} />
+        </div>
+      ))}
+      <ol className="mt-3 text-sm">
+        {preview.lines.map(({ key, best, what, why }) => (
+          <li key={key} className="border-b border-line py-1.5">
+            <b>{best}</b> {what}
+            <span className="text-muted block">{why}</span>
+          </li>
+        ))}
+      </ol>
+      {preview.lines.length === 0 && <p>No follow-ups.</p>}
+    </section>
+  );
+}

@@ -1,0 +1,247 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useMemo, useState } from 'react';
+import { methodNamed } from '../../core/methods/methods';
+import type { Issue } from '../../core/problems/issue';
+import { planPreview } from '../../views/plan-preview';
+import type { StartView } from '../../views/start-view';
+import { Check } from '../controls/Check';
+import { Choice } from '../controls/Choice';
+import { Field, problemOf } from '../controls/Field';
+import { BUTTON } from '../controls/styles';
+import { IssueList } from '../entry/IssueList';
+import { send } from '../http/send';
+import { CellFates } from './CellFates';
+import { GiftField } from './GiftField';
+import { PreviewPanel } from './PreviewPanel';
+import { choicesOf, emptyStart, type StartDraft, startsOf } from './start-draft';
+
+interface Props {
+  readonly view: StartView;
+  readonly today: string;
+  /** A cell to be given, chosen on another page. */
+  readonly presetCell: string | null;
+}
+
+/** Start a method: the day, the cells, where the units go; every date that follows is shown before anything is stored. */
+export function StartForm({ view, today, presetCell }: Props) {
+  const { colony, fit, cautions, cells, needy, asksCells, mayBuy, apiaries, others, firstDay, settings } = view;
+  const method = methodNamed(view.method);
+  const router = useRouter();
+  const [draft, setDraft] = useState(() => emptyStart(view, today, presetCell));
+  const [issues, setIssues] = useState<readonly Issue[]>([]);
+  const [isSaving, setSaving] = useState(false);
+  const set = (fields: Partial<StartDraft>) => setDraft({ ...draft, ...fields });
+  const choices = useMemo(() => choicesOf(draft, view), [draft, view]);
+  const setNew = (fields: Partial<NonNullable<StartDraft['newColony']>>) =>
+    draft.newColony && set({ newColony: { ...draft.newColony, ...fields } });
+
+  const start = async () => {
+    setSaving(true);
+    for (const body of startsOf(draft, view)) {
+      const sent = await send('/api/programmes', body);
+      if (sent.ok) continue;
+      setSaving(false);
+      setIssues(sent.issues);
+      return;
+    }
+    router.push(`/programmes/${draft.id}`);
+    router.refresh();
+  };
+
+  return (
+    <form
+      noValidate
+      className="grid gap-x-10 wide:grid-cols-[minmax(0,32rem)_minmax(0,1fr)]"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void start();
+      }}
+    >
+      <div>
+        <h1 className="mt-3 text-2xl">
+          {method.title} <span className="text-muted text-base font-normal">{colony.name}</span>
+        </h1>
+        <p className="text-sm">{method.fitsWhen}</p>
+        <FitNote fit={fit} />
+        <IssueList issues={issues} />
+        <Field name="Day it is done" problem={problemOf(issues, 'on')}>
+          {(props) => (
+            <input
+              {...props}
+              type="date"
+              min={firstDay}
+              max={today}
+              value={draft.on}
+              onChange={(event) => set({ on: event.target.value })}
+            />
+          )}
+        </Field>
+        {view.method === 'give-cell' && (
+          <GiftField
+            spare={view.spare}
+            gift={draft.gift}
+            onChange={(gift) => set({ gift: { ...draft.gift, ...gift } })}
+            problem={problemOf(issues, 'gift')}
+          />
+        )}
+        {mayBuy && (
+          <Choice<'raise' | 'buy'>
+            legend="The unit without a queen"
+            options={[
+              { value: 'raise', name: 'raises its own', hint: 'costs three weeks, no money' },
+              { value: 'buy', name: 'is given a bought one', hint: 'when time is short' },
+            ]}
+            value={draft.buysQueen ? 'buy' : 'raise'}
+            onChange={(value) => set({ buysQueen: value === 'buy' })}
+            problem={problemOf(issues, 'buysQueen')}
+          />
+        )}
+        {cells.length > 0 && (asksCells || method.clearsCells) && (
+          <CellFates
+            cells={cells}
+            needy={needy}
+            mayKeep={asksCells && !draft.buysQueen}
+            fates={draft.buysQueen ? keepNone(draft.fates) : draft.fates}
+            onChange={(cellId, fate) => set({ fates: { ...draft.fates, [cellId]: fate } })}
+          />
+        )}
+        {method.options.includes('secondThinning') && !draft.buysQueen && (
+          <Check
+            name="Thin the cells once more after a week"
+            hint="Eggs left behind have become cells by then. Without it, expect casts."
+            value={draft.secondThinning}
+            onChange={(secondThinning) => set({ secondThinning })}
+          />
+        )}
+        {method.options.includes('onlySealedBroodUp') && (
+          <Check
+            name="Only sealed brood goes up"
+            hint="On cold nights. Without eggs and larvae no cells are raised above, so the top need not be searched."
+            value={draft.onlySealedBroodUp}
+            onChange={(onlySealedBroodUp) => set({ onlySealedBroodUp })}
+          />
+        )}
+        {draft.newColony && (
+          <fieldset className="mt-5 border-t-2 border-ink pt-2">
+            <legend className="font-display pr-3 text-lg font-bold">The new colony</legend>
+            <p className="text-muted text-sm">
+              {method.units.find(({ isNewColony }) => isNewColony)?.gets};{' '}
+              {method.units.find(({ isNewColony }) => isNewColony)?.stands}.
+            </p>
+            <Field name="Its name" problem={problemOf(issues, 'name')}>
+              {(props) => (
+                <input
+                  {...props}
+                  value={draft.newColony?.name}
+                  onChange={(event) => setNew({ name: event.target.value })}
+                />
+              )}
+            </Field>
+            <div className="grid gap-x-4 sm:grid-cols-2">
+              <Field name="Its apiary" problem={problemOf(issues, 'apiaryId')}>
+                {(props) => (
+                  <select
+                    {...props}
+                    value={draft.newColony?.apiaryId}
+                    onChange={(event) => setNew({ apiaryId: event.target.value })}
+                  >
+                    {apiaries.map(({ id, name }) => (
+                      <option key={id} value={id}>
+                        {name}
+                      </option>
+                    ))}
+                  </select>
+                )}
+              </Field>
+              <Field name="Its stand" problem={null}>
+                {(props) => (
+                  <input
+                    {...props}
+                    value={draft.newColony?.stand}
+                    onChange={(event) => setNew({ stand: event.target.value })}
+                  />
+                )}
+              </Field>
+            </div>
+            <Field name={`Where ${colony.name} stands from now on`} problem={problemOf(issues, 'stand')}>
+              {(props) => (
+                <input {...props} value={draft.stand} onChange={(event) => set({ stand: event.target.value })} />
+              )}
+            </Field>
+          </fieldset>
+        )}
+        {others.length > 0 && (
+          <Field name="United with" problem={problemOf(issues, 'withColonyId')}>
+            {(props) => (
+              <select
+                {...props}
+                value={draft.withColonyId}
+                onChange={(event) => set({ withColonyId: event.target.value })}
+              >
+                <option value="">choose</option>
+                {others.map(({ id, name }) => (
+                  <option key={id} value={id}>
+                    {name}
+                  </option>
+                ))}
+              </select>
+            )}
+          </Field>
+        )}
+        <Field name="Note" problem={problemOf(issues, 'note')}>
+          {(props) => (
+            <textarea {...props} rows={2} value={draft.note} onChange={(event) => set({ note: event.target.value })} />
+          )}
+        </Field>
+        <details className="mt-4">
+          <summary className="cursor-pointer py-2 font-bold">What to bring, how it is done, what to mind</summary>
+          <p className="text-sm">
+            <b>Bring:</b> {method.kit.join(', ')}.
+          </p>
+          <ol className="mt-1 list-decimal pl-5 text-sm">
+            {method.steps.map((step) => (
+              <li key={step}>{step}</li>
+            ))}
+          </ol>
+          <ul className="border-propolis mt-2 border-l-4 pl-3 text-sm">
+            {cautions.map((caution) => (
+              <li key={caution}>{caution}</li>
+            ))}
+          </ul>
+        </details>
+        <button type="submit" className={`${BUTTON.act} mt-5`} disabled={isSaving}>
+          {isSaving ? 'Starting …' : 'Start it'}
+        </button>
+      </div>
+      <aside className="mt-4">
+        {choices ? (
+          <PreviewPanel preview={planPreview(method, choices, settings)} on={choices.on} />
+        ) : (
+          <p>Give a day to see what follows.</p>
+        )}
+      </aside>
+    </form>
+  );
+}
+
+const keepNone = (fates: StartDraft['fates']): StartDraft['fates'] =>
+  Object.fromEntries(Object.entries(fates).map(([id, fate]) => [id, fate === 'keep' ? 'down' : fate]));
+
+function FitNote({ fit }: { fit: StartView['fit'] }) {
+  const words =
+    fit.kind === 'does-not-fit'
+      ? [`It does not fit: ${fit.because}`]
+      : fit.kind === 'would-fit'
+        ? fit.missing.map(({ text }) => `Missing: ${text}`)
+        : fit.warnings;
+  if (words.length === 0) return null;
+  return (
+    <ul className="text-propolis mt-1 text-sm font-semibold">
+      {words.map((text) => (
+        <li key={text}>{text}</li>
+      ))}
+    </ul>
+  );
+}

@@ -1,0 +1,128 @@
+import { v7 as newId } from 'uuid';
+import { type Day, parseDay } from '../../core/calendar/day';
+import type { CellTravel } from '../../core/colony/facts';
+import type { ProgrammeStart } from '../../core/facts/programme-start';
+import type { PlanChoices } from '../../core/methods/plan';
+import type { SpareCell } from '../../views/cells-view';
+import type { StartView } from '../../views/start-view';
+
+/** What becomes of a live cell: kept, taken down, or given to a colony (its id). */
+export type CellFate = 'keep' | 'down' | { readonly to: string };
+
+/** A start as far as it has been entered. Identifiers are made once, so that it can be sent again. */
+export interface StartDraft {
+  readonly id: string;
+  readonly on: string;
+  readonly fates: Readonly<Record<string, CellFate>>;
+  readonly secondThinning: boolean;
+  readonly onlySealedBroodUp: boolean;
+  readonly buysQueen: boolean;
+  readonly newColony: ProgrammeStart['newColony'];
+  readonly stand: string;
+  readonly withColonyId: string;
+  readonly gift: { readonly moveId: string; readonly cellId: string; readonly travel: CellTravel };
+  readonly note: string;
+  /** Of the giving of each cell, by the cell: the programme's and the move's. */
+  readonly giftIds: Readonly<Record<string, { readonly programmeId: string; readonly moveId: string }>>;
+}
+
+export function emptyStart(view: StartView, today: string, presetCell: string | null): StartDraft {
+  const { colony, newName, cells, suggestedCell, spare } = view;
+  const ids = () => ({ programmeId: newId(), moveId: newId() });
+  return {
+    id: newId(),
+    on: today,
+    fates: Object.fromEntries(cells.map(({ id }) => [id, id === suggestedCell ? 'keep' : 'down'])),
+    secondThinning: true,
+    onlySealedBroodUp: false,
+    buysQueen: false,
+    newColony: newName === null ? null : { id: newId(), name: newName, apiaryId: colony.apiaryId, stand: '' },
+    stand: colony.stand,
+    withColonyId: '',
+    gift: {
+      moveId: newId(),
+      cellId: spare.find(({ cellId }) => cellId === presetCell)?.cellId ?? '',
+      travel: 'on-frame',
+    },
+    note: '',
+    giftIds: Object.fromEntries(cells.map(({ id }) => [id, ids()])),
+  };
+}
+
+export function keptIds({ fates, buysQueen }: StartDraft): readonly string[] {
+  return buysQueen ? [] : Object.keys(fates).filter((id) => fates[id] === 'keep');
+}
+
+/** What the plan follows from; null while the day is none. */
+export function choicesOf(draft: StartDraft, view: StartView): PlanChoices | null {
+  const on: Day | null = parseDay(draft.on);
+  if (on === null) return null;
+  const kept = new Set(keptIds(draft));
+  const given: readonly SpareCell[] = view.spare.filter(({ cellId }) => cellId === draft.gift.cellId);
+  const laid = [...view.cells.filter(({ id }) => kept.has(id)), ...given].flatMap((cell) => cell.laid ?? []);
+  const { secondThinning, onlySealedBroodUp, buysQueen } = draft;
+  return { on, keptCells: laid, secondThinning, onlySealedBroodUp, buysQueen, swarm: 'prime' };
+}
+
+const PLAIN = {
+  secondThinning: true,
+  onlySealedBroodUp: false,
+  buysQueen: false,
+  keptCellIds: [],
+  newColony: null,
+  stand: null,
+  withColonyId: null,
+  gift: null,
+} as const satisfies Partial<ProgrammeStart>;
+
+/** Everything that has to be sent, in order: the cells that go to others, then the method itself. */
+export function startsOf(draft: StartDraft, { method, colony, spare }: StartView): readonly ProgrammeStart[] {
+  const gifts = Object.entries(draft.fates).flatMap(([cellId, fate]): ProgrammeStart[] => {
+    const ids = draft.giftIds[cellId];
+    if (typeof fate === 'string' || !ids) return [];
+    return [giveCell({ ...ids, cellId, to: fate.to, on: draft.on, travel: 'on-frame', from: colony.name })];
+  });
+  const { id, on, secondThinning, onlySealedBroodUp, buysQueen, newColony, stand, withColonyId, gift, note } = draft;
+  return [
+    ...gifts,
+    {
+      id,
+      colonyId: colony.id,
+      method,
+      on,
+      secondThinning,
+      onlySealedBroodUp,
+      buysQueen,
+      note,
+      keptCellIds: [...keptIds(draft)],
+      newColony,
+      stand: stand === colony.stand ? null : stand,
+      withColonyId: withColonyId === '' ? null : withColonyId,
+      gift: spare.length > 0 || method === 'give-cell' ? gift : null,
+    },
+  ];
+}
+
+/** A cell given to another colony, as a start of its own there. */
+export function giveCell(given: {
+  readonly programmeId: string;
+  readonly moveId: string;
+  readonly cellId: string;
+  readonly to: string;
+  readonly on: string;
+  readonly travel: CellTravel;
+  /** The name of the colony that it comes from. */
+  readonly from: string;
+}): ProgrammeStart {
+  const { programmeId, moveId, cellId, to, on, travel, from } = given;
+  return {
+    ...PLAIN,
+    keptCellIds: [],
+    id: programmeId,
+    colonyId: to,
+    method: 'give-cell',
+    on,
+    note: `From ${from}.`,
+    gift: { moveId, cellId, travel },
+  };
+}

@@ -1,0 +1,57 @@
+import { addDays, type Day } from '../core/calendar/day';
+import { dayWords, rangeWords, weekdayWords } from '../core/calendar/words';
+import { bestDay, type Check } from '../core/schedule/check';
+import { orderOf } from '../core/schedule/due-words';
+import type { Yard, YardColony } from './yard';
+
+/** One entry of the calendar that other programs read: whole days, the last one exclusive. */
+export interface CalendarEntry {
+  /** The same for as long as it is the same check, whenever it may be due. */
+  readonly uid: string;
+  readonly from: Day;
+  readonly until: Day;
+  readonly title: string;
+  readonly text: string;
+  readonly place: string;
+}
+
+/** Every check on its best day with its window in the text, and every span in which a hive is to be left shut. */
+export function calendarEntries({ colonies }: Yard): readonly CalendarEntry[] {
+  return colonies.flatMap((standing) => [
+    ...standing.state.schedule.checks.map((check) => checkEntry(standing, check)),
+    ...shutEntries(standing),
+  ]);
+}
+
+function checkEntry({ colony, apiary }: YardColony, check: Check): CalendarEntry {
+  const day = bestDay(check);
+  const { earliest, latest } = check.window;
+  const window =
+    earliest === latest
+      ? `On ${weekdayWords(earliest)} only.`
+      : `Any day ${rangeWords({ from: earliest, to: latest })}, best ${weekdayWords(check.window.ideal)}.`;
+  const chosen = check.plannedFor === null ? '' : ` You planned it for ${weekdayWords(check.plannedFor)}.`;
+  return {
+    uid: `${check.key}@${colony.id}.ubbet`,
+    from: day,
+    until: addDays(day, 1),
+    title: `${colony.name}: ${orderOf(check)}`,
+    text: `${window}${chosen} ${check.why}`,
+    place: placeOf(colony, apiary),
+  };
+}
+
+function shutEntries({ colony, apiary, state }: YardColony): readonly CalendarEntry[] {
+  const spans = state.schedule.leaveShut.filter(({ from, to }) => from <= to && to >= state.today);
+  return spans.map(({ from, to }, i) => ({
+    uid: `leave-shut:${state.queen.cycle ?? 'start'}${i === 0 ? '' : `:${i + 1}`}@${colony.id}.ubbet`,
+    from,
+    until: addDays(to, 1),
+    title: `${colony.name}: leave shut`,
+    text: `Nobody opens it before ${dayWords(addDays(to, 1))}: that can cost the virgin.`,
+    place: placeOf(colony, apiary),
+  }));
+}
+
+const placeOf = ({ stand }: YardColony['colony'], { name }: YardColony['apiary']) =>
+  [name, stand].filter(Boolean).join(', ');

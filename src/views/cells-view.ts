@@ -1,0 +1,83 @@
+import type { DayRange } from '../core/calendar/window';
+import { rangeWords } from '../core/calendar/words';
+import { findingWords } from '../core/cells/finding-words';
+import type { CellStage } from '../core/cells/stage';
+import { type CellWanted, cellsToGive, cellsWanted } from '../core/programmes/cell-list';
+import { whereWords } from './colony-view';
+import { laidRange } from './decide-view';
+import type { Mark } from './marks';
+import { ribbonMark } from './marks-of';
+import type { Yard, YardColony } from './yard';
+
+/** A colony that a cell would help. */
+export interface NeedyColony {
+  readonly id: string;
+  readonly name: string;
+  readonly apiary: string;
+  readonly why: string;
+}
+
+/** A cell that its colony can spare. */
+export interface SpareCell {
+  readonly cellId: string;
+  readonly label: string;
+  readonly colonyId: string;
+  readonly colonyName: string;
+  readonly apiary: string;
+  readonly stage: CellStage;
+  readonly stageWords: string;
+  readonly where: string;
+  readonly laid: DayRange | null;
+  readonly out: string;
+  readonly travels: string;
+  readonly marks: readonly Mark[];
+}
+
+export interface CellsView {
+  readonly wanted: readonly NeedyColony[];
+  readonly spare: readonly SpareCell[];
+}
+
+const standingsOf = ({ colonies }: Yard) => colonies.map(({ colony, state }) => ({ colonyId: colony.id, state }));
+
+/** The colonies that need a cell, apart from the one that would give it. */
+export function needyColonies(yard: Yard, except: string | null = null): readonly NeedyColony[] {
+  return cellsWanted(standingsOf(yard)).flatMap(({ colonyId, why }: CellWanted) => {
+    const found = yard.colonies.find(({ colony }) => colony.id === colonyId);
+    if (!found || colonyId === except) return [];
+    return [{ id: colonyId, name: found.colony.name, apiary: found.apiary.name, why }];
+  });
+}
+
+/** Cells that could be given, the ripest first. */
+export function spareCells(yard: Yard): readonly SpareCell[] {
+  return cellsToGive(standingsOf(yard))
+    .flatMap(({ colonyId, cell, emergence, travels }) => {
+      const { colony, apiary } = yard.colonies.find((one) => one.colony.id === colonyId) as YardColony;
+      return [
+        {
+          emergence,
+          spare: {
+            cellId: cell.cell.id,
+            label: cell.cell.label,
+            colonyId,
+            colonyName: colony.name,
+            apiary: apiary.name,
+            stage: cell.lastStage,
+            stageWords: findingWords(cell.lastStage),
+            where: whereWords(cell.cell),
+            laid: laidRange(cell.planBy.laid),
+            out: rangeWords({ from: emergence.earliest, to: emergence.latest }),
+            travels,
+            marks: ribbonMark('emergence', emergence, 0),
+          },
+        },
+      ];
+    })
+    .sort((a, b) => a.emergence.earliest - b.emergence.earliest)
+    .map(({ spare }) => spare);
+}
+
+export function cellsView(yard: Yard): CellsView {
+  return { wanted: needyColonies(yard), spare: spareCells(yard) };
+}

@@ -1,0 +1,71 @@
+import { addDays, type Day } from '../core/calendar/day';
+import { rangeWords, weekdayWords } from '../core/calendar/words';
+import type { Method } from '../core/methods/method';
+import { methodNamed } from '../core/methods/methods';
+import { type Plan, type PlanChoices, planMethod } from '../core/methods/plan';
+import { CHECK_NAMES } from '../core/schedule/check';
+import type { Settings } from '../core/settings/settings';
+import type { Mark } from './marks';
+import { planMarks } from './plan-marks';
+import { UNIT_WORDS } from './unit-words';
+
+export interface PreviewLine {
+  readonly key: string;
+  readonly best: string;
+  readonly what: string;
+  readonly why: string;
+}
+
+/** Every date of a method before it is started: a strip for each unit, and the same in words. */
+export interface PlanPreview {
+  readonly strips: readonly { readonly unit: string; readonly marks: readonly Mark[] }[];
+  readonly lines: readonly PreviewLine[];
+}
+
+const DAY_ALONE = 1;
+
+/** A bought queen goes in a day after the method, and her checks follow from there. */
+function boughtQueen(method: Method, on: Day, choices: PlanChoices, settings: Settings): Plan['checks'] {
+  const unit = method.raisesQueen?.unit ?? 'hive';
+  const caged = addDays(on, DAY_ALONE);
+  const plan = planMethod(methodNamed('requeen-mated'), { ...choices, on: caged, keptCells: [] }, settings);
+  return plan.checks.map((check) => ({ ...check, unit }));
+}
+
+export function planPreview(method: Method, choices: PlanChoices, settings: Settings): PlanPreview {
+  const plan = planMethod(method, choices, settings);
+  const bought = choices.buysQueen ? boughtQueen(method, choices.on, choices, settings) : [];
+  const checks = [...plan.checks, ...bought].sort((a, b) => a.window.ideal - b.window.ideal);
+  const units = [...new Set([...checks, ...plan.leaveShut].map(({ unit }) => unit))];
+  return {
+    strips: units.map((unit) => {
+      const raises = plan.leaveShut.some((span) => span.unit === unit) && plan.emergence !== null;
+      const marks = planMarks(
+        {
+          checks: checks.filter((check) => check.unit === unit),
+          leaveShut: plan.leaveShut.filter((span) => span.unit === unit),
+          emergence: raises ? plan.emergence : null,
+          eggsBy: raises ? plan.eggsBy : null,
+        },
+        choices.on,
+      );
+      return { unit: UNIT_WORDS[unit] ?? unit, marks };
+    }),
+    lines: [
+      ...checks.map(({ unit, code, window: { earliest, ideal, latest }, why }, i) => ({
+        key: `${code}${i}`,
+        best: weekdayWords(ideal),
+        what: `${UNIT_WORDS[unit] ?? unit}: ${CHECK_NAMES[code]}${earliest === latest ? '' : ` (any day ${rangeWords({ from: earliest, to: latest })})`}`,
+        why,
+      })),
+      ...plan.leaveShut
+        .filter(({ from, to }) => from <= to)
+        .map(({ unit, from, to }) => ({
+          key: `shut${unit}`,
+          best: weekdayWords(from),
+          what: `${UNIT_WORDS[unit] ?? unit}: leave shut to ${weekdayWords(to)}`,
+          why: 'A virgin is out, flies and mates.',
+        })),
+    ],
+  };
+}

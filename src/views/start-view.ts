@@ -1,0 +1,109 @@
+import { type Day, formatDay } from '../core/calendar/day';
+import type { DayRange } from '../core/calendar/window';
+import { rangeWords } from '../core/calendar/words';
+import { findingWords } from '../core/cells/finding-words';
+import type { CellStage } from '../core/cells/stage';
+import type { ColonyState } from '../core/colony/fold';
+import type { Fit } from '../core/methods/fit';
+import type { Method, MethodName } from '../core/methods/method';
+import { mayBuyQueen, methodNamed } from '../core/methods/methods';
+import type { Settings } from '../core/settings/settings';
+import { CAUTION_WORDS } from './caution-words';
+import { type NeedyColony, needyColonies, type SpareCell, spareCells } from './cells-view';
+import { whereWords } from './colony-view';
+import { bestToKeep, laidRange } from './decide-view';
+import type { ApiaryEntry, ColonyEntry, NamedColony, Yard } from './yard';
+
+/** A live cell of the colony, to be kept, taken down or given away. */
+export interface CellChoice {
+  readonly id: string;
+  readonly label: string;
+  readonly stage: CellStage;
+  readonly words: string;
+  readonly laid: DayRange | null;
+  readonly out: string | null;
+}
+
+/** What is asked before a method is started, and what is known already. */
+export interface StartView {
+  readonly method: MethodName;
+  readonly colony: ColonyEntry;
+  readonly fit: Fit;
+  readonly cautions: readonly string[];
+  readonly asksCells: boolean;
+  readonly cells: readonly CellChoice[];
+  readonly suggestedCell: string | null;
+  readonly mayBuy: boolean;
+  /** The name proposed for the colony that comes of it; null: none does. */
+  readonly newName: string | null;
+  readonly apiaries: readonly ApiaryEntry[];
+  /** Colonies it can be united with. */
+  readonly others: readonly NamedColony[];
+  readonly spare: readonly SpareCell[];
+  readonly needy: readonly NeedyColony[];
+  readonly firstDay: string;
+  readonly settings: Settings;
+}
+
+const SUFFIXES: Readonly<Record<string, string>> = {
+  nuc: 'nuc',
+  'old-site': 'swarm',
+  'queenless-half': 'half',
+  top: 'top',
+};
+
+/** A name that no colony has yet: `Clover nuc`, `Clover nuc 2`. */
+function freeName(base: string, taken: ReadonlySet<string>): string {
+  if (!taken.has(base)) return base;
+  let n = 2;
+  while (taken.has(`${base} ${n}`)) n += 1;
+  return `${base} ${n}`;
+}
+
+function cellChoice({ cell, lastStage, planBy }: ColonyState['liveCells'][number]): CellChoice {
+  const { emergence } = planBy;
+  return {
+    id: cell.id,
+    label: cell.label,
+    stage: lastStage,
+    words: `${findingWords(lastStage)}, ${whereWords(cell)}`,
+    laid: laidRange(planBy.laid),
+    out: emergence && rangeWords({ from: emergence.earliest, to: emergence.latest }),
+  };
+}
+
+/** The questions of one method for one colony. */
+export function startView(
+  method: MethodName,
+  colony: ColonyEntry,
+  state: ColonyState,
+  fit: Fit,
+  yard: Yard,
+  startedOn: Day,
+): StartView {
+  const definition: Method = methodNamed(method);
+  const child = definition.units.find(({ isNewColony }) => isNewColony);
+  const taken = new Set(yard.colonies.map((one) => one.colony.name));
+  const isUnion = definition.units.some(({ queen }) => queen === 'ends');
+  const isGift = method === 'give-cell';
+  const asksCells = !isGift && definition.options.includes('keptCells');
+  return {
+    method,
+    colony,
+    fit,
+    cautions: definition.cautions.map((caution) => CAUTION_WORDS[caution]),
+    asksCells,
+    cells: isGift ? [] : state.liveCells.map(cellChoice),
+    suggestedCell: definition.needs.cells === 'kept' ? (bestToKeep(state.liveCells)?.cell.id ?? null) : null,
+    mayBuy: mayBuyQueen(definition),
+    newName: child ? freeName(`${colony.name} ${SUFFIXES[child.name] ?? child.name}`, taken) : null,
+    apiaries: yard.apiaries,
+    others: isUnion
+      ? yard.colonies.filter((one) => one.colony.id !== colony.id).map(({ colony: { id, name } }) => ({ id, name }))
+      : [],
+    spare: isGift ? spareCells(yard).filter(({ colonyId }) => colonyId !== colony.id) : [],
+    needy: definition.clearsCells || asksCells ? needyColonies(yard, colony.id) : [],
+    firstDay: formatDay(startedOn),
+    settings: yard.settings,
+  };
+}
