@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { day } from '../core/calendar/day';
+import { day, formatDay } from '../core/calendar/day';
 import { checkEntry } from '../core/colony/check-entry';
 import type { ColonyFacts } from '../core/colony/facts';
 import { foldColony } from '../core/colony/fold';
@@ -31,20 +31,54 @@ describe('the demo season', () => {
     ['Sainfoin', 'preparing'],
     ['Yarrow', 'settled'],
     ['Burnet', 'congested'],
-    ['Knapweed', 'raising-queen'],
+    ['Knapweed', 'preparing'],
     ['Knapweed nuc', 'settled'],
-    ['Teasel', 'cups-only'],
+    ['Betony', 'cups-only'],
     ['Vetch', 'swarmed'],
-    ['Campion', 'virgin-loose'],
-    ['Comfrey', 'queen-missing'],
-    ['Betony', 'not-enough-seen'],
+    ['Campion', 'raising-queen'],
+    ['Scabious', 'raising-queen'],
+    ['Scabious swarm', 'settled'],
     ['Meadowsweet', 'early-preparing'],
   ])('shows %s as %s', (name, reading) => expect(readingOf(name)).toBe(reading));
+
+  const dueOf = (name: string) => {
+    const { schedule } = foldColony(factsOf(name), DEFAULT_SETTINGS, day('2027-05-16'));
+    const shut = schedule.leaveShut.map(
+      ({ from, to }) => `shut ${formatDay(from).slice(5)} to ${formatDay(to).slice(5)}`,
+    );
+    const checks = schedule.checks.map(
+      ({ code, window }) => `${code} ${formatDay(window.earliest).slice(5)} to ${formatDay(window.latest).slice(5)}`,
+    );
+    return [...checks, ...shut];
+  };
+
+  it.each([
+    ['Knapweed', ['thin-cells 05-17 to 05-18', 'eggs 06-03 to 06-09', 'shut 05-19 to 06-02']],
+    ['Scabious', ['eggs 05-31 to 06-06', 'shut 05-16 to 05-30']],
+    [
+      'Teasel',
+      [
+        'bottom-check 05-15 to 05-17',
+        'clear-top-cells 05-15 to 05-17',
+        'supers-check 05-23 to 05-30',
+        'top-brood-gone 05-31 to 06-03',
+      ],
+    ],
+    ['Comfrey', ['which-half 05-15 to 05-17', 'shut 05-19 to 06-06']],
+    ['Comfrey half', ['which-half 05-15 to 05-17', 'shut 05-19 to 06-06']],
+    ['Campion', ['eggs 05-21 to 05-27', 'shut 05-03 to 05-20']],
+    ['Sorrel', ['read-comb 05-15 to 05-17', 'shut 04-17 to 05-04']],
+    ['Mallow', ['released 05-14 to 05-16', 'laying-check 05-18 to 05-23']],
+  ])('has %s in the middle of its programme', (name, due) => expect(dueOf(name).sort()).toEqual([...due].sort()));
+
+  it('has eleven colonies besides those that came of splits', () => {
+    expect(season.colonies.filter(({ parentColonyId }) => parentColonyId === null)).toHaveLength(11);
+  });
 
   it('shows the weeks before as they were', () => {
     expect(readingOf('Sainfoin', '2027-05-10')).toBe('early-preparing');
     expect(readingOf('Vetch', '2027-05-14')).toBe('settled');
-    expect(readingOf('Knapweed', '2027-05-08')).toBe('preparing');
+    expect(readingOf('Knapweed', '2027-05-08')).toBe('cups-only');
   });
 
   it('holds nothing that a keeper could not have entered', () => {

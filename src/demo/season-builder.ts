@@ -2,6 +2,8 @@ import type { CellPlace } from '../core/cells/place';
 import type { CellFinding, CellPart, ColonyOrigin, QueenEventKind } from '../core/colony/facts';
 import type { InspectionRow } from '../core/facts/inspection';
 import type { SeasonFacts } from '../core/formats/season-file';
+import type { FollowUpCode, MethodName } from '../core/methods/method';
+import { methodNamed } from '../core/methods/methods';
 
 type Mutable<T> = { -readonly [K in keyof T]: T[K] };
 
@@ -20,8 +22,29 @@ export interface LookSaw extends Partial<Omit<InspectionRow, 'id' | 'colonyId' |
   readonly cells?: Readonly<Record<string, CellFinding | CellSaw>>;
 }
 
+/** How a method was started, where it differs from the usual. */
+export interface ProgrammeSaw {
+  /** The colony that each unit is, other than the one it was started on. */
+  readonly units?: Readonly<Record<string, string>>;
+  readonly kept?: readonly string[];
+  readonly queenId?: string;
+  readonly note?: string;
+}
+
+export interface ProgrammeBuilder {
+  readonly id: string;
+  answer(
+    at: string,
+    colonyId: string,
+    code: FollowUpCode,
+    answer: string,
+    queenlessColonyId?: string,
+  ): ProgrammeBuilder;
+}
+
 export interface ColonyBuilder {
   readonly id: string;
+  cell(letter: string): string;
   look(at: string, saw?: LookSaw): ColonyBuilder;
   queen(on: string, kind: QueenEventKind, queenId: string, note?: string): ColonyBuilder;
 }
@@ -92,12 +115,67 @@ export class SeasonBuilder {
     const cellIds = new Map<string, string>();
     const builder: ColonyBuilder = {
       id,
+      cell: (letter) => {
+        const cellId = cellIds.get(letter);
+        if (!cellId) throw new Error(`${name} has no cell ${letter}`);
+        return cellId;
+      },
       look: (at, saw = {}) => {
         this.#look(id, cellIds, at, saw);
         return builder;
       },
       queen: (on, kind, queenId, eventNote = '') => {
         this.#facts.queenEvents.push({ id: this.#id(), queenId, colonyId: id, on, kind, note: eventNote });
+        return builder;
+      },
+    };
+    return builder;
+  }
+
+  /** A method done with every step on a day; units that are not named are the colony itself. */
+  programme(method: MethodName, colonyId: string, on: string, saw: ProgrammeSaw = {}): ProgrammeBuilder {
+    const { units = {}, kept = [], queenId = null, note = '' } = saw;
+    const id = this.#id();
+    this.#facts.programmes.push({
+      id,
+      colonyId,
+      method,
+      on,
+      endedOn: null,
+      secondThinning: true,
+      onlySealedBroodUp: false,
+      buysQueen: false,
+      queenId,
+      note,
+      deletedAt: null,
+    });
+    const definition = methodNamed(method);
+    for (const { name } of definition.units) {
+      this.#facts.programmeUnits.push({
+        id: this.#id(),
+        programmeId: id,
+        unit: name,
+        colonyId: units[name] ?? colonyId,
+      });
+    }
+    for (const cellId of kept) this.#facts.keptCells.push({ id: this.#id(), programmeId: id, cellId });
+    for (const step of definition.steps.keys()) {
+      this.#facts.stepsDone.push({ id: this.#id(), programmeId: id, step, at: `${on}T16:00` });
+    }
+    const builder: ProgrammeBuilder = {
+      id,
+      answer: (at, atColony, code, answer, queenlessColonyId) => {
+        this.#facts.checkAnswers.push({
+          id: this.#id(),
+          programmeId: id,
+          colonyId: atColony,
+          code,
+          nth: 1,
+          at,
+          answer,
+          queenlessColonyId: queenlessColonyId ?? null,
+          note: '',
+        });
         return builder;
       },
     };

@@ -1,11 +1,18 @@
 import { basename } from 'node:path';
 import type { Metadata } from 'next';
+import { headers } from 'next/headers';
 import { database } from '@/db/open';
+import { feedToken } from '@/server/calendar/feed';
 import { isDemo } from '@/server/demo-mode';
 import { DataPage } from '@/ui/data/DataPage';
 
 export const metadata: Metadata = { title: 'Data' };
 
-export default function Page() {
-  return <DataPage file={basename(database().file)} isDemo={isDemo()} />;
+export default async function Page() {
+  const { db, file } = database();
+  const token = feedToken(db);
+  const asked = await headers();
+  const scheme = asked.get('x-forwarded-proto') ?? 'http';
+  const feed = token === null ? null : `${scheme}://${asked.get('host')}/calendar/${token}.ics`;
+  return <DataPage file={basename(file)} isDemo={isDemo()} feed={feed} />;
 }

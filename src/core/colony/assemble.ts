@@ -47,6 +47,7 @@ function sharedBy(
       return {
         colonyId: id,
         programme,
+        queenClipped: isClipped(programme, own),
         otherHalfLooks: [...others].flatMap((other) => own.get(other)?.inspections ?? []),
       };
     });
@@ -71,6 +72,17 @@ function sharedBy(
           : [];
       }),
   };
+}
+
+/** The queen was clipped in one of the programme's colonies before it began. */
+function isClipped({ queenId, on, colonyId, units }: ProgrammeFact, own: ReadonlyMap<string, OwnFacts>): boolean {
+  if (queenId === null) return false;
+  const members = new Set([colonyId, ...units.map((unit) => unit.colonyId)]);
+  return [...members].some((member) =>
+    own
+      .get(member)
+      ?.queenEvents.some((event) => event.kind === 'clipped' && event.queenId === queenId && event.on <= on),
+  );
 }
 
 /**

@@ -129,7 +129,8 @@ export function afterQueenEvent(state: QueenState, { id, kind, on, queenId }: Qu
 const noQueen = { expected: 'none', clipped: false, queenId: null } as const;
 
 /** The state after a programme began on the colony. */
-export function afterProgrammeStart(state: QueenState, { programme, queen, units }: ProgrammePart): QueenState {
+export function afterProgrammeStart(state: QueenState, part: ProgrammePart): QueenState {
+  const { programme, queen, units, queenClipped } = part;
   const { id, on } = programme;
   const { raisesQueen } = methodNamed(programme.method);
   const raising: QueenProgramme = {
@@ -142,7 +143,7 @@ export function afterProgrammeStart(state: QueenState, { programme, queen, units
   const anew = { ...state, ...nobodyElse };
   switch (queen) {
     case 'laying':
-      return { ...anew, expected: 'laying', queenId: programme.queenId };
+      return { ...anew, expected: 'laying', clipped: queenClipped, queenId: programme.queenId };
     case 'taken':
       return { ...anew, ...noQueen, removedOn: on, cycle: id, programme: raising };
     case 'gone':

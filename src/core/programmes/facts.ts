@@ -56,6 +56,8 @@ export interface CheckChangeFact {
 export interface PartFact {
   readonly colonyId: string;
   readonly programme: ProgrammeFact;
+  /** The queen that the programme moves is clipped. */
+  readonly queenClipped: boolean;
   /** The looks into the other half of a split, in any order; empty where there is no other half. */
   readonly otherHalfLooks: readonly InspectionFact[];
 }
@@ -66,6 +68,7 @@ export interface ProgrammePart {
   /** Those of the method's units that this colony is. */
   readonly units: readonly string[];
   readonly queen: UnitQueen;
+  readonly queenClipped: boolean;
   /** Of a half of a split: since when it is known which of the two it is; null: not known yet, or no split. */
   readonly half: { readonly on: Day; readonly is: 'queenless' | 'queen' | 'failed' } | null;
 }

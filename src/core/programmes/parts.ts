@@ -18,7 +18,7 @@ export function unitsOf(programme: ProgrammeFact, colonyId: string): readonly st
  * @param looks of this colony
  */
 export function partBy(
-  { programme, colonyId, otherHalfLooks }: PartFact,
+  { programme, colonyId, otherHalfLooks, queenClipped }: PartFact,
   looks: readonly InspectionFact[],
   answers: readonly CheckAnswerFact[],
   today: Day,
@@ -28,9 +28,9 @@ export function partBy(
     .units.filter(({ name }) => units.includes(name))
     .map(({ queen }) => queen);
   const queen = queens.find((role) => role !== 'unchanged') ?? 'unchanged';
-  if (queen !== 'either') return { programme, units, queen, half: null };
+  if (queen !== 'either') return { programme, units, queen, queenClipped, half: null };
   const looksOf = (id: string) => (id === colonyId ? looks : otherHalfLooks);
   const known = whichHalf(programme, looksOf, answers, today);
   const is = known?.queenless === null ? 'failed' : known?.queenless === colonyId ? 'queenless' : 'queen';
-  return { programme, units: [...units, 'both'], queen, half: known && { on: known.on, is } };
+  return { programme, units: [...units, 'both'], queen, queenClipped, half: known && { on: known.on, is } };
 }

@@ -46,7 +46,7 @@ describe('the season file', () => {
     const preview = previewSeason(opened, file);
     expect(preview).toMatchObject({
       ok: true,
-      value: { incoming: { apiaries: 3, colonies: 13 }, present: { apiaries: 0 } },
+      value: { incoming: { apiaries: 3, colonies: 16 }, present: { apiaries: 0 } },
     });
     expect(readAllFacts(opened.db).apiaries).toEqual([]);
   });
@@ -57,7 +57,7 @@ describe('the season file', () => {
     expect(readAllFacts(opened.db).colonies).toEqual([]);
     if (!wiped.ok) throw new Error('not wiped');
     const backup = openDatabase(wiped.value.backup);
-    expect(readAllFacts(backup.db).colonies).toHaveLength(13);
+    expect(readAllFacts(backup.db).colonies).toHaveLength(16);
     backup.sqlite.close();
   });
 

@@ -5,25 +5,31 @@ import type { ReactNode } from 'react';
 import { BUTTON } from './styles';
 
 interface Props {
-  readonly trigger: ReactNode;
+  /** What opens it; left out where something else does. */
+  readonly trigger?: ReactNode;
+  readonly isOpen?: boolean;
+  readonly onClose?: () => void;
   readonly title: string;
   readonly body: ReactNode;
   readonly yes: string;
+  readonly no?: string;
   readonly onYes: () => void;
 }
 
 /** Asks before something is done that the keeper may regret. */
-export function AskFirst({ trigger, title, body, yes, onYes }: Props) {
+export function AskFirst({ trigger, isOpen, onClose, title, body, yes, no = 'Leave it', onYes }: Props) {
+  const controlled =
+    isOpen === undefined ? {} : { open: isOpen, onOpenChange: (open: boolean) => !open && onClose?.() };
   return (
-    <AlertDialog.Root>
-      <AlertDialog.Trigger asChild>{trigger}</AlertDialog.Trigger>
+    <AlertDialog.Root {...controlled}>
+      {trigger && <AlertDialog.Trigger asChild>{trigger}</AlertDialog.Trigger>}
       <AlertDialog.Portal>
         <AlertDialog.Overlay className="fixed inset-0 z-30 bg-ink/50" />
         <AlertDialog.Content className="fixed top-1/4 left-1/2 z-40 w-[min(26rem,92vw)] -translate-x-1/2 border-2 border-ink bg-paper p-5">
           <AlertDialog.Title className="text-lg">{title}</AlertDialog.Title>
           <AlertDialog.Description className="mt-2">{body}</AlertDialog.Description>
           <div className="mt-4 flex justify-end gap-2">
-            <AlertDialog.Cancel className={BUTTON.plain}>Leave it</AlertDialog.Cancel>
+            <AlertDialog.Cancel className={BUTTON.plain}>{no}</AlertDialog.Cancel>
             <AlertDialog.Action className={BUTTON.danger} onClick={onYes}>
               {yes}
             </AlertDialog.Action>

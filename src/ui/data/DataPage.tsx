@@ -1,9 +1,10 @@
 import { BUTTON } from '../controls/styles';
+import { CalendarFeed } from './CalendarFeed';
 import { ImportSeason } from './ImportSeason';
 import { WipeSeason } from './WipeSeason';
 
 /** Everything out, everything in, everything away. */
-export function DataPage({ file, isDemo }: { file: string; isDemo: boolean }) {
+export function DataPage({ file, isDemo, feed }: { file: string; isDemo: boolean; feed: string | null }) {
   return (
     <div className="max-w-3xl">
       <h1 className="mt-6 text-3xl">Your season is yours</h1>
@@ -21,6 +22,14 @@ export function DataPage({ file, isDemo }: { file: string; isDemo: boolean }) {
             Export the season file
           </a>
         </p>
+      </section>
+      <section className="mt-8" aria-label="Calendar">
+        <h2 className="border-t-2 border-ink pt-2 text-xl">Calendar</h2>
+        <p className="mt-1">
+          Every check on its best day, with its window in the text, and every hive to leave shut. A check that is dated
+          anew moves in a calendar that subscribes.
+        </p>
+        <CalendarFeed address={feed} />
       </section>
       <section className="mt-8">
         <h2 className="border-t-2 border-ink pt-2 text-xl">Bring it in</h2>

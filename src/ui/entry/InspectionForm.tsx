@@ -3,29 +3,36 @@
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { dayOfMinute, formatDay, parseDay } from '../../core/calendar/day';
+import { dayWords } from '../../core/calendar/words';
 import { checkEntry } from '../../core/colony/check-entry';
 import type { ColonyFacts } from '../../core/colony/facts';
 import { factsWith } from '../../core/colony/facts-with';
 import { foldColony } from '../../core/colony/fold';
 import { mayStillHoldQueen } from '../../core/colony/track-cells';
 import type { InspectionEntry } from '../../core/facts/entry';
-import { LIMITS } from '../../core/facts/limits';
 import type { Looked } from '../../core/inspections/looked';
 import { THOROUGHNESS, THOROUGHNESS_WORDS, type Thoroughness } from '../../core/inspections/thoroughness';
 import type { Issue } from '../../core/problems/issue';
+import { shutOn } from '../../core/schedule/leave-shut-wins';
+import { takingDownPrice } from '../../core/schedule/taking-down';
 import type { Settings } from '../../core/settings/settings';
-import { colonyView } from '../../views/colony-view';
+import type { NeedyColony } from '../../views/cells-view';
+import { AskFirst } from '../controls/AskFirst';
 import { Choice } from '../controls/Choice';
 import { BUTTON, FIELD } from '../controls/styles';
 import { send } from '../http/send';
-import { axisAround } from '../time/axis';
-import { TimeStrip } from '../time/TimeStrip';
+import { CorrectionMoves } from './CorrectionMoves';
+import { DueHere } from './DueHere';
 import { type Draft, draftOf, emptyDraft, entryOf, factsBefore } from './draft';
+import { draftIssues } from './draft-issues';
+import { giveCells } from './give-cells';
 import { IssueList } from './IssueList';
 import { KnownCells } from './KnownCells';
+import { LiveCells } from './LiveCells';
 import { LOOKED_OPTIONS } from './looked-options';
 import { MoreSeen, Problem } from './MoreSeen';
 import { NewCells } from './NewCells';
+import { TakingDown } from './TakingDown';
 import { useDraft } from './useDraft';
 import { Verdict } from './Verdict';
 
@@ -40,37 +47,13 @@ interface Props {
   /** The time that a new inspection begins with. */
   readonly startAt: string;
   readonly newId: string;
+  /** Colonies that a cell would help. */
+  readonly needy: readonly NeedyColony[];
   /** The entry to be corrected; null for a new one. */
   readonly stored: InspectionEntry | null;
 }
 
 const NO_LATEST_MINUTE = '9999-12-31T23:59';
-const TIME = /^([01]\d|2[0-3]):[0-5]\d$/;
-
-/** What of a draft is plainly missing or too much, before it is held against what is known of the colony. */
-function draftIssues(draft: Draft): Issue[] {
-  const issues: Issue[] = [];
-  if (parseDay(draft.at.slice(0, 10)) === null || !TIME.test(draft.at.slice(11))) {
-    issues.push({ path: ['at'], code: 'not-a-date', message: 'Give a day and a time that exist.' });
-  }
-  if (draft.thoroughness === null) {
-    issues.push({
-      path: ['thoroughness'],
-      code: 'missing',
-      message: 'Say how well you looked: the next date hangs on it.',
-    });
-  }
-  if (draft.note.length > LIMITS.note) {
-    const message = `The note is ${draft.note.length} characters long; at most ${LIMITS.note} are taken. Shorten it.`;
-    issues.push({ path: ['note'], code: 'too-long', message });
-  }
-  const room = draft.layingRoomDays;
-  if (room !== null && !(Number.isInteger(room) && room >= 0 && room <= LIMITS.layingRoomDays)) {
-    const message = `Give whole days from 0 to ${LIMITS.layingRoomDays}, or leave it empty.`;
-    issues.push({ path: ['layingRoomDays'], code: 'out-of-range', message });
-  }
-  return issues;
-}
 
 /** Enter an inspection: taps only, in any order, with the reading building up as it goes. */
 export function InspectionForm({
@@ -82,16 +65,18 @@ export function InspectionForm({
   now,
   startAt,
   newId,
+  needy,
   stored,
 }: Props) {
   const router = useRouter();
   const { draft, change, undo } = useDraft(stored ? draftOf(stored) : emptyDraft(newId, colonyId, startAt));
   const [issues, setIssues] = useState<readonly Issue[]>([]);
   const [isSaving, setSaving] = useState(false);
+  const [isAsking, setAsking] = useState(false);
 
   const today = dayOfMinute(now);
   const on = parseDay(draft.at.slice(0, 10)) ?? today;
-  const { state, known } = useMemo(() => {
+  const { state, before, known } = useMemo(() => {
     const minute = `${formatDay(on)}T${draft.at.slice(11)}`;
     const before = foldColony(factsBefore(facts, { id: draft.id, at: minute }), settings, on);
     const standing = before.cells.filter(
@@ -102,6 +87,7 @@ export function InspectionForm({
     const named = facts.cells.filter(({ id }) => id in draft.known && !standingIds.has(id));
     const entry = entryOf({ ...draft, at: minute }, draft.thoroughness ?? 'tip-up');
     return {
+      before,
       state: foldColony(factsWith(factsBefore(facts, { id: draft.id, at: minute }), entry), settings, on),
       known: [
         ...standing.map((last) => ({ cell: last.cell, last })),
@@ -117,7 +103,15 @@ export function InspectionForm({
       .join(' ') || null;
   const set = (fields: Partial<Draft>) => change({ type: 'set', fields });
 
-  const save = async () => {
+  const shut = shutOn(before.schedule.leaveShut, on);
+  const price =
+    before.queen.expected === 'laying' && !before.queen.presumedGone
+      ? takingDownPrice(on, draft.thoroughness ?? 'bees-on', before.looks, before.parts)
+      : null;
+  const labelOf = (cellId: string) => facts.cells.find(({ id }) => id === cellId)?.label ?? 'new';
+  const isTwoParts = before.parts.some(({ units }) => units.includes('top') && units.includes('bottom'));
+
+  const save = async (wasOpened: boolean) => {
     const missing = draftIssues(draft);
     const { thoroughness } = draft;
     if (missing.length > 0 || thoroughness === null) return setIssues(missing);
@@ -125,10 +119,12 @@ export function InspectionForm({
     // Whether it lies in the future the server tells: this page may have been open for hours.
     const contradictions = checkEntry(entry, facts, NO_LATEST_MINUTE);
     if (contradictions.length > 0) return setIssues(contradictions);
+    if (shut && !stored && !wasOpened) return setAsking(true);
     setSaving(true);
     const sent = await send<{ id: string }>('/api/inspections', entry);
+    const given = sent.ok ? await giveCells(draft, colonyName) : [];
     setSaving(false);
-    if (!sent.ok) return setIssues(sent.issues);
+    if (!sent.ok || given.length > 0) return setIssues(sent.ok ? given : sent.issues);
     setIssues([]);
     router.push(`/colonies/${colonyId}`);
     router.refresh();
@@ -150,7 +146,7 @@ export function InspectionForm({
       noValidate
       onSubmit={(event) => {
         event.preventDefault();
-        void save();
+        void save(false);
       }}
       className="grid gap-x-10 wide:grid-cols-[minmax(0,34rem)_minmax(0,1fr)]"
     >
@@ -162,9 +158,16 @@ export function InspectionForm({
           {stored ? 'Correcting an entry. What it said before is kept.' : 'What did you see?'}
         </p>
         <IssueList issues={issues} />
+        <DueHere before={before} on={on} />
         <KnownCells cells={known} draft={draft} on={on} change={change} />
-        <NewCells draft={draft} change={change} title={known.length > 0 ? 'New cups and cells' : 'Cups and cells'} />
+        <NewCells
+          draft={draft}
+          change={change}
+          title={known.length > 0 ? 'New cups and cells' : 'Cups and cells'}
+          isTwoParts={isTwoParts}
+        />
         <Problem text={problemAt('cells')} />
+        <TakingDown draft={draft} change={change} needy={needy} price={price} labelOf={labelOf} />
         <Choice<Looked> legend="Eggs?" options={LOOKED_OPTIONS} value={draft.eggs} onChange={(eggs) => set({ eggs })} />
         <Choice<Looked>
           legend="Queen?"
@@ -227,6 +230,14 @@ export function InspectionForm({
         <div className="sticky top-4 mt-4 hidden border-l-4 border-willow pl-6 wide:block">
           <Verdict state={state} today={today} short={false} />
           <LiveCells state={state} />
+          {stored && (
+            <CorrectionMoves
+              facts={facts}
+              settings={settings}
+              today={today}
+              corrected={factsWith(facts, entryOf(draft, draft.thoroughness ?? 'tip-up'))}
+            />
+          )}
           {buttons}
         </div>
         <div className="fixed inset-x-0 bottom-0 z-10 border-t-4 border-willow bg-ground px-4 pt-2 pb-3 wide:hidden">
@@ -234,28 +245,19 @@ export function InspectionForm({
           {buttons}
         </div>
       </aside>
+      <AskFirst
+        isOpen={isAsking}
+        onClose={() => setAsking(false)}
+        title="Was it opened all the same?"
+        body={
+          shut
+            ? `It is to be left shut until ${dayWords(shut.to)}: a virgin may be out, and opening it can cost her.`
+            : ''
+        }
+        yes="It was opened: save it"
+        no="Not yet"
+        onYes={() => void save(true)}
+      />
     </form>
-  );
-}
-
-/** The dates of the cells as entered so far, under the days around the inspection. */
-function LiveCells({ state }: { state: ReturnType<typeof foldColony> }) {
-  const axis = axisAround(state.today);
-  const rows = colonyView(state)
-    .cells.filter(({ isOver, marks }) => !isOver && marks.length > 0)
-    .slice(0, 8);
-  if (rows.length === 0) return null;
-  return (
-    <ul className="mt-4">
-      {rows.map(({ id, label, stage, laid, marks }) => (
-        <li key={id} className="border-t border-line">
-          <p className="flex justify-between text-sm">
-            <b>{`${label === 'new' ? '' : `${label} `}${stage}`}</b>
-            <span className="text-muted">{laid}</span>
-          </p>
-          <TimeStrip axis={axis} marks={marks} name={`Cell ${label}`} />
-        </li>
-      ))}
-    </ul>
   );
 }

@@ -25,6 +25,17 @@ const FIELD_NAMES: Readonly<Record<string, string>> = {
   on: 'Day',
   emergedFrom: 'Emerged from',
   emergedTo: 'Emerged by',
+  broodFrames: 'Frames with brood',
+  coveredSeams: 'Covered seams',
+  keptCellIds: 'Its cells',
+  gift: 'The cell',
+  withColonyId: 'United with',
+  buysQueen: 'The unit without a queen',
+  newColony: 'The new colony',
+  to: 'Do it on',
+  reason: 'Reason',
+  mainFlowFrom: 'Main flow from',
+  mainFlowTo: 'Main flow until',
 };
 
 export function fieldName(path: Issue['path']): string | null {

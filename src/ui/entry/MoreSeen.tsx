@@ -1,7 +1,7 @@
 'use client';
 
 import { YOUNGEST_BROOD, YOUNGEST_WORDS, type YoungestBrood } from '../../core/brood/youngest';
-import { STORES, type Stores } from '../../core/colony/facts';
+import { DRONES, type Drones, STORES, type Stores } from '../../core/colony/facts';
 import { LIMITS } from '../../core/facts/limits';
 import type { Looked } from '../../core/inspections/looked';
 import { Choice } from '../controls/Choice';
@@ -16,6 +16,19 @@ const STORES_WORDS: { readonly [S in Stores]: string } = {
   pollen: 'pollen in the way',
   'not-looked-for': 'did not look',
 };
+
+const DRONES_WORDS: { readonly [D in Drones]: string } = {
+  flying: 'flying',
+  'sealed-only': 'only sealed',
+  none: 'looked, none',
+  'not-looked-for': 'did not look',
+};
+
+const COUNTS = [
+  { field: 'broodFrames', name: 'Frames with brood', max: LIMITS.broodFrames },
+  { field: 'coveredSeams', name: 'Seams covered by bees', max: LIMITS.seams },
+  { field: 'layingRoomDays', name: 'Days of laying room left', max: LIMITS.layingRoomDays },
+] as const;
 
 /** What is worth noting beyond cells, eggs and queen. Everything here may be left out. */
 export function MoreSeen({
@@ -62,20 +75,28 @@ export function MoreSeen({
           ))}
         </select>
       </label>
-      <label className="mt-4 block">
-        <span className="font-display text-lg font-bold">Days of laying room left</span>
-        <input
-          className={FIELD}
-          type="number"
-          inputMode="numeric"
-          min={0}
-          max={LIMITS.layingRoomDays}
-          placeholder="not reckoned"
-          value={draft.layingRoomDays ?? ''}
-          onChange={(event) => set({ layingRoomDays: event.target.value === '' ? null : Number(event.target.value) })}
-        />
-        <Problem text={problemAt('layingRoomDays')} />
-      </label>
+      {COUNTS.map(({ field, name, max }) => (
+        <label key={field} className="mt-4 block">
+          <span className="font-display text-lg font-bold">{name}</span>
+          <input
+            className={FIELD}
+            type="number"
+            inputMode="numeric"
+            min={0}
+            max={max}
+            placeholder="not counted"
+            value={draft[field] ?? ''}
+            onChange={(event) => set({ [field]: event.target.value === '' ? null : Number(event.target.value) })}
+          />
+          <Problem text={problemAt(field)} />
+        </label>
+      ))}
+      <Choice<Drones>
+        legend="Drones?"
+        options={DRONES.map((value) => ({ value, name: DRONES_WORDS[value] }))}
+        value={draft.drones}
+        onChange={(drones) => set({ drones })}
+      />
       <Choice<Looked>
         legend="Drone brood scattered in worker cells?"
         options={LOOKED_OPTIONS}

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { v7 as newId } from 'uuid';
 import { CELL_PLACE_WORDS, CELL_PLACES } from '../../core/cells/place';
 import { type CellStage, STAGES } from '../../core/cells/stage';
+import type { CellPart } from '../../core/colony/facts';
 import { LIMITS } from '../../core/facts/limits';
 import { CellGlyph } from '../cells/CellGlyph';
 import { Choice } from '../controls/Choice';
@@ -26,12 +27,14 @@ interface Props {
   readonly draft: Draft;
   readonly change: (change: Change) => void;
   readonly title: string;
+  /** The hive is in two parts: an excluder or a board divides it. */
+  readonly isTwoParts: boolean;
 }
 
 const numbers = (upTo: number) => Array.from({ length: upTo }, (_, i) => i + 1);
 
 /** Cups and cells that were not known before, counted by stage, each where the place buttons say. */
-export function NewCells({ draft, change, title }: Props) {
+export function NewCells({ draft, change, title, isTwoParts }: Props) {
   const [isFiner, setFiner] = useState(() => draft.fresh.some(({ stage }) => FINER.includes(stage)));
   const { hangs } = draft;
   const setHangs = (fields: Partial<Draft['hangs']>) =>
@@ -52,6 +55,17 @@ export function NewCells({ draft, change, title }: Props) {
       >
         {isFiner ? 'Fewer stages' : 'Tell stages apart more finely'}
       </button>
+      {isTwoParts && (
+        <Choice<CellPart>
+          legend="The cells you add are"
+          options={[
+            { value: 'above', name: 'in the top box' },
+            { value: 'below', name: 'below' },
+          ]}
+          value={hangs.part}
+          onChange={(part) => setHangs({ part })}
+        />
+      )}
       <Choice
         legend="The cells you add hang on the"
         options={CELL_PLACES.map((value) => ({ value, name: CELL_PLACE_WORDS[value] }))}

@@ -1,6 +1,6 @@
 import type { YoungestBrood } from '../../core/brood/youngest';
 import type { CellPlace } from '../../core/cells/place';
-import type { CellStage } from '../../core/cells/stage';
+import { type CellStage, isLive } from '../../core/cells/stage';
 import type { CellFinding, CellPart, ColonyFacts, Drones, Stores } from '../../core/colony/facts';
 import type { EntryCell, InspectionEntry } from '../../core/facts/entry';
 import type { Looked } from '../../core/inspections/looked';
@@ -25,6 +25,13 @@ export interface FreshCell {
   readonly part: CellPart | null;
 }
 
+/** A cell that is not destroyed but given to another colony; its ids are made once. */
+export interface CellGift {
+  readonly to: string;
+  readonly programmeId: string;
+  readonly moveId: string;
+}
+
 /** An inspection as far as it has been entered. Nothing is taken for looked at until the keeper says so. */
 export interface Draft {
   readonly id: string;
@@ -44,6 +51,8 @@ export interface Draft {
   readonly note: string;
   readonly known: Readonly<Record<string, KnownAnswer>>;
   readonly fresh: readonly FreshCell[];
+  /** Cells taken down here that go to another colony, by the cell. */
+  readonly gives: Readonly<Record<string, CellGift>>;
   /** Where the next new cell hangs. */
   readonly hangs: Pick<FreshCell, 'place' | 'box' | 'frame' | 'part'>;
 }
@@ -53,6 +62,8 @@ export type Change =
   | { readonly type: 'add-cell'; readonly stage: CellStage; readonly cellId: string; readonly observationId: string }
   | { readonly type: 'drop-cell'; readonly stage: CellStage }
   | { readonly type: 'take-down'; readonly stage: CellStage; readonly count: number }
+  | { readonly type: 'take-all-down' }
+  | { readonly type: 'give'; readonly cellId: string; readonly gift: CellGift | null }
   | {
       readonly type: 'known';
       readonly cellId: string;
@@ -80,6 +91,7 @@ export function emptyDraft(id: string, colonyId: string, at: string): Draft {
     note: '',
     known: {},
     fresh: [],
+    gives: {},
     hangs: { place: 'bottom', box: null, frame: null, part: null },
   };
 }
@@ -106,6 +118,18 @@ export function changeDraft(draft: Draft, change: Change): Draft {
       });
       return { ...draft, fresh };
     }
+    case 'take-all-down': {
+      const known = Object.entries(draft.known).map(([id, answer]) => {
+        const live = answer.found !== null && answer.found !== 'not-found' && isLive(answer.found);
+        return [id, live ? { ...answer, takenDown: true } : answer] as const;
+      });
+      const fresh = draft.fresh.map((cell) => (isLive(cell.stage) ? { ...cell, takenDown: true } : cell));
+      return { ...draft, known: Object.fromEntries(known), fresh };
+    }
+    case 'give': {
+      const { [change.cellId]: _, ...others } = draft.gives;
+      return { ...draft, gives: change.gift ? { ...others, [change.cellId]: change.gift } : others };
+    }
     case 'known': {
       const { cellId, observationId, found, takenDown } = change;
       return { ...draft, known: { ...draft.known, [cellId]: { observationId, found, takenDown } } };
@@ -125,9 +149,26 @@ export function draftOf(entry: InspectionEntry): Draft {
   return { ...emptyDraft(entry.id, entry.colonyId, entry.at), ...inspection, known, fresh };
 }
 
+/** A cell that is taken down at this inspection though it might have become a queen. */
+export interface DownCell {
+  readonly cellId: string;
+  readonly stage: CellStage;
+}
+
+/** Live cells of the draft that are taken down, and those that are not. */
+export function liveCellsOf({ known, fresh }: Draft): { readonly down: readonly DownCell[]; readonly left: number } {
+  const seen = [
+    ...Object.entries(known).map(([cellId, { found, takenDown }]) => ({ cellId, stage: found, takenDown })),
+    ...fresh.map(({ cellId, stage, takenDown }) => ({ cellId, stage, takenDown })),
+  ].flatMap(({ cellId, stage, takenDown }) =>
+    stage !== null && stage !== 'not-found' && isLive(stage) ? [{ cellId, stage, takenDown }] : [],
+  );
+  return { down: seen.filter(({ takenDown }) => takenDown), left: seen.filter(({ takenDown }) => !takenDown).length };
+}
+
 /** The entry as it is sent. How thoroughly it was looked at must have been said. */
 export function entryOf(draft: Draft, thoroughness: Thoroughness): InspectionEntry {
-  const { known, fresh, hangs: _, ...inspection } = draft;
+  const { known, fresh, hangs: _, gives: __, ...inspection } = draft;
   const seenAgain = Object.entries(known).flatMap(([cellId, { observationId, found, takenDown }]): EntryCell[] =>
     found === null ? [] : [{ cellId, observationId, found, takenDown, newCell: null }],
   );

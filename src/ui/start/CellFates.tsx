@@ -3,6 +3,7 @@
 import type { NeedyColony } from '../../views/cells-view';
 import type { CellChoice } from '../../views/start-view';
 import { CellGlyph } from '../cells/CellGlyph';
+import { NeedyNote } from './NeedyNote';
 import type { CellFate, StartDraft } from './start-draft';
 
 interface Props {
@@ -54,21 +55,5 @@ export function CellFates({ cells, needy, mayKeep, fates, onChange }: Props) {
         <NeedyNote needy={needy} labels={down.map(({ label }) => label).join(', ')} />
       )}
     </section>
-  );
-}
-
-/** Said before a live cell is destroyed. */
-export function NeedyNote({ needy, labels }: { needy: readonly NeedyColony[]; labels: string }) {
-  return (
-    <div className="border-willow mt-2 border-l-4 pl-3 text-sm" role="note">
-      <p className="font-bold">Before you take {labels} down: a cell is wanted.</p>
-      <ul>
-        {needy.map(({ id, name, apiary, why }) => (
-          <li key={id}>
-            <b>{name}</b> ({apiary}): {why}
-          </li>
-        ))}
-      </ul>
-    </div>
   );
 }

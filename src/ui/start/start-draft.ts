@@ -5,6 +5,7 @@ import type { ProgrammeStart } from '../../core/facts/programme-start';
 import type { PlanChoices } from '../../core/methods/plan';
 import type { SpareCell } from '../../views/cells-view';
 import type { StartView } from '../../views/start-view';
+import { giveCell } from './give-cell';
 
 /** What becomes of a live cell: kept, taken down, or given to a colony (its id). */
 export type CellFate = 'keep' | 'down' | { readonly to: string };
@@ -64,17 +65,6 @@ export function choicesOf(draft: StartDraft, view: StartView): PlanChoices | nul
   return { on, keptCells: laid, secondThinning, onlySealedBroodUp, buysQueen, swarm: 'prime' };
 }
 
-const PLAIN = {
-  secondThinning: true,
-  onlySealedBroodUp: false,
-  buysQueen: false,
-  keptCellIds: [],
-  newColony: null,
-  stand: null,
-  withColonyId: null,
-  gift: null,
-} as const satisfies Partial<ProgrammeStart>;
-
 /** Everything that has to be sent, in order: the cells that go to others, then the method itself. */
 export function startsOf(draft: StartDraft, { method, colony, spare }: StartView): readonly ProgrammeStart[] {
   const gifts = Object.entries(draft.fates).flatMap(([cellId, fate]): ProgrammeStart[] => {
@@ -101,28 +91,4 @@ export function startsOf(draft: StartDraft, { method, colony, spare }: StartView
       gift: spare.length > 0 || method === 'give-cell' ? gift : null,
     },
   ];
-}
-
-/** A cell given to another colony, as a start of its own there. */
-export function giveCell(given: {
-  readonly programmeId: string;
-  readonly moveId: string;
-  readonly cellId: string;
-  readonly to: string;
-  readonly on: string;
-  readonly travel: CellTravel;
-  /** The name of the colony that it comes from. */
-  readonly from: string;
-}): ProgrammeStart {
-  const { programmeId, moveId, cellId, to, on, travel, from } = given;
-  return {
-    ...PLAIN,
-    keptCellIds: [],
-    id: programmeId,
-    colonyId: to,
-    method: 'give-cell',
-    on,
-    note: `From ${from}.`,
-    gift: { moveId, cellId, travel },
-  };
 }

@@ -4,7 +4,9 @@ import { database } from '@/db/open';
 import { findEntry } from '@/db/repositories/inspection-entry';
 import { now } from '@/server/clock';
 import { loadColony } from '@/server/colony-page';
+import { loadYard } from '@/server/yard';
 import { InspectionForm } from '@/ui/entry/InspectionForm';
+import { needyColonies } from '@/views/cells-view';
 
 export const metadata: Metadata = { title: 'Correct an inspection' };
 
@@ -26,6 +28,7 @@ export default async function Page({ params }: { params: Promise<{ id: string; i
       now={at.minute}
       startAt={stored.entry.at}
       newId={inspectionId}
+      needy={needyColonies(loadYard(db, at.today), id)}
       stored={stored.entry}
     />
   );

@@ -1,0 +1,71 @@
+'use client';
+
+import { v7 as newId } from 'uuid';
+import { findingWords } from '../../core/cells/finding-words';
+import type { TakingDownPrice } from '../../core/schedule/taking-down';
+import type { NeedyColony } from '../../views/cells-view';
+import { CellGlyph } from '../cells/CellGlyph';
+import { BUTTON } from '../controls/styles';
+import { NeedyNote } from '../start/NeedyNote';
+import { type Change, type Draft, liveCellsOf } from './draft';
+
+interface Props {
+  readonly draft: Draft;
+  readonly change: (change: Change) => void;
+  readonly needy: readonly NeedyColony[];
+  /** What taking down all cells buys; null where the colony is to keep some of them. */
+  readonly price: TakingDownPrice | null;
+  readonly labelOf: (cellId: string) => string;
+}
+
+/** Taking cells down, with its price; and who could use a cell before it is destroyed. */
+export function TakingDown({ draft, change, needy, price, labelOf }: Props) {
+  const { down, left } = liveCellsOf(draft);
+  if (down.length === 0 && left === 0) return null;
+  return (
+    <section aria-label="Taking cells down" className="mt-4">
+      {price && (
+        <div className={`border-l-4 pl-3 ${price.isWorking ? 'border-line' : 'border-propolis'}`}>
+          <p className={price.isWorking ? '' : 'text-propolis font-bold'}>{price.words}</p>
+          {left > 0 && (
+            <button
+              type="button"
+              className={`${BUTTON.plain} mt-1 min-h-12`}
+              onClick={() => change({ type: 'take-all-down' })}
+            >
+              {left === 1 ? 'It is taken down' : `All ${left} are taken down`}
+            </button>
+          )}
+        </div>
+      )}
+      {needy.length > 0 && <NeedyNote needy={needy} labels={down.length > 0 ? 'any more' : 'one'} />}
+      {needy.length > 0 && down.length > 0 && (
+        <ul className="mt-2">
+          {down.map(({ cellId, stage }) => (
+            <li key={cellId} className="flex items-center gap-3 border-b border-line py-1">
+              <CellGlyph found={stage} size={26} />
+              <span className="flex-1 text-sm">{`${labelOf(cellId)} ${findingWords(stage)}, taken down`}</span>
+              <select
+                aria-label={`${labelOf(cellId)} ${findingWords(stage)}, where it goes`}
+                className="min-h-12 border-2 border-ink bg-paper px-2 font-bold"
+                value={draft.gives[cellId]?.to ?? ''}
+                onChange={({ target: { value } }) =>
+                  change({
+                    type: 'give',
+                    cellId,
+                    gift: value === '' ? null : { to: value, programmeId: newId(), moveId: newId() },
+                  })
+                }
+              >
+                <option value="">destroyed</option>
+                {needy.map(({ id, name }) => (
+                  <option key={id} value={id}>{`given to ${name}`}</option>
+                ))}
+              </select>
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}
