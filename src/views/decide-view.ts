@@ -88,7 +88,7 @@ export function decideView(state: ColonyState, facts: FitFacts, settings: Settin
     wouldFit: of('would-fit'),
     doesNotFit: of('does-not-fit'),
     withoutQueen:
-      lacksQueen && free.length > 0 ? `Without finding the queen: ${free.map(({ title }) => title).join(', ')}.` : null,
+      lacksQueen && free.length > 0 ? `Without finding the queen: ${free.map(({ title }) => title).join(' · ')}` : null,
   };
 }
 

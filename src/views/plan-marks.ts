@@ -12,7 +12,7 @@ export interface PlanDrawn {
   readonly eggsBy: CheckWindow | null;
 }
 
-const LETTER_DAYS = 0.5;
+const LETTER_DAYS = 0.8;
 const TAG_ROWS = 2;
 
 /** Days that a label takes at most on a strip of seven weeks. */

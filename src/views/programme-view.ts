@@ -254,7 +254,9 @@ function storyOf(programme: ProgrammeFact, members: readonly Member[]): readonly
 /** The ways on for a colony that has not come to a laying queen, in words; null where nothing went wrong. */
 export function waysOutView(state: ColonyState, settings: Settings): readonly WayOutView[] | null {
   if (state.ended || !needsWayOut(state)) return null;
-  return waysOut(state.today, settings).map((way) => ({ ...way, ...wayWords(way, state.today) }));
+  const isTested = state.schedule.checks.some(({ code }) => code === 'read-comb');
+  const ways = waysOut(state.today, settings).filter(({ method }) => !(isTested && method === 'test-comb'));
+  return ways.map((way) => ({ ...way, ...wayWords(way, state.today) }));
 }
 
 function wayWords({ method, until, brings }: WayOut, today: Day): { title: string; cost: string } {

@@ -2,6 +2,7 @@ import { dayWords } from '../core/calendar/words';
 import type { ColonyState } from '../core/colony/fold';
 import type { Look } from '../core/colony/look';
 import { READING_WORDS } from '../core/inspections/reading-words';
+import { methodNamed } from '../core/methods/methods';
 
 /** Cells were taken down and nothing else presses: that is not the same as a colony that raised none. */
 export function isHeld({ reading, takenDown }: Pick<Look, 'reading' | 'takenDown'>): boolean {
@@ -13,13 +14,20 @@ export function readingTitle(look: Pick<Look, 'reading' | 'takenDown'>): string 
   return isHeld(look) ? 'Cells taken down, not cured' : READING_WORDS[look.reading.reading].title;
 }
 
-/** How a colony stands: its last reading, unless something befell the queen since. */
-export function situationWords({ lastLook, queen }: ColonyState): string {
+/** How a colony stands: its last reading, unless something befell the queen or was done about it since. */
+export function situationWords({ lastLook, queen, parts }: ColonyState): string {
+  if (queen.lateButThereOn !== null) return 'A queen is in there, and late';
+  if (queen.noEggsOn !== null) return `No eggs of a young queen by ${dayWords(queen.noEggsOn)}`;
   if (!lastLook || lastLook.queenAfter !== queen) {
     if (queen.expected === 'caged' && queen.cagedOn !== null) return `Caged queen given on ${dayWords(queen.cagedOn)}`;
     if (queen.expected === 'none' && queen.removedOn !== null)
       return `Without a queen since ${dayWords(queen.removedOn)}`;
     if (queen.expected === 'virgin') return 'A virgin is in there';
   }
+  const done = parts.findLast(({ programme, queen: role }) => {
+    const isSince = !lastLook || programme.on >= lastLook.inspection.on;
+    return isSince && role !== 'ends' && methodNamed(programme.method).kind !== 'room';
+  });
+  if (done) return `${methodNamed(done.programme.method).title}, ${dayWords(done.programme.on)}`;
   return lastLook ? readingTitle(lastLook) : 'Not looked at yet';
 }

@@ -32,7 +32,7 @@ export const evenSplit: Method = {
     {
       name: 'queen-half',
       queen: 'either',
-      gets: 'the other half, with the queen',
+      gets: 'the other half',
       stands: 'half a width to the other side',
     },
   ],

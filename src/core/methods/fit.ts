@@ -113,7 +113,14 @@ export function fitOf(method: Method, facts: FitFacts): Fit {
   const missing = missingFor(method, facts);
   if (missing.length > 0) return { kind: 'would-fit', missing };
   const isLate = method.needs.drones && facts.drones === 'sealed-only';
-  return { kind: 'fits', warnings: isLate ? ['Only sealed drone brood as yet: her mating may be late.'] : [] };
+  const isTooLittle = method.kind === 'room' && liveCells(facts) > 0;
+  return {
+    kind: 'fits',
+    warnings: [
+      ...(isLate ? ['Only sealed drone brood as yet: her mating may be late.'] : []),
+      ...(isTooLittle ? ['There are cells already: room alone no longer keeps them from swarming.'] : []),
+    ],
+  };
 }
 
 function cellsRuleOut({ needs }: Method, { sealedCells }: FitFacts): string | null {

@@ -17,7 +17,7 @@ export const verticalSplit: Method = {
   ifItFails: 'The upper part stays without a queen; it is put back onto the lower one.',
   clearsCells: true,
   steps: [
-    'Eggs, young larvae, brood and food into the upper box, without the queen.',
+    'Eggs, young larvae, brood and food into the upper box, without the queen. Not found? Shake every bee into the lower box, put an excluder over it and the upper box on that; the young bees come up by the next day, she cannot.',
     'The queen with the rest stays below, supers above her.',
     'Division board between, its upper door open to one side.',
   ],

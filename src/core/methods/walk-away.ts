@@ -37,7 +37,7 @@ export const walkAway: Method = {
       stands: 'old place or new',
       isNewColony: true,
     },
-    { name: 'queen-half', queen: 'either', gets: 'the other half, with the queen', stands: 'old place or new' },
+    { name: 'queen-half', queen: 'either', gets: 'the other half', stands: 'old place or new' },
   ],
   followUps: [WHICH_HALF_FOLLOW_UP],
   raisesQueen: { unit: 'queenless-half', thinned: true, isMoved: false },

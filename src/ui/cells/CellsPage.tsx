@@ -73,7 +73,7 @@ function SpareRow({ cell, wanted, axis }: { cell: SpareCell; wanted: readonly Ne
             {apiary}; {where}
           </p>
           <p>
-            Virgin out {out}. {travels}.
+            Virgin out {out}; {travels}.
           </p>
           {wanted.length > 0 && (
             <p className="mt-1 flex flex-wrap gap-2">

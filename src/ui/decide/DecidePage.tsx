@@ -90,19 +90,7 @@ function MethodLane({ method, colony, axis }: { method: MethodView; colony: Name
               {warning}
             </p>
           ))}
-        {schools.length > 0 && (
-          <details className="mt-1 text-sm">
-            <summary className="text-muted cursor-pointer py-1">Where the schools differ</summary>
-            <ul>
-              {schools.map((school) => (
-                <li key={school} className="before:mr-2 before:content-['–']">
-                  {school}
-                </li>
-              ))}
-            </ul>
-          </details>
-        )}
-        <p className="mt-2">
+        <div className="mt-2 flex flex-wrap items-start gap-x-5">
           <Link
             prefetch={false}
             href={`/colonies/${colony.id}/start/${name}`}
@@ -111,13 +99,25 @@ function MethodLane({ method, colony, axis }: { method: MethodView; colony: Name
           >
             {isReady ? 'Plan it' : 'Plan it all the same'}
           </Link>
-        </p>
+          {schools.length > 0 && (
+            <details className="mt-1 text-sm">
+              <summary className="text-muted cursor-pointer py-1">Where the schools differ</summary>
+              <ul>
+                {schools.map((school) => (
+                  <li key={school} className="before:mr-2 before:content-['–']">
+                    {school}
+                  </li>
+                ))}
+              </ul>
+            </details>
+          )}
+        </div>
       </div>
       <div className="pb-2">
         <TimeStrip axis={axis} marks={marks} name={title} />
         <Facts
           facts={[
-            { name: 'Queen to be found', value: needsQueen ? 'yes' : 'no' },
+            { name: 'Find the queen', value: needsQueen ? 'yes' : 'no' },
             { name: 'Bring', value: kit.join(', ') },
             { name: 'Lifting', value: lifting },
             { name: 'Visits and laying', value: `${visits} ${laying}` },

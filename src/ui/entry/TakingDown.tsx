@@ -38,7 +38,7 @@ export function TakingDown({ draft, change, needy, price, labelOf }: Props) {
           )}
         </div>
       )}
-      {needy.length > 0 && <NeedyNote needy={needy} labels={down.length > 0 ? 'any more' : 'one'} />}
+      {needy.length > 0 && <NeedyNote needy={needy} />}
       {needy.length > 0 && down.length > 0 && (
         <ul className="mt-2">
           {down.map(({ cellId, stage }) => (

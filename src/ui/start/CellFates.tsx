@@ -51,9 +51,7 @@ export function CellFates({ cells, needy, mayKeep, fates, onChange }: Props) {
           </li>
         ))}
       </ul>
-      {needy.length > 0 && down.length > 0 && (
-        <NeedyNote needy={needy} labels={down.map(({ label }) => label).join(', ')} />
-      )}
+      {needy.length > 0 && down.length > 0 && <NeedyNote needy={needy} />}
     </section>
   );
 }

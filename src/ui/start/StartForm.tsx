@@ -14,6 +14,7 @@ import { IssueList } from '../entry/IssueList';
 import { send } from '../http/send';
 import { CellFates } from './CellFates';
 import { GiftField } from './GiftField';
+import { NewColonyFields } from './NewColonyFields';
 import { PreviewPanel } from './PreviewPanel';
 import { choicesOf, emptyStart, type StartDraft, startsOf } from './start-draft';
 
@@ -34,8 +35,6 @@ export function StartForm({ view, today, presetCell }: Props) {
   const [isSaving, setSaving] = useState(false);
   const set = (fields: Partial<StartDraft>) => setDraft({ ...draft, ...fields });
   const choices = useMemo(() => choicesOf(draft, view), [draft, view]);
-  const setNew = (fields: Partial<NonNullable<StartDraft['newColony']>>) =>
-    draft.newColony && set({ newColony: { ...draft.newColony, ...fields } });
 
   const start = async () => {
     setSaving(true);
@@ -124,53 +123,15 @@ export function StartForm({ view, today, presetCell }: Props) {
           />
         )}
         {draft.newColony && (
-          <fieldset className="mt-5 border-t-2 border-ink pt-2">
-            <legend className="font-display pr-3 text-lg font-bold">The new colony</legend>
-            <p className="text-muted text-sm">
-              {method.units.find(({ isNewColony }) => isNewColony)?.gets};{' '}
-              {method.units.find(({ isNewColony }) => isNewColony)?.stands}.
-            </p>
-            <Field name="Its name" problem={problemOf(issues, 'name')}>
-              {(props) => (
-                <input
-                  {...props}
-                  value={draft.newColony?.name}
-                  onChange={(event) => setNew({ name: event.target.value })}
-                />
-              )}
-            </Field>
-            <div className="grid gap-x-4 sm:grid-cols-2">
-              <Field name="Its apiary" problem={problemOf(issues, 'apiaryId')}>
-                {(props) => (
-                  <select
-                    {...props}
-                    value={draft.newColony?.apiaryId}
-                    onChange={(event) => setNew({ apiaryId: event.target.value })}
-                  >
-                    {apiaries.map(({ id, name }) => (
-                      <option key={id} value={id}>
-                        {name}
-                      </option>
-                    ))}
-                  </select>
-                )}
-              </Field>
-              <Field name="Its stand" problem={null}>
-                {(props) => (
-                  <input
-                    {...props}
-                    value={draft.newColony?.stand}
-                    onChange={(event) => setNew({ stand: event.target.value })}
-                  />
-                )}
-              </Field>
-            </div>
-            <Field name={`Where ${colony.name} stands from now on`} problem={problemOf(issues, 'stand')}>
-              {(props) => (
-                <input {...props} value={draft.stand} onChange={(event) => set({ stand: event.target.value })} />
-              )}
-            </Field>
-          </fieldset>
+          <NewColonyFields
+            method={method}
+            colony={colony}
+            apiaries={apiaries}
+            newColony={draft.newColony}
+            stand={draft.stand}
+            issues={issues}
+            onChange={set}
+          />
         )}
         {others.length > 0 && (
           <Field name="United with" problem={problemOf(issues, 'withColonyId')}>

@@ -36,18 +36,17 @@ export function Ribbon({
   const [start, end] = [leftOf(axis, window.earliest), rightOf(axis, window.latest)];
   const [shownStart, shownEnd] = [Math.max(0, start), Math.min(100, end)];
   const { fill, text } = COLOURS[kind];
-  // Laying long past stands in words beside the strip, and eggs far ahead need no label to say that they are.
-  if (shownStart >= shownEnd && (kind === 'eggs' || kind === 'laid')) return null;
+  // What is long past stands in words beside the strip, and eggs far ahead need no label to say that they are.
+  if (shownStart >= shownEnd && (kind === 'eggs' || kind === 'laid' || end <= 0)) return null;
   if (shownStart >= shownEnd) {
-    const isAhead = start >= 100;
     return (
       <StripLabel
-        from={isAhead ? 100 : 0}
-        to={isAhead ? 100 : 0}
-        whole={isAhead ? [100, 100] : [0, 0]}
+        from={100}
+        to={100}
+        whole={[100, 100]}
         y={y}
         height={HEIGHT}
-        label={isAhead ? `${label} ▸` : `◂ ${label}`}
+        label={`${label} ▸`}
         on={fill}
         inside={text}
         outside={fill}

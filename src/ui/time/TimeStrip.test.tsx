@@ -48,10 +48,10 @@ describe('a ribbon', () => {
     expect(width[0]).toBeCloseTo(100 / 29, 2);
   });
 
-  it('is cut at the ends of the strip, and named there when it lies beyond', () => {
+  it('is cut at the ends of the strip, and named there when it lies ahead of it', () => {
     expect(draw(ribbon([18, 20, 30, 32]))).toContain('virgin out');
     expect(draw(ribbon([40, 41, 42, 43]))).toContain('virgin out ▸');
-    expect(draw(ribbon([-20, -19, -12, -10]))).toContain('◂ virgin out');
+    expect(draw(ribbon([-20, -19, -12, -10]))).not.toContain('<text');
   });
 
   it('has different words on a phone where there is less room', () => {

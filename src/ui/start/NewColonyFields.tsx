@@ -1,0 +1,53 @@
+'use client';
+
+import type { Method } from '../../core/methods/method';
+import type { Issue } from '../../core/problems/issue';
+import type { ApiaryEntry, ColonyEntry } from '../../views/yard';
+import { Field, problemOf } from '../controls/Field';
+import type { StartDraft } from './start-draft';
+
+interface Props {
+  readonly method: Method;
+  readonly colony: ColonyEntry;
+  readonly apiaries: readonly ApiaryEntry[];
+  readonly newColony: NonNullable<StartDraft['newColony']>;
+  readonly stand: string;
+  readonly issues: readonly Issue[];
+  readonly onChange: (fields: Partial<StartDraft>) => void;
+}
+
+/** The colony that comes of a method: its name and place, and where the one it came from stands from now on. */
+export function NewColonyFields({ method, colony, apiaries, newColony, stand, issues, onChange }: Props) {
+  const unit = method.units.find(({ isNewColony }) => isNewColony);
+  const set = (fields: Partial<Props['newColony']>) => onChange({ newColony: { ...newColony, ...fields } });
+  return (
+    <fieldset className="mt-5 border-t-2 border-ink pt-2">
+      <legend className="font-display pr-3 text-lg font-bold">The new colony</legend>
+      {unit && <p className="text-muted text-sm">{`Gets ${unit.gets}. Stands ${unit.stands}.`}</p>}
+      <Field name="Its name" problem={problemOf(issues, 'name')}>
+        {(props) => <input {...props} value={newColony.name} onChange={(event) => set({ name: event.target.value })} />}
+      </Field>
+      <div className="grid gap-x-4 sm:grid-cols-2">
+        <Field name="Its apiary" problem={problemOf(issues, 'apiaryId')}>
+          {(props) => (
+            <select {...props} value={newColony.apiaryId} onChange={(event) => set({ apiaryId: event.target.value })}>
+              {apiaries.map(({ id, name }) => (
+                <option key={id} value={id}>
+                  {name}
+                </option>
+              ))}
+            </select>
+          )}
+        </Field>
+        <Field name="Its stand" problem={null}>
+          {(props) => (
+            <input {...props} value={newColony.stand} onChange={(event) => set({ stand: event.target.value })} />
+          )}
+        </Field>
+      </div>
+      <Field name={`Where ${colony.name} stands from now on`} problem={problemOf(issues, 'stand')}>
+        {(props) => <input {...props} value={stand} onChange={(event) => onChange({ stand: event.target.value })} />}
+      </Field>
+    </fieldset>
+  );
+}
