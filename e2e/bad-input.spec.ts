@@ -82,6 +82,9 @@ test('the server itself refuses what a screen would not send, and stores nothing
     severalEggsPerCell: 'none',
     stores: 'room',
     layingRoomDays: null,
+    broodFrames: null,
+    coveredSeams: null,
+    drones: 'flying',
     note: '',
     cells: [],
   };
@@ -130,8 +133,8 @@ test.describe('a season file that is not sound', () => {
 
     await bring('cut.json', Buffer.from(sound.slice(0, 5000)));
     await expect(refusal).toContainText('The file breaks off before its end.');
-    await bring('later.json', Buffer.from(sound.replace('"version": 1', '"version": 7')));
-    await expect(refusal).toContainText('The file is of version 7, this Ubbet reads up to 1.');
+    await bring('later.json', Buffer.from(sound.replace('"version": 2', '"version": 7')));
+    await expect(refusal).toContainText('The file is of version 7, this Ubbet reads up to 2.');
     await bring('list.csv', Buffer.from('a;b;c'));
     await expect(refusal).toContainText('This is not a JSON file.');
     await bring('other.json', Buffer.from('{"hello":1}'));

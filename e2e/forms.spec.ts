@@ -13,13 +13,13 @@ test.describe('settings', () => {
     await page.getByLabel('Days to leave shut').fill('14');
     await page.getByRole('button', { name: 'Save' }).click();
     const shut = page.getByRole('region', { name: 'Leave shut' });
-    await expect(shut).toContainText('Nobody opens this before Sat 29 May');
+    await expect(shut).toContainText('Nobody opens this before Tue 25 May');
 
     await page.goto('/settings');
     await expect(page.getByLabel('Days to leave shut')).toHaveValue('14');
     await page.getByLabel('Fixed interval in the swarm season').fill('9');
     await page.getByRole('button', { name: 'Save' }).click();
-    await page.getByRole('link', { name: 'Teasel', exact: true }).click();
+    await page.getByRole('link', { name: 'Betony', exact: true }).click();
     await expect(page.getByRole('region', { name: 'Reading' })).toContainText(
       'Your own interval of 9 days. That is 5 days later than what was seen allows.',
     );
@@ -38,7 +38,7 @@ test.describe('settings', () => {
     await page.getByRole('link', { name: 'Edit colony' }).click();
     await page.getByLabel('First day in the book').fill('2027-05-10');
     await page.getByRole('button', { name: 'Save' }).click();
-    await expect(page.getByRole('alert').first()).toContainText('First day: It has an inspection on 2027-04-25');
+    await expect(page.getByRole('alert').first()).toContainText('First day: It has an inspection on 2027-04-23');
     await page.getByLabel('First day in the book').fill('2027-03-01');
     await page.getByLabel('Name').fill('Teasel');
     await page.getByRole('button', { name: 'Save' }).click();
@@ -53,7 +53,7 @@ test.describe('settings', () => {
     await page.getByLabel('Last day').fill('2027-05-16');
     await page.getByRole('button', { name: 'Save' }).click();
     await page.goto('/colonies');
-    await expect(page.getByRole('heading', { level: 1 })).toHaveText('12 colonies');
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('15 colonies');
   });
 });
 

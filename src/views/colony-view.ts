@@ -78,8 +78,15 @@ export interface ColonyView {
   readonly looks: readonly LookView[];
 }
 
-/** Everything that the colony's page says, from its state. */
-export function colonyView(state: ColonyState): ColonyView {
+/**
+ * Everything that the colony's page says, from its state.
+ *
+ * @param nameOf the names of colonies that cells went to
+ */
+export function colonyView(
+  state: ColonyState,
+  nameOf: (colonyId: string) => string = () => 'another colony',
+): ColonyView {
   const { today, lastLook, schedule, cells } = state;
   const live = state.liveCells;
   const windows = cellsMarks(live, schedule.emergence);
@@ -103,7 +110,7 @@ export function colonyView(state: ColonyState): ColonyView {
     programmes: programmeLines(state),
     moves: moveLines(state),
     overview: withLooks([...windows, ...scheduleMarks(schedule, today, rowBelow(windows))], state.looks),
-    cells: [...cells].sort(byUrgency(today)).map((cell) => cellRow(cell, today)),
+    cells: [...cells].sort(byUrgency(today)).map((cell) => cellRow(cell, today, nameOf)),
     looks: [...state.looks].reverse().map((look) => lookView(look, state.cells, today)),
   };
 }
@@ -156,14 +163,14 @@ const byUrgency = (today: Day) => (a: TrackedCell, b: TrackedCell) =>
   a.cell.label.length - b.cell.label.length ||
   (a.cell.label < b.cell.label ? -1 : 1);
 
-function cellRow(tracked: TrackedCell, today: Day): CellRowView {
-  const { cell, dates, planBy, lastStage, lastSeen, goneMissing, sights } = tracked;
+function cellRow(tracked: TrackedCell, today: Day, nameOf: (colonyId: string) => string): CellRowView {
+  const { cell, dates, planBy, lastStage, lastSeen, goneMissing, sights, givenTo } = tracked;
   const laid = dates.laid ?? planBy.laid;
   const isOver = goneMissing || (planBy.status !== 'live' && planBy.status !== 'dry');
   const glyph: CellFinding = goneMissing ? 'not-found' : planBy.status === 'removed' ? 'removed' : lastStage;
   const name =
     planBy.status === 'removed' && lastStage !== 'removed'
-      ? `taken down as ${findingWords(lastStage)}`
+      ? `${givenTo === null ? 'taken down' : `given to ${nameOf(givenTo)}`} as ${findingWords(lastStage)}`
       : findingWords(glyph);
   const later = expectedStages(planBy.laid, lastStage, today);
   const conflictSights = sights.flatMap(({ on, found }, index) =>

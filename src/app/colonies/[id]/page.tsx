@@ -5,6 +5,7 @@ import { now } from '@/server/clock';
 import { loadChanges, loadColony, loadQueenLines } from '@/server/colony-page';
 import { loadCorrectionMoves } from '@/server/correction-moves';
 import { dueAt } from '@/server/due-at';
+import { loadNames } from '@/server/names';
 import { neighboursOf } from '@/server/neighbours';
 import { takenBackOf } from '@/server/programmes/taken-back';
 import { ColonyPage } from '@/ui/colony/ColonyPage';
@@ -28,11 +29,12 @@ export default async function Page({ params }: Props) {
   const found = loadColony(db, id, today);
   if (!found) notFound();
   const { colony, apiary, state, settings } = found;
+  const names = new Map(loadNames(db).colonies.map(({ id: other, name }) => [other, name]));
   return (
     <ColonyPage
       colony={colony}
       apiary={apiary}
-      view={colonyView(state)}
+      view={colonyView(state, (other) => names.get(other) ?? '')}
       axis={axisAround(today)}
       at={dueAt(db, colony, state)}
       minute={minute}

@@ -1,0 +1,98 @@
+import type { Page } from '@playwright/test';
+import { CLEARED, choose, expect, onDay, saveInspection, setTime } from './test';
+
+/** Opens a colony’s page. */
+export async function openColony(page: Page, name: string) {
+  await page.goto('/colonies');
+  await page.getByRole('link', { name, exact: true }).click();
+  await expect(page.getByRole('heading', { level: 1, name, exact: true })).toBeVisible();
+}
+
+/** Enters an inspection of a colony on a day, with the clock set to it; every frame is looked at with the bees off. */
+export async function inspect(
+  page: Page,
+  name: string,
+  day: string,
+  {
+    eggs = 'seen',
+    queen,
+    time = '15:00',
+    what,
+  }: { eggs?: string; queen?: string; time?: string; what?: () => Promise<void> } = {},
+) {
+  await onDay(page, day);
+  await openColony(page, name);
+  await page.getByRole('link', { name: 'Enter an inspection' }).click();
+  await expect(page.getByRole('heading', { name: /Cups and cells|New cups and cells/ })).toBeVisible();
+  await what?.();
+  await choose(page, 'Eggs?', eggs);
+  if (queen) await choose(page, 'Queen?', queen);
+  await choose(page, 'How well did you look for cells?', CLEARED);
+  await setTime(page, day, time);
+  await saveInspection(page);
+  await expect(page.getByRole('heading', { name: 'Looks so far' })).toBeVisible();
+}
+
+/** Says what a known cell has become. */
+export async function cellIs(page: Page, label: string, ...taps: string[]) {
+  const group = page.getByRole('group', { name: `Cell ${label} is now` });
+  for (const tap of taps) await group.getByRole('button', { name: tap, exact: true }).click();
+}
+
+/** Notes what methods are weighed by. */
+export async function countStrength(
+  page: Page,
+  { brood, seams, drones }: { brood: number; seams: number; drones: string },
+) {
+  await page.getByText('More that you saw').click();
+  await page.getByLabel('Frames with brood').fill(String(brood));
+  await page.getByLabel('Seams covered by bees').fill(String(seams));
+  await choose(page, 'Drones?', drones);
+}
+
+/** Goes from a colony’s page to the start of a method by way of its choices. */
+export async function plan(page: Page, name: string, method: string) {
+  await openColony(page, name);
+  await page.getByRole('link', { name: 'What are my choices?' }).click();
+  await page.getByRole('link', { name: `Plan it: ${method}`, exact: true }).click();
+  await expect(page.getByRole('heading', { level: 1, name: method })).toBeVisible();
+}
+
+export async function start(page: Page) {
+  await page.getByRole('button', { name: 'Start it' }).click();
+  await expect(page).toHaveURL(/\/programmes\//);
+}
+
+/** Answers a due check where it stands on the present page. */
+export async function answer(page: Page, code: string, words: string | RegExp, on?: string) {
+  const check = page.locator(`[data-due="${code}"]`).first();
+  await check.getByRole('button', { name: 'say what it came to' }).click();
+  if (on) await check.getByLabel('Seen on').fill(on);
+  await check.getByRole('button', { name: words }).click();
+  await expect(check.getByRole('button', { name: words })).toHaveCount(0);
+}
+
+/** What is due on the present page, as `code: words`. */
+export async function due(page: Page): Promise<string[]> {
+  const checks = await page.locator('[data-due]').all();
+  return Promise.all(
+    checks.map(
+      async (check) => `${await check.getAttribute('data-due')}: ${await check.locator('b').first().textContent()}`,
+    ),
+  );
+}
+
+/** The codes of what is due on the present page. */
+export async function codes(page: Page): Promise<string[]> {
+  return (await due(page)).map((line) => line.split(':')[0] as string);
+}
+
+/** What a strip of time says to those who do not see it. */
+export async function strip(page: Page, name: string): Promise<string> {
+  return (
+    (await page
+      .getByRole('img', { name: new RegExp(`^${name}`) })
+      .first()
+      .getAttribute('aria-label')) ?? ''
+  );
+}
