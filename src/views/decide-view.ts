@@ -40,15 +40,13 @@ export interface DecideView {
 /** Worth keeping, best first: a charged cell that is not closed yet, then a closed one, then a small one. */
 const BEST_TO_KEEP = ['larva-large', 'sealed-fresh', 'sealed', 'sealed-ripe', 'larva-small', 'egg'];
 
-/** The cell that Ubbet would keep; null when there is none that is dated. */
-export function bestToKeep(cells: readonly TrackedCell[]): TrackedCell | null {
+/** The dated cells, the one that is best kept first. */
+export function bestToKeep(cells: readonly TrackedCell[]): readonly TrackedCell[] {
   const rank = ({ lastStage }: TrackedCell) => {
     const place = BEST_TO_KEEP.indexOf(lastStage);
     return place < 0 ? BEST_TO_KEEP.length : place;
   };
-  return (
-    [...cells].filter(({ planBy }) => laidRange(planBy.laid) !== null).sort((a, b) => rank(a) - rank(b))[0] ?? null
-  );
+  return [...cells].filter(({ planBy }) => laidRange(planBy.laid) !== null).sort((a, b) => rank(a) - rank(b));
 }
 
 /** When a cell's egg was laid; null when that has no beginning. */
@@ -100,7 +98,7 @@ function methodView(method: Method, state: ColonyState, facts: FitFacts, setting
     name,
     title,
     kind,
-    fit: fitOf(method, facts),
+    fit: fitOf(method, facts, settings),
     fitsWhen,
     suits,
     needsQueen: needs.queenFound,
@@ -116,7 +114,8 @@ function methodView(method: Method, state: ColonyState, facts: FitFacts, setting
 
 /** The plan as it would be with Ubbet's own choices. */
 export function planOn(method: Method, { liveCells }: ColonyState, on: Day, settings: Settings): Plan {
-  const best = method.options.includes('keptCells') && method.needs.cells === 'kept' ? bestToKeep(liveCells) : null;
-  const laid = best && laidRange(best.planBy.laid);
-  return planMethod(method, { ...USUAL_CHOICES, on, keptCells: laid ? [laid] : [] }, settings);
+  const keeps = method.options.includes('keptCells') && method.needs.cells === 'kept';
+  const kept = keeps ? bestToKeep(liveCells).slice(0, settings.cellsKept) : [];
+  const keptCells = kept.flatMap(({ planBy }) => laidRange(planBy.laid) ?? []);
+  return planMethod(method, { ...USUAL_CHOICES, on, keptCells, secondThinning: settings.secondThinning }, settings);
 }

@@ -32,7 +32,8 @@ export interface StartView {
   readonly cautions: readonly string[];
   readonly asksCells: boolean;
   readonly cells: readonly CellChoice[];
-  readonly suggestedCell: string | null;
+  /** Those that Ubbet would keep. */
+  readonly suggestedCells: readonly string[];
   readonly mayBuy: boolean;
   /** The name proposed for the colony that comes of it; null: none does. */
   readonly newName: string | null;
@@ -94,7 +95,12 @@ export function startView(
     cautions: definition.cautions.map((caution) => CAUTION_WORDS[caution]),
     asksCells,
     cells: isGift ? [] : state.liveCells.map(cellChoice),
-    suggestedCell: definition.needs.cells === 'kept' ? (bestToKeep(state.liveCells)?.cell.id ?? null) : null,
+    suggestedCells:
+      definition.needs.cells === 'kept'
+        ? bestToKeep(state.liveCells)
+            .slice(0, yard.settings.cellsKept)
+            .map(({ cell }) => cell.id)
+        : [],
     mayBuy: mayBuyQueen(definition),
     newName: child ? freeName(`${colony.name} ${SUFFIXES[child.name] ?? child.name}`, taken) : null,
     apiaries: yard.apiaries,

@@ -17,10 +17,10 @@ export const FIRST_EGGS = figure(
 );
 
 /** After this many days without eggs or anything else seen, the mating counts as failed. */
-export const MATING_FAILED = figure('Mating counts as failed after', 28, SINCE_EMERGED, SOURCES.caution);
+export const MATING_FAILED = figure('Mating counts as failed after', 28, SINCE_EMERGED, SOURCES.setting);
 
 /** A hive with a virgin is left shut until this many days after the last day on which she may have emerged. */
-export const LEAVE_SHUT_DAYS = figure('Leave shut after the latest emergence', 10, 'days', SOURCES.caution);
+export const LEAVE_SHUT_DAYS = figure('Leave shut after the latest emergence', 10, 'days', SOURCES.setting);
 
 /** Looking for the young queen's eggs, counted from the last day on which she may have emerged. */
 export const LOOK_FOR_EGGS = figure(
@@ -63,5 +63,12 @@ export const READ_TEST_COMB = figure(
   'Read a test comb',
   { early: 3, typical: 4, late: 5 },
   'days since it was given',
+  SOURCES.caution,
+);
+
+export const NUC_SETTLES = figure(
+  'See whether a nuc has settled',
+  { early: 2, typical: 3, late: 5 },
+  'days since it was made',
   SOURCES.caution,
 );

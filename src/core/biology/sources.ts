@@ -8,6 +8,7 @@ export const SOURCES = {
     'Mating biology: flights begin about a week after emergence in settled weather and laying some days later; over three weeks is overdue',
   eggPosture: 'An egg stands upright on its first day and sinks until it lies flat on its third',
   derived: 'Follows from the development times',
-  caution: 'Ubbet’s own margin; can be changed in the settings',
+  caution: 'Ubbet’s own margin, on the careful side',
+  setting: 'Ubbet’s own margin; can be changed in the settings',
   rate: 'Share of the 21 days from laying that a worker spends as egg, open larva and sealed brood',
 } as const;

@@ -1,14 +1,21 @@
 import { z } from 'zod';
-import { HEMISPHERES, SETTING_LIMITS } from '../settings/settings';
+import { DEFAULT_SETTINGS, HEMISPHERES, SETTING_LIMITS, type Settings } from '../settings/settings';
 
-const { leaveShutDays, matingFailedDays, fixedIntervalDays } = SETTING_LIMITS;
+const within = (key: keyof typeof SETTING_LIMITS) => z.int().min(SETTING_LIMITS[key].min).max(SETTING_LIMITS[key].max);
 
 /** Settings as the keeper may change them; one that is absent has its default. */
 export const settingsFields = z.strictObject({
   hemisphere: z.enum(HEMISPHERES),
-  leaveShutDays: z.int().min(leaveShutDays.min).max(leaveShutDays.max),
-  matingFailedDays: z.int().min(matingFailedDays.min).max(matingFailedDays.max),
-  fixedIntervalDays: z.int().min(fixedIntervalDays.min).max(fixedIntervalDays.max).nullable(),
+  leaveShutDays: within('leaveShutDays'),
+  matingFailedDays: within('matingFailedDays'),
+  fixedIntervalDays: within('fixedIntervalDays').nullable(),
+  leastBroodNuc: within('leastBroodNuc'),
+  leastBroodSplit: within('leastBroodSplit'),
+  leastBroodDemaree: within('leastBroodDemaree'),
+  leastSeamsDemaree: within('leastSeamsDemaree'),
+  mainFlowNearDays: within('mainFlowNearDays'),
+  cellsKept: within('cellsKept'),
+  secondThinning: z.boolean(),
 });
 
-export const SETTING_KEYS = ['hemisphere', 'leaveShutDays', 'matingFailedDays', 'fixedIntervalDays'] as const;
+export const SETTING_KEYS = Object.keys(DEFAULT_SETTINGS) as [keyof Settings, ...(keyof Settings)[]];

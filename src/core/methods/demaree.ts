@@ -1,6 +1,5 @@
 import { DEMAREE_FOLLOW_UPS } from './follow-ups';
 import { type Method, NO_NEEDS } from './method';
-import { BROOD_FOR_DEMAREE, SEAMS_FOR_DEMAREE } from './strength';
 
 /** What a Demaree, whole or part, can come to. */
 export const DEMAREE_FAILURES: Method['failures'] = [
@@ -19,8 +18,8 @@ export const demaree: Method = {
   needs: {
     ...NO_NEEDS,
     queenFound: true,
-    broodFrames: BROOD_FOR_DEMAREE,
-    coveredSeams: SEAMS_FOR_DEMAREE,
+    broodFrames: 'leastBroodDemaree',
+    coveredSeams: 'leastSeamsDemaree',
     cells: 'none-sealed',
     mainFlow: true,
   },

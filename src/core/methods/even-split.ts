@@ -1,6 +1,5 @@
 import { WHICH_HALF_FOLLOW_UP } from './follow-ups';
 import { type Method, NO_NEEDS } from './method';
-import { BROOD_FOR_SPLIT } from './strength';
 import { BLIND_SPLIT_FAILURES } from './walk-away';
 
 export const evenSplit: Method = {
@@ -8,7 +7,7 @@ export const evenSplit: Method = {
   title: 'Even split, side by side',
   kind: 'swarm',
   fitsWhen: 'As the walk-away split, where both boxes can stand half a width either side of the old place.',
-  needs: { ...NO_NEEDS, broodFrames: BROOD_FOR_SPLIT, drones: true },
+  needs: { ...NO_NEEDS, broodFrames: 'leastBroodSplit', drones: true },
   kit: ['second floor, brood box and roof', 'comb or foundation', 'room for two boxes side by side'],
   cautions: ['lifting', 'stings', 'smoker', 'brood-disease'],
   lifting: 'Both boxes are set aside, and shifted by hand for some days.',

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { STORES } from '../colony/facts';
 import { QUEEN_EXPECTED } from '../inspections/inspection-seen';
 import { READINGS } from '../inspections/reading';
+import { DEFAULT_SETTINGS } from '../settings/settings';
 import { type Fit, type FitFacts, fitOf } from './fit';
 import { METHOD_NAMES, type MethodName } from './method';
 import { methodNamed } from './methods';
@@ -26,7 +27,7 @@ const words = (fit: Fit) => {
   return fit.kind === 'does-not-fit' ? 'no' : fit.missing.map(({ code }) => code).join(' ');
 };
 const verdictOf = (name: MethodName, change: Partial<FitFacts> = {}) =>
-  words(fitOf(methodNamed(name), { ...ready, ...change }));
+  words(fitOf(methodNamed(name), { ...ready, ...change }, DEFAULT_SETTINGS));
 const all = (change: Partial<FitFacts>) =>
   Object.fromEntries(METHOD_NAMES.map((name) => [name, verdictOf(name, change)]));
 
@@ -99,9 +100,12 @@ describe('which methods fit', () => {
   ] as const)('%s with %o: %s', (name, change, expected) => expect(verdictOf(name, change)).toBe(expected));
 
   it('warns of a late mating where drones are still sealed', () => {
-    const late = fitOf(methodNamed('queen-split'), { ...ready, drones: 'sealed-only' });
+    const late = fitOf(methodNamed('queen-split'), { ...ready, drones: 'sealed-only' }, DEFAULT_SETTINGS);
     expect(late).toEqual({ kind: 'fits', warnings: ['Only sealed drone brood as yet: her mating may be late.'] });
-    expect(fitOf(methodNamed('demaree'), { ...ready, drones: 'sealed-only' })).toEqual({ kind: 'fits', warnings: [] });
+    expect(fitOf(methodNamed('demaree'), { ...ready, drones: 'sealed-only' }, DEFAULT_SETTINGS)).toEqual({
+      kind: 'fits',
+      warnings: [],
+    });
   });
 
   it('always gives a reason when a method does not fit, and never lets the unknown pass for enough', () => {
@@ -121,12 +125,12 @@ describe('which methods fit', () => {
     fc.assert(
       fc.property(anyFacts, fc.constantFrom(...METHOD_NAMES), (facts, name) => {
         const method = methodNamed(name);
-        const result = fitOf(method, facts);
+        const result = fitOf(method, facts, DEFAULT_SETTINGS);
         if (result.kind === 'does-not-fit') expect(result.because).not.toBe('');
         if (result.kind === 'would-fit') expect(result.missing.length).toBeGreaterThan(0);
         if (result.kind === 'fits') {
           if (method.needs.broodFrames !== null)
-            expect(facts.broodFrames).toBeGreaterThanOrEqual(method.needs.broodFrames);
+            expect(facts.broodFrames).toBeGreaterThanOrEqual(DEFAULT_SETTINGS[method.needs.broodFrames]);
           if (method.needs.drones) expect(['flying', 'sealed-only']).toContain(facts.drones);
           if (method.needs.queenFound) expect(facts.queenFound).toBe(true);
         }

@@ -1,12 +1,8 @@
-import { figure } from '../biology/figure';
-import { SOURCES } from '../biology/sources';
 import type { Stores } from '../colony/facts';
 import type { QueenExpected } from '../inspections/inspection-seen';
 import type { ReadingName } from '../inspections/reading';
+import type { Settings } from '../settings/settings';
 import type { Method, MethodName } from './method';
-
-/** A Demaree wants the main flow on, or within this many days. */
-export const MAIN_FLOW_NEAR = figure('Main flow near enough for a Demaree', 14, 'days', SOURCES.caution);
 
 /** What is known of a colony when methods are weighed. Null: not noted, which is neither enough nor too little. */
 export interface FitFacts {
@@ -60,7 +56,7 @@ const forQueenless = (facts: FitFacts) => {
 };
 
 const NEEDS_LAYING_QUEEN = 'It has no laying queen that could be parted from her brood.';
-const swarmMethod = (facts: FitFacts) => (lays(facts) ? null : NEEDS_LAYING_QUEEN);
+const swarmMethod = (facts: FitFacts) => (lays(facts) && facts.reading !== 'drone-laying' ? null : NEEDS_LAYING_QUEEN);
 const spaceAddition = (facts: FitFacts) =>
   liveCells(facts) > 0 ? 'There are cells already: room alone is too late now.' : null;
 const boundBy = (stores: Stores, words: string) => (facts: FitFacts) =>
@@ -107,10 +103,10 @@ const RULED_OUT: { readonly [M in MethodName]: (facts: FitFacts) => string | nul
  * Whether a method can be started now. It does not fit when the colony's state rules it out; it would fit if what is missing were
  * there or noted; else it fits, with warnings. A need that was not noted counts as missing, never as met.
  */
-export function fitOf(method: Method, facts: FitFacts): Fit {
+export function fitOf(method: Method, facts: FitFacts, settings: Settings): Fit {
   const because = RULED_OUT[method.name](facts) ?? cellsRuleOut(method, facts);
   if (because) return { kind: 'does-not-fit', because };
-  const missing = missingFor(method, facts);
+  const missing = missingFor(method, facts, settings);
   if (missing.length > 0) return { kind: 'would-fit', missing };
   const isLate = method.needs.drones && facts.drones === 'sealed-only';
   const isTooLittle = method.kind === 'room' && liveCells(facts) > 0;
@@ -128,12 +124,18 @@ function cellsRuleOut({ needs }: Method, { sealedCells }: FitFacts): string | nu
   return isTooLate ? 'Cells are closed already: she may leave before it takes effect.' : null;
 }
 
-function missingFor({ needs, name }: Method, facts: FitFacts): readonly Missing[] {
+function missingFor({ needs, name }: Method, facts: FitFacts, settings: Settings): readonly Missing[] {
   const { queenFound, broodFrames, coveredSeams, drones, mainFlowInDays } = facts;
   const missing: Missing[] = [];
   const add = (code: MissingCode, text: string) => missing.push({ code, text });
-  const atLeast = (needed: number | null, there: number | null, code: MissingCode, what: string) => {
-    if (needed === null) return;
+  const atLeast = (
+    setting: Method['needs']['broodFrames' | 'coveredSeams'],
+    there: number | null,
+    code: MissingCode,
+    what: string,
+  ) => {
+    if (setting === null) return;
+    const needed = settings[setting];
     if (there === null) add('not-noted', `${what}: how many was not noted; it takes ${needed}`);
     else if (there < needed) add(code, `${needed} ${what} are needed, there are ${there}`);
   };
@@ -145,8 +147,8 @@ function missingFor({ needs, name }: Method, facts: FitFacts): readonly Missing[
   if (needs.drones && drones === 'none') add('no-drones', 'no drones yet: a young queen could not mate');
   if (needs.cells === 'kept' && liveCells(facts) === 0) add('no-cells', 'there is no live cell to keep');
   if (needs.mainFlow && mainFlowInDays === null) add('not-noted', 'when the main flow comes was not noted');
-  else if (needs.mainFlow && (mainFlowInDays as number) > MAIN_FLOW_NEAR.value) {
-    add('flow-not-near', `the main flow is ${mainFlowInDays} days off, more than ${MAIN_FLOW_NEAR.value}`);
+  else if (needs.mainFlow && (mainFlowInDays as number) > settings.mainFlowNearDays) {
+    add('flow-not-near', `the main flow is ${mainFlowInDays} days off, more than ${settings.mainFlowNearDays}`);
   }
   const mustBeClear = name === 'requeen-mated' || name === 'walk-away' || name === 'even-split';
   if (mustBeClear && liveCells(facts) > 0)

@@ -1,12 +1,13 @@
+import { NUC_SETTLES } from '../biology/mating';
 import type { FollowUp } from './method';
 
 /** Follow-ups that several methods share. */
 export const NUC_SETTLED_FOLLOW_UP: FollowUp = {
   unit: 'nuc',
   code: 'nuc-settled',
-  from: 2,
-  ideal: 3,
-  to: 5,
+  from: NUC_SETTLES.value.early,
+  ideal: NUC_SETTLES.value.typical,
+  to: NUC_SETTLES.value.late,
   why: 'Is she laying, is there food, are there cells?',
 };
 

@@ -86,10 +86,10 @@ export type Caution = 'lifting' | 'stings' | 'smoker' | 'brood-disease' | 'trans
 /** What must be true before the method can be started. Null and false: no such need. */
 export interface MethodNeeds {
   readonly queenFound: boolean;
-  /** Frames of brood at the least. */
-  readonly broodFrames: number | null;
-  /** Seams covered by bees at the least. */
-  readonly coveredSeams: number | null;
+  /** Frames of brood at the least, by the setting of that name. */
+  readonly broodFrames: 'leastBroodNuc' | 'leastBroodSplit' | 'leastBroodDemaree' | null;
+  /** Seams covered by bees at the least, by the setting of that name. */
+  readonly coveredSeams: 'leastSeamsDemaree' | null;
   /** Drones flying or about to: a queen will have to mate. */
   readonly drones: boolean;
   /** Live cells must be there (`kept`), or must not have been closed yet (`none-sealed`). */

@@ -1,14 +1,13 @@
 import { NUC_SETTLED_FOLLOW_UP } from './follow-ups';
 import { type Method, NO_NEEDS } from './method';
 import { QUEEN_RAISING_FAILURES } from './queen-raising-failures';
-import { BROOD_FOR_NUC } from './strength';
 
 export const nucSwarm: Method = {
   name: 'nuc-swarm',
   title: 'Artificial swarm with a nuc',
   kind: 'swarm',
   fitsWhen: 'The queen is found and there are charged cells, best not closed yet.',
-  needs: { ...NO_NEEDS, queenFound: true, broodFrames: BROOD_FOR_NUC, drones: true, cells: 'kept' },
+  needs: { ...NO_NEEDS, queenFound: true, broodFrames: 'leastBroodNuc', drones: true, cells: 'kept' },
   kit: [
     'nuc box with a small entrance',
     'frames of drawn comb or foundation',

@@ -1,13 +1,12 @@
 import { type Method, NO_NEEDS } from './method';
 import { QUEEN_RAISING_FAILURES } from './queen-raising-failures';
-import { BROOD_FOR_SPLIT } from './strength';
 
 export const oldSiteSwarm: Method = {
   name: 'old-site-swarm',
   title: 'Artificial swarm on the old site',
   kind: 'swarm',
   fitsWhen: 'The queen is found, a second hive is at hand and there is room for it beside the first.',
-  needs: { ...NO_NEEDS, queenFound: true, broodFrames: BROOD_FOR_SPLIT, drones: true, cells: 'kept' },
+  needs: { ...NO_NEEDS, queenFound: true, broodFrames: 'leastBroodSplit', drones: true, cells: 'kept' },
   kit: [
     'second floor, brood box and roof',
     'frames of foundation or comb for a whole box',

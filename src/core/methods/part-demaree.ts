@@ -1,14 +1,13 @@
 import { DEMAREE_FAILURES } from './demaree';
 import { DEMAREE_FOLLOW_UPS } from './follow-ups';
 import { type Method, NO_NEEDS } from './method';
-import { BROOD_FOR_DEMAREE } from './strength';
 
 export const partDemaree: Method = {
   name: 'part-demaree',
   title: 'Part Demaree',
   kind: 'swarm',
   fitsWhen: 'A brood nest on one level, or a cold spring: at least six frames in brood, none of the cells closed.',
-  needs: { ...NO_NEEDS, queenFound: true, broodFrames: BROOD_FOR_DEMAREE, cells: 'none-sealed' },
+  needs: { ...NO_NEEDS, queenFound: true, broodFrames: 'leastBroodDemaree', cells: 'none-sealed' },
   kit: ['second box with drawn comb', 'queen excluder', 'a super, on the same day', 'top entrance'],
   cautions: ['lifting', 'stings', 'smoker', 'brood-disease'],
   lifting: 'A box with four frames of sealed brood goes on top.',

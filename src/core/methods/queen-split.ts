@@ -1,14 +1,13 @@
 import { NUC_SETTLED_FOLLOW_UP } from './follow-ups';
 import { type Method, NO_NEEDS } from './method';
 import { QUEEN_RAISING_FAILURES } from './queen-raising-failures';
-import { BROOD_FOR_NUC } from './strength';
 
 export const queenSplit: Method = {
   name: 'queen-split',
   title: 'Queen-and-brood split',
   kind: 'swarm',
   fitsWhen: 'The queen is found; the parent is to raise its own from eggs. No cells are needed.',
-  needs: { ...NO_NEEDS, queenFound: true, broodFrames: BROOD_FOR_NUC, drones: true },
+  needs: { ...NO_NEEDS, queenFound: true, broodFrames: 'leastBroodNuc', drones: true },
   kit: ['nuc box or second hive', 'comb or foundation', 'feeder'],
   cautions: ['stings', 'smoker', 'brood-disease', 'transport'],
   lifting: null,

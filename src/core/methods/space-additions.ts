@@ -1,6 +1,5 @@
 import { spaceCheck } from './follow-ups';
 import { type Method, NO_NEEDS } from './method';
-import { BROOD_FOR_DEMAREE, SEAMS_FOR_DEMAREE } from './strength';
 
 /** What the space additions have in common: nobody is made queenless, and nothing is left shut. */
 const SPACE_ADDITION = {
@@ -42,7 +41,7 @@ export const interleave: Method = {
   name: 'interleave',
   title: 'Interleave empty frames',
   fitsWhen: 'Warm nights and a strong colony.',
-  needs: { ...NO_NEEDS, broodFrames: BROOD_FOR_DEMAREE, coveredSeams: SEAMS_FOR_DEMAREE },
+  needs: { ...NO_NEEDS, broodFrames: 'leastBroodDemaree', coveredSeams: 'leastSeamsDemaree' },
   kit: ['frames of comb or foundation'],
   steps: [
     'Brood, empty, brood: two kept together in the middle.',

@@ -1,6 +1,5 @@
 import { type Method, NO_NEEDS } from './method';
 import { QUEEN_RAISING_FAILURES } from './queen-raising-failures';
-import { BROOD_FOR_DEMAREE } from './strength';
 
 const DOORS_WHY = 'Change the doors: the flyers of the upper part are bled down to the lower.';
 
@@ -9,7 +8,7 @@ export const verticalSplit: Method = {
   title: 'Vertical split over a division board',
   kind: 'swarm',
   fitsWhen: 'Little room, a cold place or no second stand.',
-  needs: { ...NO_NEEDS, broodFrames: BROOD_FOR_DEMAREE, drones: true },
+  needs: { ...NO_NEEDS, broodFrames: 'leastBroodDemaree', drones: true },
   kit: ['division board with doors', 'second brood box', 'comb or foundation'],
   cautions: ['lifting', 'stings', 'smoker', 'brood-disease'],
   lifting: 'A full box is lifted over the supers.',

@@ -1,7 +1,6 @@
 import { WHICH_HALF_FOLLOW_UP } from './follow-ups';
 import { type Method, NO_NEEDS } from './method';
 import { QUEEN_RAISING_FAILURES } from './queen-raising-failures';
-import { BROOD_FOR_SPLIT } from './strength';
 
 /** What goes wrong with a split whose queen was not looked for. */
 export const BLIND_SPLIT_FAILURES: Method['failures'] = [
@@ -17,7 +16,7 @@ export const walkAway: Method = {
   title: 'Walk-away split',
   kind: 'swarm',
   fitsWhen: 'The queen cannot be found, there are drones and five frames of brood or more.',
-  needs: { ...NO_NEEDS, broodFrames: BROOD_FOR_SPLIT, drones: true },
+  needs: { ...NO_NEEDS, broodFrames: 'leastBroodSplit', drones: true },
   kit: ['second floor, brood box and roof', 'comb or foundation', 'feeder'],
   cautions: ['lifting', 'stings', 'smoker', 'brood-disease'],
   lifting: 'Half of the hive is carried to another stand.',

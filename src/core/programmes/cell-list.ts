@@ -2,7 +2,7 @@ import type { Window } from '../calendar/window';
 import { isSealed } from '../cells/stage';
 import type { ColonyState } from '../colony/fold';
 import type { TrackedCell } from '../colony/track-cells';
-import { KEPT_CELLS_AT_MOST } from '../schedule/queen-checks';
+import { KEPT_CELLS_AT_MOST } from '../settings/settings';
 import { needsWayOut } from './ways-out';
 
 /** A colony that a live cell would help, and why. */

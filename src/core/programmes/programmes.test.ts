@@ -5,7 +5,9 @@ import type { CellSeenFact, InspectionFact } from '../colony/facts';
 import { foldColony } from '../colony/fold';
 import { inspection } from '../colony/testing';
 import { DEFAULT_SETTINGS } from '../settings/settings';
+import { cellsToGive, cellsWanted } from './cell-list';
 import { anAnswer, aProgramme, assembled } from './testing';
+import { waysOut } from './ways-out';
 
 const cell = (id: string, part: 'above' | null = null) =>
   ({ id, label: id, place: 'bottom', box: null, frame: null, part }) as const;
@@ -123,6 +125,61 @@ describe('an artificial swarm with a nuc', () => {
 
     const late = at(before, { answers: read('no-cells'), programmes: [programme, comb] })('home', '06-12');
     expect(checks(late)).toEqual(['eggs 06-16/06-17/06-19']);
+  });
+});
+
+describe('a bought queen instead of one that is raised', () => {
+  const split = aProgramme({
+    method: 'queen-split',
+    buysQueen: true,
+    units: [
+      { unit: 'parent', colonyId: 'home' },
+      { unit: 'nuc', colonyId: 'nuc' },
+    ],
+  });
+  const at = (shared: Partial<SharedFacts> = {}) =>
+    yard(
+      { home: { inspections: [look('05-10', { queen: 'seen' })] }, nuc: { startedOn: split.on } },
+      { programmes: [split], ...shared },
+    );
+
+  it('is caged in a day after, with nothing to leave shut', () => {
+    const state = at()('home', '05-10');
+    expect([checks(state), shut(state)]).toEqual([['act 05-10/05-11/05-13'], []]);
+    expect(state.schedule.checks[0]?.order).toBe('Cage the bought queen in');
+    expect(checks(at()('nuc', '05-10'))).toEqual(['nuc-settled 05-12/05-13/05-15']);
+  });
+
+  it('is then followed as any caged queen', () => {
+    const caged = aProgramme({
+      method: 'requeen-mated',
+      on: day('2027-05-11'),
+      units: [{ unit: 'hive', colonyId: 'home' }],
+    });
+    expect(checks(at({ programmes: [split, caged] })('home', '05-11'))).toEqual([
+      'released 05-14/05-14/05-16',
+      'laying-check 05-18/05-18/05-23',
+    ]);
+  });
+});
+
+describe('a clipped queen that goes to another unit', () => {
+  it('is clipped there too', () => {
+    const programme = aProgramme({
+      method: 'old-site-swarm',
+      queenId: 'q',
+      units: [
+        { unit: 'parent', colonyId: 'home' },
+        { unit: 'old-site', colonyId: 'swarm' },
+      ],
+    });
+    const clipped = { id: 'e', queenId: 'q', on: day('2027-04-10'), kind: 'clipped' } as const;
+    const at = yard(
+      { home: { queenEvents: [clipped] }, swarm: { startedOn: programme.on } },
+      { programmes: [programme] },
+    );
+    expect(at('swarm', '05-11').queen.clipped).toBe(true);
+    expect(at('home', '05-11').queen.clipped).toBe(false);
   });
 });
 
@@ -299,6 +356,42 @@ describe('a cell given to another colony', () => {
     // A fat larva is five to nine days old: laid 1 to 5 May, out 16 to 22 May.
     expect(checks(needy)).toEqual(['eggs 06-02/06-04/06-08']);
     expect(shut(needy)).toEqual(['05-16..06-01']);
+  });
+});
+
+describe('the ways on where no queen came to lay', () => {
+  it('are dated from today, each by its own biology', () => {
+    const ways = waysOut(day('2027-06-10'), DEFAULT_SETTINGS);
+    expect(ways.map(({ method, until: { from, to } }) => `${method} ${iso(from)}..${iso(to)}`)).toEqual([
+      'test-comb 06-13..06-15',
+      'requeen-mated 06-17..06-22',
+      // A ripe cell is 13 to 17 days old: out today or within four days, laying 8 to 21 days after.
+      'give-cell 06-18..07-05',
+      // Eggs given today: out on day 9 to 17.
+      'give-eggs 06-27..07-18',
+      'unite 06-15..06-17',
+    ]);
+  });
+});
+
+describe('the list of cells', () => {
+  const state = (facts: Partial<OwnFacts>) => yard({ home: facts }, {})('home', '05-12');
+  const needy = state({ inspections: [look('05-12', { eggs: 'none', youngest: 'none' })] });
+  const rich = state({
+    cells: [cell('a'), cell('b')],
+    inspections: [look('05-12', { cells: [saw('a', 'sealed-ripe'), saw('b', 'larva-large')] })],
+  });
+
+  it('names who needs one and what is to spare', () => {
+    const standings = [
+      { colonyId: 'needy', state: needy },
+      { colonyId: 'rich', state: rich },
+    ];
+    expect(cellsWanted(standings)).toEqual([{ colonyId: 'needy', why: 'the queen may be gone' }]);
+    expect(cellsToGive(standings).map((one) => [one.colonyId, one.cell.cell.id, one.travels])).toEqual([
+      ['rich', 'a', 'ripe: travels well, or as a caged virgin'],
+      ['rich', 'b', 'open: on its frame, upright and warm'],
+    ]);
   });
 });
 

@@ -1,5 +1,5 @@
 import { figure } from '../biology/figure';
-import { PRIME_SWARM_LAYS } from '../biology/mating';
+import { NUC_SETTLES, PRIME_SWARM_LAYS } from '../biology/mating';
 import { SOURCES } from '../biology/sources';
 import { addDays, type Day } from '../calendar/day';
 import { spanOf } from '../calendar/window';
@@ -18,12 +18,6 @@ import { checks, type ScheduleFrom, type SchedulePart } from './schedule-part';
 import { eggsWindow, emergencyEmergence, leaveShutSpan } from './virgin-care';
 
 const FIRST_LOOK_WITHIN = figure('First look at a colony new to the book', 7, 'days', SOURCES.caution);
-const NUC_SETTLED = figure(
-  'See whether a nuc has settled',
-  { early: 2, typical: 3, late: 5 },
-  'days since it was made',
-  SOURCES.caution,
-);
 /** A look into the nest at a programme's check does for the routine look that would come at about the same time. */
 const SAME_VISIT = figure(
   'A programme’s look does for a routine look due until then or',
@@ -137,7 +131,7 @@ function firstLook({ origin, startedOn }: ScheduleFrom): SchedulePart {
   if (origin === 'nuc') {
     return first(
       'nuc-settled',
-      windowAfter(startedOn, NUC_SETTLED),
+      windowAfter(startedOn, NUC_SETTLES),
       'A new nuc: is she laying, is there food, are there cells?',
     );
   }

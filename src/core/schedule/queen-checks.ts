@@ -7,14 +7,13 @@ import { type CheckWindow, spanOf, type Window } from '../calendar/window';
 import { dayWords } from '../calendar/words';
 import { emergencesOf } from '../colony/track-cells';
 import type { CheckAnswerFact } from '../programmes/facts';
+import { KEPT_CELLS_AT_MOST } from '../settings/settings';
 import { actCheck } from './act-check';
 import { type Check, type CheckCode, checkKey } from './check';
 import { routineAfter } from './routine-after';
 import { checks, type ScheduleFrom, type SchedulePart } from './schedule-part';
 import { eggsWindow, emergencyEmergence, findCellsWindow, leaveShutSpan } from './virgin-care';
 
-/** One cell for the queen, one in hand. */
-export const KEPT_CELLS_AT_MOST = figure('Cells kept at most', 2, 'cells', SOURCES.caution);
 /** A colony found without a queen and without a cell is not left so for long. */
 const GIVE_A_QUEEN_WITHIN = figure('Give a queenless colony a queen or a cell', 3, 'days', SOURCES.caution);
 

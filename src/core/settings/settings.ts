@@ -1,6 +1,13 @@
 import { figure } from '../biology/figure';
 import { LEAVE_SHUT_DAYS, MATING_FAILED } from '../biology/mating';
 import { SOURCES } from '../biology/sources';
+import {
+  BROOD_FOR_DEMAREE,
+  BROOD_FOR_NUC,
+  BROOD_FOR_SPLIT,
+  MAIN_FLOW_NEAR,
+  SEAMS_FOR_DEMAREE,
+} from '../methods/strength';
 
 export const HEMISPHERES = ['north', 'south'] as const;
 export type Hemisphere = (typeof HEMISPHERES)[number];
@@ -8,6 +15,9 @@ export type Hemisphere = (typeof HEMISPHERES)[number];
 const ROUTINE = 'days between routine looks outside the swarm season';
 export const BUILD_UP_INTERVAL = figure('Routine in build-up', 14, ROUTINE, SOURCES.caution);
 export const AFTER_SEASON_INTERVAL = figure('Routine after the swarm season', 21, ROUTINE, SOURCES.caution);
+
+/** One cell for the queen, one in hand. */
+export const KEPT_CELLS_AT_MOST = figure('Cells kept at most', 2, 'cells', SOURCES.caution);
 
 /** What the keeper may change. Every value has a default. */
 export interface Settings {
@@ -18,6 +28,18 @@ export interface Settings {
   readonly matingFailedDays: number;
   /** A fixed number of days between looks in the swarm season; null: by the hidden-cell rule. */
   readonly fixedIntervalDays: number | null;
+  /** Frames of brood below which a method does not fit. */
+  readonly leastBroodNuc: number;
+  readonly leastBroodSplit: number;
+  readonly leastBroodDemaree: number;
+  /** Seams covered by bees below which a Demaree or interleaving does not fit. */
+  readonly leastSeamsDemaree: number;
+  /** A Demaree wants the main flow within this many days. */
+  readonly mainFlowNearDays: number;
+  /** Cells that Ubbet proposes to keep: one for fewer casts, two against a dud. */
+  readonly cellsKept: number;
+  /** Cells are thinned once more a week after a method, unless the keeper says otherwise. */
+  readonly secondThinning: boolean;
 }
 
 export const DEFAULT_SETTINGS: Settings = {
@@ -25,6 +47,13 @@ export const DEFAULT_SETTINGS: Settings = {
   leaveShutDays: LEAVE_SHUT_DAYS.value,
   matingFailedDays: MATING_FAILED.value,
   fixedIntervalDays: null,
+  leastBroodNuc: BROOD_FOR_NUC.value,
+  leastBroodSplit: BROOD_FOR_SPLIT.value,
+  leastBroodDemaree: BROOD_FOR_DEMAREE.value,
+  leastSeamsDemaree: SEAMS_FOR_DEMAREE.value,
+  mainFlowNearDays: MAIN_FLOW_NEAR.value,
+  cellsKept: 1,
+  secondThinning: true,
 };
 
 /** What each setting may be, both ends included. */
@@ -32,4 +61,10 @@ export const SETTING_LIMITS = {
   leaveShutDays: { min: 5, max: 21 },
   matingFailedDays: { min: 21, max: 42 },
   fixedIntervalDays: { min: 3, max: 14 },
+  leastBroodNuc: { min: 2, max: 12 },
+  leastBroodSplit: { min: 3, max: 16 },
+  leastBroodDemaree: { min: 4, max: 20 },
+  leastSeamsDemaree: { min: 4, max: 24 },
+  mainFlowNearDays: { min: 0, max: 42 },
+  cellsKept: { min: 1, max: KEPT_CELLS_AT_MOST.value },
 } as const;

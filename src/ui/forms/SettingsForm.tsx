@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import { type Hemisphere, SETTING_LIMITS, type Settings } from '../../core/settings/settings';
+import { Check } from '../controls/Check';
 import { Choice } from '../controls/Choice';
 import { Field, problemOf } from '../controls/Field';
 import { BUTTON } from '../controls/styles';
@@ -65,6 +66,39 @@ export function SettingsForm({ settings }: { settings: Settings }) {
         'Fixed interval in the swarm season',
         'Days between looks. Left empty, the date follows from how well you looked; with a number, the risk it takes is shown.',
         true,
+      )}
+      <h2 className="mt-8 border-t-2 border-ink pt-2 text-xl">Methods</h2>
+      <Choice<'1' | '2'>
+        legend="Cells kept"
+        options={[
+          { value: '1', name: 'one', hint: 'fewer casts; Ubbet’s default' },
+          { value: '2', name: 'two', hint: 'in case one is a dud' },
+        ]}
+        value={draft.cellsKept === 2 ? '2' : '1'}
+        onChange={(value) => setDraft({ ...draft, cellsKept: Number(value) })}
+      />
+      <Check
+        name="Thin the cells once more after a week"
+        hint="Ubbet’s default: eggs left behind have become cells by then. Some leave the parent alone and accept casts."
+        value={draft.secondThinning}
+        onChange={(secondThinning) => setDraft({ ...draft, secondThinning })}
+      />
+      {number(
+        'leastBroodNuc',
+        'Frames of brood for a nuc',
+        'Least for a nuc swarm or a queen-and-brood split. Default 4.',
+      )}
+      {number('leastBroodSplit', 'Frames of brood for a split', 'Least for an old-site swarm or a split. Default 5.')}
+      {number(
+        'leastBroodDemaree',
+        'Frames of brood for a Demaree',
+        'Least for a Demaree, a vertical split or interleaving. Default 6.',
+      )}
+      {number('leastSeamsDemaree', 'Covered seams for a Demaree', 'Least for a Demaree or interleaving. Default 8.')}
+      {number(
+        'mainFlowNearDays',
+        'Main flow within',
+        'Days in which the main flow must come for a Demaree to be worth it. Default 14.',
       )}
       <button type="submit" className={`${BUTTON.act} mt-5`} disabled={isSaving}>
         Save

@@ -28,13 +28,13 @@ export interface StartDraft {
 }
 
 export function emptyStart(view: StartView, today: string, presetCell: string | null): StartDraft {
-  const { colony, newName, cells, suggestedCell, spare } = view;
+  const { colony, newName, cells, suggestedCells, spare, settings } = view;
   const ids = () => ({ programmeId: newId(), moveId: newId() });
   return {
     id: newId(),
     on: today,
-    fates: Object.fromEntries(cells.map(({ id }) => [id, id === suggestedCell ? 'keep' : 'down'])),
-    secondThinning: true,
+    fates: Object.fromEntries(cells.map(({ id }) => [id, suggestedCells.includes(id) ? 'keep' : 'down'])),
+    secondThinning: settings.secondThinning,
     onlySealedBroodUp: false,
     buysQueen: false,
     newColony: newName === null ? null : { id: newId(), name: newName, apiaryId: colony.apiaryId, stand: '' },

@@ -26,8 +26,8 @@ export default async function Page({ params, searchParams }: Props) {
   const method = METHODS.find((one) => one.name === name);
   const found = loadColony(db, id, today);
   if (!found || !method || found.state.ended) notFound();
-  const { colony, flow, state } = found;
-  const fit = fitOf(method, fitFactsOf(state, flow));
+  const { colony, flow, state, settings } = found;
+  const fit = fitOf(method, fitFactsOf(state, flow), settings);
   const view = startView(method.name, colony, state, fit, loadYard(db, today), day(colony.startedOn));
   return <StartForm view={view} today={formatDay(today)} presetCell={cell} />;
 }

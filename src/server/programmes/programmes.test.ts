@@ -1,0 +1,257 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { day } from '../../core/calendar/day';
+import { endOfDay, type Now } from '../../core/calendar/now';
+import type { ProgrammeStart } from '../../core/facts/programme-start';
+import type { Result } from '../../core/problems/issue';
+import { type OpenedDatabase, openDatabase } from '../../db/open';
+import { colonies } from '../../db/schema/tables';
+import { larkvaleSeason } from '../../demo/larkvale';
+import { loadColony } from '../colony-page';
+import { insertAllFacts, readAllFacts } from '../season/season-facts';
+import {
+  answerCheck,
+  changeCheck,
+  endProgramme,
+  putBackProgramme,
+  takeBackAnswer,
+  takeBackProgramme,
+  tickStep,
+} from './change-programme';
+import { loadProgramme } from './programme-page';
+import { startProgramme } from './start-programme';
+
+const id = (n: number) => `01970000-0000-7000-8000-${String(n).padStart(12, '0')}`;
+const TODAY = day('2027-05-16');
+const now: Now = { today: TODAY, minute: endOfDay(TODAY), instant: '2027-05-16T18:00:00.000Z' };
+
+let folder: string;
+let opened: OpenedDatabase;
+
+beforeEach(() => {
+  folder = mkdtempSync(join(tmpdir(), 'ubbet-'));
+  opened = openDatabase(join(folder, 'season.sqlite'));
+  opened.db.transaction((tx) => insertAllFacts(tx, larkvaleSeason()));
+});
+afterEach(() => {
+  opened.sqlite.close();
+  rmSync(folder, { recursive: true });
+});
+
+const colonyId = (name: string) => {
+  const row = opened.db
+    .select()
+    .from(colonies)
+    .all()
+    .find((one) => one.name === name);
+  if (!row) throw new Error(`No colony ${name}`);
+  return row.id;
+};
+const stateOf = (name: string) => {
+  const found = loadColony(opened.db, colonyId(name), TODAY);
+  if (!found) throw new Error(`No colony ${name}`);
+  return found.state;
+};
+const cellOf = (name: string, label: string) =>
+  stateOf(name).cells.find(({ cell }) => cell.label === label)?.cell.id as string;
+const codesOf = (name: string) => stateOf(name).schedule.checks.map(({ code }) => code);
+
+const nucSwarm = (over: Partial<ProgrammeStart> = {}): ProgrammeStart => ({
+  id: id(1),
+  colonyId: colonyId('Sainfoin'),
+  method: 'nuc-swarm',
+  on: '2027-05-16',
+  secondThinning: true,
+  onlySealedBroodUp: false,
+  buysQueen: false,
+  note: '',
+  keptCellIds: [cellOf('Sainfoin', 'b')],
+  newColony: {
+    id: id(2),
+    name: 'Sainfoin nuc',
+    apiaryId: readAllFacts(opened.db).apiaries[0]?.id as string,
+    stand: '',
+  },
+  stand: null,
+  withColonyId: null,
+  gift: null,
+  ...over,
+});
+const faults = (result: Result<unknown>) =>
+  result.ok ? [] : result.issues.map(({ path, code }) => `${path.join('.')} ${code}`);
+const begin = (start: ProgrammeStart) => startProgramme(opened.db, start, now);
+
+describe('starting a method', () => {
+  it('makes the new colony with its parent and its queen, and lands once', () => {
+    for (let twice = 0; twice < 2; twice++) expect(begin(nucSwarm()).ok).toBe(true);
+    const facts = readAllFacts(opened.db);
+    expect(facts.programmes.filter((row) => row.id === id(1))).toHaveLength(1);
+    const nuc = facts.colonies.find((row) => row.id === id(2));
+    expect(nuc).toMatchObject({ origin: 'nuc', parentColonyId: colonyId('Sainfoin'), startedOn: '2027-05-16' });
+    const moved = facts.programmes.find((row) => row.id === id(1))?.queenId;
+    expect([moved, stateOf('Sainfoin nuc').queen.queenId]).toEqual([facts.queens[0]?.id, facts.queens[0]?.id]);
+    expect(codesOf('Sainfoin')).toEqual(['thin-cells', 'eggs']);
+    expect(codesOf('Sainfoin nuc')).toEqual(['nuc-settled']);
+  });
+
+  it.each([
+    ['a day to come', () => ({ on: '2027-05-17' }), ['on in-the-future']],
+    ['a day before the colony', () => ({ on: '2027-01-01', keptCellIds: [] }), ['on before-colony']],
+    ['no new colony', () => ({ newColony: null }), ['newColony missing']],
+    [
+      'a name that is taken',
+      () => ({ newColony: { ...nucSwarm().newColony, name: 'Vetch' } }),
+      ['newColony.name duplicate-id'],
+    ],
+    [
+      'a cell that is not its own',
+      () => ({ keptCellIds: [cellOf('Vetch', 'a')] }),
+      ['keptCellIds.0 unknown-reference'],
+    ],
+    ['a bought queen and a kept cell', () => ({ buysQueen: true }), ['buysQueen contradiction']],
+    [
+      'a gift that nobody asked for',
+      () => ({ gift: { moveId: id(3), cellId: id(4), travel: 'cut-out' } }),
+      ['gift not-for-this-method'],
+    ],
+    ['a colony that is not there', () => ({ colonyId: id(9) }), ['colonyId unknown-reference']],
+  ] as const)('refuses %s, and stores nothing', (_, change, expected) => {
+    const before = JSON.stringify(readAllFacts(opened.db));
+    expect(faults(begin(nucSwarm(change() as Partial<ProgrammeStart>)))).toEqual(expected);
+    expect(JSON.stringify(readAllFacts(opened.db))).toBe(before);
+  });
+
+  it('takes the kept cell along where another part raises the queen', () => {
+    const split = nucSwarm({
+      method: 'vertical-split',
+      newColony: { ...(nucSwarm().newColony as object), name: 'Sainfoin top' } as ProgrammeStart['newColony'],
+    });
+    expect(begin(split).ok).toBe(true);
+    expect(stateOf('Sainfoin').liveCells).toHaveLength(0);
+    expect(stateOf('Sainfoin top').liveCells.map(({ cell }) => cell.label)).toEqual(['a']);
+  });
+});
+
+describe('a cell given away', () => {
+  const give = (over: Partial<ProgrammeStart> = {}) =>
+    nucSwarm({
+      id: id(5),
+      colonyId: colonyId('Sorrel'),
+      method: 'give-cell',
+      keptCellIds: [],
+      newColony: null,
+      gift: { moveId: id(6), cellId: cellOf('Vetch', 'c'), travel: 'on-frame' },
+      ...over,
+    });
+
+  it('is on both sides, and given once only', () => {
+    expect(begin(give()).ok).toBe(true);
+    expect(stateOf('Vetch').cells.find(({ cell }) => cell.label === 'c')?.givenTo).toBe(colonyId('Sorrel'));
+    expect(stateOf('Sorrel').liveCells).toHaveLength(1);
+    expect(codesOf('Sorrel')).toEqual(['eggs']);
+    const again = give({ id: id(7), colonyId: colonyId('Comfrey half') });
+    expect(faults(begin(again))).toEqual(['gift.cellId contradiction']);
+  });
+
+  it('comes back when the giving is taken back, and goes again when it is put back', () => {
+    begin(give());
+    expect(takeBackProgramme(opened.db, id(5), now).ok).toBe(true);
+    expect(stateOf('Vetch').cells.find(({ cell }) => cell.label === 'c')?.givenTo).toBeNull();
+    expect(putBackProgramme(opened.db, id(5), now).ok).toBe(true);
+    expect(stateOf('Sorrel').liveCells).toHaveLength(1);
+  });
+});
+
+describe('a running programme', () => {
+  const running = () => readAllFacts(opened.db).programmes.find(({ method }) => method === 'demaree')?.id as string;
+  const answer = (over: object = {}) => ({
+    id: id(20),
+    programmeId: running(),
+    colonyId: colonyId('Teasel'),
+    code: 'bottom-check' as const,
+    nth: 1,
+    at: '2027-05-16T15:00',
+    answer: 'in-order',
+    queenlessColonyId: null,
+    note: '',
+    ...over,
+  });
+
+  it('is answered, and the answer taken back', () => {
+    for (let twice = 0; twice < 2; twice++) expect(answerCheck(opened.db, answer(), now).ok).toBe(true);
+    expect(codesOf('Teasel')).not.toContain('bottom-check');
+    expect(loadProgramme(opened.db, running(), TODAY)?.view.story[0]).toMatchObject({ answerId: id(20) });
+    expect(takeBackAnswer(opened.db, id(20), now).ok).toBe(true);
+    expect(codesOf('Teasel')).toContain('bottom-check');
+    expect(faults(takeBackAnswer(opened.db, id(20), now))).toEqual(['id not-found']);
+  });
+
+  it.each([
+    ['an answer that it has not', { answer: 'fine' }, 'answer not-one-of'],
+    ['a colony that is no part of it', { colonyId: 'Vetch' }, 'colonyId unknown-reference'],
+    ['a time to come', { at: '2027-05-17T08:00' }, 'at in-the-future'],
+    ['a time before it began', { at: '2027-05-08T08:00' }, 'at contradiction'],
+  ])('refuses %s', (_, change, fault) => {
+    const over = 'colonyId' in change ? { colonyId: colonyId(change.colonyId as string) } : change;
+    expect(faults(answerCheck(opened.db, answer(over), now))).toEqual([fault]);
+  });
+
+  it('has its steps ticked and unticked', () => {
+    const tick = (isDone: boolean) =>
+      tickStep(opened.db, { id: id(30), programmeId: running(), step: 0, at: '2027-05-16T15:00', isDone });
+    const first = () => loadProgramme(opened.db, running(), TODAY)?.view.steps[0]?.isDone;
+    tick(false);
+    expect(first()).toBe(false);
+    tick(true);
+    tick(true);
+    expect(first()).toBe(true);
+    expect(
+      faults(
+        tickStep(opened.db, { id: id(31), programmeId: running(), step: 39, at: '2027-05-16T15:00', isDone: true }),
+      ),
+    ).toEqual(['step out-of-range']);
+  });
+
+  it('is given up and taken up again', () => {
+    expect(endProgramme(opened.db, { id: running(), endedOn: '2027-05-16' }, now).ok).toBe(true);
+    expect(codesOf('Teasel')).not.toContain('clear-top-cells');
+    endProgramme(opened.db, { id: running(), endedOn: null }, now);
+    expect(codesOf('Teasel')).toContain('clear-top-cells');
+    expect(faults(endProgramme(opened.db, { id: running(), endedOn: '2027-05-20' }, now))).toEqual([
+      'endedOn out-of-range',
+    ]);
+  });
+
+  it('is not taken back once something was entered for the colony that came of it', () => {
+    const nuc = readAllFacts(opened.db).programmes.find(({ method }) => method === 'nuc-swarm')?.id as string;
+    expect(faults(takeBackProgramme(opened.db, nuc, now))).toEqual([' in-use']);
+  });
+});
+
+describe('changing a check', () => {
+  const change = (over: object) =>
+    changeCheck(
+      opened.db,
+      {
+        id: id(40),
+        colonyId: colonyId('Knapweed'),
+        key: stateOf('Knapweed').schedule.checks[0]?.key as string,
+        at: '2027-05-16T20:00',
+        kind: 'moved',
+        to: '2027-05-17',
+        reason: '',
+        ...over,
+      },
+      now,
+    );
+
+  it('moves it, or says what is missing', () => {
+    expect(change({}).ok).toBe(true);
+    expect(stateOf('Knapweed').schedule.checks[0]).toMatchObject({ plannedFor: day('2027-05-17') });
+    expect(faults(change({ id: id(41), to: null }))).toEqual(['to missing']);
+    expect(faults(change({ id: id(42), to: '2027-05-10' }))).toEqual(['to out-of-range']);
+    expect(faults(change({ id: id(43), kind: 'skipped', to: null }))).toEqual(['reason missing']);
+  });
+});
