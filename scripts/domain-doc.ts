@@ -6,9 +6,10 @@ import { CELL_STAGES, STAGES } from '../src/core/cells/stage';
 // Everything that declares figures hangs on the fold and the methods.
 import '../src/core/colony/fold';
 import '../src/core/methods/fit';
-import '../src/core/methods/methods';
 import { READINGS } from '../src/core/inspections/reading';
 import { READING_WORDS } from '../src/core/inspections/reading-words';
+import { METHODS } from '../src/core/methods/methods';
+import { DEFAULT_SETTINGS } from '../src/core/settings/settings';
 
 export const DOMAIN_DOC = resolve(import.meta.dirname, '../docs/DOMAIN.md');
 
@@ -45,7 +46,28 @@ function readings(): string {
   return table(['order', 'reading', 'headline', 'what to do'], rows);
 }
 
-const PARTS: Readonly<Record<string, () => string>> = { figures, stages, readings };
+function methods(): string {
+  const rows = METHODS.map(({ name, title, fitsWhen, needs, followUps, raisesQueen }) => {
+    const must = [
+      needs.queenFound ? 'the queen found' : null,
+      needs.broodFrames && `${DEFAULT_SETTINGS[needs.broodFrames]} frames of brood`,
+      needs.coveredSeams && `${DEFAULT_SETTINGS[needs.coveredSeams]} covered seams`,
+      needs.drones ? 'drones' : null,
+      needs.cells === 'kept' ? 'a live cell' : needs.cells === 'none-sealed' ? 'no closed cell' : null,
+      needs.mainFlow ? 'the main flow on or near' : null,
+    ].filter(Boolean);
+    const after = followUps.map(({ unit, code, from, to }) => `${unit}: ${code} ${from} to ${to}`);
+    const raised = raisesQueen
+      ? [
+          `${raisesQueen.unit} raises a queen${raisesQueen.thinned ? ', thinned once more' : ''}${raisesQueen.isMoved ? ' and moved' : ''}`,
+        ]
+      : [];
+    return [`\`${name}\``, title, fitsWhen, must.join(', ') || '-', [...after, ...raised].join('; ') || '-'];
+  });
+  return table(['method', 'on the screen', 'fits when', 'must be there', 'follow-ups, in days after it'], rows);
+}
+
+const PARTS: Readonly<Record<string, () => string>> = { figures, stages, readings, methods };
 
 /** The document with its generated parts made anew; what stands around them is left as it is. */
 export function withGeneratedParts(document: string): string {

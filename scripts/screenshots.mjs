@@ -21,6 +21,21 @@ const entry = async (page) => {
   await page.getByRole('group', { name: 'Cell a is now' }).getByRole('button', { name: 'closed' }).click();
   await page.getByRole('group', { name: 'Cell b is now' }).getByRole('button', { name: 'taken down' }).click();
 };
+const choices = async (page) => {
+  await colony('Sainfoin')(page);
+  await page.getByRole('link', { name: 'What are my choices?' }).click();
+  await page.getByRole('heading', { level: 1, name: 'Choices for Sainfoin' }).waitFor();
+};
+const start = async (page) => {
+  await choices(page);
+  await page.getByRole('link', { name: 'Plan it: Artificial swarm with a nuc' }).click();
+  await page.getByRole('button', { name: 'Start it' }).waitFor();
+};
+const programme = (name, title) => async (page) => {
+  await colony(name)(page);
+  await page.getByRole('link', { name: title }).click();
+  await page.getByRole('heading', { level: 1, name: title }).waitFor();
+};
 const at = (path) => (page) => page.goto(path);
 
 const VIEWS = [
@@ -31,6 +46,11 @@ const VIEWS = [
   { file: 'colony-phone', size: PHONE, open: colony('Vetch') },
   { file: 'entry', size: DESK, open: entry },
   { file: 'entry-phone', size: PHONE, open: entry },
+  { file: 'choices', size: DESK, open: choices },
+  { file: 'start', size: DESK, open: start },
+  { file: 'programme', size: DESK, open: programme('Knapweed', /Artificial swarm with a nuc/) },
+  { file: 'programme-phone', size: PHONE, open: programme('Teasel', /Demaree/) },
+  { file: 'cells', size: DESK, open: at('/cells') },
   {
     file: 'cell-clock',
     size: DESK,

@@ -12,10 +12,10 @@ export interface PlanDrawn {
   readonly eggsBy: CheckWindow | null;
 }
 
-const LETTER_DAYS = 0.8;
+const LETTER_DAYS = 1;
 const TAG_ROWS = 2;
 
-/** Days that a label takes at most on a strip of seven weeks. */
+/** Days that a label takes at most on a strip of seven weeks, on a phone. */
 const breadthOf = (label: string) => 2 + label.length * LETTER_DAYS;
 
 /**

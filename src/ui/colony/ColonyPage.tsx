@@ -60,7 +60,7 @@ export function ColonyPage(props: ColonyPageProps) {
         <div className="lane-words py-3">
           <ReadingPanel view={view} at={at} minute={minute} />
           <ProgrammeLinks lines={view.programmes} takenBack={takenBack} />
-          <div className="mt-3 flex flex-wrap gap-2">
+          <div className="mt-3 flex flex-wrap items-center gap-2">
             <Link
               prefetch={false}
               href={`/colonies/${colony.id}/decide`}
@@ -75,7 +75,7 @@ export function ColonyPage(props: ColonyPageProps) {
             >
               Enter an inspection
             </Link>
-            <Link prefetch={false} href={`/colonies/${colony.id}/edit`} className={BUTTON.plain}>
+            <Link prefetch={false} href={`/colonies/${colony.id}/edit`} className={`${BUTTON.quiet} px-2 py-3`}>
               Edit colony
             </Link>
           </div>
