@@ -15,6 +15,8 @@ export default defineConfig({
   use: {
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
+    // Only the tests without a signal want what the service worker keeps.
+    serviceWorkers: 'block',
     timezoneId: 'UTC',
     launchOptions: {
       executablePath: process.env.UBBET_CHROMIUM ?? '/usr/bin/chromium',

@@ -10,10 +10,12 @@ const MAY_IMPORT: Readonly<Record<string, readonly string[]>> = {
   cli: ['core'],
   demo: ['core'],
   views: ['core'],
+  device: ['views', 'core'],
+  worker: [],
   db: ['core'],
-  server: ['views', 'db', 'core'],
-  ui: ['views', 'core'],
-  app: ['ui', 'server', 'views', 'db', 'core'],
+  server: ['device', 'views', 'db', 'core'],
+  ui: ['device', 'views', 'core'],
+  app: ['ui', 'device', 'server', 'views', 'db', 'core'],
 };
 
 /** Packages that the core must not know. */

@@ -2,7 +2,7 @@ import { spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
-import { dirname, join, relative, resolve } from 'node:path';
+import { dirname, join, relative, resolve, sep } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
 // Plain Node on purpose: when this runs, nothing is installed yet.
@@ -58,7 +58,25 @@ export function ensureBuilt() {
   runOrStop('The build', process.execPath, [bin('next'), 'build'], {
     env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1' },
   });
+  bundleServiceWorker();
   remember('built', sources);
+}
+
+/** The service worker with the list of built files that it keeps for the hive. It is served from `public`. */
+function bundleServiceWorker() {
+  const built = join(ROOT, '.next', 'static');
+  const files = filesBelow(built)
+    .filter((file) => !file.endsWith('.map'))
+    .map((file) => `/_next/static/${relative(built, file).split(sep).join('/')}`);
+  runOrStop('Bundling the service worker', bin('esbuild'), [
+    'src/worker/service-worker.ts',
+    '--bundle',
+    '--minify',
+    '--log-level=warning',
+    '--define:process.env.NODE_ENV="production"',
+    `--define:BUILT_FILES=${JSON.stringify(files)}`,
+    `--outfile=${join(ROOT, 'public', 'sw.js')}`,
+  ]);
 }
 
 /** Makes the demo's data when there is none, or when the scenario has changed since. */

@@ -3,8 +3,9 @@ import '@fontsource-variable/bricolage-grotesque/wght.css';
 import './globals.css';
 import type { Metadata, Viewport } from 'next';
 import type { ReactNode } from 'react';
+import { database } from '@/db/open';
+import { loadBook } from '@/server/book';
 import { now } from '@/server/clock';
-import { isDemo } from '@/server/demo-mode';
 import { Frame } from '@/ui/frame/Frame';
 
 export const metadata: Metadata = {
@@ -15,11 +16,11 @@ export const viewport: Viewport = { width: 'device-width', initialScale: 1, them
 export const dynamic = 'force-dynamic';
 
 export default async function RootLayout({ children }: { children: ReactNode }) {
-  const demoDay = isDemo() ? (await now()).today : null;
+  const book = loadBook(database(), (await now()).today);
   return (
     <html lang="en-GB">
       <body>
-        <Frame demoDay={demoDay}>{children}</Frame>
+        <Frame book={book}>{children}</Frame>
       </body>
     </html>
   );

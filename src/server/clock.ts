@@ -1,9 +1,9 @@
 import 'server-only';
 import { cookies } from 'next/headers';
 import { type Day, dayOfMinute, parseDay } from '../core/calendar/day';
+import { localMinute } from '../core/calendar/local-minute';
 import { endOfDay, type Now } from '../core/calendar/now';
 import { DEMO_DAY_COOKIE, FIRST_DEMO_DAY, isDemo } from './demo-mode';
-import { localMinute } from './local-minute';
 
 /** This machine's calendar day and minute; in the demo the day that its clock was stepped to, up to its last minute. */
 export async function now(): Promise<Now> {

@@ -1,8 +1,8 @@
 import 'server-only';
 import { formatDay } from '../core/calendar/day';
+import { localMinute } from '../core/calendar/local-minute';
 import type { Now } from '../core/calendar/now';
 import { isDemo } from './demo-mode';
-import { localMinute } from './local-minute';
 
 /**
  * The time that a new inspection begins with: this minute. In the demo, whose day is not today, this time of its day, or the minute

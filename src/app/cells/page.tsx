@@ -10,5 +10,5 @@ export const metadata: Metadata = { title: 'Cells' };
 
 export default async function Page() {
   const { today } = await now();
-  return <CellsPage view={cellsView(loadYard(database().db, today))} axis={axisAround(today)} />;
+  return <CellsPage view={cellsView(loadYard(database(), today))} axis={axisAround(today)} />;
 }

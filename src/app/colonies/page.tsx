@@ -11,7 +11,7 @@ export const metadata: Metadata = { title: 'Colonies' };
 
 export default async function Page() {
   const { today } = await now();
-  const yard = loadYard(database().db, today);
+  const yard = loadYard(database(), today);
   if (yard.apiaries.length === 0) redirect('/start');
   return <ColoniesPage groups={coloniesView(yard, today)} axis={axisAround(today)} />;
 }

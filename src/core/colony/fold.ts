@@ -81,7 +81,7 @@ function stepsOf(facts: ColonyFacts, parts: readonly ProgrammePart[], today: Day
   const steps: { readonly step: Step; readonly by: string }[] = [
     ...facts.inspections.map((inspection) => ({
       step: { on: inspection.on, kind: 'look', inspection } as const,
-      by: inspection.at,
+      by: `${inspection.at} ${inspection.id}`,
     })),
     ...facts.queenEvents.map((event) => ({ step: { on: event.on, kind: 'queen', event } as const, by: '' })),
     ...facts.departures.map((departure) => ({

@@ -26,6 +26,7 @@ export type IssueCode =
   | 'not-for-this-method'
   | 'unknown-command'
   | 'unknown-option'
+  | 'no-answer'
   | 'invalid';
 
 /** One thing wrong with an input: where it stands, what kind of fault it is, and how to put it right. */

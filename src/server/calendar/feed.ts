@@ -4,7 +4,7 @@ import { eq } from 'drizzle-orm';
 import { v7 as newId } from 'uuid';
 import type { Day } from '../../core/calendar/day';
 import type { Now } from '../../core/calendar/now';
-import type { Db } from '../../db/open';
+import type { Db, OpenedDatabase } from '../../db/open';
 import { calendarFeeds } from '../../db/schema/tables';
 import { calendarEntries } from '../../views/calendar-view';
 import { loadYard } from '../yard';
@@ -37,6 +37,6 @@ export function isFeed(db: Db, token: string): boolean {
 }
 
 /** The calendar as it stands on `today`. */
-export function calendarText(db: Db, today: Day, instant: string): string {
-  return writeCalendar(calendarEntries(loadYard(db, today)), instant);
+export function calendarText(opened: OpenedDatabase, today: Day, instant: string): string {
+  return writeCalendar(calendarEntries(loadYard(opened, today)), instant);
 }

@@ -2,9 +2,9 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { send } from '../../device/send';
 import { AskFirst } from '../controls/AskFirst';
 import { BUTTON } from '../controls/styles';
-import { send } from '../http/send';
 
 /** Takes an inspection out of the reckoning, after asking; it can be put back. */
 export function DeleteInspection({ id, when }: { id: string; when: string }) {

@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { Issue } from '../../core/problems/issue';
-import { send } from '../http/send';
+import { send } from '../../device/send';
 
 /** Sends an entry and goes on when it was taken; keeps the form and shows what is wrong when it was not. */
 export function useSave(path: string) {

@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { Issue } from '../../core/problems/issue';
-import { send } from '../http/send';
+import { send } from '../../device/send';
 
 /** Sends something from where the keeper stays: the page is asked for anew when it was taken, and says what is wrong when not. */
 export function useSend() {

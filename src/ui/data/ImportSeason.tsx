@@ -4,10 +4,10 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { SEASON_FILE_LIMIT_BYTES } from '../../core/formats/season-limits';
 import type { Issue } from '../../core/problems/issue';
+import { send } from '../../device/send';
 import { countWords, type SeasonPreview } from '../../views/season-preview';
 import { AskFirst } from '../controls/AskFirst';
 import { BUTTON, FIELD } from '../controls/styles';
-import { send } from '../http/send';
 
 type Stage =
   | { readonly step: 'choose' }

@@ -2,9 +2,9 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { send } from '../../device/send';
 import { AskFirst } from '../controls/AskFirst';
 import { BUTTON } from '../controls/styles';
-import { send } from '../http/send';
 
 export function WipeSeason() {
   const router = useRouter();

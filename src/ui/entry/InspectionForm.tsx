@@ -1,6 +1,5 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { dayOfMinute, formatDay, parseDay } from '../../core/calendar/day';
 import { dayWords } from '../../core/calendar/words';
@@ -16,24 +15,26 @@ import type { Issue } from '../../core/problems/issue';
 import { shutOn } from '../../core/schedule/leave-shut-wins';
 import { takingDownPrice } from '../../core/schedule/taking-down';
 import type { Settings } from '../../core/settings/settings';
+import { type Draft, draftOf, emptyDraft, entryOf, factsBefore } from '../../device/draft';
+import type { OutboxEntry } from '../../device/outbox-entry';
+import { draftKey } from '../../device/stored-draft';
 import type { NeedyColony } from '../../views/cells-view';
 import { AskFirst } from '../controls/AskFirst';
 import { Choice } from '../controls/Choice';
 import { BUTTON, FIELD } from '../controls/styles';
-import { send } from '../http/send';
 import { CorrectionMoves } from './CorrectionMoves';
 import { DueHere } from './DueHere';
-import { type Draft, draftOf, emptyDraft, entryOf, factsBefore } from './draft';
 import { draftIssues } from './draft-issues';
-import { giveCells } from './give-cells';
 import { IssueList } from './IssueList';
 import { KnownCells } from './KnownCells';
 import { LiveCells } from './LiveCells';
 import { LOOKED_OPTIONS } from './looked-options';
 import { MoreSeen, Problem } from './MoreSeen';
 import { NewCells } from './NewCells';
+import { TakenUp } from './TakenUp';
 import { TakingDown } from './TakingDown';
 import { useDraft } from './useDraft';
+import { useSaveEntry } from './useSaveEntry';
 import { Verdict } from './Verdict';
 
 interface Props {
@@ -51,6 +52,10 @@ interface Props {
   readonly needy: readonly NeedyColony[];
   /** The entry to be corrected; null for a new one. */
   readonly stored: InspectionEntry | null;
+  /** An entry that the server gave back; null for any other. */
+  readonly refused?: OutboxEntry | null;
+  /** Called once it is saved, and says whether the server has it. */
+  readonly onSaved: (state: 'sent' | 'waiting') => void;
 }
 
 const NO_LATEST_MINUTE = '9999-12-31T23:59';
@@ -67,10 +72,14 @@ export function InspectionForm({
   newId,
   needy,
   stored,
+  refused = null,
+  onSaved,
 }: Props) {
-  const router = useRouter();
-  const { draft, change, undo } = useDraft(stored ? draftOf(stored) : emptyDraft(newId, colonyId, startAt));
-  const [issues, setIssues] = useState<readonly Issue[]>([]);
+  const key = draftKey(colonyId, refused?.id ?? stored?.id ?? null);
+  const initial = refused?.draft ?? (stored ? draftOf(stored) : emptyDraft(newId, colonyId, startAt));
+  const { draft, change, undo, takenUpFrom, beginAnew } = useDraft(initial, key);
+  const saveEntry = useSaveEntry(key, colonyName);
+  const [issues, setIssues] = useState<readonly Issue[]>(refused?.issues ?? []);
   const [isSaving, setSaving] = useState(false);
   const [isAsking, setAsking] = useState(false);
 
@@ -121,13 +130,10 @@ export function InspectionForm({
     if (contradictions.length > 0) return setIssues(contradictions);
     if (shut && !stored && !wasOpened) return setAsking(true);
     setSaving(true);
-    const sent = await send<{ id: string }>('/api/inspections', entry);
-    const given = sent.ok ? await giveCells(draft, colonyName) : [];
+    const saved = await saveEntry(draft, entry, stored !== null);
     setSaving(false);
-    if (!sent.ok || given.length > 0) return setIssues(sent.ok ? given : sent.issues);
-    setIssues([]);
-    router.push(`/colonies/${colonyId}`);
-    router.refresh();
+    setIssues(saved.issues);
+    if (saved.state !== 'refused') onSaved(saved.state);
   };
 
   const buttons = (
@@ -158,6 +164,7 @@ export function InspectionForm({
           {stored ? 'Correcting an entry. What it said before is kept.' : 'What did you see?'}
         </p>
         <IssueList issues={issues} />
+        {takenUpFrom !== null && <TakenUp from={takenUpFrom} onAnew={beginAnew} />}
         <DueHere before={before} on={on} />
         <KnownCells cells={known} draft={draft} on={on} change={change} />
         <NewCells

@@ -8,9 +8,9 @@ import { findingWords } from '../../core/cells/finding-words';
 import { CELL_STAGES, type CellStage } from '../../core/cells/stage';
 import type { CellFact, CellFinding } from '../../core/colony/facts';
 import type { TrackedCell } from '../../core/colony/track-cells';
+import type { Change, Draft, KnownAnswer } from '../../device/draft';
 import { whereWords } from '../../views/colony-view';
 import { CellGlyph } from '../cells/CellGlyph';
-import type { Change, Draft, KnownAnswer } from './draft';
 
 /** A cell known before this inspection, with what was last seen of it. */
 export interface KnownCell {

@@ -4,9 +4,9 @@ import { YOUNGEST_BROOD, YOUNGEST_WORDS, type YoungestBrood } from '../../core/b
 import { DRONES, type Drones, STORES, type Stores } from '../../core/colony/facts';
 import { LIMITS } from '../../core/facts/limits';
 import type { Looked } from '../../core/inspections/looked';
+import type { Change, Draft } from '../../device/draft';
 import { Choice } from '../controls/Choice';
 import { FIELD } from '../controls/styles';
-import type { Change, Draft } from './draft';
 import { LOOKED_OPTIONS } from './looked-options';
 
 const STORES_WORDS: { readonly [S in Stores]: string } = {

@@ -6,10 +6,10 @@ import { CELL_PLACE_WORDS, CELL_PLACES } from '../../core/cells/place';
 import { type CellStage, STAGES } from '../../core/cells/stage';
 import type { CellPart } from '../../core/colony/facts';
 import { LIMITS } from '../../core/facts/limits';
+import type { Change, Draft } from '../../device/draft';
 import { CellGlyph } from '../cells/CellGlyph';
 import { Choice } from '../controls/Choice';
 import { Stepper } from '../controls/Stepper';
-import type { Change, Draft } from './draft';
 
 const COMMON: readonly CellStage[] = ['cup-dry', 'egg', 'larva-small', 'larva-large', 'sealed'];
 const FINER: readonly CellStage[] = [

@@ -3,11 +3,11 @@
 import { v7 as newId } from 'uuid';
 import { findingWords } from '../../core/cells/finding-words';
 import type { TakingDownPrice } from '../../core/schedule/taking-down';
+import { type Change, type Draft, liveCellsOf } from '../../device/draft';
 import type { NeedyColony } from '../../views/cells-view';
 import { CellGlyph } from '../cells/CellGlyph';
 import { BUTTON } from '../controls/styles';
 import { NeedyNote } from '../start/NeedyNote';
-import { type Change, type Draft, liveCellsOf } from './draft';
 
 interface Props {
   readonly draft: Draft;

@@ -1,7 +1,7 @@
 import { parseDay } from '../../core/calendar/day';
 import { LIMITS } from '../../core/facts/limits';
 import type { Issue } from '../../core/problems/issue';
-import type { Draft } from './draft';
+import type { Draft } from '../../device/draft';
 
 const TIME = /^([01]\d|2[0-3]):[0-5]\d$/;
 

@@ -16,8 +16,8 @@ export function DemoClock({ day }: { day: Day }) {
   };
   const button = 'border border-line bg-paper px-2.5 py-1 font-bold hover:border-ink';
   return (
-    <div className="ml-auto flex items-center gap-2">
-      <span className="text-muted hidden wide:inline">Demo day</span>
+    <div className="flex items-center gap-2">
+      <span className="text-muted hidden xl:inline">Demo day</span>
       <button type="button" className={button} aria-label="One day back" onClick={() => step(-1)}>
         ◂
       </button>

@@ -5,6 +5,8 @@ import { usePathname } from 'next/navigation';
 
 const PLACES = [
   { href: '/', name: 'Today', within: (path: string) => path === '/' },
+  { href: '/hive', name: 'At the hive', within: (path: string) => path.startsWith('/hive') },
+  { href: '/season', name: 'Season', within: (path: string) => path.startsWith('/season') },
   {
     href: '/colonies',
     name: 'Colonies',

@@ -3,9 +3,9 @@ import { type Day, parseDay } from '../../core/calendar/day';
 import type { CellTravel } from '../../core/colony/facts';
 import type { ProgrammeStart } from '../../core/facts/programme-start';
 import type { PlanChoices } from '../../core/methods/plan';
+import { giveCell } from '../../device/give-cell';
 import type { SpareCell } from '../../views/cells-view';
 import type { StartView } from '../../views/start-view';
-import { giveCell } from './give-cell';
 
 /** What becomes of a live cell: kept, taken down, or given to a colony (its id). */
 export type CellFate = 'keep' | 'down' | { readonly to: string };

@@ -11,7 +11,7 @@ const nothing = z.strictObject({});
 /** The calendar as a file. */
 export async function GET() {
   const { today, instant } = await now();
-  return calendarResponse(calendarText(database().db, today, instant), true);
+  return calendarResponse(calendarText(database(), today, instant), true);
 }
 
 /** Gives the feed a new address. */

@@ -6,8 +6,9 @@ import { now } from '@/server/clock';
 /** The feed, under an address that only its keeper knows. */
 export async function GET(_: Request, { params }: { params: Promise<{ token: string }> }) {
   const { token } = await params;
-  const { db } = database();
-  if (!isFeed(db, token.replace(/\.ics$/, ''))) return new Response('There is no calendar here.\n', { status: 404 });
+  const opened = database();
+  if (!isFeed(opened.db, token.replace(/\.ics$/, '')))
+    return new Response('There is no calendar here.\n', { status: 404 });
   const { today, instant } = await now();
-  return calendarResponse(calendarText(db, today, instant), false);
+  return calendarResponse(calendarText(opened, today, instant), false);
 }

@@ -6,7 +6,7 @@ import { now } from '@/server/clock';
 import { loadColony } from '@/server/colony-page';
 import { usualTime } from '@/server/usual-time';
 import { loadYard } from '@/server/yard';
-import { InspectionForm } from '@/ui/entry/InspectionForm';
+import { DeskEntry } from '@/ui/entry/DeskEntry';
 import { needyColonies } from '@/views/cells-view';
 
 export const metadata: Metadata = { title: 'Enter an inspection' };
@@ -14,12 +14,12 @@ export const metadata: Metadata = { title: 'Enter an inspection' };
 export default async function Page({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params;
   const at = await now();
-  const { db } = database();
-  const found = loadColony(db, id, at.today);
+  const opened = database();
+  const found = loadColony(opened.db, id, at.today);
   if (!found) notFound();
   const { colony, apiary, facts, settings, state } = found;
   return (
-    <InspectionForm
+    <DeskEntry
       colonyId={id}
       colonyName={colony.name}
       apiaryName={apiary.name}
@@ -28,7 +28,7 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
       now={at.minute}
       startAt={usualTime(at, state.lastLook?.inspection.at ?? null)}
       newId={newId()}
-      needy={needyColonies(loadYard(db, at.today), id)}
+      needy={needyColonies(loadYard(opened, at.today), id)}
       stored={null}
     />
   );

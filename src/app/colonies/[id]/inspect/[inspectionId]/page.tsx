@@ -5,7 +5,7 @@ import { findEntry } from '@/db/repositories/inspection-entry';
 import { now } from '@/server/clock';
 import { loadColony } from '@/server/colony-page';
 import { loadYard } from '@/server/yard';
-import { InspectionForm } from '@/ui/entry/InspectionForm';
+import { DeskEntry } from '@/ui/entry/DeskEntry';
 import { needyColonies } from '@/views/cells-view';
 
 export const metadata: Metadata = { title: 'Correct an inspection' };
@@ -13,13 +13,14 @@ export const metadata: Metadata = { title: 'Correct an inspection' };
 export default async function Page({ params }: { params: Promise<{ id: string; inspectionId: string }> }) {
   const { id, inspectionId } = await params;
   const at = await now();
-  const { db } = database();
+  const opened = database();
+  const { db } = opened;
   const found = loadColony(db, id, at.today);
   const stored = findEntry(db, inspectionId);
   if (!found || !stored || stored.deletedAt !== null || stored.entry.colonyId !== id) notFound();
   const { colony, apiary, facts, settings } = found;
   return (
-    <InspectionForm
+    <DeskEntry
       colonyId={id}
       colonyName={colony.name}
       apiaryName={apiary.name}
@@ -28,7 +29,7 @@ export default async function Page({ params }: { params: Promise<{ id: string; i
       now={at.minute}
       startAt={stored.entry.at}
       newId={inspectionId}
-      needy={needyColonies(loadYard(db, at.today), id)}
+      needy={needyColonies(loadYard(opened, at.today), id)}
       stored={stored.entry}
     />
   );

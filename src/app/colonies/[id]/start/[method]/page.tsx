@@ -22,12 +22,12 @@ export default async function Page({ params, searchParams }: Props) {
   const { id, method: name } = await params;
   const { cell = null } = await searchParams;
   const { today } = await now();
-  const { db } = database();
+  const opened = database();
   const method = METHODS.find((one) => one.name === name);
-  const found = loadColony(db, id, today);
+  const found = loadColony(opened.db, id, today);
   if (!found || !method || found.state.ended) notFound();
   const { colony, flow, state, settings } = found;
   const fit = fitOf(method, fitFactsOf(state, flow), settings);
-  const view = startView(method.name, colony, state, fit, loadYard(db, today), day(colony.startedOn));
+  const view = startView(method.name, colony, state, fit, loadYard(opened, today), day(colony.startedOn));
   return <StartForm view={view} today={formatDay(today)} presetCell={cell} />;
 }

@@ -1,4 +1,7 @@
-import type { Issue } from '../../core/problems/issue';
+import type { Issue } from '../core/problems/issue';
+
+/** A signal that brings nothing within this time counts as none. */
+const PATIENCE_MS = 15_000;
 
 export type Sent<T> =
   | { readonly ok: true; readonly value: T }
@@ -12,10 +15,11 @@ export async function send<T>(path: string, body: unknown, method: 'POST' | 'DEL
       method,
       headers: { 'Content-Type': isFile ? 'application/octet-stream' : 'application/json' },
       body: isFile ? body : JSON.stringify(body),
+      ...(isFile ? {} : { signal: AbortSignal.timeout(PATIENCE_MS) }),
     });
     return (await response.json()) as Sent<T>;
   } catch {
     const message = 'The server does not answer. What you entered is still here; try again in a moment.';
-    return { ok: false, issues: [{ path: [], code: 'invalid', message }] };
+    return { ok: false, issues: [{ path: [], code: 'no-answer', message }] };
   }
 }

@@ -1,5 +1,5 @@
-import type { CellTravel } from '../../core/colony/facts';
-import type { ProgrammeStart } from '../../core/facts/programme-start';
+import type { CellTravel } from '../core/colony/facts';
+import type { ProgrammeStart } from '../core/facts/programme-start';
 
 /** A cell given to another colony, as a start of its own there. */
 export function giveCell(given: {

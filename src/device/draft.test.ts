@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { CELL_STAGES } from '../../core/cells/stage';
-import { factsWith } from '../../core/colony/facts-with';
-import { aColony, inspection } from '../../core/colony/testing';
-import { inspectionEntry } from '../../core/facts/entry';
+import { CELL_STAGES } from '../core/cells/stage';
+import { factsWith } from '../core/colony/facts-with';
+import { aColony, inspection } from '../core/colony/testing';
+import { inspectionEntry } from '../core/facts/entry';
 import { type Change, changeDraft, type Draft, draftOf, emptyDraft, entryOf, factsBefore } from './draft';
 
 const id = (n: number) => `01970000-0000-7000-8000-${String(n).padStart(12, '0')}`;

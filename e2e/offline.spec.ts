@@ -1,0 +1,183 @@
+import type { BrowserContext, Page } from '@playwright/test';
+import { addCells, CLEARED, choose, expect, test } from './test';
+
+test.use({ seed: 'demo', viewport: { width: 390, height: 844 }, serviceWorkers: 'allow' });
+
+/** Opens the application once with a signal, and waits until it is kept on the device. */
+async function takeAlong(page: Page) {
+  await page.goto('/hive');
+  await expect(page.getByRole('heading', { level: 1, name: 'Which apiary?' })).toBeVisible();
+  await expect
+    .poll(() => page.evaluate(() => Object.keys(localStorage).some((key) => key.startsWith('ubbet-kept-'))))
+    .toBe(true);
+}
+
+const signal = (context: BrowserContext, is: boolean) => context.setOffline(!is);
+const badge = (page: Page) => page.getByRole('banner').getByRole('status');
+
+async function openHive(page: Page, apiary: RegExp, name: string) {
+  await page.getByRole('link', { name: apiary }).click();
+  await page
+    .getByRole('link', { name: new RegExp(`${name} `) })
+    .first()
+    .click();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText(name);
+}
+
+async function save(page: Page) {
+  await page.getByRole('button', { name: 'Save the inspection' }).filter({ visible: true }).click();
+}
+
+async function inspections(page: Page) {
+  return (await (await page.request.get('/api/season/export')).json()).facts.inspections as {
+    id: string;
+    colonyId: string;
+    note: string;
+  }[];
+}
+
+test('three hives are entered without a signal, one half done, over a reload; all land once', async ({
+  page,
+  context,
+}) => {
+  await takeAlong(page);
+  const before = await inspections(page);
+  await signal(context, false);
+  await page.goto('/hive');
+  await expect(badge(page)).toHaveText('no signal');
+
+  await openHive(page, /^School roof/, 'Betony');
+  await choose(page, 'Eggs?', 'seen');
+  await choose(page, 'How well did you look for cells?', CLEARED);
+  await save(page);
+  await expect(page.getByRole('link', { name: /Betony/ })).toContainText('saved here');
+  await expect(badge(page)).toHaveText('1 saved here, not sent');
+
+  await page.getByRole('link', { name: /Meadowsweet/ }).click();
+  await addCells(page, 'fat larva', 2);
+  await expect(page.getByTestId('verdict')).toContainText('Getting ready to swarm');
+  // Killed in mid-entry, nothing pressed that saves.
+  await page.reload();
+  await expect(page.getByText('Taken up where you left off')).toBeVisible();
+  await expect(page.getByRole('group', { name: 'fat larva', exact: true }).locator('output')).toHaveText('2');
+  await page.getByRole('link', { name: '◂ School roof' }).click();
+  await expect(page.getByRole('link', { name: /Meadowsweet/ })).toContainText('half entered');
+
+  await page.getByRole('link', { name: /Mallow/ }).click();
+  await choose(page, 'Eggs?', 'looked, none');
+  await choose(page, 'How well did you look for cells?', CLEARED);
+  await save(page);
+  await expect(badge(page)).toHaveText('2 saved here, not sent');
+  await page.getByRole('link', { name: /Meadowsweet/ }).click();
+  await choose(page, 'Eggs?', 'seen');
+  await choose(page, 'How well did you look for cells?', CLEARED);
+  await save(page);
+  await expect(badge(page)).toHaveText('3 saved here, not sent');
+
+  await signal(context, true);
+  await expect(badge(page)).toHaveText('all sent');
+  const after = await inspections(page);
+  expect(after.length - before.length).toBe(3);
+});
+
+test('colonies, programmes and Today open without a signal after one visit; what was never opened says so', async ({
+  page,
+  context,
+}) => {
+  await takeAlong(page);
+  await signal(context, false);
+  await page.goto('/');
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('hives to see to');
+  await page.getByRole('link', { name: 'Teasel', exact: true }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Teasel' })).toBeVisible();
+  await page.getByRole('link', { name: /^Demaree/ }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Demaree' })).toBeVisible();
+  await page.goto('/settings?never=opened');
+  await expect(
+    page.getByRole('heading', { level: 1, name: 'No signal, and this page is not kept here' }),
+  ).toBeVisible();
+});
+
+test('the same outbox sent twice lands once', async ({ page, context }) => {
+  await takeAlong(page);
+  const before = await inspections(page);
+  await signal(context, false);
+  await openHive(page, /^School roof/, 'Betony');
+  await choose(page, 'How well did you look for cells?', CLEARED);
+  await addCells(page, 'egg');
+  await save(page);
+  await expect(badge(page)).toHaveText('1 saved here, not sent');
+  const entry = await page.evaluate(async () => {
+    const [name] = (await indexedDB.databases()).map((database) => database.name as string);
+    const database = await new Promise<IDBDatabase>((resolve) => {
+      const request = indexedDB.open(name as string);
+      request.onsuccess = () => resolve(request.result);
+    });
+    return new Promise<{ entry: object }>((resolve) => {
+      const request = database.transaction('outbox').objectStore('outbox').getAll();
+      request.onsuccess = () => resolve(request.result[0]);
+    });
+  });
+  expect((await page.request.post('/api/inspections', { data: entry.entry })).status()).toBe(200);
+  await signal(context, true);
+  await expect(badge(page)).toHaveText('all sent');
+  expect((await inspections(page)).length - before.length).toBe(1);
+});
+
+test('two devices enter the same hive; both land and are shown', async ({ page, context, browser, baseURL }) => {
+  await takeAlong(page);
+  const other = await browser.newContext({ viewport: { width: 390, height: 844 }, baseURL: baseURL as string });
+  const second = await other.newPage();
+  await takeAlong(second);
+  for (const [device, one, note] of [
+    [context, page, 'Seen by the first.'],
+    [other, second, 'Seen by the second.'],
+  ] as const) {
+    await signal(device, false);
+    await openHive(one, /^School roof/, 'Betony');
+    await choose(one, 'How well did you look for cells?', CLEARED);
+    await one.getByRole('textbox', { name: 'Note' }).fill(note);
+    await save(one);
+    await expect(badge(one)).toHaveText('1 saved here, not sent');
+  }
+  for (const [device, one] of [
+    [context, page],
+    [other, second],
+  ] as const) {
+    await signal(device, true);
+    await expect(badge(one)).toHaveText('all sent');
+  }
+  await page.goto('/colonies');
+  await page.getByRole('link', { name: 'Betony', exact: true }).click();
+  const looks = page.getByRole('region', { name: 'Looks so far' });
+  await expect(looks).toContainText('Seen by the first.');
+  await expect(looks).toContainText('Seen by the second.');
+  await other.close();
+});
+
+test('an entry that the server refuses comes back whole, is put right and sent', async ({ page, context }) => {
+  await takeAlong(page);
+  await signal(context, false);
+  await openHive(page, /^School roof/, 'Betony');
+  await choose(page, 'How well did you look for cells?', CLEARED);
+  await addCells(page, 'egg', 3);
+  await page.getByRole('textbox', { name: 'Note' }).fill('Windy.');
+  await save(page);
+  await expect(badge(page)).toHaveText('1 saved here, not sent');
+  // Meanwhile, at home, the colony was noted as ended before that day.
+  const facts = (await (await page.request.get('/api/season/export')).json()).facts;
+  const betony = facts.colonies.find(({ name }: { name: string }) => name === 'Betony');
+  expect((await page.request.post('/api/colonies', { data: { ...betony, endedOn: '2027-05-13' } })).status()).toBe(200);
+  await signal(context, true);
+  await expect(badge(page)).toHaveText('1 came back');
+  expect((await page.request.post('/api/colonies', { data: betony })).status()).toBe(200);
+  await page.goto('/hive');
+  await expect(page.getByRole('region', { name: 'On this device' })).toContainText('The colony ended on 2027-05-13.');
+  await page.getByRole('link', { name: 'Put it right' }).click();
+  await expect(page.getByRole('alert').filter({ hasText: 'The colony ended on 2027-05-13.' }).first()).toBeVisible();
+  await expect(page.getByRole('group', { name: 'egg', exact: true }).locator('output')).toHaveText('3');
+  await expect(page.getByRole('textbox', { name: 'Note' })).toHaveValue('Windy.');
+  await save(page);
+  await expect(badge(page)).toHaveText('all sent');
+  expect((await inspections(page)).filter(({ note }) => note === 'Windy.')).toHaveLength(1);
+});

@@ -1,0 +1,18 @@
+import type { Pack } from './pack';
+
+/** The cache that the service worker answers from when nothing else does. */
+export const PAGES_CACHE = 'ubbet-pages';
+
+/** Puts every page of the pack into the cache, one after the other. Stops at the first that cannot be had. */
+export async function keepPages({ pages }: Pick<Pack, 'pages'>, signal: AbortSignal): Promise<boolean> {
+  const cache = await caches.open(PAGES_CACHE);
+  for (const page of pages) {
+    try {
+      const response = await fetch(page, { headers: { Accept: 'text/html' }, signal });
+      if (response.ok) await cache.put(page, response);
+    } catch {
+      return false;
+    }
+  }
+  return true;
+}

@@ -1,0 +1,33 @@
+import 'server-only';
+import { addDays, type Day } from '../core/calendar/day';
+import { bestDay } from '../core/schedule/check';
+import type { OpenedDatabase } from '../db/open';
+import type { BookInfo } from '../views/book-info';
+import { bookId } from './book-version';
+import { isDemo } from './demo-mode';
+import { loadYard } from './yard';
+
+/** The ruler looks this far back and ahead. */
+const RULED = { back: 7, ahead: 56 } as const;
+
+/** What every screen needs of the book. */
+export function loadBook(opened: OpenedDatabase, today: Day): BookInfo {
+  const { colonies } = loadYard(opened, today);
+  const due = new Map<Day, number>();
+  const shut = new Set<Day>();
+  for (const { state } of colonies) {
+    for (const check of state.schedule.checks) due.set(bestDay(check), (due.get(bestDay(check)) ?? 0) + 1);
+    for (const { from, to } of state.schedule.leaveShut) {
+      const [first, last] = [Math.max(from, today - RULED.back), Math.min(to, today + RULED.ahead)];
+      for (let day = first as Day; day <= last; day = addDays(day, 1)) shut.add(day);
+    }
+  }
+  return {
+    bookId: bookId(),
+    isDemo: isDemo(),
+    today,
+    due: [...due],
+    shut: [...shut],
+    colonies: colonies.map(({ colony: { id, name } }) => ({ id, name })),
+  };
+}

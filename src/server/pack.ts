@@ -1,0 +1,46 @@
+import 'server-only';
+import { asc } from 'drizzle-orm';
+import { addDays } from '../core/calendar/day';
+import type { Now } from '../core/calendar/now';
+import type { OpenedDatabase } from '../db/open';
+import { loadColonyFacts } from '../db/repositories/colony-facts';
+import { loadSettings } from '../db/repositories/settings';
+import { loadSharedFacts } from '../db/repositories/shared-facts';
+import { apiaries, colonies } from '../db/schema/tables';
+import type { Pack, PackedColony } from '../device/pack';
+import { bookVersion } from './book-version';
+import { MEMORY_DAYS } from './yard';
+
+const PAGES = ['/', '/hive', '/colonies', '/cells', '/season', '/offline'];
+
+/** What a device takes along to the hive. */
+export function makePack(opened: OpenedDatabase, { today, minute }: Now): Pack {
+  const { db } = opened;
+  const facts = loadColonyFacts(db, { since: addDays(today, -MEMORY_DAYS) });
+  const packed = db
+    .select()
+    .from(colonies)
+    .orderBy(asc(colonies.name))
+    .all()
+    .flatMap((colony): PackedColony[] => {
+      const own = facts.get(colony.id);
+      const isStanding = own && own.startedOn <= today && (own.endedOn === null || own.endedOn > today);
+      return isStanding ? [{ colony, facts: own }] : [];
+    });
+  const ids = new Set(packed.map(({ colony }) => colony.id));
+  const programmes = loadSharedFacts(db).programmes.filter(
+    ({ colonyId, endedOn }) => endedOn === null && ids.has(colonyId),
+  );
+  return {
+    version: bookVersion(opened, today),
+    minute,
+    settings: loadSettings(db),
+    apiaries: db.select().from(apiaries).orderBy(asc(apiaries.name)).all(),
+    colonies: packed,
+    pages: [
+      ...PAGES,
+      ...packed.map(({ colony }) => `/colonies/${colony.id}`),
+      ...programmes.map(({ id }) => `/programmes/${id}`),
+    ],
+  };
+}

@@ -1,0 +1,106 @@
+import type { OutboxEntry } from '../../device/outbox-entry';
+import type { StoredDraft } from '../../device/stored-draft';
+import type { RoundHive, RoundView } from '../../views/round-view';
+import type { ApiaryEntry } from '../../views/yard';
+import { BUTTON } from '../controls/styles';
+import { TONE_TEXT } from '../time/tones';
+import { HiveLink } from './HiveLink';
+import { hivePlace } from './place';
+
+interface Props {
+  readonly apiary: ApiaryEntry;
+  readonly round: RoundView;
+  readonly outbox: readonly OutboxEntry[];
+  readonly drafts: readonly StoredDraft[];
+}
+
+/** The hives of one apiary in the order of the round; any of them can be entered first, and left half done. */
+export function RoundList({ apiary, round, outbox, drafts }: Props) {
+  const { due, others, leaveShut } = round;
+  const standing = (hive: RoundHive) => standingOf(hive, outbox, drafts);
+  return (
+    <>
+      <div className="mt-4 flex items-baseline justify-between gap-4">
+        <h1 className="text-2xl">{apiary.name}</h1>
+        <HiveLink to={hivePlace.start} className={BUTTON.quiet}>
+          other apiary
+        </HiveLink>
+      </div>
+      {apiary.note && <p className="text-muted text-sm">{apiary.note}</p>}
+      <p className="mt-1 text-sm">
+        <a href={`/rounds/${apiary.id}`} className={BUTTON.quiet}>
+          Round sheet to print
+        </a>
+      </p>
+      {due.length === 0 && <p className="mt-3 font-semibold">Nothing is due here today.</p>}
+      <ol aria-label="The round" className="mt-3 grid max-w-2xl gap-2">
+        {due.map((hive, i) => (
+          <HiveRow key={hive.colonyId} hive={hive} place={i + 1} standing={standing(hive)} />
+        ))}
+      </ol>
+      {leaveShut.length > 0 && (
+        <section aria-label="Leave shut" className="mt-4 max-w-2xl border-l-4 border-indigo pl-3">
+          <h2 className="text-lg">Leave shut</h2>
+          <ul>
+            {leaveShut.map(({ colonyId, name, words }) => (
+              <li key={colonyId}>
+                <b>{name}.</b> {words}.
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      {others.length > 0 && (
+        <section aria-label="Not due" className="mt-5 max-w-2xl">
+          <h2 className="text-lg">Not due</h2>
+          <ul className="mt-1 grid gap-2">
+            {others.map((hive) => (
+              <HiveRow key={hive.colonyId} hive={hive} place={null} standing={standing(hive)} />
+            ))}
+          </ul>
+        </section>
+      )}
+    </>
+  );
+}
+
+/** How far the entry of a hive has come on this device. */
+function standingOf(
+  { colonyId }: RoundHive,
+  outbox: readonly OutboxEntry[],
+  drafts: readonly StoredDraft[],
+): string | null {
+  if (drafts.some(({ key }) => key === colonyId)) return 'half entered';
+  const last = outbox
+    .filter((entry) => entry.colonyId === colonyId)
+    .sort((a, b) => (a.savedAt < b.savedAt ? 1 : -1))[0];
+  if (!last) return null;
+  return { waiting: 'saved here', sent: 'sent', refused: 'came back' }[last.state];
+}
+
+function HiveRow({ hive, place, standing }: { hive: RoundHive; place: number | null; standing: string | null }) {
+  const { colonyId, name, stand, situation, due } = hive;
+  return (
+    <li>
+      <HiveLink
+        to={hivePlace.entry(colonyId)}
+        className="flex min-h-16 gap-3 border-2 border-ink bg-paper px-3 py-2 no-underline hover:bg-tint"
+      >
+        {place !== null && <b className="font-display text-2xl leading-none">{place}</b>}
+        <span className="min-w-0 flex-1">
+          <span className="flex flex-wrap items-baseline gap-x-2">
+            <b className="font-display text-lg leading-tight">{name}</b>
+            <span className="text-muted text-sm">{stand}</span>
+            {standing && <b className="ml-auto border border-ink px-1.5 text-sm">{standing}</b>}
+          </span>
+          <span className="block text-sm">{situation}</span>
+          {due.map(({ key, words, why, tone }) => (
+            <span key={key} className="mt-1 block text-sm leading-snug">
+              <b className={TONE_TEXT[tone]}>{words}.</b> {why}
+            </span>
+          ))}
+        </span>
+      </HiveLink>
+    </li>
+  );
+}

@@ -1,0 +1,138 @@
+'use client';
+
+import { createContext, type ReactNode, useCallback, useContext, useEffect, useMemo, useState } from 'react';
+import { keepPages } from '../../device/keep-pages';
+import { forgetSent, sendOutbox } from '../../device/outbox';
+import type { OutboxEntry } from '../../device/outbox-entry';
+import type { Pack } from '../../device/pack';
+import { type DeviceStore, deviceStore } from '../../device/store';
+import type { StoredDraft } from '../../device/stored-draft';
+
+const TRY_AGAIN_MS = 20_000;
+const SETTLED_MS = 2_500;
+
+export interface Device {
+  /** Null until the page runs in a browser. */
+  readonly store: DeviceStore | null;
+  readonly outbox: readonly OutboxEntry[];
+  readonly drafts: readonly StoredDraft[];
+  readonly pack: Pack | null;
+  /** The server answered when it was last asked. */
+  readonly isReachable: boolean;
+  /** Reads anew what is on the device. */
+  reload(): Promise<void>;
+  /** Sends what waits; what the server knows by then is fetched behind it. */
+  sync(): Promise<void>;
+}
+
+const Context = createContext<Device>({
+  store: null,
+  outbox: [],
+  drafts: [],
+  pack: null,
+  isReachable: true,
+  reload: async () => {},
+  sync: async () => {},
+});
+
+export const useDevice = () => useContext(Context);
+
+/** One tab sends at a time, where the browser can tell tabs apart. */
+async function alone(bookId: string, work: () => Promise<void>): Promise<void> {
+  await (navigator.locks ? navigator.locks.request(`ubbet-outbox-${bookId}`, work) : work());
+}
+
+/** Keeps what the hive needs on this device, and sends what was saved on it when the server answers. */
+export function DeviceProvider({ bookId, children }: { bookId: string; children: ReactNode }) {
+  const [store, setStore] = useState<DeviceStore | null>(null);
+  const [outbox, setOutbox] = useState<readonly OutboxEntry[]>([]);
+  const [drafts, setDrafts] = useState<readonly StoredDraft[]>([]);
+  const [pack, setPack] = useState<Pack | null>(null);
+  const [isReachable, setReachable] = useState(true);
+
+  const reload = useCallback(async () => {
+    const opened = await deviceStore(bookId);
+    const [entries, begun, packed] = await Promise.all([
+      opened.getAll('outbox'),
+      opened.getAll('drafts'),
+      opened.get('pack', 'pack'),
+    ]);
+    setStore(opened);
+    setOutbox(entries);
+    setDrafts(begun);
+    setPack(packed ?? null);
+  }, [bookId]);
+
+  const fetchPack = useCallback(async () => {
+    const opened = await deviceStore(bookId);
+    try {
+      const response = await fetch('/api/pack');
+      if (!response.ok) return;
+      const fresh = (await response.json()) as Pack;
+      await opened.put('pack', fresh, 'pack');
+      const known = fresh.colonies.flatMap(({ facts }) => facts.inspections.map(({ id }) => id));
+      await forgetSent(opened, new Set(known));
+      setReachable(true);
+    } catch {
+      setReachable(false);
+    }
+  }, [bookId]);
+
+  const sync = useCallback(async () => {
+    const opened = await deviceStore(bookId);
+    await alone(bookId, () => sendOutbox(opened, () => new Date().toISOString()));
+    await reload();
+    void fetchPack().then(reload);
+  }, [bookId, reload, fetchPack]);
+
+  useEffect(() => {
+    void sync();
+    const again = () => void sync();
+    const gone = () => setReachable(false);
+    window.addEventListener('online', again);
+    window.addEventListener('offline', gone);
+    const timer = setInterval(() => {
+      if (!document.hidden) void retry();
+    }, TRY_AGAIN_MS);
+    const retry = async () => {
+      const opened = await deviceStore(bookId);
+      const waits = (await opened.getAll('outbox')).some(({ state }) => state === 'waiting');
+      if (waits || !navigator.onLine) await sync();
+    };
+    return () => {
+      window.removeEventListener('online', again);
+      window.removeEventListener('offline', gone);
+      clearInterval(timer);
+    };
+  }, [bookId, sync]);
+
+  useKeptPages(bookId, pack, isReachable);
+
+  const device = useMemo(
+    () => ({ store, outbox, drafts, pack, isReachable, reload, sync }),
+    [store, outbox, drafts, pack, isReachable, reload, sync],
+  );
+  return <Context.Provider value={device}>{children}</Context.Provider>;
+}
+
+/** Has the service worker answer without a signal, and gives it every page of the book once the keeper has settled on one. */
+function useKeptPages(bookId: string, pack: Pack | null, isReachable: boolean) {
+  useEffect(() => {
+    if (process.env.NODE_ENV === 'production' && 'serviceWorker' in navigator)
+      void navigator.serviceWorker.register('/sw.js').catch(() => {});
+  }, []);
+  useEffect(() => {
+    if (!pack || !isReachable || !('caches' in window) || !('serviceWorker' in navigator)) return;
+    const key = `ubbet-kept-${bookId}`;
+    if (localStorage.getItem(key) === pack.version) return;
+    const stop = new AbortController();
+    const timer = setTimeout(async () => {
+      await navigator.serviceWorker.ready;
+      if (await keepPages(pack, stop.signal)) localStorage.setItem(key, pack.version);
+    }, SETTLED_MS);
+    return () => {
+      clearTimeout(timer);
+      stop.abort();
+    };
+  }, [bookId, pack, isReachable]);
+}

@@ -1,0 +1,27 @@
+'use client';
+
+import Link from 'next/link';
+import { useDevice } from './DeviceProvider';
+
+/** Whether everything that was entered on this device has been sent. */
+export function SignalBadge() {
+  const { outbox, isReachable } = useDevice();
+  const refused = outbox.filter(({ state }) => state === 'refused').length;
+  const waiting = outbox.filter(({ state }) => state === 'waiting').length;
+  const parts = [
+    refused > 0 ? `${refused} came back` : null,
+    waiting > 0 ? `${waiting} saved here, not sent` : null,
+    !isReachable && waiting === 0 ? 'no signal' : null,
+  ].filter((part) => part !== null);
+  const tone = refused > 0 || waiting > 0 ? 'border-propolis text-propolis' : 'border-line text-muted';
+  return (
+    <Link
+      href="/hive"
+      prefetch={false}
+      role="status"
+      className={`border-2 px-2 py-1 text-sm font-semibold whitespace-nowrap no-underline hover:border-ink ${tone}`}
+    >
+      {parts.length === 0 ? 'all sent' : parts.join(' · ')}
+    </Link>
+  );
+}

@@ -1,0 +1,14 @@
+import type { Day } from '../core/calendar/day';
+import type { NamedColony } from './yard';
+
+/** What every screen may need of the book: its name on this device, the days of its checks, its colonies by name. */
+export interface BookInfo {
+  readonly bookId: string;
+  readonly isDemo: boolean;
+  readonly today: Day;
+  /** How many checks have their best day on each day. */
+  readonly due: readonly (readonly [Day, number])[];
+  /** Days on which some hive is to be left shut. */
+  readonly shut: readonly Day[];
+  readonly colonies: readonly NamedColony[];
+}
