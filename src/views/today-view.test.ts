@@ -74,14 +74,6 @@ describe('Today', () => {
     expect(row?.marks[0]?.type).toBe('ribbon');
     expect(row?.marks.some(({ type }) => type === 'shut')).toBe(true);
   });
-
-  it('counts the checks of each day for the ruler', () => {
-    const { due } = todayView(yard(late, later), day(TODAY));
-    expect([...due]).toEqual([
-      [day('2027-05-07'), 1],
-      [day('2027-05-21'), 1],
-    ]);
-  });
 });
 
 describe('Colonies', () => {

@@ -2,7 +2,7 @@ import { type Day, daysBetween } from '../core/calendar/day';
 import { weekdayWords } from '../core/calendar/words';
 import type { ColonyState } from '../core/colony/fold';
 import { methodNamed } from '../core/methods/methods';
-import { bestDay, type Check, urgencyOf } from '../core/schedule/check';
+import { type Check, urgencyOf } from '../core/schedule/check';
 import { dueWords } from '../core/schedule/due-words';
 import type { Mark, Tone } from './marks';
 import { cellsMarks, rowBelow, scheduleMarks } from './marks-of';
@@ -32,8 +32,6 @@ export interface TodayView {
   readonly headline: string;
   readonly summary: string;
   readonly bands: readonly TodayBand[];
-  /** How many checks have their best day on each day. */
-  readonly due: ReadonlyMap<Day, number>;
 }
 
 interface Placed {
@@ -48,22 +46,16 @@ export function todayView({ colonies }: Yard, today: Day): TodayView {
   const due: Placed[] = [];
   const shut: Placed[] = [];
   const later: Placed[] = [];
-  const dueByDay = new Map<Day, number>();
   for (const colony of colonies) {
     const { row, list } = placeColony(colony, today, { due, shut, later });
     const check = colony.state.schedule.checks[0];
     list.push({ row, apiary: colony.apiary.name, latest: check?.window.latest ?? Number.POSITIVE_INFINITY });
-    for (const check of colony.state.schedule.checks) {
-      const best = bestDay(check);
-      dueByDay.set(best, (dueByDay.get(best) ?? 0) + 1);
-    }
   }
   const late = due.filter(({ row }) => row.tone === 'late').length;
   return {
     headline: headline(due.length, late),
     summary: summary(colonies, shut.length, today),
     bands: [...dueBands(due), ...band('Leave shut', shut), ...band('Nothing to do today', later)],
-    due: dueByDay,
   };
 }
 

@@ -8,6 +8,7 @@ import { type ClockState, readClockQuery, writeClockQuery } from '../../views/cl
 import { clockView } from '../../views/clock-view';
 import { CellGlyph } from '../cells/CellGlyph';
 import { BUTTON, FIELD } from '../controls/styles';
+import { PageHead } from '../time/PageHead';
 import { ClockAnswer } from './ClockAnswer';
 
 /** Tap what you see, on which day, and read the dates. What was tapped stands in the address, so that it can be sent on. */
@@ -23,120 +24,122 @@ export function CellClock({ today }: { today: Day }) {
   const replaced = <T,>(list: readonly T[], at: number, item: T) => list.map((old, i) => (i === at ? item : old));
 
   return (
-    <div className="grid gap-x-10 wide:grid-cols-[26.5rem_minmax(0,1fr)]">
-      <div>
-        <h1 className="mt-4 text-2xl wide:text-3xl">Cell clock</h1>
-        <p className="text-muted">Tap what the cell looks like. No colony needed.</p>
-        <ul className="mt-3 grid grid-cols-4 gap-1.5">
-          {CELL_STAGES.map((stage) => (
-            <li key={stage}>
-              <button
-                type="button"
-                title={STAGES[stage].look}
-                onClick={() => put({ sights: [...sights, { on: nextFreeDay(sights, today), stage }] })}
-                className="flex h-full w-full flex-col items-center gap-1 border-2 border-line bg-paper px-1 py-2 text-center text-sm leading-tight hover:border-ink"
-              >
-                <CellGlyph found={stage} size={28} />
-                {STAGES[stage].name}
+    <>
+      <PageHead title="Cell clock" />
+      <div className="grid gap-x-10 wide:grid-cols-[26.5rem_minmax(0,1fr)]">
+        <div>
+          <p className="text-muted">Tap what the cell looks like. No colony needed.</p>
+          <ul className="mt-3 grid grid-cols-4 gap-1.5">
+            {CELL_STAGES.map((stage) => (
+              <li key={stage}>
+                <button
+                  type="button"
+                  title={STAGES[stage].look}
+                  onClick={() => put({ sights: [...sights, { on: nextFreeDay(sights, today), stage }] })}
+                  className="flex h-full w-full flex-col items-center gap-1 border-2 border-line bg-paper px-1 py-2 text-center text-sm leading-tight hover:border-ink"
+                >
+                  <CellGlyph found={stage} size={28} />
+                  {STAGES[stage].name}
+                </button>
+              </li>
+            ))}
+          </ul>
+
+          {sights.length > 0 && <h2 className="mt-5 border-t-2 border-ink pt-2 text-lg">Seen</h2>}
+          <ul>
+            {sights.map(({ on, stage }, i) => (
+              // biome-ignore lint/suspicious/noArrayIndexKey: rows have no identity but their place in the address
+              <li key={i} className="flex items-center gap-2 border-b border-line py-1.5">
+                <CellGlyph found={stage} size={26} />
+                <select
+                  aria-label={`Stage ${i + 1}`}
+                  className={`${FIELD} flex-1`}
+                  value={stage}
+                  onChange={(event) =>
+                    put({ sights: replaced(sights, i, { on, stage: event.target.value as CellStage }) })
+                  }
+                >
+                  {CELL_STAGES.map((name) => (
+                    <option key={name} value={name}>
+                      {STAGES[name].name}
+                    </option>
+                  ))}
+                </select>
+                <DayField
+                  name={`Day ${i + 1}`}
+                  value={on}
+                  onChange={(day) => put({ sights: replaced(sights, i, { on: day, stage }) })}
+                />
+                <Remove name={`sight ${i + 1}`} onPress={() => put({ sights: sights.filter((_, at) => at !== i) })} />
+              </li>
+            ))}
+          </ul>
+
+          <h2 className="mt-5 border-t-2 border-ink pt-2 text-lg">Looked there before, and it was not there</h2>
+          <ul>
+            {checks.map(({ on, thoroughness }, i) => (
+              // biome-ignore lint/suspicious/noArrayIndexKey: rows have no identity but their place in the address
+              <li key={i} className="flex items-center gap-2 border-b border-line py-1.5">
+                <select
+                  aria-label={`How it was looked at ${i + 1}`}
+                  className={`${FIELD} flex-1`}
+                  value={thoroughness}
+                  onChange={(event) =>
+                    put({ checks: replaced(checks, i, { on, thoroughness: event.target.value as Thoroughness }) })
+                  }
+                >
+                  {THOROUGHNESS.map((name) => (
+                    <option key={name} value={name}>
+                      {THOROUGHNESS_WORDS[name].short}
+                    </option>
+                  ))}
+                </select>
+                <DayField
+                  name={`Day of the look ${i + 1}`}
+                  value={on}
+                  onChange={(day) => put({ checks: replaced(checks, i, { on: day, thoroughness }) })}
+                />
+                <Remove name={`look ${i + 1}`} onPress={() => put({ checks: checks.filter((_, at) => at !== i) })} />
+              </li>
+            ))}
+          </ul>
+          <button
+            type="button"
+            className={`${BUTTON.plain} mt-2`}
+            onClick={() =>
+              put({ checks: [...checks, { on: ((sights[0]?.on ?? today) - 7) as Day, thoroughness: 'cleared' }] })
+            }
+          >
+            Add such a look
+          </button>
+
+          <h2 className="mt-5 border-t-2 border-ink pt-2 text-lg">Queen taken away or lost</h2>
+          <div className="flex items-center gap-2 py-1.5">
+            {queenRemoved === null ? (
+              <button type="button" className={BUTTON.plain} onClick={() => put({ queenRemoved: today })}>
+                Give the day
               </button>
-            </li>
-          ))}
-        </ul>
-
-        {sights.length > 0 && <h2 className="mt-5 border-t-2 border-ink pt-2 text-lg">Seen</h2>}
-        <ul>
-          {sights.map(({ on, stage }, i) => (
-            // biome-ignore lint/suspicious/noArrayIndexKey: rows have no identity but their place in the address
-            <li key={i} className="flex items-center gap-2 border-b border-line py-1.5">
-              <CellGlyph found={stage} size={26} />
-              <select
-                aria-label={`Stage ${i + 1}`}
-                className={`${FIELD} flex-1`}
-                value={stage}
-                onChange={(event) =>
-                  put({ sights: replaced(sights, i, { on, stage: event.target.value as CellStage }) })
-                }
-              >
-                {CELL_STAGES.map((name) => (
-                  <option key={name} value={name}>
-                    {STAGES[name].name}
-                  </option>
-                ))}
-              </select>
-              <DayField
-                name={`Day ${i + 1}`}
-                value={on}
-                onChange={(day) => put({ sights: replaced(sights, i, { on: day, stage }) })}
-              />
-              <Remove name={`sight ${i + 1}`} onPress={() => put({ sights: sights.filter((_, at) => at !== i) })} />
-            </li>
-          ))}
-        </ul>
-
-        <h2 className="mt-5 border-t-2 border-ink pt-2 text-lg">Looked there before, and it was not there</h2>
-        <ul>
-          {checks.map(({ on, thoroughness }, i) => (
-            // biome-ignore lint/suspicious/noArrayIndexKey: rows have no identity but their place in the address
-            <li key={i} className="flex items-center gap-2 border-b border-line py-1.5">
-              <select
-                aria-label={`How it was looked at ${i + 1}`}
-                className={`${FIELD} flex-1`}
-                value={thoroughness}
-                onChange={(event) =>
-                  put({ checks: replaced(checks, i, { on, thoroughness: event.target.value as Thoroughness }) })
-                }
-              >
-                {THOROUGHNESS.map((name) => (
-                  <option key={name} value={name}>
-                    {THOROUGHNESS_WORDS[name].short}
-                  </option>
-                ))}
-              </select>
-              <DayField
-                name={`Day of the look ${i + 1}`}
-                value={on}
-                onChange={(day) => put({ checks: replaced(checks, i, { on: day, thoroughness }) })}
-              />
-              <Remove name={`look ${i + 1}`} onPress={() => put({ checks: checks.filter((_, at) => at !== i) })} />
-            </li>
-          ))}
-        </ul>
-        <button
-          type="button"
-          className={`${BUTTON.plain} mt-2`}
-          onClick={() =>
-            put({ checks: [...checks, { on: ((sights[0]?.on ?? today) - 7) as Day, thoroughness: 'cleared' }] })
-          }
-        >
-          Add such a look
-        </button>
-
-        <h2 className="mt-5 border-t-2 border-ink pt-2 text-lg">Queen taken away or lost</h2>
-        <div className="flex items-center gap-2 py-1.5">
-          {queenRemoved === null ? (
-            <button type="button" className={BUTTON.plain} onClick={() => put({ queenRemoved: today })}>
-              Give the day
-            </button>
+            ) : (
+              <>
+                <DayField
+                  name="Day the queen was gone"
+                  value={queenRemoved}
+                  onChange={(day) => put({ queenRemoved: day })}
+                />
+                <Remove name="the queen’s day" onPress={() => put({ queenRemoved: null })} />
+              </>
+            )}
+          </div>
+        </div>
+        <div className="mt-4">
+          {view ? (
+            <ClockAnswer view={view} />
           ) : (
-            <>
-              <DayField
-                name="Day the queen was gone"
-                value={queenRemoved}
-                onChange={(day) => put({ queenRemoved: day })}
-              />
-              <Remove name="the queen’s day" onPress={() => put({ queenRemoved: null })} />
-            </>
+            <p className="text-muted mt-10">The dates appear here as soon as you tap a stage.</p>
           )}
         </div>
       </div>
-      <div className="mt-4">
-        {view ? (
-          <ClockAnswer view={view} />
-        ) : (
-          <p className="text-muted mt-10">The dates appear here as soon as you tap a stage.</p>
-        )}
-      </div>
-    </div>
+    </>
   );
 }
 

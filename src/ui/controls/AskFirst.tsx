@@ -24,7 +24,7 @@ export function AskFirst({ trigger, isOpen, onClose, title, body, yes, no = 'Lea
     <AlertDialog.Root {...controlled}>
       {trigger && <AlertDialog.Trigger asChild>{trigger}</AlertDialog.Trigger>}
       <AlertDialog.Portal>
-        <AlertDialog.Overlay className="fixed inset-0 z-30 bg-ink/50" />
+        <AlertDialog.Overlay className="fixed inset-0 z-30 bg-shade/50" />
         <AlertDialog.Content className="fixed top-1/4 left-1/2 z-40 w-[min(26rem,92vw)] -translate-x-1/2 border-2 border-ink bg-paper p-5">
           <AlertDialog.Title className="text-lg">{title}</AlertDialog.Title>
           <AlertDialog.Description className="mt-2">{body}</AlertDialog.Description>

@@ -22,6 +22,7 @@ import type { NeedyColony } from '../../views/cells-view';
 import { AskFirst } from '../controls/AskFirst';
 import { Choice } from '../controls/Choice';
 import { BUTTON, FIELD } from '../controls/styles';
+import { PageHead } from '../time/PageHead';
 import { CorrectionMoves } from './CorrectionMoves';
 import { DueHere } from './DueHere';
 import { draftIssues } from './draft-issues';
@@ -31,6 +32,7 @@ import { LiveCells } from './LiveCells';
 import { LOOKED_OPTIONS } from './looked-options';
 import { MoreSeen, Problem } from './MoreSeen';
 import { NewCells } from './NewCells';
+import { NoteField } from './NoteField';
 import { TakenUp } from './TakenUp';
 import { TakingDown } from './TakingDown';
 import { useDraft } from './useDraft';
@@ -40,7 +42,7 @@ import { Verdict } from './Verdict';
 interface Props {
   readonly colonyId: string;
   readonly colonyName: string;
-  readonly apiaryName: string;
+  readonly placeName: string;
   readonly facts: ColonyFacts;
   readonly settings: Settings;
   /** The present minute, `YYYY-MM-DDTHH:mm`. */
@@ -64,7 +66,7 @@ const NO_LATEST_MINUTE = '9999-12-31T23:59';
 export function InspectionForm({
   colonyId,
   colonyName,
-  apiaryName,
+  placeName,
   facts,
   settings,
   now,
@@ -148,123 +150,123 @@ export function InspectionForm({
   );
 
   return (
-    <form
-      noValidate
-      onSubmit={(event) => {
-        event.preventDefault();
-        void save(false);
-      }}
-      className="grid gap-x-10 wide:grid-cols-[minmax(0,34rem)_minmax(0,1fr)]"
-    >
-      <div className="pb-44 wide:pb-0">
-        <h1 className="mt-3 text-2xl">
-          {colonyName} <span className="text-muted text-base font-normal">{apiaryName}</span>
-        </h1>
-        <p className="text-muted text-sm">
-          {stored ? 'Correcting an entry. What it said before is kept.' : 'What did you see?'}
-        </p>
-        <IssueList issues={issues} />
-        {takenUpFrom !== null && <TakenUp from={takenUpFrom} onAnew={beginAnew} />}
-        <DueHere before={before} on={on} />
-        <KnownCells cells={known} draft={draft} on={on} change={change} />
-        <NewCells
-          draft={draft}
-          change={change}
-          title={known.length > 0 ? 'New cups and cells' : 'Cups and cells'}
-          isTwoParts={isTwoParts}
-        />
-        <Problem text={problemAt('cells')} />
-        <TakingDown draft={draft} change={change} needy={needy} price={price} labelOf={labelOf} />
-        <Choice<Looked> legend="Eggs?" options={LOOKED_OPTIONS} value={draft.eggs} onChange={(eggs) => set({ eggs })} />
-        <Choice<Looked>
-          legend="Queen?"
-          options={LOOKED_OPTIONS}
-          value={draft.queen}
-          onChange={(queen) => set({ queen })}
-        />
-        <Choice<Thoroughness>
-          legend="How well did you look for cells?"
-          stacked
-          options={THOROUGHNESS.map((value) => ({
-            value,
-            name: THOROUGHNESS_WORDS[value].name,
-            hint: THOROUGHNESS_WORDS[value].means,
-          }))}
-          value={draft.thoroughness}
-          onChange={(thoroughness) => set({ thoroughness })}
-          problem={problemAt('thoroughness')}
-        />
-        <div className="mt-4 grid grid-cols-2 gap-2">
-          <label>
-            <span className="font-display text-lg font-bold">Day</span>
-            <input
-              type="date"
-              className={FIELD}
-              value={draft.at.slice(0, 10)}
-              max={formatDay(today)}
-              onChange={(event) => set({ at: `${event.target.value}T${draft.at.slice(11)}` })}
-            />
-          </label>
-          <label>
-            <span className="font-display text-lg font-bold">Time</span>
-            <input
-              type="time"
-              className={FIELD}
-              value={draft.at.slice(11)}
-              onChange={(event) => set({ at: `${draft.at.slice(0, 10)}T${event.target.value}` })}
-            />
-          </label>
-          <span className="col-span-2">
-            <Problem text={problemAt('at')} />
-          </span>
-        </div>
-        <details className="mt-5 border-y border-line py-2" open={stored !== null}>
-          <summary className="font-display cursor-pointer py-2 text-lg font-bold">More that you saw</summary>
-          <MoreSeen draft={draft} change={change} problemAt={problemAt} />
-        </details>
-        <label className="mt-4 block">
-          <span className="font-display text-lg font-bold">Note</span>
-          <textarea
-            className={FIELD}
-            rows={3}
-            value={draft.note}
-            onChange={(event) => set({ note: event.target.value })}
-          />
-          <Problem text={problemAt('note')} />
-        </label>
-      </div>
-      <aside aria-label="What it means">
-        <div className="sticky top-4 mt-4 hidden border-l-4 border-willow pl-6 wide:block">
-          <Verdict state={state} today={today} short={false} />
-          <LiveCells state={state} />
-          {stored && (
-            <CorrectionMoves
-              facts={facts}
-              settings={settings}
-              today={today}
-              corrected={factsWith(facts, entryOf(draft, draft.thoroughness ?? 'tip-up'))}
-            />
-          )}
-          {buttons}
-        </div>
-        <div className="fixed inset-x-0 bottom-0 z-10 border-t-4 border-willow bg-ground px-4 pt-2 pb-3 wide:hidden">
-          <Verdict state={state} today={today} short />
-          {buttons}
-        </div>
-      </aside>
-      <AskFirst
-        isOpen={isAsking}
-        onClose={() => setAsking(false)}
-        title="Was it opened all the same?"
-        body={
-          shut
-            ? `It is to be left shut until ${dayWords(shut.to)}: a virgin may be out, and opening it can cost her.`
-            : ''
-        }
-        yes="It was opened: save it"
-        no="Not yet"
-        onYes={() => void save(true)}
+    <>
+      <PageHead
+        isSticky={false}
+        title={colonyName}
+        below={[placeName, stored ? 'correcting an entry; what it said before is kept' : 'what did you see?']
+          .filter(Boolean)
+          .join(' · ')}
       />
-    </form>
+      <form
+        noValidate
+        onSubmit={(event) => {
+          event.preventDefault();
+          void save(false);
+        }}
+        className="grid gap-x-10 wide:grid-cols-[minmax(0,34rem)_minmax(0,1fr)]"
+      >
+        <div className="pb-44 wide:pb-0">
+          <IssueList issues={issues} />
+          {takenUpFrom !== null && <TakenUp from={takenUpFrom} onAnew={beginAnew} />}
+          <DueHere before={before} on={on} />
+          <KnownCells cells={known} draft={draft} on={on} change={change} />
+          <NewCells
+            draft={draft}
+            change={change}
+            title={known.length > 0 ? 'New cups and cells' : 'Cups and cells'}
+            isTwoParts={isTwoParts}
+          />
+          <Problem text={problemAt('cells')} />
+          <TakingDown draft={draft} change={change} needy={needy} price={price} labelOf={labelOf} />
+          <Choice<Looked>
+            legend="Eggs?"
+            options={LOOKED_OPTIONS}
+            value={draft.eggs}
+            onChange={(eggs) => set({ eggs })}
+          />
+          <Choice<Looked>
+            legend="Queen?"
+            options={LOOKED_OPTIONS}
+            value={draft.queen}
+            onChange={(queen) => set({ queen })}
+          />
+          <Choice<Thoroughness>
+            legend="How well did you look for cells?"
+            stacked
+            options={THOROUGHNESS.map((value) => ({
+              value,
+              name: THOROUGHNESS_WORDS[value].name,
+              hint: THOROUGHNESS_WORDS[value].means,
+            }))}
+            value={draft.thoroughness}
+            onChange={(thoroughness) => set({ thoroughness })}
+            problem={problemAt('thoroughness')}
+          />
+          <div className="mt-4 grid grid-cols-2 gap-2">
+            <label>
+              <span className="font-display text-lg font-bold">Day</span>
+              <input
+                type="date"
+                className={FIELD}
+                value={draft.at.slice(0, 10)}
+                max={formatDay(today)}
+                onChange={(event) => set({ at: `${event.target.value}T${draft.at.slice(11)}` })}
+              />
+            </label>
+            <label>
+              <span className="font-display text-lg font-bold">Time</span>
+              <input
+                type="time"
+                className={FIELD}
+                value={draft.at.slice(11)}
+                onChange={(event) => set({ at: `${draft.at.slice(0, 10)}T${event.target.value}` })}
+              />
+            </label>
+            <span className="col-span-2">
+              <Problem text={problemAt('at')} />
+            </span>
+          </div>
+          <details className="mt-5 border-y border-line py-2" open={stored !== null}>
+            <summary className="font-display cursor-pointer py-2 text-lg font-bold">More that you saw</summary>
+            <MoreSeen draft={draft} change={change} problemAt={problemAt} />
+          </details>
+          <NoteField note={draft.note} onChange={(note) => set({ note })} />
+          <Problem text={problemAt('note')} />
+        </div>
+        <aside aria-label="What it means">
+          <div className="sticky top-4 mt-4 hidden border-l-4 border-willow pl-6 wide:block">
+            <Verdict state={state} today={today} short={false} />
+            <LiveCells state={state} />
+            {stored && (
+              <CorrectionMoves
+                facts={facts}
+                settings={settings}
+                today={today}
+                corrected={factsWith(facts, entryOf(draft, draft.thoroughness ?? 'tip-up'))}
+              />
+            )}
+            {buttons}
+          </div>
+          <div className="fixed inset-x-0 bottom-0 z-10 border-t-4 border-willow bg-ground px-4 pt-2 pb-3 wide:hidden">
+            <Verdict state={state} today={today} short />
+            {buttons}
+          </div>
+        </aside>
+        <AskFirst
+          isOpen={isAsking}
+          onClose={() => setAsking(false)}
+          title="Was it opened all the same?"
+          body={
+            shut
+              ? `It is to be left shut until ${dayWords(shut.to)}: a virgin may be out, and opening it can cost her.`
+              : ''
+          }
+          yes="It was opened: save it"
+          no="Not yet"
+          onYes={() => void save(true)}
+        />
+      </form>
+    </>
   );
 }

@@ -31,8 +31,6 @@ interface Props {
   readonly isTwoParts: boolean;
 }
 
-const numbers = (upTo: number) => Array.from({ length: upTo }, (_, i) => i + 1);
-
 /** Cups and cells that were not known before, counted by stage, each where the place buttons say. */
 export function NewCells({ draft, change, title, isTwoParts }: Props) {
   const [isFiner, setFiner] = useState(() => draft.fresh.some(({ stage }) => FINER.includes(stage)));
@@ -72,51 +70,77 @@ export function NewCells({ draft, change, title, isTwoParts }: Props) {
         value={hangs.place}
         onChange={(place) => setHangs({ place })}
       />
-      <div className="mt-2 grid grid-cols-2 gap-2">
-        <NumberChoice
-          name="Box, from the floor"
-          upTo={LIMITS.boxes}
-          value={hangs.box}
-          onChange={(box) => setHangs({ box })}
-        />
-        <NumberChoice
-          name="Frame, from the left"
-          upTo={LIMITS.frames}
-          value={hangs.frame}
-          onChange={(frame) => setHangs({ frame })}
-        />
-      </div>
+      <Choice<'whole' | 'frames'>
+        legend="Counted"
+        options={[
+          { value: 'whole', name: 'the whole hive' },
+          { value: 'frames', name: 'frame by frame' },
+        ]}
+        value={hangs.frame === null ? 'whole' : 'frames'}
+        onChange={(how) => setHangs(how === 'whole' ? { box: null, frame: null } : { box: hangs.box ?? 1, frame: 1 })}
+      />
+      {hangs.frame !== null && (
+        <div className="mt-2 grid grid-cols-2 gap-2">
+          <NumberStep
+            name="Box"
+            hint="from the floor"
+            upTo={LIMITS.boxes}
+            value={hangs.box ?? 1}
+            onChange={(box) => setHangs({ box, frame: 1 })}
+          />
+          <NumberStep
+            name="Frame"
+            hint="from the left"
+            upTo={LIMITS.frames}
+            value={hangs.frame}
+            onChange={(frame) => setHangs({ frame })}
+          />
+        </div>
+      )}
     </section>
   );
 }
 
-function NumberChoice({
+/** One on, one back, by big taps: the frame in the hand. */
+function NumberStep({
   name,
+  hint,
   upTo,
   value,
   onChange,
 }: {
   name: string;
+  hint: string;
   upTo: number;
-  value: number | null;
-  onChange: (value: number | null) => void;
+  value: number;
+  onChange: (value: number) => void;
 }) {
+  const button = 'h-12 min-w-12 border-2 border-ink bg-paper text-xl font-bold hover:bg-tint disabled:text-line';
   return (
-    <label className="text-sm">
-      {name}
-      <select
-        className="block min-h-12 w-full border-2 border-ink bg-paper px-2 text-base"
-        value={value ?? ''}
-        onChange={(event) => onChange(event.target.value === '' ? null : Number(event.target.value))}
+    <fieldset className="flex items-center" aria-label={`${name}, ${hint}`}>
+      <button
+        type="button"
+        className={button}
+        aria-label={`${name} before`}
+        disabled={value <= 1}
+        onClick={() => onChange(value - 1)}
       >
-        <option value="">not noted</option>
-        {numbers(upTo).map((number) => (
-          <option key={number} value={number}>
-            {number}
-          </option>
-        ))}
-      </select>
-    </label>
+        ◂
+      </button>
+      <output className="flex h-12 min-w-0 flex-1 flex-col items-center justify-center border-y-2 border-ink bg-paper leading-tight font-bold">
+        {`${name} ${value}`}
+        <span className="text-muted text-xs font-normal">{hint}</span>
+      </output>
+      <button
+        type="button"
+        className={button}
+        aria-label={`Next ${name.toLowerCase()}`}
+        disabled={value >= upTo}
+        onClick={() => onChange(value + 1)}
+      >
+        ▸
+      </button>
+    </fieldset>
   );
 }
 

@@ -6,6 +6,7 @@ import { Field, problemOf } from '../controls/Field';
 import { BUTTON } from '../controls/styles';
 import { useSave } from '../controls/useSave';
 import { IssueList } from '../entry/IssueList';
+import { PageHead } from '../time/PageHead';
 
 /** Adds an apiary or changes one. */
 export function ApiaryForm({ apiary, isNew }: { apiary: ApiaryEntry; isNew: boolean }) {
@@ -15,55 +16,57 @@ export function ApiaryForm({ apiary, isNew }: { apiary: ApiaryEntry; isNew: bool
   const [mainFlowTo, setMainFlowTo] = useState(apiary.mainFlowTo);
   const { issues, isSaving, save } = useSave('/api/apiaries');
   return (
-    <form
-      noValidate
-      className="max-w-xl"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void save({ id: apiary.id, name, note, mainFlowFrom, mainFlowTo }, '/colonies');
-      }}
-    >
-      <h1 className="mt-6 text-2xl">{isNew ? 'Add an apiary' : `Edit ${apiary.name}`}</h1>
-      <IssueList issues={issues} />
-      <Field name="Name" problem={problemOf(issues, 'name')}>
-        {(props) => <input {...props} value={name} onChange={(event) => setName(event.target.value)} />}
-      </Field>
-      <Field
-        name="Note"
-        hint="Access, neighbours, flight lines, what stands there."
-        problem={problemOf(issues, 'note')}
+    <>
+      <PageHead title={isNew ? 'Add an apiary' : `Edit ${apiary.name}`} />
+      <form
+        noValidate
+        className="max-w-xl"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void save({ id: apiary.id, name, note, mainFlowFrom, mainFlowTo }, '/colonies');
+        }}
       >
-        {(props) => <textarea {...props} rows={3} value={note} onChange={(event) => setNote(event.target.value)} />}
-      </Field>
-      <div className="grid gap-x-6 sm:grid-cols-2">
+        <IssueList issues={issues} />
+        <Field name="Name" problem={problemOf(issues, 'name')}>
+          {(props) => <input {...props} value={name} onChange={(event) => setName(event.target.value)} />}
+        </Field>
         <Field
-          name="Main flow from"
-          hint="As you expect it this year; a Demaree wants it on or near."
-          problem={problemOf(issues, 'mainFlowFrom')}
+          name="Note"
+          hint="Access, neighbours, flight lines, what stands there."
+          problem={problemOf(issues, 'note')}
         >
-          {(props) => (
-            <input
-              {...props}
-              type="date"
-              value={mainFlowFrom ?? ''}
-              onChange={(event) => setMainFlowFrom(event.target.value || null)}
-            />
-          )}
+          {(props) => <textarea {...props} rows={3} value={note} onChange={(event) => setNote(event.target.value)} />}
         </Field>
-        <Field name="Main flow until" hint="The last day of it, roughly." problem={problemOf(issues, 'mainFlowTo')}>
-          {(props) => (
-            <input
-              {...props}
-              type="date"
-              value={mainFlowTo ?? ''}
-              onChange={(event) => setMainFlowTo(event.target.value || null)}
-            />
-          )}
-        </Field>
-      </div>
-      <button type="submit" className={`${BUTTON.act} mt-5`} disabled={isSaving}>
-        {isNew ? 'Add it' : 'Save'}
-      </button>
-    </form>
+        <div className="grid gap-x-6 sm:grid-cols-2">
+          <Field
+            name="Main flow from"
+            hint="As you expect it this year; a Demaree wants it on or near."
+            problem={problemOf(issues, 'mainFlowFrom')}
+          >
+            {(props) => (
+              <input
+                {...props}
+                type="date"
+                value={mainFlowFrom ?? ''}
+                onChange={(event) => setMainFlowFrom(event.target.value || null)}
+              />
+            )}
+          </Field>
+          <Field name="Main flow until" hint="The last day of it, roughly." problem={problemOf(issues, 'mainFlowTo')}>
+            {(props) => (
+              <input
+                {...props}
+                type="date"
+                value={mainFlowTo ?? ''}
+                onChange={(event) => setMainFlowTo(event.target.value || null)}
+              />
+            )}
+          </Field>
+        </div>
+        <button type="submit" className={`${BUTTON.act} mt-5`} disabled={isSaving}>
+          {isNew ? 'Add it' : 'Save'}
+        </button>
+      </form>
+    </>
   );
 }

@@ -7,6 +7,7 @@ import { Field, problemOf } from '../controls/Field';
 import { BUTTON } from '../controls/styles';
 import { useSave } from '../controls/useSave';
 import { IssueList } from '../entry/IssueList';
+import { PageHead } from '../time/PageHead';
 
 const ORIGIN_WORDS: { readonly [O in ColonyOrigin]: string } = {
   established: 'it was here before',
@@ -31,103 +32,105 @@ export function ColonyForm({ colony, isNew, apiaries, others, today }: Props) {
   const { issues, isSaving, save } = useSave('/api/colonies');
   const set = (fields: Partial<ColonyEntry>) => setDraft({ ...draft, ...fields });
   return (
-    <form
-      noValidate
-      className="max-w-xl"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void save(draft, `/colonies/${colony.id}`);
-      }}
-    >
-      <h1 className="mt-6 text-2xl">{isNew ? 'Add a colony' : `Edit ${colony.name}`}</h1>
-      <IssueList issues={issues} />
-      <Field name="Name" problem={problemOf(issues, 'name')}>
-        {(props) => <input {...props} value={draft.name} onChange={(event) => set({ name: event.target.value })} />}
-      </Field>
-      <Field name="Apiary" problem={problemOf(issues, 'apiaryId')}>
-        {(props) => (
-          <select {...props} value={draft.apiaryId} onChange={(event) => set({ apiaryId: event.target.value })}>
-            {apiaries.map(({ id, name }) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-          </select>
-        )}
-      </Field>
-      <Field name="Stand" hint="Where it stands, in your words." problem={problemOf(issues, 'stand')}>
-        {(props) => <input {...props} value={draft.stand} onChange={(event) => set({ stand: event.target.value })} />}
-      </Field>
-      <Field name="How it began" problem={problemOf(issues, 'origin')}>
-        {(props) => (
-          <select
-            {...props}
-            value={draft.origin}
-            onChange={(event) => set({ origin: event.target.value as ColonyOrigin })}
-          >
-            {COLONY_ORIGINS.map((origin) => (
-              <option key={origin} value={origin}>
-                {ORIGIN_WORDS[origin]}
-              </option>
-            ))}
-          </select>
-        )}
-      </Field>
-      <Field name="Came from" problem={problemOf(issues, 'parentColonyId')}>
-        {(props) => (
-          <select
-            {...props}
-            value={draft.parentColonyId ?? ''}
-            onChange={(event) => set({ parentColonyId: event.target.value === '' ? null : event.target.value })}
-          >
-            <option value="">no colony of yours</option>
-            {others.map(({ id, name }) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-          </select>
-        )}
-      </Field>
-      <Field
-        name="First day in the book"
-        hint="No inspection can lie before it."
-        problem={problemOf(issues, 'startedOn')}
+    <>
+      <PageHead title={isNew ? 'Add a colony' : `Edit ${colony.name}`} />
+      <form
+        noValidate
+        className="max-w-xl"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void save(draft, `/colonies/${colony.id}`);
+        }}
       >
-        {(props) => (
-          <input
-            {...props}
-            type="date"
-            max={today}
-            value={draft.startedOn}
-            onChange={(event) => set({ startedOn: event.target.value })}
-          />
-        )}
-      </Field>
-      {!isNew && (
+        <IssueList issues={issues} />
+        <Field name="Name" problem={problemOf(issues, 'name')}>
+          {(props) => <input {...props} value={draft.name} onChange={(event) => set({ name: event.target.value })} />}
+        </Field>
+        <Field name="Apiary" problem={problemOf(issues, 'apiaryId')}>
+          {(props) => (
+            <select {...props} value={draft.apiaryId} onChange={(event) => set({ apiaryId: event.target.value })}>
+              {apiaries.map(({ id, name }) => (
+                <option key={id} value={id}>
+                  {name}
+                </option>
+              ))}
+            </select>
+          )}
+        </Field>
+        <Field name="Stand" hint="Where it stands, in your words." problem={problemOf(issues, 'stand')}>
+          {(props) => <input {...props} value={draft.stand} onChange={(event) => set({ stand: event.target.value })} />}
+        </Field>
+        <Field name="How it began" problem={problemOf(issues, 'origin')}>
+          {(props) => (
+            <select
+              {...props}
+              value={draft.origin}
+              onChange={(event) => set({ origin: event.target.value as ColonyOrigin })}
+            >
+              {COLONY_ORIGINS.map((origin) => (
+                <option key={origin} value={origin}>
+                  {ORIGIN_WORDS[origin]}
+                </option>
+              ))}
+            </select>
+          )}
+        </Field>
+        <Field name="Came from" problem={problemOf(issues, 'parentColonyId')}>
+          {(props) => (
+            <select
+              {...props}
+              value={draft.parentColonyId ?? ''}
+              onChange={(event) => set({ parentColonyId: event.target.value === '' ? null : event.target.value })}
+            >
+              <option value="">no colony of yours</option>
+              {others.map(({ id, name }) => (
+                <option key={id} value={id}>
+                  {name}
+                </option>
+              ))}
+            </select>
+          )}
+        </Field>
         <Field
-          name="Last day"
-          hint="Only when it has died, was united or given away."
-          problem={problemOf(issues, 'endedOn')}
+          name="First day in the book"
+          hint="No inspection can lie before it."
+          problem={problemOf(issues, 'startedOn')}
         >
           {(props) => (
             <input
               {...props}
               type="date"
-              value={draft.endedOn ?? ''}
-              onChange={(event) => set({ endedOn: event.target.value === '' ? null : event.target.value })}
+              max={today}
+              value={draft.startedOn}
+              onChange={(event) => set({ startedOn: event.target.value })}
             />
           )}
         </Field>
-      )}
-      <Field name="Note" problem={problemOf(issues, 'note')}>
-        {(props) => (
-          <textarea {...props} rows={3} value={draft.note} onChange={(event) => set({ note: event.target.value })} />
+        {!isNew && (
+          <Field
+            name="Last day"
+            hint="Only when it has died, was united or given away."
+            problem={problemOf(issues, 'endedOn')}
+          >
+            {(props) => (
+              <input
+                {...props}
+                type="date"
+                value={draft.endedOn ?? ''}
+                onChange={(event) => set({ endedOn: event.target.value === '' ? null : event.target.value })}
+              />
+            )}
+          </Field>
         )}
-      </Field>
-      <button type="submit" className={`${BUTTON.act} mt-5`} disabled={isSaving}>
-        {isNew ? 'Add it' : 'Save'}
-      </button>
-    </form>
+        <Field name="Note" problem={problemOf(issues, 'note')}>
+          {(props) => (
+            <textarea {...props} rows={3} value={draft.note} onChange={(event) => set({ note: event.target.value })} />
+          )}
+        </Field>
+        <button type="submit" className={`${BUTTON.act} mt-5`} disabled={isSaving}>
+          {isNew ? 'Add it' : 'Save'}
+        </button>
+      </form>
+    </>
   );
 }

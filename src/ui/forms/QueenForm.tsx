@@ -9,6 +9,7 @@ import { Field, problemOf } from '../controls/Field';
 import { BUTTON } from '../controls/styles';
 import { useSave } from '../controls/useSave';
 import { IssueList } from '../entry/IssueList';
+import { PageHead } from '../time/PageHead';
 
 const NEW = 'new';
 const ORIGINS = { raised: 'raised here', bought: 'bought', swarm: 'came with a swarm', unknown: 'not known' } as const;
@@ -49,92 +50,99 @@ export function QueenForm({ colonyId, colonyName, known, today }: Props) {
     void save({ event, newQueen }, `/colonies/${colonyId}`);
   };
   return (
-    <form
-      noValidate
-      className="max-w-xl"
-      onSubmit={(event) => {
-        event.preventDefault();
-        submit();
-      }}
-    >
-      <h1 className="mt-6 text-2xl">{`The queen of ${colonyName}`}</h1>
-      <IssueList issues={issues} />
-      <Field name="What happened" problem={problemOf(issues, 'kind')}>
-        {(props) => (
-          <select {...props} value={kind} onChange={(event) => setKind(event.target.value as QueenEventKind)}>
-            {QUEEN_EVENTS.map((event) => (
-              <option key={event} value={event}>
-                {QUEEN_EVENT_WORDS[event]}
-              </option>
-            ))}
-          </select>
+    <>
+      <PageHead title={`The queen of ${colonyName}`} />
+      <form
+        noValidate
+        className="max-w-xl"
+        onSubmit={(event) => {
+          event.preventDefault();
+          submit();
+        }}
+      >
+        <IssueList issues={issues} />
+        <Field name="What happened" problem={problemOf(issues, 'kind')}>
+          {(props) => (
+            <select {...props} value={kind} onChange={(event) => setKind(event.target.value as QueenEventKind)}>
+              {QUEEN_EVENTS.map((event) => (
+                <option key={event} value={event}>
+                  {QUEEN_EVENT_WORDS[event]}
+                </option>
+              ))}
+            </select>
+          )}
+        </Field>
+        <Field name="Which queen" problem={problemOf(issues, 'queenId')}>
+          {(props) => (
+            <select {...props} value={queen} onChange={(event) => setQueen(event.target.value)}>
+              {known.map(({ id, name }) => (
+                <option key={id} value={id}>
+                  {name}
+                </option>
+              ))}
+              <option value={NEW}>one not in the book yet</option>
+            </select>
+          )}
+        </Field>
+        {isNew && (
+          <fieldset className="border-l-4 border-line pl-4">
+            <Field name="Where she is from" problem={problemOf(issues, 'origin')}>
+              {(props) => (
+                <select
+                  {...props}
+                  value={origin}
+                  onChange={(event) => setOrigin(event.target.value as keyof typeof ORIGINS)}
+                >
+                  {Object.entries(ORIGINS).map(([value, words]) => (
+                    <option key={value} value={value}>
+                      {words}
+                    </option>
+                  ))}
+                </select>
+              )}
+            </Field>
+            <Field
+              name="Emerged, from"
+              hint={
+                year > 0
+                  ? `A queen of ${year} is marked ${markColour(year)}.`
+                  : 'The first day on which she may have emerged; leave empty if not known.'
+              }
+              problem={problemOf(issues, 'emergedFrom')}
+            >
+              {(props) => (
+                <input
+                  {...props}
+                  type="date"
+                  value={emergedFrom}
+                  onChange={(event) => setEmergedFrom(event.target.value)}
+                />
+              )}
+            </Field>
+            <Field name="Emerged, by" problem={problemOf(issues, 'emergedTo')}>
+              {(props) => (
+                <input
+                  {...props}
+                  type="date"
+                  value={emergedTo}
+                  onChange={(event) => setEmergedTo(event.target.value)}
+                />
+              )}
+            </Field>
+          </fieldset>
         )}
-      </Field>
-      <Field name="Which queen" problem={problemOf(issues, 'queenId')}>
-        {(props) => (
-          <select {...props} value={queen} onChange={(event) => setQueen(event.target.value)}>
-            {known.map(({ id, name }) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-            <option value={NEW}>one not in the book yet</option>
-          </select>
-        )}
-      </Field>
-      {isNew && (
-        <fieldset className="border-l-4 border-line pl-4">
-          <Field name="Where she is from" problem={problemOf(issues, 'origin')}>
-            {(props) => (
-              <select
-                {...props}
-                value={origin}
-                onChange={(event) => setOrigin(event.target.value as keyof typeof ORIGINS)}
-              >
-                {Object.entries(ORIGINS).map(([value, words]) => (
-                  <option key={value} value={value}>
-                    {words}
-                  </option>
-                ))}
-              </select>
-            )}
-          </Field>
-          <Field
-            name="Emerged, from"
-            hint={
-              year > 0
-                ? `A queen of ${year} is marked ${markColour(year)}.`
-                : 'The first day on which she may have emerged; leave empty if not known.'
-            }
-            problem={problemOf(issues, 'emergedFrom')}
-          >
-            {(props) => (
-              <input
-                {...props}
-                type="date"
-                value={emergedFrom}
-                onChange={(event) => setEmergedFrom(event.target.value)}
-              />
-            )}
-          </Field>
-          <Field name="Emerged, by" problem={problemOf(issues, 'emergedTo')}>
-            {(props) => (
-              <input {...props} type="date" value={emergedTo} onChange={(event) => setEmergedTo(event.target.value)} />
-            )}
-          </Field>
-        </fieldset>
-      )}
-      <Field name="Day" problem={problemOf(issues, 'on')}>
-        {(props) => (
-          <input {...props} type="date" max={today} value={on} onChange={(event) => setOn(event.target.value)} />
-        )}
-      </Field>
-      <Field name="Note" problem={problemOf(issues, 'note')}>
-        {(props) => <input {...props} value={note} onChange={(event) => setNote(event.target.value)} />}
-      </Field>
-      <button type="submit" className={`${BUTTON.act} mt-5`} disabled={isSaving}>
-        Note it
-      </button>
-    </form>
+        <Field name="Day" problem={problemOf(issues, 'on')}>
+          {(props) => (
+            <input {...props} type="date" max={today} value={on} onChange={(event) => setOn(event.target.value)} />
+          )}
+        </Field>
+        <Field name="Note" problem={problemOf(issues, 'note')}>
+          {(props) => <input {...props} value={note} onChange={(event) => setNote(event.target.value)} />}
+        </Field>
+        <button type="submit" className={`${BUTTON.act} mt-5`} disabled={isSaving}>
+          Note it
+        </button>
+      </form>
+    </>
   );
 }

@@ -8,6 +8,7 @@ import { Field, problemOf } from '../controls/Field';
 import { BUTTON } from '../controls/styles';
 import { useSave } from '../controls/useSave';
 import { IssueList } from '../entry/IssueList';
+import { PageHead } from '../time/PageHead';
 
 /** What the keeper may decide; every setting says what it changes. */
 export function SettingsForm({ settings }: { settings: Settings }) {
@@ -32,77 +33,79 @@ export function SettingsForm({ settings }: { settings: Settings }) {
     </Field>
   );
   return (
-    <form
-      noValidate
-      className="max-w-xl"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void save(draft, '/');
-      }}
-    >
-      <h1 className="mt-6 text-3xl">Settings</h1>
-      <IssueList issues={issues} />
-      <Choice<Hemisphere>
-        legend="Swarm season"
-        options={[
-          { value: 'north', name: 'April to July', hint: 'northern hemisphere' },
-          { value: 'south', name: 'October to January', hint: 'southern hemisphere' },
-        ]}
-        value={draft.hemisphere}
-        onChange={(hemisphere) => setDraft({ ...draft, hemisphere })}
-      />
-      {number(
-        'leaveShutDays',
-        'Days to leave shut',
-        'A hive with a virgin stays shut from her earliest emergence until this many days after the latest. Ubbet’s default is 10.',
-      )}
-      {number(
-        'matingFailedDays',
-        'Mating failed after',
-        'Days after the latest emergence with no eggs and nothing else seen. Default 28.',
-      )}
-      {number(
-        'fixedIntervalDays',
-        'Fixed interval in the swarm season',
-        'Days between looks. Left empty, the date follows from how well you looked; with a number, the risk it takes is shown.',
-        true,
-      )}
-      <h2 className="mt-8 border-t-2 border-ink pt-2 text-xl">Methods</h2>
-      <Choice<'1' | '2'>
-        legend="Cells kept"
-        options={[
-          { value: '1', name: 'one', hint: 'fewer casts; Ubbet’s default' },
-          { value: '2', name: 'two', hint: 'in case one is a dud' },
-        ]}
-        value={draft.cellsKept === 2 ? '2' : '1'}
-        onChange={(value) => setDraft({ ...draft, cellsKept: Number(value) })}
-      />
-      <Check
-        name="Thin the cells once more after a week"
-        hint="Ubbet’s default: eggs left behind have become cells by then. Some leave the parent alone and accept casts."
-        value={draft.secondThinning}
-        onChange={(secondThinning) => setDraft({ ...draft, secondThinning })}
-      />
-      {number(
-        'leastBroodNuc',
-        'Frames of brood for a nuc',
-        'Least for a nuc swarm or a queen-and-brood split. Default 4.',
-      )}
-      {number('leastBroodSplit', 'Frames of brood for a split', 'Least for an old-site swarm or a split. Default 5.')}
-      {number(
-        'leastBroodDemaree',
-        'Frames of brood for a Demaree',
-        'Least for a Demaree, a vertical split or interleaving. Default 6.',
-      )}
-      {number('leastSeamsDemaree', 'Covered seams for a Demaree', 'Least for a Demaree or interleaving. Default 8.')}
-      {number(
-        'mainFlowNearDays',
-        'Main flow within',
-        'Days in which the main flow must come for a Demaree to be worth it. Default 14.',
-      )}
-      <button type="submit" className={`${BUTTON.act} mt-5`} disabled={isSaving}>
-        Save
-      </button>
-    </form>
+    <>
+      <PageHead title={'Settings'} />
+      <form
+        noValidate
+        className="max-w-xl"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void save(draft, '/');
+        }}
+      >
+        <IssueList issues={issues} />
+        <Choice<Hemisphere>
+          legend="Swarm season"
+          options={[
+            { value: 'north', name: 'April to July', hint: 'northern hemisphere' },
+            { value: 'south', name: 'October to January', hint: 'southern hemisphere' },
+          ]}
+          value={draft.hemisphere}
+          onChange={(hemisphere) => setDraft({ ...draft, hemisphere })}
+        />
+        {number(
+          'leaveShutDays',
+          'Days to leave shut',
+          'A hive with a virgin stays shut from her earliest emergence until this many days after the latest. Ubbet’s default is 10.',
+        )}
+        {number(
+          'matingFailedDays',
+          'Mating failed after',
+          'Days after the latest emergence with no eggs and nothing else seen. Default 28.',
+        )}
+        {number(
+          'fixedIntervalDays',
+          'Fixed interval in the swarm season',
+          'Days between looks. Left empty, the date follows from how well you looked; with a number, the risk it takes is shown.',
+          true,
+        )}
+        <h2 className="mt-8 border-t-2 border-ink pt-2 text-xl">Methods</h2>
+        <Choice<'1' | '2'>
+          legend="Cells kept"
+          options={[
+            { value: '1', name: 'one', hint: 'fewer casts; Ubbet’s default' },
+            { value: '2', name: 'two', hint: 'in case one is a dud' },
+          ]}
+          value={draft.cellsKept === 2 ? '2' : '1'}
+          onChange={(value) => setDraft({ ...draft, cellsKept: Number(value) })}
+        />
+        <Check
+          name="Thin the cells once more after a week"
+          hint="Ubbet’s default: eggs left behind have become cells by then. Some leave the parent alone and accept casts."
+          value={draft.secondThinning}
+          onChange={(secondThinning) => setDraft({ ...draft, secondThinning })}
+        />
+        {number(
+          'leastBroodNuc',
+          'Frames of brood for a nuc',
+          'Least for a nuc swarm or a queen-and-brood split. Default 4.',
+        )}
+        {number('leastBroodSplit', 'Frames of brood for a split', 'Least for an old-site swarm or a split. Default 5.')}
+        {number(
+          'leastBroodDemaree',
+          'Frames of brood for a Demaree',
+          'Least for a Demaree, a vertical split or interleaving. Default 6.',
+        )}
+        {number('leastSeamsDemaree', 'Covered seams for a Demaree', 'Least for a Demaree or interleaving. Default 8.')}
+        {number(
+          'mainFlowNearDays',
+          'Main flow within',
+          'Days in which the main flow must come for a Demaree to be worth it. Default 14.',
+        )}
+        <button type="submit" className={`${BUTTON.act} mt-5`} disabled={isSaving}>
+          Save
+        </button>
+      </form>
+    </>
   );
 }

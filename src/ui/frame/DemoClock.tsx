@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { addDays, type Day, formatDay, yearOf } from '../../core/calendar/day';
-import { weekdayWords } from '../../core/calendar/words';
+import { dayWords, weekdayWords } from '../../core/calendar/words';
 
 const COOKIE = 'ubbet-demo-day';
 
@@ -22,7 +22,9 @@ export function DemoClock({ day }: { day: Day }) {
         ◂
       </button>
       <b title={formatDay(day)} data-testid="demo-day" aria-live="polite">
-        {`${weekdayWords(day)} ${yearOf(day)}`}
+        <span className="hidden wide:inline">{weekdayWords(day).slice(0, 4)}</span>
+        {dayWords(day)}
+        <span className="hidden wide:inline">{` ${yearOf(day)}`}</span>
       </b>
       <button type="button" className={button} aria-label="One day on" onClick={() => step(1)}>
         ▸

@@ -1,11 +1,13 @@
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import type { BookInfo } from '../../views/book-info';
+import { KeyHandler } from '../keys/KeyHandler';
 import { DeviceProvider } from '../offline/DeviceProvider';
 import { SignalBadge } from '../offline/SignalBadge';
 import { BookProvider } from './BookContext';
 import { DemoClock } from './DemoClock';
 import { NavLinks } from './NavLinks';
+import { ThemeChoice } from './ThemeChoice';
 
 /** What stands around every screen: the name, the ways to go, whether all is sent, and in the demo the clock that can be stepped. */
 export function Frame({ book, children }: { book: BookInfo; children: ReactNode }) {
@@ -15,7 +17,7 @@ export function Frame({ book, children }: { book: BookInfo; children: ReactNode 
         <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-20 focus:bg-paper focus:p-3">
           Skip to the page
         </a>
-        <header className="border-b-2 border-ink px-4 wide:px-7">
+        <header className="border-b-2 border-ink px-4 wide:px-7 print:hidden">
           <div className="flex flex-wrap items-center gap-x-6 py-1 wide:flex-nowrap wide:py-1.5">
             <Link href="/" className="font-display text-2xl font-extrabold no-underline">
               ubbet
@@ -23,6 +25,7 @@ export function Frame({ book, children }: { book: BookInfo; children: ReactNode 
             <NavLinks />
             <div className="ml-auto flex items-center gap-3">
               <SignalBadge />
+              <KeyHandler />
               {book.isDemo && <DemoClock day={book.today} />}
             </div>
           </div>
@@ -30,9 +33,12 @@ export function Frame({ book, children }: { book: BookInfo; children: ReactNode 
         <main id="main" className="px-4 pb-16 wide:px-7">
           {children}
         </main>
-        <footer className="text-muted border-t border-line px-4 py-4 text-sm wide:px-7">
-          Dates are estimates from what was entered. Unsure? Ask an experienced keeper or your local association. Brood
-          that looks sunken, perforated or smells: close up, move nothing, call the bee inspector.
+        <footer className="text-muted grid gap-3 border-t border-line px-4 py-4 text-sm wide:grid-cols-[1fr_auto] wide:px-7 print:hidden">
+          <p>
+            Dates are estimates from what was entered. Unsure? Ask an experienced keeper or your local association.
+            Brood that looks sunken, perforated or smells: close up, move nothing, call the bee inspector.
+          </p>
+          <ThemeChoice />
         </footer>
       </DeviceProvider>
     </BookProvider>

@@ -3,6 +3,7 @@ import { weekdayWords } from '../../core/calendar/words';
 import type { ColonyState } from '../../core/colony/fold';
 import { roundView } from '../../views/round-view';
 import type { ApiaryEntry, ColonyEntry } from '../../views/yard';
+import { PageHead } from '../time/PageHead';
 import { HiveLink } from './HiveLink';
 import { hivePlace } from './place';
 
@@ -22,8 +23,7 @@ export function ChooseApiary({ apiaries, standings, today }: Props) {
     .sort((a, b) => b.round.due.length - a.round.due.length);
   return (
     <>
-      <h1 className="mt-4 text-2xl">Which apiary?</h1>
-      <p className="text-muted text-sm">{weekdayWords(today)}</p>
+      <PageHead title="Which apiary?" below={weekdayWords(today)} isSticky={false} />
       <ul className="mt-3 grid max-w-xl gap-2">
         {rounds.map(({ apiary, hives, round }) => (
           <li key={apiary.id}>

@@ -52,7 +52,7 @@ export function HiveEntry({ hive, apiary, standings, pack, minute, refused }: Pr
       <InspectionForm
         colonyId={colony.id}
         colonyName={colony.name}
-        apiaryName={colony.stand}
+        placeName={colony.stand}
         facts={facts}
         settings={pack.settings}
         now={minute}

@@ -3,6 +3,7 @@ import type { StoredDraft } from '../../device/stored-draft';
 import type { RoundHive, RoundView } from '../../views/round-view';
 import type { ApiaryEntry } from '../../views/yard';
 import { BUTTON } from '../controls/styles';
+import { PageHead } from '../time/PageHead';
 import { TONE_TEXT } from '../time/tones';
 import { HiveLink } from './HiveLink';
 import { hivePlace } from './place';
@@ -20,18 +21,23 @@ export function RoundList({ apiary, round, outbox, drafts }: Props) {
   const standing = (hive: RoundHive) => standingOf(hive, outbox, drafts);
   return (
     <>
-      <div className="mt-4 flex items-baseline justify-between gap-4">
-        <h1 className="text-2xl">{apiary.name}</h1>
-        <HiveLink to={hivePlace.start} className={BUTTON.quiet}>
-          other apiary
-        </HiveLink>
-      </div>
-      {apiary.note && <p className="text-muted text-sm">{apiary.note}</p>}
-      <p className="mt-1 text-sm">
-        <a href={`/rounds/${apiary.id}`} className={BUTTON.quiet}>
-          Round sheet to print
-        </a>
-      </p>
+      <PageHead
+        isSticky={false}
+        title={apiary.name}
+        below={
+          <>
+            {apiary.note && <p>{apiary.note}</p>}
+            <p className="mt-1 flex gap-5">
+              <HiveLink to={hivePlace.start} className={BUTTON.quiet}>
+                other apiary
+              </HiveLink>
+              <a href={`/rounds/${apiary.id}`} className={BUTTON.quiet}>
+                round sheet to print
+              </a>
+            </p>
+          </>
+        }
+      />
       {due.length === 0 && <p className="mt-3 font-semibold">Nothing is due here today.</p>}
       <ol aria-label="The round" className="mt-3 grid max-w-2xl gap-2">
         {due.map((hive, i) => (

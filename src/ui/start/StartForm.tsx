@@ -12,6 +12,7 @@ import { Choice } from '../controls/Choice';
 import { Field, problemOf } from '../controls/Field';
 import { BUTTON } from '../controls/styles';
 import { IssueList } from '../entry/IssueList';
+import { PageHead } from '../time/PageHead';
 import { CellFates } from './CellFates';
 import { GiftField } from './GiftField';
 import { NewColonyFields } from './NewColonyFields';
@@ -50,140 +51,145 @@ export function StartForm({ view, today, presetCell }: Props) {
   };
 
   return (
-    <form
-      noValidate
-      className="grid gap-x-10 wide:grid-cols-[minmax(0,32rem)_minmax(0,1fr)]"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void start();
-      }}
-    >
-      <div>
-        <h1 className="mt-3 text-2xl">
-          {method.title} <span className="text-muted text-base font-normal">{colony.name}</span>
-        </h1>
-        <p className="text-sm">{method.fitsWhen}</p>
-        <FitNote fit={fit} />
-        <IssueList issues={issues} />
-        <Field name="Day it is done" problem={problemOf(issues, 'on')}>
-          {(props) => (
-            <input
-              {...props}
-              type="date"
-              min={firstDay}
-              max={today}
-              value={draft.on}
-              onChange={(event) => set({ on: event.target.value })}
-            />
-          )}
-        </Field>
-        {view.method === 'give-cell' && (
-          <GiftField
-            spare={view.spare}
-            gift={draft.gift}
-            onChange={(gift) => set({ gift: { ...draft.gift, ...gift } })}
-            problem={problemOf(issues, 'gift')}
-          />
-        )}
-        {mayBuy && (
-          <Choice<'raise' | 'buy'>
-            legend="The unit without a queen"
-            options={[
-              { value: 'raise', name: 'raises its own', hint: 'costs three weeks, no money' },
-              { value: 'buy', name: 'is given a bought one', hint: 'when time is short' },
-            ]}
-            value={draft.buysQueen ? 'buy' : 'raise'}
-            onChange={(value) => set({ buysQueen: value === 'buy' })}
-            problem={problemOf(issues, 'buysQueen')}
-          />
-        )}
-        {cells.length > 0 && (asksCells || method.clearsCells) && (
-          <CellFates
-            cells={cells}
-            needy={needy}
-            mayKeep={asksCells && !draft.buysQueen}
-            fates={draft.buysQueen ? keepNone(draft.fates) : draft.fates}
-            onChange={(cellId, fate) => set({ fates: { ...draft.fates, [cellId]: fate } })}
-          />
-        )}
-        {method.options.includes('secondThinning') && !draft.buysQueen && (
-          <Check
-            name="Thin the cells once more after a week"
-            hint="Eggs left behind have become cells by then. Without it, expect casts."
-            value={draft.secondThinning}
-            onChange={(secondThinning) => set({ secondThinning })}
-          />
-        )}
-        {method.options.includes('onlySealedBroodUp') && (
-          <Check
-            name="Only sealed brood goes up"
-            hint="On cold nights. Without eggs and larvae no cells are raised above, so the top need not be searched."
-            value={draft.onlySealedBroodUp}
-            onChange={(onlySealedBroodUp) => set({ onlySealedBroodUp })}
-          />
-        )}
-        {draft.newColony && (
-          <NewColonyFields
-            method={method}
-            colony={colony}
-            apiaries={apiaries}
-            newColony={draft.newColony}
-            stand={draft.stand}
-            issues={issues}
-            onChange={set}
-          />
-        )}
-        {others.length > 0 && (
-          <Field name="United with" problem={problemOf(issues, 'withColonyId')}>
+    <>
+      <PageHead isSticky={false} title={method.title} below={colony.name} />
+      <form
+        noValidate
+        className="grid gap-x-10 wide:grid-cols-[minmax(0,32rem)_minmax(0,1fr)]"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void start();
+        }}
+      >
+        <div>
+          <p className="text-sm">{method.fitsWhen}</p>
+          <FitNote fit={fit} />
+          <IssueList issues={issues} />
+          <Field name="Day it is done" problem={problemOf(issues, 'on')}>
             {(props) => (
-              <select
+              <input
                 {...props}
-                value={draft.withColonyId}
-                onChange={(event) => set({ withColonyId: event.target.value })}
-              >
-                <option value="">choose</option>
-                {others.map(({ id, name }) => (
-                  <option key={id} value={id}>
-                    {name}
-                  </option>
-                ))}
-              </select>
+                type="date"
+                min={firstDay}
+                max={today}
+                value={draft.on}
+                onChange={(event) => set({ on: event.target.value })}
+              />
             )}
           </Field>
-        )}
-        <Field name="Note" problem={problemOf(issues, 'note')}>
-          {(props) => (
-            <textarea {...props} rows={2} value={draft.note} onChange={(event) => set({ note: event.target.value })} />
+          {view.method === 'give-cell' && (
+            <GiftField
+              spare={view.spare}
+              gift={draft.gift}
+              onChange={(gift) => set({ gift: { ...draft.gift, ...gift } })}
+              problem={problemOf(issues, 'gift')}
+            />
           )}
-        </Field>
-        <details className="mt-4">
-          <summary className="cursor-pointer py-2 font-bold">What to bring, how it is done, what to mind</summary>
-          <p className="text-sm">
-            <b>Bring:</b> {method.kit.join(', ')}.
-          </p>
-          <ol className="mt-1 list-decimal pl-5 text-sm">
-            {method.steps.map((step) => (
-              <li key={step}>{step}</li>
-            ))}
-          </ol>
-          <ul className="border-propolis mt-2 border-l-4 pl-3 text-sm">
-            {cautions.map((caution) => (
-              <li key={caution}>{caution}</li>
-            ))}
-          </ul>
-        </details>
-        <button type="submit" className={`${BUTTON.act} mt-5`} disabled={isSaving}>
-          {isSaving ? 'Starting …' : 'Start it'}
-        </button>
-      </div>
-      <aside className="mt-4">
-        {choices ? (
-          <PreviewPanel preview={planPreview(method, choices, settings)} on={choices.on} />
-        ) : (
-          <p>Give a day to see what follows.</p>
-        )}
-      </aside>
-    </form>
+          {mayBuy && (
+            <Choice<'raise' | 'buy'>
+              legend="The unit without a queen"
+              options={[
+                { value: 'raise', name: 'raises its own', hint: 'costs three weeks, no money' },
+                { value: 'buy', name: 'is given a bought one', hint: 'when time is short' },
+              ]}
+              value={draft.buysQueen ? 'buy' : 'raise'}
+              onChange={(value) => set({ buysQueen: value === 'buy' })}
+              problem={problemOf(issues, 'buysQueen')}
+            />
+          )}
+          {cells.length > 0 && (asksCells || method.clearsCells) && (
+            <CellFates
+              cells={cells}
+              needy={needy}
+              mayKeep={asksCells && !draft.buysQueen}
+              fates={draft.buysQueen ? keepNone(draft.fates) : draft.fates}
+              onChange={(cellId, fate) => set({ fates: { ...draft.fates, [cellId]: fate } })}
+            />
+          )}
+          {method.options.includes('secondThinning') && !draft.buysQueen && (
+            <Check
+              name="Thin the cells once more after a week"
+              hint="Eggs left behind have become cells by then. Without it, expect casts."
+              value={draft.secondThinning}
+              onChange={(secondThinning) => set({ secondThinning })}
+            />
+          )}
+          {method.options.includes('onlySealedBroodUp') && (
+            <Check
+              name="Only sealed brood goes up"
+              hint="On cold nights. Without eggs and larvae no cells are raised above, so the top need not be searched."
+              value={draft.onlySealedBroodUp}
+              onChange={(onlySealedBroodUp) => set({ onlySealedBroodUp })}
+            />
+          )}
+          {draft.newColony && (
+            <NewColonyFields
+              method={method}
+              colony={colony}
+              apiaries={apiaries}
+              newColony={draft.newColony}
+              stand={draft.stand}
+              issues={issues}
+              onChange={set}
+            />
+          )}
+          {others.length > 0 && (
+            <Field name="United with" problem={problemOf(issues, 'withColonyId')}>
+              {(props) => (
+                <select
+                  {...props}
+                  value={draft.withColonyId}
+                  onChange={(event) => set({ withColonyId: event.target.value })}
+                >
+                  <option value="">choose</option>
+                  {others.map(({ id, name }) => (
+                    <option key={id} value={id}>
+                      {name}
+                    </option>
+                  ))}
+                </select>
+              )}
+            </Field>
+          )}
+          <Field name="Note" problem={problemOf(issues, 'note')}>
+            {(props) => (
+              <textarea
+                {...props}
+                rows={2}
+                value={draft.note}
+                onChange={(event) => set({ note: event.target.value })}
+              />
+            )}
+          </Field>
+          <details className="mt-4">
+            <summary className="cursor-pointer py-2 font-bold">What to bring, how it is done, what to mind</summary>
+            <p className="text-sm">
+              <b>Bring:</b> {method.kit.join(', ')}.
+            </p>
+            <ol className="mt-1 list-decimal pl-5 text-sm">
+              {method.steps.map((step) => (
+                <li key={step}>{step}</li>
+              ))}
+            </ol>
+            <ul className="border-propolis mt-2 border-l-4 pl-3 text-sm">
+              {cautions.map((caution) => (
+                <li key={caution}>{caution}</li>
+              ))}
+            </ul>
+          </details>
+          <button type="submit" className={`${BUTTON.act} mt-5`} disabled={isSaving}>
+            {isSaving ? 'Starting …' : 'Start it'}
+          </button>
+        </div>
+        <aside className="mt-4">
+          {choices ? (
+            <PreviewPanel preview={planPreview(method, choices, settings)} on={choices.on} />
+          ) : (
+            <p>Give a day to see what follows.</p>
+          )}
+        </aside>
+      </form>
+    </>
   );
 }
 

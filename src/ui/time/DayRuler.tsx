@@ -1,59 +1,95 @@
-import { type Day, dayOfWeek, formatDay, monthAndDate } from '../../core/calendar/day';
+'use client';
+
+import Link from 'next/link';
+import { useRef } from 'react';
+import { addDays, type Day, dayOfWeek, formatDay, monthAndDate } from '../../core/calendar/day';
 import { weekdayWords } from '../../core/calendar/words';
+import { useBook } from '../frame/BookContext';
 import { type Axis, axisDays, isLong, isWeekend } from './axis';
 
 const WEEKDAY_LETTERS = ['S', 'M', 'T', 'W', 'T', 'F', 'S'];
 const MONDAY = 1;
 
-/** What the ruler says of single days: how many checks have their best day there. */
-export type DueByDay = ReadonlyMap<Day, number>;
-
 /**
- * The days that everything below it stands under: the last seven, today, the next twenty-one. Weekends tinted, a dot for each check
- * (three at most). On a phone only Mondays and today are numbered.
+ * The days that everything below it stands under. Weekends tinted, a dot for each check (three at most), hatched where a hive is to
+ * be left shut. On a phone only Mondays and today are numbered. A day opens its rounds; the arrow keys walk from day to day.
  */
-export function DayRuler({ axis, due }: { axis: Axis; due?: DueByDay }) {
+export function DayRuler({ axis }: { axis: Axis }) {
+  const book = useBook();
+  const list = useRef<HTMLOListElement>(null);
+  const due = new Map(book?.due ?? []);
+  const shut = new Set(book?.shut ?? []);
+  const walk = (event: React.KeyboardEvent, day: Day) => {
+    const step = { ArrowLeft: -1, ArrowRight: 1, ArrowUp: -7, ArrowDown: 7 }[event.key];
+    if (step === undefined) return;
+    event.preventDefault();
+    list.current?.querySelector<HTMLAnchorElement>(`[data-day="${formatDay(addDays(day, step))}"]`)?.focus();
+  };
   return (
     <ol
+      ref={list}
       className="grid h-full min-h-14 list-none"
       style={{ gridTemplateColumns: `repeat(${axis.days}, 1fr)` }}
       aria-label="Days"
     >
-      {axisDays(axis).map((day) => {
-        const isToday = day === axis.today;
-        const dots = due?.get(day) ?? 0;
-        const numbered = isToday || (dayOfWeek(day) === MONDAY && Math.abs(day - axis.today) > (isLong(axis) ? 2 : 1));
-        const onDesk = isLong(axis) ? 'hidden' : 'hidden wide:inline';
-        return (
-          <li
-            key={day}
-            title={`${weekdayWords(day)} (${formatDay(day)})`}
-            aria-current={isToday ? 'date' : undefined}
-            className={`flex flex-col items-center pt-1 ${isWeekend(day) ? 'bg-tint' : ''}`}
-          >
-            <span
-              className={`text-muted hidden text-xs leading-4 ${isLong(axis) ? '' : 'wide:block'}`}
-              aria-hidden="true"
-            >
-              {WEEKDAY_LETTERS[dayOfWeek(day)]}
-            </span>
-            <span
-              className={`text-sm leading-5 ${isToday ? 'font-display text-willow scale-125 font-extrabold' : 'font-semibold'} ${numbered ? '' : onDesk}`}
-            >
-              {monthAndDate(day).date}
-            </span>
-            <span className="mt-auto mb-1 flex h-2 gap-px" aria-hidden="true">
-              {[1, 2, 3].slice(0, dots).map((dot) => (
-                <i
-                  key={dot}
-                  className={`size-1.5 rounded-full ${day < axis.today ? 'bg-propolis' : isToday ? 'bg-willow' : 'bg-larch'}`}
-                />
-              ))}
-            </span>
-            {dots > 0 && <span className="sr-only">{`${dots} due`}</span>}
-          </li>
-        );
-      })}
+      {axisDays(axis).map((day) => (
+        <li key={day} className={isWeekend(day) ? 'bg-tint' : ''}>
+          <DayLink
+            day={day}
+            axis={axis}
+            dots={due.get(day) ?? 0}
+            isShut={shut.has(day)}
+            onKeyDown={(event) => walk(event, day)}
+          />
+        </li>
+      ))}
     </ol>
+  );
+}
+
+interface DayProps {
+  readonly day: Day;
+  readonly axis: Axis;
+  readonly dots: number;
+  readonly isShut: boolean;
+  readonly onKeyDown: (event: React.KeyboardEvent) => void;
+}
+
+function DayLink({ day, axis, dots, isShut, onKeyDown }: DayProps) {
+  const isToday = day === axis.today;
+  const numbered = isToday || (dayOfWeek(day) === MONDAY && Math.abs(day - axis.today) > (isLong(axis) ? 2 : 1));
+  const onDesk = isLong(axis) ? 'hidden' : 'hidden wide:inline';
+  const said = [weekdayWords(day), dots > 0 ? `${dots} due` : null, isShut ? 'a hive to leave shut' : null];
+  return (
+    <Link
+      prefetch={false}
+      href={`/days/${formatDay(day)}`}
+      data-day={formatDay(day)}
+      title={`${weekdayWords(day)} (${formatDay(day)})`}
+      aria-label={said.filter(Boolean).join(', ')}
+      aria-current={isToday ? 'date' : undefined}
+      // One stop for the Tab key; the arrows go on from there.
+      tabIndex={isToday ? 0 : -1}
+      onKeyDown={onKeyDown}
+      className="flex h-full flex-col items-center pt-1 no-underline hover:bg-line focus-visible:z-10"
+    >
+      <span className={`text-muted hidden text-xs leading-4 ${isLong(axis) ? '' : 'wide:block'}`}>
+        {WEEKDAY_LETTERS[dayOfWeek(day)]}
+      </span>
+      <span
+        className={`text-sm leading-5 ${isToday ? 'font-display text-willow scale-125 font-extrabold' : 'font-semibold'} ${numbered ? '' : onDesk}`}
+      >
+        {monthAndDate(day).date}
+      </span>
+      <span className="mt-auto flex h-2 gap-px">
+        {[1, 2, 3].slice(0, dots).map((dot) => (
+          <i
+            key={dot}
+            className={`size-1.5 rounded-full ${day < axis.today ? 'bg-propolis' : isToday ? 'bg-willow' : 'bg-larch'}`}
+          />
+        ))}
+      </span>
+      <span className={`h-1.5 w-full ${isShut ? 'hatch-shut' : ''}`} />
+    </Link>
   );
 }

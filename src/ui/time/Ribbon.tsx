@@ -6,7 +6,7 @@ import { StripLabel } from './StripLabel';
 
 const COLOURS: { readonly [K in RibbonKind]: { readonly fill: string; readonly text: string } } = {
   laid: { fill: 'var(--color-muted)', text: 'var(--color-white)' },
-  sealing: { fill: 'var(--color-wax)', text: 'var(--color-ink)' },
+  sealing: { fill: 'var(--color-wax)', text: 'var(--color-on-wax)' },
   emergence: { fill: 'var(--color-indigo)', text: 'var(--color-white)' },
   eggs: { fill: 'var(--color-larch)', text: 'var(--color-white)' },
 };

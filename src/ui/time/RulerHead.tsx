@@ -1,26 +1,24 @@
 import type { ReactNode } from 'react';
 import type { Axis } from './axis';
-import { DayRuler, type DueByDay } from './DayRuler';
+import { DayRuler } from './DayRuler';
+
+interface Props {
+  readonly axis: Axis;
+  readonly title: ReactNode;
+  readonly below?: ReactNode;
+  /** It stays in sight; not where every line of a phone is wanted. */
+  readonly isSticky?: boolean;
+}
 
 /** The head of a screen: what is true, and beside it the days that everything below stands under. */
-export function RulerHead({
-  axis,
-  due,
-  title,
-  below,
-}: {
-  axis: Axis;
-  due?: DueByDay;
-  title: string;
-  below?: ReactNode;
-}) {
+export function RulerHead({ axis, title, below, isSticky = true }: Props) {
   return (
-    <div className="lane lane-bare ruler-row">
+    <div className={`lane lane-bare ruler-row ${isSticky ? '' : 'ruler-loose'}`}>
       <div className="lane-words py-2">
         <h1 className="text-2xl wide:text-3xl">{title}</h1>
         {below && <div className="text-muted text-sm">{below}</div>}
       </div>
-      <DayRuler axis={axis} due={due} />
+      <DayRuler axis={axis} />
     </div>
   );
 }

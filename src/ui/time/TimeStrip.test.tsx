@@ -4,6 +4,7 @@ import { addDays, day } from '../../core/calendar/day';
 import { CELL_STAGES } from '../../core/cells/stage';
 import type { Mark } from '../../views/marks';
 import { CellGlyph } from '../cells/CellGlyph';
+import { BookProvider } from '../frame/BookContext';
 import { axisAround, axisDays, isWeekend, leftOf, rightOf } from './axis';
 import { DayRuler } from './DayRuler';
 import { TimeStrip } from './TimeStrip';
@@ -84,16 +85,31 @@ describe('the other marks', () => {
 });
 
 describe('the day ruler', () => {
-  it('marks today and dots what is due, three at most', () => {
-    const due = new Map([
-      [TODAY, 1],
-      [addDays(TODAY, 3), 7],
-    ]);
-    const html = renderToStaticMarkup(<DayRuler axis={axis} due={due} />);
+  it('marks today, dots what is due, three at most, and hatches the days to leave shut', () => {
+    const book = {
+      bookId: 'b',
+      isDemo: false,
+      today: TODAY,
+      due: [
+        [TODAY, 1],
+        [addDays(TODAY, 3), 7],
+      ],
+      shut: [addDays(TODAY, 4), addDays(TODAY, 5)],
+      colonies: [],
+    } as const;
+    const html = renderToStaticMarkup(
+      <BookProvider book={book}>
+        <DayRuler axis={axis} />
+      </BookProvider>,
+    );
     expect(html.match(/aria-current="date"/g)).toHaveLength(1);
     expect(html.match(/rounded-full/g)).toHaveLength(4);
-    expect(html).toContain('7 due');
+    expect(html.match(/hatch-shut/g)).toHaveLength(2);
+    expect(html).toContain('aria-label="Wed 19 May, 7 due"');
+    expect(html).toContain('aria-label="Thu 20 May, a hive to leave shut"');
     expect(html).toContain('title="Sun 16 May (2027-05-16)"');
+    // One stop for the Tab key; the arrows go on from there.
+    expect(html.match(/tabindex="0"/g)).toHaveLength(1);
   });
 });
 

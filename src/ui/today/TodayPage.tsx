@@ -9,7 +9,7 @@ import { TONE_TEXT } from '../time/tones';
 export function TodayPage({ view, axis }: { view: TodayView; axis: Axis }) {
   return (
     <>
-      <RulerHead axis={axis} due={view.due} title={view.headline} below={view.summary} />
+      <RulerHead axis={axis} title={view.headline} below={view.summary} />
       {view.bands.map(({ title, rows }) => (
         <section key={title} aria-label={title} className="mt-3">
           <h2 className="bg-ink px-2.5 py-0.5 text-sm text-white">{title}</h2>

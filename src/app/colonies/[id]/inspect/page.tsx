@@ -22,7 +22,7 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
     <DeskEntry
       colonyId={id}
       colonyName={colony.name}
-      apiaryName={apiary.name}
+      placeName={apiary.name}
       facts={facts}
       settings={settings}
       now={at.minute}

@@ -23,7 +23,7 @@ export default async function Page({ params }: { params: Promise<{ id: string; i
     <DeskEntry
       colonyId={id}
       colonyName={colony.name}
-      apiaryName={apiary.name}
+      placeName={apiary.name}
       facts={facts}
       settings={settings}
       now={at.minute}

@@ -1,0 +1,35 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { parseDay, yearOf } from '@/core/calendar/day';
+import { distanceWords, weekdayWords } from '@/core/calendar/words';
+import { database } from '@/db/open';
+import { now } from '@/server/clock';
+import { loadYard } from '@/server/yard';
+import { DayPage } from '@/ui/days/DayPage';
+import { axisAround } from '@/ui/time/axis';
+import { roundView } from '@/views/round-view';
+
+export const metadata: Metadata = { title: 'Day' };
+
+export default async function Page({ params }: { params: Promise<{ day: string }> }) {
+  const day = parseDay((await params).day);
+  if (day === null) notFound();
+  const { today } = await now();
+  const yard = loadYard(database(), today);
+  const rounds = yard.apiaries.map((apiary) => ({
+    apiary,
+    round: roundView(
+      yard.colonies.filter((standing) => standing.apiary.id === apiary.id),
+      day,
+    ),
+  }));
+  const year = yearOf(day) === yearOf(today) ? '' : ` ${yearOf(day)}`;
+  return (
+    <DayPage
+      title={`${weekdayWords(day)}${year}, ${distanceWords(day, today)}`}
+      axis={axisAround(today)}
+      isPast={day < today}
+      rounds={rounds}
+    />
+  );
+}

@@ -1,0 +1,13 @@
+import type { Metadata } from 'next';
+import { database } from '@/db/open';
+import { now } from '@/server/clock';
+import { loadYard } from '@/server/yard';
+import { SeasonPage } from '@/ui/season/SeasonPage';
+import { seasonView } from '@/views/season-view';
+
+export const metadata: Metadata = { title: 'Season' };
+
+export default async function Page() {
+  const { today, minute } = await now();
+  return <SeasonPage view={seasonView(loadYard(database(), today), today)} today={today} minute={minute} />;
+}

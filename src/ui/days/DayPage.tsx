@@ -1,0 +1,80 @@
+import Link from 'next/link';
+import type { RoundHive, RoundView } from '../../views/round-view';
+import type { ApiaryEntry } from '../../views/yard';
+import type { Axis } from '../time/axis';
+import { RulerHead } from '../time/RulerHead';
+import { TONE_TEXT } from '../time/tones';
+
+interface Props {
+  readonly title: string;
+  readonly axis: Axis;
+  readonly isPast: boolean;
+  readonly rounds: readonly { readonly apiary: ApiaryEntry; readonly round: RoundView }[];
+}
+
+/** One day's rounds: what could be done then, apiary by apiary, and what is to be left shut. */
+export function DayPage({ title, axis, isPast, rounds }: Props) {
+  const busy = rounds.filter(({ round }) => round.due.length > 0);
+  const shut = rounds.flatMap(({ round }) => round.leaveShut);
+  return (
+    <>
+      <RulerHead
+        axis={axis}
+        title={title}
+        below={
+          isPast
+            ? 'What would be due then, going by what is known today.'
+            : 'What can be done on this day, going by what is known today.'
+        }
+      />
+      {busy.length === 0 && <p className="mt-4 font-semibold">Nothing is due on this day.</p>}
+      {busy.map(({ apiary, round }) => (
+        <section key={apiary.id} aria-label={apiary.name} className="mt-3">
+          <h2 className="bg-ink px-2.5 py-0.5 text-sm text-white">{`${apiary.name} · ${round.due.length} ${round.due.length === 1 ? 'hive' : 'hives'}`}</h2>
+          <ol>
+            {round.due.map((hive) => (
+              <DueHive key={hive.colonyId} hive={hive} />
+            ))}
+          </ol>
+        </section>
+      ))}
+      {shut.length > 0 && (
+        <section aria-label="Leave shut" className="mt-3">
+          <h2 className="bg-ink px-2.5 py-0.5 text-sm text-white">Leave shut</h2>
+          <ul>
+            {shut.map(({ colonyId, name, words }) => (
+              <li key={colonyId} className="border-b border-line py-1.5">
+                <Link prefetch={false} href={`/colonies/${colonyId}`} className="font-bold">
+                  {name}
+                </Link>{' '}
+                <span className="text-indigo font-semibold">{words}</span>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+    </>
+  );
+}
+
+function DueHive({ hive: { colonyId, name, stand, situation, due } }: { hive: RoundHive }) {
+  return (
+    <li className="border-b border-line py-1.5">
+      <Link
+        prefetch={false}
+        href={`/colonies/${colonyId}`}
+        className="font-display text-lg font-bold no-underline hover:underline"
+      >
+        {name}
+      </Link>{' '}
+      <span className="text-muted text-sm">{[stand, situation].filter(Boolean).join(' · ')}</span>
+      <ul className="text-sm">
+        {due.map(({ key, words, why, tone }) => (
+          <li key={key}>
+            <b className={TONE_TEXT[tone]}>{words}.</b> {why}
+          </li>
+        ))}
+      </ul>
+    </li>
+  );
+}

@@ -1,0 +1,83 @@
+'use client';
+
+import type { RoundHive, RoundView } from '../../views/round-view';
+import { BUTTON } from '../controls/styles';
+
+const LOOKED = ['seen', 'looked, none', 'did not look'];
+const STAGES = ['dry cup', 'egg', 'small larva', 'fat larva', 'closed', 'queen out'];
+
+/** The way without a phone: one box a hive, in the order in which it is entered afterwards. */
+export function RoundSheet({ apiary, day, round }: { apiary: string; day: string; round: RoundView }) {
+  return (
+    <div className="sheet mx-auto max-w-4xl">
+      <div className="flex items-baseline justify-between gap-4">
+        <h1 className="mt-4 text-2xl">{`${apiary}, ${day}`}</h1>
+        <button type="button" className={`${BUTTON.plain} print:hidden`} onClick={() => window.print()}>
+          Print
+        </button>
+      </div>
+      {round.leaveShut.length > 0 && (
+        <p className="mt-1 font-bold">
+          Leave shut: {round.leaveShut.map(({ name, words }) => `${name} (${words.toLowerCase()})`).join('; ')}.
+        </p>
+      )}
+      {[...round.due, ...round.others].map((hive) => (
+        <SheetHive key={hive.colonyId} hive={hive} />
+      ))}
+    </div>
+  );
+}
+
+function SheetHive({ hive: { name, stand, situation, due } }: { hive: RoundHive }) {
+  return (
+    <section aria-label={name} className="mt-3 break-inside-avoid border-2 border-ink p-2 text-sm">
+      <h2 className="text-lg">
+        {name} <span className="text-muted text-sm font-normal">{[stand, situation].filter(Boolean).join(' · ')}</span>
+      </h2>
+      <ul>
+        {due.map(({ key, words, why }) => (
+          <li key={key}>
+            <b>{words}.</b> {why}
+          </li>
+        ))}
+      </ul>
+      <table className="mt-1 w-full border-collapse">
+        <tbody>
+          <Blank name="Cells, known" choices={['a', 'b', 'c', 'd', 'e', 'f']} isWritten />
+          <Blank name="New: how many, where" choices={STAGES} isWritten />
+          <Blank name="Eggs" choices={LOOKED} />
+          <Blank name="Queen" choices={LOOKED} />
+          <Blank name="How well" choices={['bees off every frame', 'bees left on', 'tipped up']} />
+          <Blank name="Counted" choices={['time', 'brood frames', 'seams', 'drones']} isWritten />
+          <Blank name="Note" choices={['']} isWritten />
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+/** A line to be filled in: boxes to tick, or words to be followed by writing. */
+function Blank({
+  name,
+  choices,
+  isWritten = false,
+}: {
+  name: string;
+  choices: readonly string[];
+  isWritten?: boolean;
+}) {
+  return (
+    <tr className="border-t border-line">
+      <th scope="row" className="w-44 py-1 pr-2 text-left font-semibold">
+        {name}
+      </th>
+      <td className="py-1">
+        <span className="flex flex-wrap gap-x-5">
+          {choices.map((choice) => (
+            <span key={choice}>{isWritten ? `${choice} ________` : `☐ ${choice}`}</span>
+          ))}
+        </span>
+      </td>
+    </tr>
+  );
+}

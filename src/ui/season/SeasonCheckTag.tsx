@@ -1,0 +1,128 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useRef, useState } from 'react';
+import { v7 as newId } from 'uuid';
+import { addDays, type Day, formatDay } from '../../core/calendar/day';
+import { rangeWords, weekdayWords } from '../../core/calendar/words';
+import type { LeaveShut } from '../../core/schedule/check';
+import { riskOfDay } from '../../core/schedule/check-changes';
+import type { SeasonCheck } from '../../views/season-view';
+import { AskFirst } from '../controls/AskFirst';
+import { useSend } from '../controls/useSend';
+import { spanStyle } from './place';
+
+interface Props {
+  readonly check: SeasonCheck;
+  readonly colonyId: string;
+  readonly colonyName: string;
+  readonly shut: readonly LeaveShut[];
+  readonly origin: Day;
+  readonly top: number;
+  readonly minute: string;
+  readonly daysOf: (px: number) => number;
+}
+
+/** A drag of less than this is a click. */
+const CLICK_PX = 4;
+
+/**
+ * A planned check: the bracket is its window, the label its day. Dragged, or with Shift and the arrows, it goes to another day; on
+ * one outside its window it is asked first, with what that risks. Clicked it opens the colony.
+ */
+export function SeasonCheckTag({ check, colonyId, colonyName, shut, origin, top, minute, daysOf }: Props) {
+  const { key, label, window, plannedFor, tone } = check;
+  const planned = plannedFor ?? window.ideal;
+  const router = useRouter();
+  const { issues, sendTo } = useSend();
+  /** Where it is being taken; null: nowhere. */
+  const [taken, setTaken] = useState<Day | null>(null);
+  const [asks, setAsks] = useState<string | null>(null);
+  const from = useRef<{ readonly x: number; readonly isDrag: boolean } | null>(null);
+  const at = taken ?? planned;
+  const today = minute.slice(0, 10);
+
+  const send = async (to: Day) => {
+    const body = { id: newId(), colonyId, key, at: minute, kind: 'moved', to: formatDay(to), reason: '' };
+    await sendTo('/api/check-changes', body);
+    setTaken(null);
+  };
+  const put = (to: Day) => {
+    if (to === planned) return setTaken(null);
+    const risk = riskOfDay(check, shut, to);
+    if (risk === null) void send(to);
+    else setAsks(risk);
+  };
+  const words = `${colonyName}, ${label}: ${weekdayWords(at)}, any day ${rangeWords({ from: window.earliest, to: window.latest })}`;
+  return (
+    <>
+      <span
+        className="season-bracket"
+        data-tone={tone}
+        style={{ ...spanStyle(origin, window.earliest, window.latest), top }}
+        aria-hidden="true"
+      />
+      <button
+        type="button"
+        className="season-tag"
+        data-tone={tone}
+        style={{ ...spanStyle(origin, at, at), top: top + 5 }}
+        title={words}
+        aria-label={words}
+        data-check={check.code}
+        onPointerDown={(event) => {
+          from.current = { x: event.clientX, isDrag: false };
+          event.currentTarget.setPointerCapture(event.pointerId);
+        }}
+        onPointerMove={(event) => {
+          const grabbed = from.current;
+          if (!grabbed) return;
+          const px = event.clientX - grabbed.x;
+          if (!grabbed.isDrag && Math.abs(px) < CLICK_PX) return;
+          from.current = { ...grabbed, isDrag: true };
+          setTaken(addDays(planned, daysOf(px)));
+        }}
+        onPointerUp={() => {
+          const grabbed = from.current;
+          from.current = null;
+          if (!grabbed) return;
+          if (grabbed.isDrag) put(at);
+          else router.push(`/colonies/${colonyId}`);
+        }}
+        onPointerCancel={() => {
+          from.current = null;
+          setTaken(null);
+        }}
+        onKeyDown={(event) => {
+          if (event.shiftKey && (event.key === 'ArrowLeft' || event.key === 'ArrowRight')) {
+            event.preventDefault();
+            setTaken(addDays(at, event.key === 'ArrowLeft' ? -1 : 1));
+          } else if (event.key === 'Enter') {
+            event.preventDefault();
+            if (taken === null) router.push(`/colonies/${colonyId}`);
+            else put(taken);
+          } else if (event.key === 'Escape') setTaken(null);
+        }}
+      >
+        {label}
+      </button>
+      <span role="status" className="sr-only">
+        {taken !== null ? `${weekdayWords(taken)}: Enter puts it there, Escape leaves it.` : ''}
+        {issues.map(({ message }) => message).join(' ')}
+      </span>
+      {asks !== null && (
+        <AskFirst
+          isOpen
+          onClose={() => {
+            setAsks(null);
+            setTaken(null);
+          }}
+          title={`${label} on ${weekdayWords(at)}?`}
+          body={formatDay(at) < today ? 'That day is past.' : asks}
+          yes="Put it there all the same"
+          onYes={() => void send(at)}
+        />
+      )}
+    </>
+  );
+}

@@ -1,0 +1,48 @@
+import type { RefObject } from 'react';
+import { type Day, dayOfWeek, formatDay, monthAndDate } from '../../core/calendar/day';
+import { weekdayWords } from '../../core/calendar/words';
+import type { SeasonView } from '../../views/season-view';
+import { spanStyle } from './place';
+
+const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
+const MONDAY = 1;
+
+const daysOf = ({ first, last }: SeasonView) => Array.from({ length: last - first + 1 }, (_, i) => (first + i) as Day);
+
+/** The days along the top: months, and the numbers of Mondays, or of every day where there is room. */
+export function SeasonHead({
+  view,
+  today,
+  strip,
+}: {
+  view: SeasonView;
+  today: Day;
+  strip: RefObject<HTMLDivElement | null>;
+}) {
+  const { first } = view;
+  return (
+    <div className="season-row season-head">
+      <span />
+      <div ref={strip} className="season-strip" aria-hidden="true">
+        <div className="season-time">
+          {daysOf(view).map((day) => {
+            const { month, date } = monthAndDate(day);
+            // A Monday next to today leaves its number to it.
+            const isMonday = dayOfWeek(day) === MONDAY && (day === today || Math.abs(day - today) > 1);
+            return (
+              <span
+                key={day}
+                title={`${weekdayWords(day)} (${formatDay(day)})`}
+                className={`season-day ${day === today ? 'season-today' : ''} ${isMonday ? 'season-monday' : ''}`}
+                style={spanStyle(first, day, day)}
+              >
+                {date === 1 && <b className="season-month">{MONTHS[month - 1]}</b>}
+                <span>{date}</span>
+              </span>
+            );
+          })}
+        </div>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,141 @@
+'use client';
+
+import Link from 'next/link';
+import { memo } from 'react';
+import type { Day } from '../../core/calendar/day';
+import type { Window } from '../../core/calendar/window';
+import { RIBBON_WORDS } from '../../views/marks';
+import type { SeasonRow } from '../../views/season-view';
+import { spanStyle } from './place';
+import { SeasonCheckTag } from './SeasonCheckTag';
+import { DAY_PX } from './scale';
+
+const LINE_PX = 17;
+const LAST_LINE_PX = 26;
+const LETTER_PX = 6;
+const LABEL_EDGE_PX = 12;
+
+interface Props {
+  readonly row: SeasonRow;
+  readonly origin: Day;
+  readonly minute: string;
+  readonly daysOf: (px: number) => number;
+}
+
+/** One colony's season: programmes, ribbons, days to leave shut, and on the last line what was done and what is planned. */
+export const SeasonRowLane = memo(function SeasonRowLane({ row, origin, minute, daysOf }: Props) {
+  const { colonyId, name, ribbons, shut, programmes, looks, checks } = row;
+  const lines = [
+    programmes.length > 0 ? 'programmes' : null,
+    ribbons.some(({ kind }) => kind === 'sealing') ? 'sealing' : null,
+    ribbons.some(({ kind }) => kind === 'emergence') ? 'emergence' : null,
+    shut.length > 0 || ribbons.some(({ kind }) => kind === 'eggs') ? 'shut' : null,
+  ].filter((line) => line !== null);
+  const top = (line: string) => 3 + Math.max(0, lines.indexOf(line)) * LINE_PX;
+  const last = 3 + lines.length * LINE_PX;
+  const lanes = lanesOf(checks);
+  const height = last + LAST_LINE_PX * Math.max(1, ...lanes.map((lane) => lane + 1));
+  const href = `/colonies/${colonyId}`;
+  return (
+    <div className="season-row" style={{ height }} data-colony={name}>
+      <Link prefetch={false} href={href} className="season-name font-display font-bold no-underline hover:underline">
+        {name}
+      </Link>
+      <div className="season-strip">
+        <div className="season-time">
+          {programmes.map(({ id, label, from, to }) => (
+            <Link
+              key={id}
+              prefetch={false}
+              href={`/programmes/${id}`}
+              className="season-mark season-programme"
+              style={{ ...spanStyle(origin, from, to), top: top('programmes') }}
+            >
+              {label}
+            </Link>
+          ))}
+          {shut.map(({ from, to }) => (
+            <Link
+              key={from}
+              prefetch={false}
+              href={href}
+              className="season-mark season-shut"
+              style={{ ...spanStyle(origin, from, to), top: top('shut') }}
+            >
+              <i>leave shut</i>
+            </Link>
+          ))}
+          {ribbons.map(({ kind, window }) => (
+            <Link
+              key={kind}
+              prefetch={false}
+              href={href}
+              className={`season-mark season-ribbon season-${kind}`}
+              style={{
+                ...spanStyle(origin, window.earliest, window.latest),
+                top: top(kind === 'eggs' ? 'shut' : kind),
+                ...feathers(window),
+              }}
+            >
+              {RIBBON_WORDS[kind]}
+            </Link>
+          ))}
+          {looks.map((on, i) => (
+            <span
+              // biome-ignore lint/suspicious/noArrayIndexKey: a hive may be looked at twice in a day, and the list is never re-ordered
+              key={`look${i}`}
+              className="season-dot season-look"
+              style={{ ...spanStyle(origin, on, on), top: last }}
+              title="inspected"
+            />
+          ))}
+          {programmes.map(({ id, label, from }) => (
+            <span
+              key={`act${id}`}
+              className="season-dot season-act"
+              style={{ ...spanStyle(origin, from, from), top: last }}
+              title={label}
+            />
+          ))}
+          {checks.map((check, i) => (
+            <SeasonCheckTag
+              key={check.key}
+              check={check}
+              colonyId={colonyId}
+              colonyName={name}
+              shut={shut}
+              origin={origin}
+              top={last + (lanes[i] ?? 0) * LAST_LINE_PX}
+              minute={minute}
+              daysOf={daysOf}
+            />
+          ))}
+        </div>
+      </div>
+    </div>
+  );
+});
+
+/** On which line below one another the labels of checks stand, so that none lies on another at the usual width of a day. */
+function lanesOf(checks: SeasonRow['checks']): readonly number[] {
+  const taken: number[] = [];
+  return checks.map(({ label, window, plannedFor }) => {
+    const half = (label.length * LETTER_PX + LABEL_EDGE_PX) / DAY_PX.usual / 2;
+    const at = plannedFor ?? window.ideal;
+    let lane = taken.findIndex((until) => until <= at - half);
+    if (lane < 0) lane = taken.length;
+    taken[lane] = at + half;
+    return lane;
+  });
+}
+
+/** Solid over the likely days, fading towards the ends that are merely possible. */
+function feathers({ earliest, likelyFrom, likelyTo, latest }: Window): React.CSSProperties {
+  const days = latest - earliest + 1;
+  const percent = (at: number) => `${(at / days) * 100}%`;
+  const [from, to] = [percent(likelyFrom - earliest), percent(likelyTo - earliest + 1)];
+  const faint = (isSure: boolean) => (isSure ? 'var(--ribbon)' : 'color-mix(in srgb, var(--ribbon) 14%, transparent)');
+  return {
+    backgroundImage: `linear-gradient(to right, ${faint(earliest === likelyFrom)}, var(--ribbon) ${from}, var(--ribbon) ${to}, ${faint(latest === likelyTo)})`,
+  };
+}

@@ -1,0 +1,172 @@
+import { type Day, day, earliestOf, latestOf, yearOf } from '../core/calendar/day';
+import type { CheckWindow, Window } from '../core/calendar/window';
+import { spanOf } from '../core/calendar/window';
+import { rangeWords, weekdayWords } from '../core/calendar/words';
+import { isOpenCell } from '../core/cells/stage';
+import type { ColonyState } from '../core/colony/fold';
+import { emergencesOf } from '../core/colony/track-cells';
+import { methodNamed } from '../core/methods/methods';
+import { seasonPart } from '../core/schedule/beekeeping-year';
+import { CHECK_NAMES, type CheckCode, type LeaveShut, urgencyOf } from '../core/schedule/check';
+import type { Hemisphere } from '../core/settings/settings';
+import { RIBBON_WORDS, type RibbonKind, type Tone } from './marks';
+import type { Yard, YardColony } from './yard';
+
+/** A planned check, which can be taken to another day. */
+export interface SeasonCheck {
+  readonly key: string;
+  readonly code: CheckCode;
+  readonly label: string;
+  readonly window: CheckWindow;
+  readonly plannedFor: Day | null;
+  readonly tone: Tone;
+}
+
+export interface SeasonSpan {
+  readonly id: string;
+  readonly label: string;
+  readonly from: Day;
+  readonly to: Day;
+}
+
+/** One colony's season, as it was and as it is planned. */
+export interface SeasonRow {
+  readonly colonyId: string;
+  readonly name: string;
+  readonly ribbons: readonly { readonly kind: Exclude<RibbonKind, 'laid'>; readonly window: Window }[];
+  readonly shut: readonly LeaveShut[];
+  readonly programmes: readonly SeasonSpan[];
+  readonly looks: readonly Day[];
+  readonly checks: readonly SeasonCheck[];
+}
+
+export interface SeasonView {
+  readonly first: Day;
+  readonly last: Day;
+  readonly swarmSeason: LeaveShut | null;
+  readonly groups: readonly { readonly apiary: string; readonly rows: readonly SeasonRow[] }[];
+}
+
+/** First and last month and day of what is shown: from before the build-up until the hives are left to rest. */
+const SHOWN: { readonly [H in Hemisphere]: readonly [from: string, to: string, yearsOn: number] } = {
+  north: ['03-01', '10-31', 0],
+  south: ['09-01', '04-30', 1],
+};
+
+/** The whole season of every colony. */
+export function seasonView(yard: Yard, today: Day): SeasonView {
+  const { hemisphere } = yard.settings;
+  const [from, to, yearsOn] = SHOWN[hemisphere];
+  const started = day(`${yearOf(today)}-${from}`);
+  const year = yearsOn > 0 && started > today ? yearOf(today) - 1 : yearOf(today);
+  const rows = yard.colonies.map((standing) => ({ apiary: standing.apiary.name, row: seasonRow(standing) }));
+  const [first, last] = [day(`${year}-${from}`), day(`${year + yearsOn}-${to}`)];
+  return {
+    first: earliestOf(first, today),
+    last: latestOf(last, today),
+    swarmSeason: swarmSeasonIn(first, last, hemisphere),
+    groups: yard.apiaries
+      .map(({ name }) => ({ apiary: name, rows: rows.filter(({ apiary }) => apiary === name).map(({ row }) => row) }))
+      .filter(({ rows: own }) => own.length > 0),
+  };
+}
+
+function swarmSeasonIn(first: Day, last: Day, hemisphere: Hemisphere): LeaveShut | null {
+  const days = Array.from({ length: last - first + 1 }, (_, i) => (first + i) as Day).filter(
+    (one) => seasonPart(one, hemisphere) === 'swarm-season',
+  );
+  const [from, to] = [days[0], days.at(-1)];
+  return from === undefined || to === undefined ? null : { from, to };
+}
+
+function seasonRow({ colony, state }: YardColony): SeasonRow {
+  const { schedule, liveCells, looks, parts, today } = state;
+  const open = liveCells.filter(({ lastStage }) => isOpenCell(lastStage));
+  const sealing = spanOf(open.flatMap(({ planBy }) => planBy.sealing ?? []));
+  const emergence = spanOf(emergencesOf(liveCells)) ?? schedule.emergence;
+  const { eggsBy } = schedule;
+  const eggs = eggsBy && {
+    earliest: eggsBy.earliest,
+    likelyFrom: eggsBy.ideal,
+    likelyTo: eggsBy.latest,
+    latest: eggsBy.latest,
+  };
+  const ribbon = (kind: Exclude<RibbonKind, 'laid'>, window: Window | null) => (window ? [{ kind, window }] : []);
+  return {
+    colonyId: colony.id,
+    name: colony.name,
+    ribbons: [...ribbon('sealing', sealing), ...ribbon('emergence', emergence), ...ribbon('eggs', eggs)],
+    shut: schedule.leaveShut.filter(({ from, to }) => from <= to),
+    programmes: parts.map(({ programme }) => programmeSpan(programme, state)),
+    looks: looks.map(({ inspection }) => inspection.on),
+    checks: schedule.checks.map((check) => ({
+      key: check.key,
+      code: check.code,
+      label: CHECK_NAMES[check.code],
+      window: check.window,
+      plannedFor: check.plannedFor,
+      tone: urgencyOf(check, today),
+    })),
+  };
+}
+
+/** A programme reaches from its day to the last thing it still asks for, or that came of it. */
+function programmeSpan(
+  { id, method, on, endedOn }: ColonyState['parts'][number]['programme'],
+  state: ColonyState,
+): SeasonSpan {
+  const asked = state.schedule.checks
+    .filter(({ programme }) => programme?.id === id)
+    .map(({ window }) => window.latest);
+  const done = state.followUps.filter((one) => one.programmeId === id && one.on !== null).map((one) => one.on as Day);
+  const answered = state.answers.filter(({ programmeId }) => programmeId === id).map((answer) => answer.on);
+  return {
+    id,
+    label: methodNamed(method).title,
+    from: on,
+    to: endedOn ?? latestOf(on, ...asked, ...done, ...answered),
+  };
+}
+
+export interface SeasonLine {
+  readonly key: string;
+  readonly colonyId: string;
+  readonly colony: string;
+  readonly what: string;
+  readonly when: string;
+  readonly from: Day;
+}
+
+/** The same as a table: everything of every colony in order of time. */
+export function seasonLines({ groups }: SeasonView): readonly SeasonLine[] {
+  return groups.flatMap(({ rows }) => rows.flatMap(rowLines));
+}
+
+function rowLines(row: SeasonRow): readonly SeasonLine[] {
+  const { colonyId, name: colony, ribbons, shut, programmes, looks, checks } = row;
+  const line = (key: string, what: string, from: Day, when: string): SeasonLine => ({
+    key: `${colonyId}${key}`,
+    colonyId,
+    colony,
+    what,
+    when,
+    from,
+  });
+  const span = ({ from, to }: LeaveShut) => rangeWords({ from, to });
+  return [
+    ...looks.map((on) => line(`look${on}`, 'inspected', on, weekdayWords(on))),
+    ...programmes.map(({ id, label, from, to }) => line(id, label, from, span({ from, to }))),
+    ...ribbons.map(({ kind, window: { earliest, latest } }) =>
+      line(kind, RIBBON_WORDS[kind], earliest, span({ from: earliest, to: latest })),
+    ),
+    ...shut.map((one) => line(`shut${one.from}`, 'leave shut', one.from, span(one))),
+    ...checks.map(({ key, label, window: { earliest, ideal, latest }, plannedFor }) =>
+      line(
+        key,
+        label,
+        plannedFor ?? ideal,
+        `${weekdayWords(plannedFor ?? ideal)}, any day ${span({ from: earliest, to: latest })}`,
+      ),
+    ),
+  ].sort((a, b) => a.from - b.from);
+}
