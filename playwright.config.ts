@@ -8,12 +8,13 @@ export default defineConfig({
   fullyParallel: true,
   forbidOnly: process.env.CI === 'true',
   // Generous: a slow machine is no fault of the application.
-  timeout: 240_000,
+  timeout: 180_000,
   expect: { timeout: 30_000 },
   globalSetup: './e2e/global-setup.ts',
   reporter: [['list'], ['json', { outputFile: '.ubbet/browser.json' }]],
   use: {
     viewport: { width: 1280, height: 800 },
+    actionTimeout: 30_000,
     locale: 'en-GB',
     // Only the tests without a signal want what the service worker keeps.
     serviceWorkers: 'block',

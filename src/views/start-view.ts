@@ -4,6 +4,7 @@ import { rangeWords } from '../core/calendar/words';
 import { findingWords } from '../core/cells/finding-words';
 import type { CellStage } from '../core/cells/stage';
 import type { ColonyState } from '../core/colony/fold';
+import { mayStillHoldQueen } from '../core/colony/track-cells';
 import type { Fit } from '../core/methods/fit';
 import type { Method, MethodName } from '../core/methods/method';
 import { mayBuyQueen, methodNamed } from '../core/methods/methods';
@@ -87,6 +88,7 @@ export function startView(
   const taken = new Set(yard.colonies.map((one) => one.colony.name));
   const isUnion = definition.units.some(({ queen }) => queen === 'ends');
   const isGift = method === 'give-cell';
+  const live = state.liveCells.filter((cell) => mayStillHoldQueen(cell, state.today));
   const asksCells = !isGift && definition.options.includes('keptCells');
   return {
     method,
@@ -94,10 +96,10 @@ export function startView(
     fit,
     cautions: definition.cautions.map((caution) => CAUTION_WORDS[caution]),
     asksCells,
-    cells: isGift ? [] : state.liveCells.map(cellChoice),
+    cells: isGift ? [] : live.map(cellChoice),
     suggestedCells:
       definition.needs.cells === 'kept'
-        ? bestToKeep(state.liveCells)
+        ? bestToKeep(live)
             .slice(0, yard.settings.cellsKept)
             .map(({ cell }) => cell.id)
         : [],

@@ -5,6 +5,7 @@ import type { DayRange } from '../calendar/window';
 import { isOpenCell } from '../cells/stage';
 import type { Drones, InspectionFact } from '../colony/facts';
 import type { ColonyState } from '../colony/fold';
+import { mayStillHoldQueen } from '../colony/track-cells';
 import type { FitFacts } from './fit';
 
 /** A count of frames, seams or drones older than this no longer tells how strong a colony is. */
@@ -18,7 +19,9 @@ export function daysToMainFlow(flow: DayRange | null, today: Day): number | null
 
 /** What is known of a colony when methods are weighed: its state, and the last counts that are not too old. */
 export function fitFactsOf(state: ColonyState, flow: DayRange | null): FitFacts {
-  const { today, lastLook, queen, liveCells } = state;
+  const { today, lastLook, queen } = state;
+  // Cells known from before may have let their queens out since.
+  const liveCells = state.liveCells.filter((cell) => mayStillHoldQueen(cell, today));
   const recent = state.looks
     .map(({ inspection }) => inspection)
     .filter(({ on }) => daysBetween(on, today) <= COUNT_HOLDS.value);

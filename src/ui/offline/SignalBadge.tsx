@@ -15,13 +15,14 @@ export function SignalBadge() {
   ].filter((part) => part !== null);
   const tone = refused > 0 || waiting > 0 ? 'border-propolis text-propolis' : 'border-line text-muted';
   return (
-    <Link
-      href="/hive"
-      prefetch={false}
-      role="status"
-      className={`border-2 px-2 py-1 text-sm font-semibold whitespace-nowrap no-underline hover:border-ink ${tone}`}
-    >
-      {parts.length === 0 ? 'all sent' : parts.join(' · ')}
-    </Link>
+    <span role="status">
+      <Link
+        href="/hive"
+        prefetch={false}
+        className={`border-2 px-2 py-1.5 text-sm font-semibold whitespace-nowrap no-underline hover:border-ink ${tone}`}
+      >
+        {parts.length === 0 ? 'all sent' : parts.join(' · ')}
+      </Link>
+    </span>
   );
 }

@@ -1,0 +1,76 @@
+import AxeBuilder from '@axe-core/playwright';
+import { openColony } from './season';
+import { expect, test } from './test';
+
+test.use({ seed: 'demo' });
+
+const PAGES = ['/', '/hive', '/season', '/days/2027-05-18', '/colonies', '/cells', '/cell-clock', '/data', '/settings'];
+
+for (const theme of ['day', 'sunlight', 'night'] as const) {
+  test(`no accessibility fault on any screen in ${theme} light`, async ({ page }) => {
+    await page.goto('/');
+    await page.getByRole('button', { name: theme, exact: true }).click();
+    const faults = async () => {
+      await expect(page.locator('html')).toHaveAttribute('data-theme', theme);
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      return violations.map(({ id, nodes }) => `${page.url()} ${id}: ${nodes.map(({ html }) => html).join(' | ')}`);
+    };
+    for (const path of PAGES) {
+      await page.goto(path);
+      await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+      expect(await faults()).toEqual([]);
+    }
+    await page.goto('/hive');
+    await page.getByRole('link', { name: /^Walled garden/ }).click();
+    await expect(page.getByRole('list', { name: 'The round' })).toBeVisible();
+    expect(await faults()).toEqual([]);
+    await page
+      .getByRole('link', { name: /Sainfoin/ })
+      .first()
+      .click();
+    await page.getByRole('group', { name: 'Cell a is now' }).getByRole('button', { name: 'taken down' }).click();
+    expect(await faults()).toEqual([]);
+    await openColony(page, 'Sorrel');
+    expect(await faults()).toEqual([]);
+    await page.getByRole('link', { name: 'What are my choices?' }).click();
+    await expect(page.getByRole('heading', { level: 1, name: 'Choices for Sorrel' })).toBeVisible();
+    expect(await faults()).toEqual([]);
+    await page.getByRole('link', { name: /^Plan it: Give a cell/ }).click();
+    await expect(page.getByRole('button', { name: 'Start it' })).toBeVisible();
+    expect(await faults()).toEqual([]);
+    await openColony(page, 'Comfrey');
+    await page.getByRole('link', { name: /^Walk-away/ }).click();
+    await expect(page.getByRole('heading', { level: 1, name: 'Walk-away split' })).toBeVisible();
+    expect(await faults()).toEqual([]);
+    await page.keyboard.press('/');
+    await expect(page.getByRole('combobox')).toBeVisible();
+    expect(await faults()).toEqual([]);
+  });
+}
+
+test('nothing moves where the keeper wants less motion', async ({ page }) => {
+  await page.emulateMedia({ reducedMotion: 'reduce' });
+  for (const path of ['/', '/season', '/hive']) {
+    await page.goto(path);
+    const moving = await page.evaluate(
+      () =>
+        [...document.querySelectorAll('*')].filter((element) => {
+          const { animationName, transitionDuration } = getComputedStyle(element);
+          return animationName !== 'none' || transitionDuration.split(', ').some((time) => time !== '0s');
+        }).length,
+    );
+    expect(moving, path).toBe(0);
+  }
+});
+
+test('the round sheet can be printed, in the order of entry', async ({ page }) => {
+  await page.goto('/hive');
+  await page.getByRole('link', { name: /^School roof/ }).click();
+  await page.getByRole('link', { name: 'round sheet to print' }).click();
+  await expect(page.getByText('Leave shut: Scabious')).toBeVisible();
+  const hives = page.locator('.sheet section');
+  await expect(hives.first()).toContainText('Betony');
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByRole('banner')).toBeHidden();
+  await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
+});

@@ -1,0 +1,127 @@
+import type { Page } from '@playwright/test';
+import { expect, test } from './test';
+
+test.use({ seed: 'demo' });
+
+const sheet = (page: Page) => page.getByRole('region', { name: 'The season', exact: true });
+const row = (page: Page, name: string) => page.locator(`[data-colony="${name}"]`);
+const first = (page: Page) =>
+  sheet(page).evaluate((element) => Number(getComputedStyle(element).getPropertyValue('--first')));
+const dayPx = (page: Page) =>
+  sheet(page).evaluate((element) => Number.parseFloat(getComputedStyle(element).getPropertyValue('--day')));
+
+test('the season is moved and scaled by buttons, keys, wheel and drag', async ({ page }) => {
+  await page.goto('/season');
+  const start = await first(page);
+  await page.getByRole('button', { name: 'A week on' }).click();
+  expect((await first(page)) - start).toBeCloseTo(7);
+  await sheet(page).focus();
+  await page.keyboard.press('ArrowLeft');
+  expect(await first(page)).toBeCloseTo(start);
+  const near = await dayPx(page);
+  await page.keyboard.press('+');
+  expect(await dayPx(page)).toBeCloseTo(near * 1.25);
+  await page.getByRole('button', { name: 'Further off' }).click();
+  expect(await dayPx(page)).toBeCloseTo(near);
+
+  await row(page, 'Yarrow').scrollIntoViewIfNeeded();
+  const box = await row(page, 'Yarrow').boundingBox();
+  if (!box) throw new Error('no row');
+  await page.mouse.move(box.x + 900, box.y + 8);
+  await page.mouse.down();
+  await page.mouse.move(box.x + 900 - near * 10, box.y + 8, { steps: 4 });
+  await page.mouse.up();
+  expect((await first(page)) - start).toBeCloseTo(10, 0);
+  await page.keyboard.down('Shift');
+  await page.mouse.wheel(0, near * 10);
+  await page.keyboard.up('Shift');
+  expect(await first(page)).toBeGreaterThan(start + 15);
+  await sheet(page).focus();
+  await page.keyboard.press('0');
+  expect(await first(page)).toBeCloseTo(start);
+});
+
+test('a planned check is dragged inside its window; outside it asks, with what that risks', async ({ page }) => {
+  await page.goto('/season');
+  const tag = row(page, 'Knapweed').locator('[data-check="thin-cells"]');
+  await expect(tag).toHaveAccessibleName(/Tue 18 May, any day 17 to 18 May/);
+  const px = await dayPx(page);
+  const drag = async (days: number) => {
+    await tag.scrollIntoViewIfNeeded();
+    const box = await tag.boundingBox();
+    if (!box) throw new Error('no tag');
+    const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+    await page.mouse.move(x, y);
+    await page.mouse.down();
+    await page.mouse.move(x + days * px, y, { steps: 5 });
+    await page.mouse.up();
+  };
+  await drag(-1);
+  await expect(tag).toHaveAccessibleName(/Mon 17 May, any day/);
+  await page.reload();
+  await expect(tag).toHaveAccessibleName(/Mon 17 May, any day/);
+  await drag(4);
+  const dialog = page.getByRole('alertdialog');
+  await expect(dialog).toContainText('thin cells on Fri 21 May?');
+  await expect(dialog).toContainText('The hive is to be left shut until 2 Jun');
+  await dialog.getByRole('button', { name: 'Leave it' }).click();
+  await expect(tag).toHaveAccessibleName(/Mon 17 May, any day/);
+});
+
+test('a planned check is moved with the keyboard alone', async ({ page }) => {
+  await page.goto('/season');
+  const tag = row(page, 'Teasel').locator('[data-check="supers-check"]');
+  await tag.focus();
+  await page.keyboard.press('Shift+ArrowRight');
+  await page.keyboard.press('Shift+ArrowRight');
+  await expect(row(page, 'Teasel').getByText('Tue 25 May: Enter puts it there, Escape leaves it.')).toBeAttached();
+  await page.keyboard.press('Enter');
+  await expect(tag).toHaveAccessibleName(/Tue 25 May, any day 23 to 30 May/);
+  await page.reload();
+  await expect(tag).toHaveAccessibleName(/Tue 25 May, any day/);
+});
+
+test('the same is there as a table', async ({ page }) => {
+  await page.goto('/season');
+  await page.getByRole('button', { name: 'As a table' }).click();
+  const lines = page.getByRole('row').filter({ has: page.getByRole('rowheader', { name: 'Knapweed', exact: true }) });
+  await expect(lines.filter({ hasText: 'leave shut' })).toContainText('19 May to 2 Jun');
+  await expect(lines.filter({ hasText: 'thin cells' })).toContainText('Tue 18 May, any day 17 to 18 May');
+  await expect(lines.filter({ hasText: 'Artificial swarm with a nuc' })).toHaveCount(1);
+});
+
+test('the ruler is walked with the arrows, and a day opens its rounds', async ({ page }) => {
+  await page.goto('/settings');
+  const ruler = page.getByRole('list', { name: 'Days' });
+  await ruler.getByRole('link', { name: /^Sun 16 May/ }).focus();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowRight');
+  await expect(ruler.getByRole('link', { name: /^Tue 18 May/ })).toBeFocused();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Tue 18 May, in 2 days');
+  await expect(page.getByRole('region', { name: 'Walled garden' })).toContainText('Thin the cells today');
+  await expect(page.getByRole('region', { name: 'Leave shut' })).toContainText('Scabious');
+});
+
+test('keys: help, find, inspect, next and previous colony', async ({ page }) => {
+  await page.goto('/');
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog')).toContainText('find a colony or something to do');
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('/');
+  await page.getByRole('combobox').fill('tea');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { level: 1, name: 'Teasel' })).toBeVisible();
+  await page.keyboard.press(']');
+  await expect(page.getByRole('heading', { level: 1, name: 'Vetch' })).toBeVisible();
+  await page.keyboard.press('[');
+  await expect(page.getByRole('heading', { level: 1, name: 'Teasel' })).toBeVisible();
+  await page.keyboard.press('n');
+  await expect(page).toHaveURL(/\/inspect$/);
+  // Where something is typed a key is a letter.
+  const note = page.getByRole('textbox', { name: 'Note' });
+  await note.focus();
+  await page.keyboard.type('n/?');
+  await expect(note).toHaveValue('n/?');
+  await expect(page).toHaveURL(/\/inspect$/);
+});
