@@ -181,3 +181,41 @@ test('an entry that the server refuses comes back whole, is put right and sent',
   await expect(badge(page)).toHaveText('all sent');
   expect((await inspections(page)).filter(({ note }) => note === 'Windy.')).toHaveLength(1);
 });
+
+test('a photo of a frame is made small, kept with the entry and sent after it', async ({ page, context }) => {
+  await takeAlong(page);
+  await signal(context, false);
+  await openHive(page, /^School roof/, 'Betony');
+  // A picture larger than what is kept.
+  const drawn = await page.evaluate(() => {
+    const canvas = document.createElement('canvas');
+    [canvas.width, canvas.height] = [3000, 2000];
+    const brush = canvas.getContext('2d') as CanvasRenderingContext2D;
+    for (let i = 0; i < 4000; i++) {
+      brush.fillStyle = `hsl(${(i * 37) % 360} 60% 50%)`;
+      brush.fillRect((i * 97) % 3000, (i * 61) % 2000, 60, 60);
+    }
+    return canvas.toDataURL('image/png').split(',')[1] as string;
+  });
+  const buffer = Buffer.from(drawn, 'base64');
+  await page.getByLabel('Photo of a frame').setInputFiles({ name: 'frame.png', mimeType: 'image/png', buffer });
+  await expect(page.getByRole('img', { name: 'Frame 1' })).toBeVisible();
+  await page
+    .getByLabel('Photo of a frame')
+    .setInputFiles({ name: 'a.txt', mimeType: 'text/plain', buffer: Buffer.from('no picture') });
+  await expect(page.getByText('This is no picture that can be read.')).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('img', { name: 'Frame 1' })).toBeVisible();
+  await choose(page, 'How well did you look for cells?', CLEARED);
+  await save(page);
+  await expect(badge(page)).toHaveText('1 saved here, not sent');
+  await signal(context, true);
+  await expect(badge(page)).toHaveText('all sent');
+  const { photos } = (await (await page.request.get('/api/season/export')).json()).facts;
+  expect(photos).toHaveLength(1);
+  const picture = await page.request.get(`/api/photos/${photos[0].id}`);
+  expect(picture.headers()['content-type']).toBe('image/jpeg');
+  const bytes = await picture.body();
+  expect([bytes[0], bytes[1]]).toEqual([0xff, 0xd8]);
+  expect(bytes.length).toBeLessThanOrEqual(180_000);
+});

@@ -59,6 +59,7 @@ export class SeasonBuilder {
     inspections: [],
     cells: [],
     cellObservations: [],
+    photos: [],
     cellMoves: [],
     programmes: [],
     programmeUnits: [],

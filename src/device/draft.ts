@@ -25,6 +25,12 @@ export interface FreshCell {
   readonly part: CellPart | null;
 }
 
+/** A photo that is sent after the inspection, as base64 text. */
+export interface DraftPhoto {
+  readonly id: string;
+  readonly jpeg: string;
+}
+
 /** A cell that is not destroyed but given to another colony; its ids are made once. */
 export interface CellGift {
   readonly to: string;
@@ -51,6 +57,7 @@ export interface Draft {
   readonly note: string;
   readonly known: Readonly<Record<string, KnownAnswer>>;
   readonly fresh: readonly FreshCell[];
+  readonly photos: readonly DraftPhoto[];
   /** Cells taken down here that go to another colony, by the cell. */
   readonly gives: Readonly<Record<string, CellGift>>;
   /** Where the next new cell hangs. */
@@ -92,6 +99,7 @@ export function emptyDraft(id: string, colonyId: string, at: string): Draft {
     known: {},
     fresh: [],
     gives: {},
+    photos: [],
     hangs: { place: 'bottom', box: null, frame: null, part: null },
   };
 }
@@ -168,7 +176,7 @@ export function liveCellsOf({ known, fresh }: Draft): { readonly down: readonly 
 
 /** The entry as it is sent. How thoroughly it was looked at must have been said. */
 export function entryOf(draft: Draft, thoroughness: Thoroughness): InspectionEntry {
-  const { known, fresh, hangs: _, gives: __, ...inspection } = draft;
+  const { known, fresh, hangs: _, gives: __, photos: ___, ...inspection } = draft;
   const seenAgain = Object.entries(known).flatMap(([cellId, { observationId, found, takenDown }]): EntryCell[] =>
     found === null ? [] : [{ cellId, observationId, found, takenDown, newCell: null }],
   );

@@ -35,13 +35,22 @@ export async function sendOutbox(store: DeviceStore, now: () => string, send: Se
   }
 }
 
-/** Sends an inspection and the cells that it gives away: what was wrong, nothing if all was taken, or that nobody answered. */
+/** Sends an inspection, its photos and the cells that it gives away: what was wrong, nothing if all was taken, or that nobody answered. */
 export async function sendEntry(
-  { entry, gives }: Pick<OutboxEntry, 'entry' | 'gives'>,
+  { entry, gives, draft }: Pick<OutboxEntry, 'entry' | 'gives' | 'draft'>,
   send: Send = sendJson,
 ): Promise<OutboxEntry['issues'] | 'no-answer'> {
   const sent = await send('/api/inspections', entry);
   if (!sent.ok) return isNoAnswer(sent.issues) ? 'no-answer' : sent.issues;
+  for (const { id, jpeg } of draft.photos ?? []) {
+    const kept = await send('/api/photos', { id, inspectionId: entry.id, jpeg });
+    if (kept.ok) continue;
+    if (isNoAnswer(kept.issues)) return 'no-answer';
+    return kept.issues.map((issue) => ({
+      ...issue,
+      message: `The inspection is stored, but a photo is not. ${issue.message}`,
+    }));
+  }
   for (const give of gives) {
     const given = await send('/api/programmes', give);
     if (given.ok) continue;

@@ -9,7 +9,7 @@ import type { Settings } from '../core/settings/settings';
 import type { Db } from '../db/open';
 import { loadColonyFacts } from '../db/repositories/colony-facts';
 import { loadSettings } from '../db/repositories/settings';
-import { apiaries, colonies, inspections, queenEvents, queens, revisions } from '../db/schema/tables';
+import { apiaries, colonies, inspections, photos, queenEvents, queens, revisions } from '../db/schema/tables';
 import type { EntryChange, QueenChoice, QueenLine } from '../views/colony-records';
 import type { ApiaryEntry, ColonyEntry } from '../views/yard';
 
@@ -81,7 +81,7 @@ export function queensOfColony(db: Db, colonyId: string): readonly QueenChoice[]
   return [...seen].map(([id, name]) => ({ id, name }));
 }
 
-/** How the colony's inspections were corrected and deleted, newest first; and which of them are deleted now. */
+/** How the colony's inspections were corrected and deleted, newest first; which of them are deleted now; and their photos. */
 export function loadChanges(db: Db, colonyId: string) {
   const rows = db
     .select({ id: inspections.id, at: inspections.at, deletedAt: inspections.deletedAt })
@@ -101,5 +101,11 @@ export function loadChanges(db: Db, colonyId: string) {
     .where(inArray(revisions.entityId, ids))
     .orderBy(desc(revisions.revisedAt))
     .all();
-  return { changes, deleted: rows.filter(({ deletedAt }) => deletedAt !== null) };
+  const taken = db
+    .select({ id: photos.id, inspectionId: photos.inspectionId })
+    .from(photos)
+    .where(inArray(photos.inspectionId, ids))
+    .orderBy(asc(photos.id))
+    .all();
+  return { changes, photos: taken, deleted: rows.filter(({ deletedAt }) => deletedAt !== null) };
 }

@@ -2,11 +2,11 @@ import type { DayRange } from '../core/calendar/window';
 import { rangeWords } from '../core/calendar/words';
 import { findingWords } from '../core/cells/finding-words';
 import type { CellStage } from '../core/cells/stage';
+import { laidRange } from '../core/programmes/best-to-keep';
 import { type CellWanted, cellsToGive, cellsWanted } from '../core/programmes/cell-list';
-import { whereWords } from './colony-view';
-import { laidRange } from './decide-view';
 import type { Mark } from './marks';
 import { ribbonMark } from './marks-of';
+import { whereWords } from './where-words';
 import type { Yard, YardColony } from './yard';
 
 /** A colony that a cell would help. */

@@ -3,13 +3,11 @@ import { dayWords, distanceWords, rangeWords, weekdayWords } from '../core/calen
 import { expectedStages } from '../core/cells/expected';
 import { explainConflict } from '../core/cells/explain';
 import { findingWords } from '../core/cells/finding-words';
-import { CELL_PLACE_WORDS } from '../core/cells/place';
 import { STAGES } from '../core/cells/stage';
-import type { CellFact, CellFinding, InspectionFact } from '../core/colony/facts';
+import type { CellFinding, InspectionFact } from '../core/colony/facts';
 import type { ColonyState } from '../core/colony/fold';
 import type { Look } from '../core/colony/look';
 import { mayStillHoldQueen, type TrackedCell } from '../core/colony/track-cells';
-import { CAUSE_WORDS, READING_WORDS } from '../core/inspections/reading-words';
 import { THOROUGHNESS_WORDS } from '../core/inspections/thoroughness';
 import { methodNamed } from '../core/methods/methods';
 import { CHECK_NAMES } from '../core/schedule/check';
@@ -17,15 +15,9 @@ import { type DueView, dueViews } from './due-view';
 import type { Mark } from './marks';
 import { cellMarks, cellsMarks, rowBelow, scheduleMarks } from './marks-of';
 import { type MoveLine, moveLines } from './moves-view';
-import { isHeld, readingTitle, situationWords } from './situation-words';
-
-export interface ReadingView {
-  readonly title: string;
-  readonly advice: string;
-  readonly cause: string | null;
-  readonly because: readonly string[];
-  readonly wouldChange: string;
-}
+import { type ReadingView, readingView } from './reading-view';
+import { situationWords } from './situation-words';
+import { whereWords } from './where-words';
 
 export interface CellRowView {
   readonly id: string;
@@ -124,30 +116,10 @@ function programmeLines({ parts, schedule, today }: ColonyState): readonly Progr
   });
 }
 
-/** A reading in words, with what it rests on. */
-export function readingView({ reading, takenDown }: Pick<Look, 'reading' | 'takenDown'>): ReadingView {
-  const words = READING_WORDS[reading.reading];
-  const held = isHeld({ reading, takenDown });
-  return {
-    title: readingTitle({ reading, takenDown }),
-    advice: held
-      ? 'This buys days. New cells can be started from young larvae at once: be back in time, or choose a method.'
-      : words.advice,
-    cause: reading.cause && CAUSE_WORDS[reading.cause],
-    because: reading.because.map(({ text }) => text),
-    wouldChange: words.wouldChange,
-  };
-}
-
 /** The marks with a line of rings below them, one for each look. */
 function withLooks(marks: readonly Mark[], looks: readonly Look[]): readonly Mark[] {
   const row = rowBelow(marks) + (marks.some(({ type }) => type === 'check') ? 1 : 0);
   return [...marks, ...looks.map(({ inspection }): Mark => ({ type: 'look', on: inspection.on, row }))];
-}
-
-export function whereWords({ place, box, frame }: Pick<CellFact, 'place' | 'box' | 'frame'>): string {
-  const at = [box === null ? null : `box ${box}`, frame === null ? null : `frame ${frame}`, CELL_PLACE_WORDS[place]];
-  return at.filter((part) => part !== null).join(', ');
 }
 
 /** Cells that may hold a queen first, then dry cups, then what is over. */

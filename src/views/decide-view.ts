@@ -1,12 +1,11 @@
 import type { Day } from '../core/calendar/day';
-import type { DayRange } from '../core/calendar/window';
 import { rangeWords } from '../core/calendar/words';
 import type { ColonyState } from '../core/colony/fold';
-import type { TrackedCell } from '../core/colony/track-cells';
 import { type Fit, type FitFacts, fitOf } from '../core/methods/fit';
 import type { Method, MethodKind, MethodName } from '../core/methods/method';
 import { METHODS } from '../core/methods/methods';
 import { type Plan, planMethod, USUAL_CHOICES } from '../core/methods/plan';
+import { bestToKeep, laidRange } from '../core/programmes/best-to-keep';
 import { firstEggsWindow } from '../core/schedule/virgin-care';
 import type { Settings } from '../core/settings/settings';
 import type { Mark } from './marks';
@@ -35,23 +34,6 @@ export interface DecideView {
   readonly doesNotFit: readonly MethodView[];
   /** Shown when a method fails for want of the queen. */
   readonly withoutQueen: string | null;
-}
-
-/** Worth keeping, best first: a charged cell that is not closed yet, then a closed one, then a small one. */
-const BEST_TO_KEEP = ['larva-large', 'sealed-fresh', 'sealed', 'sealed-ripe', 'larva-small', 'egg'];
-
-/** The dated cells, the one that is best kept first. */
-export function bestToKeep(cells: readonly TrackedCell[]): readonly TrackedCell[] {
-  const rank = ({ lastStage }: TrackedCell) => {
-    const place = BEST_TO_KEEP.indexOf(lastStage);
-    return place < 0 ? BEST_TO_KEEP.length : place;
-  };
-  return [...cells].filter(({ planBy }) => laidRange(planBy.laid) !== null).sort((a, b) => rank(a) - rank(b));
-}
-
-/** When a cell's egg was laid; null when that has no beginning. */
-export function laidRange(laid: TrackedCell['planBy']['laid']): DayRange | null {
-  return laid && laid.from !== null ? { from: laid.from, to: laid.to } : null;
 }
 
 /** When a queen may lay: the young one, the bought one, or at once where the old one stays. */

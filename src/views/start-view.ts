@@ -8,11 +8,11 @@ import { mayStillHoldQueen } from '../core/colony/track-cells';
 import type { Fit } from '../core/methods/fit';
 import type { Method, MethodName } from '../core/methods/method';
 import { mayBuyQueen, methodNamed } from '../core/methods/methods';
+import { bestToKeep, laidRange } from '../core/programmes/best-to-keep';
 import type { Settings } from '../core/settings/settings';
 import { CAUTION_WORDS } from './caution-words';
 import { type NeedyColony, needyColonies, type SpareCell, spareCells } from './cells-view';
-import { whereWords } from './colony-view';
-import { bestToKeep, laidRange } from './decide-view';
+import { whereWords } from './where-words';
 import type { ApiaryEntry, ColonyEntry, NamedColony, Yard } from './yard';
 
 /** A live cell of the colony, to be kept, taken down or given away. */

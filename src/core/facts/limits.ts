@@ -12,4 +12,5 @@ export const LIMITS = {
   code: 40,
   key: 120,
   steps: 40,
+  photoCharacters: 250_000,
 } as const;

@@ -3,6 +3,7 @@ import { apiaryFact } from '../facts/apiary';
 import { colonyFact } from '../facts/colony';
 import { idField } from '../facts/fields';
 import { cellFact, cellObservationFact, inspectionFact } from '../facts/inspection';
+import { photoFact } from '../facts/photo';
 import {
   cellMoveFact,
   checkAnswerFact,
@@ -30,6 +31,7 @@ const facts = z.strictObject({
   inspections: z.array(inspectionFact.extend({ deletedAt: instantField.nullable() })),
   cells: z.array(cellFact),
   cellObservations: z.array(cellObservationFact),
+  photos: z.array(photoFact),
   cellMoves: z.array(cellMoveFact),
   programmes: z.array(programmeFact.extend({ deletedAt: instantField.nullable() })),
   programmeUnits: z.array(programmeUnitFact),
@@ -98,7 +100,16 @@ export function readSeasonFile(text: string): Result<SeasonFacts> {
 
 /** What came with version 2, with what an older file means by not having it: nothing of the kind, or not noted. */
 const SINCE_2 = {
-  tables: ['cellMoves', 'programmes', 'programmeUnits', 'keptCells', 'stepsDone', 'checkAnswers', 'checkChanges'],
+  tables: [
+    'photos',
+    'cellMoves',
+    'programmes',
+    'programmeUnits',
+    'keptCells',
+    'stepsDone',
+    'checkAnswers',
+    'checkChanges',
+  ],
   fields: {
     apiaries: { mainFlowFrom: null, mainFlowTo: null },
     inspections: { broodFrames: null, coveredSeams: null, drones: 'not-looked-for' },
@@ -143,6 +154,7 @@ const WITH_IDS = [
   'inspections',
   'cells',
   'cellObservations',
+  'photos',
   'cellMoves',
   'programmes',
   'programmeUnits',
@@ -197,6 +209,9 @@ function danglingReferences(content: SeasonFacts): Issue[] {
   content.cellObservations.forEach(({ inspectionId, cellId }, i) => {
     check(inspections, inspectionId, 'cellObservations', i, 'inspectionId');
     check(cells, cellId, 'cellObservations', i, 'cellId');
+  });
+  content.photos.forEach(({ inspectionId }, i) => {
+    check(inspections, inspectionId, 'photos', i, 'inspectionId');
   });
   content.cellMoves.forEach(({ cellId, toColonyId }, i) => {
     check(cells, cellId, 'cellMoves', i, 'cellId');

@@ -177,6 +177,19 @@ export const cellObservations = sqliteTable(
   ],
 );
 
+/** A photo taken at an inspection, as base64 text. */
+export const photos = sqliteTable(
+  'photo',
+  {
+    id: id(),
+    inspectionId: text('inspection_id')
+      .notNull()
+      .references(() => inspections.id),
+    jpeg: text('jpeg').notNull(),
+  },
+  (t) => [atMost('photo_length', t.jpeg, LIMITS.photoCharacters), index('photo_by_inspection').on(t.inspectionId)],
+);
+
 /** A cell that went from its colony to another. */
 export const cellMoves = sqliteTable(
   'cell_move',

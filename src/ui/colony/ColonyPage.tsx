@@ -31,6 +31,7 @@ export interface ColonyPageProps {
   readonly takenBack: readonly { readonly id: string; readonly title: string; readonly on: string }[];
   readonly queens: readonly QueenLine[];
   readonly changes: readonly EntryChange[];
+  readonly photos: readonly { readonly id: string; readonly inspectionId: string }[];
   readonly deleted: readonly { readonly id: string; readonly at: string }[];
   readonly previous: NamedColony | null;
   readonly next: NamedColony | null;
@@ -40,7 +41,8 @@ export interface ColonyPageProps {
 
 /** What is going on in there? */
 export function ColonyPage(props: ColonyPageProps) {
-  const { colony, apiary, view, axis, at, minute, waysOut, corrected, takenBack, queens, changes, deleted } = props;
+  const { colony, apiary, view, axis, at, minute, waysOut, corrected, takenBack, queens, changes, photos, deleted } =
+    props;
   const { previous, next, parent, children } = props;
   const isPressing = view.due[0]?.code === 'act';
   return (
@@ -89,7 +91,7 @@ export function ColonyPage(props: ColonyPageProps) {
       {waysOut && <WaysOut colonyId={colony.id} colonyName={colony.name} ways={waysOut} />}
       <CellList cells={view.cells} axis={axis} />
       <div className="grid gap-x-10 wide:grid-cols-2">
-        <LookHistory colonyId={colony.id} looks={view.looks} changes={changes} deleted={deleted} />
+        <LookHistory colonyId={colony.id} looks={view.looks} changes={changes} photos={photos} deleted={deleted} />
         <div>
           <Moves moves={[...corrected, ...view.moves]} />
           {(parent || children.length > 0 || colony.note) && (

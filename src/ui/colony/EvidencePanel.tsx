@@ -1,4 +1,4 @@
-import type { ReadingView } from '../../views/colony-view';
+import type { ReadingView } from '../../views/reading-view';
 
 /** The facts that the reading rests on, and what would change it. */
 export function EvidencePanel({ reading }: { reading: ReadingView }) {

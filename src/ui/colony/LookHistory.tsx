@@ -8,11 +8,12 @@ interface Props {
   readonly colonyId: string;
   readonly looks: readonly LookView[];
   readonly changes: readonly EntryChange[];
+  readonly photos: readonly { readonly id: string; readonly inspectionId: string }[];
   readonly deleted: readonly { readonly id: string; readonly at: string }[];
 }
 
 /** All inspections, newest first, with how each was corrected since. */
-export function LookHistory({ colonyId, looks, changes, deleted }: Props) {
+export function LookHistory({ colonyId, looks, changes, photos, deleted }: Props) {
   return (
     <section className="mt-6" aria-label="Looks so far">
       <h2 className="border-t-2 border-ink pt-2 text-lg">Looks so far</h2>
@@ -37,6 +38,7 @@ export function LookHistory({ colonyId, looks, changes, deleted }: Props) {
             <p className="text-muted text-sm">{how}</p>
             {cells && <p className="text-sm">{cells}</p>}
             {note && <p className="text-sm whitespace-pre-line">“{note}”</p>}
+            <Photos photos={photos.filter(({ inspectionId }) => inspectionId === id)} when={when} />
             <Changes changes={changes.filter(({ entityId }) => entityId === id)} />
           </li>
         ))}
@@ -47,6 +49,25 @@ export function LookHistory({ colonyId, looks, changes, deleted }: Props) {
         </p>
       ))}
     </section>
+  );
+}
+
+function Photos({ photos, when }: { photos: Props['photos']; when: string }) {
+  if (photos.length === 0) return null;
+  return (
+    <p className="mt-1 flex flex-wrap gap-2">
+      {photos.map(({ id }, i) => (
+        <a key={id} href={`/api/photos/${id}`}>
+          {/* biome-ignore lint/performance/noImgElement: it is small already, and comes from this server */}
+          <img
+            src={`/api/photos/${id}`}
+            alt={`Frame ${i + 1}, ${when}`}
+            loading="lazy"
+            className="h-20 border border-ink"
+          />
+        </a>
+      ))}
+    </p>
   );
 }
 

@@ -1,12 +1,14 @@
 'use client';
 
-import { AlertDialog } from 'radix-ui';
-import type { ReactNode } from 'react';
-import { BUTTON } from './styles';
+import dynamic from 'next/dynamic';
+import { cloneElement, type ReactElement, type ReactNode, useState } from 'react';
+
+// Seldom needed, so that its script comes when it is.
+const AskDialog = dynamic(() => import('./AskDialog').then((module) => module.AskDialog), { ssr: false });
 
 interface Props {
-  /** What opens it; left out where something else does. */
-  readonly trigger?: ReactNode;
+  /** The button that opens it; left out where something else does. */
+  readonly trigger?: ReactElement<{ onClick?: () => void; 'aria-haspopup'?: 'dialog' }>;
   readonly isOpen?: boolean;
   readonly onClose?: () => void;
   readonly title: string;
@@ -18,24 +20,15 @@ interface Props {
 
 /** Asks before something is done that the keeper may regret. */
 export function AskFirst({ trigger, isOpen, onClose, title, body, yes, no = 'Leave it', onYes }: Props) {
-  const controlled =
-    isOpen === undefined ? {} : { open: isOpen, onOpenChange: (open: boolean) => !open && onClose?.() };
+  const [isAsking, setAsking] = useState(false);
+  const close = () => {
+    setAsking(false);
+    onClose?.();
+  };
   return (
-    <AlertDialog.Root {...controlled}>
-      {trigger && <AlertDialog.Trigger asChild>{trigger}</AlertDialog.Trigger>}
-      <AlertDialog.Portal>
-        <AlertDialog.Overlay className="fixed inset-0 z-30 bg-shade/50" />
-        <AlertDialog.Content className="fixed top-1/4 left-1/2 z-40 w-[min(26rem,92vw)] -translate-x-1/2 border-2 border-ink bg-paper p-5">
-          <AlertDialog.Title className="text-lg">{title}</AlertDialog.Title>
-          <AlertDialog.Description className="mt-2">{body}</AlertDialog.Description>
-          <div className="mt-4 flex justify-end gap-2">
-            <AlertDialog.Cancel className={BUTTON.plain}>{no}</AlertDialog.Cancel>
-            <AlertDialog.Action className={BUTTON.danger} onClick={onYes}>
-              {yes}
-            </AlertDialog.Action>
-          </div>
-        </AlertDialog.Content>
-      </AlertDialog.Portal>
-    </AlertDialog.Root>
+    <>
+      {trigger && cloneElement(trigger, { onClick: () => setAsking(true), 'aria-haspopup': 'dialog' })}
+      {(isOpen ?? isAsking) && <AskDialog title={title} body={body} yes={yes} no={no} onYes={onYes} onClose={close} />}
+    </>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import { dayOfMinute, formatDay, parseDay } from '../../core/calendar/day';
 import { dayWords } from '../../core/calendar/words';
@@ -23,21 +24,28 @@ import { AskFirst } from '../controls/AskFirst';
 import { Choice } from '../controls/Choice';
 import { BUTTON, FIELD } from '../controls/styles';
 import { PageHead } from '../time/PageHead';
-import { CorrectionMoves } from './CorrectionMoves';
 import { DueHere } from './DueHere';
 import { draftIssues } from './draft-issues';
 import { IssueList } from './IssueList';
 import { KnownCells } from './KnownCells';
-import { LiveCells } from './LiveCells';
 import { LOOKED_OPTIONS } from './looked-options';
-import { MoreSeen, Problem } from './MoreSeen';
 import { NewCells } from './NewCells';
 import { NoteField } from './NoteField';
+import { Problem } from './Problem';
 import { TakenUp } from './TakenUp';
 import { TakingDown } from './TakingDown';
 import { useDraft } from './useDraft';
+import { useIsWide } from './useIsWide';
 import { useSaveEntry } from './useSaveEntry';
 import { Verdict } from './Verdict';
+
+// What is below the fold, or not on a phone, comes after the rest. All of it is kept for the hive.
+const LiveCells = dynamic(() => import('./LiveCells').then((module) => module.LiveCells), { ssr: false });
+const CorrectionMoves = dynamic(() => import('./CorrectionMoves').then((module) => module.CorrectionMoves), {
+  ssr: false,
+});
+const MoreSeen = dynamic(() => import('./MoreSeen').then((module) => module.MoreSeen), { ssr: false });
+const PhotoField = dynamic(() => import('./PhotoField').then((module) => module.PhotoField), { ssr: false });
 
 interface Props {
   readonly colonyId: string;
@@ -84,6 +92,8 @@ export function InspectionForm({
   const [issues, setIssues] = useState<readonly Issue[]>(refused?.issues ?? []);
   const [isSaving, setSaving] = useState(false);
   const [isAsking, setAsking] = useState(false);
+  const [isMore, setMore] = useState(stored !== null);
+  const isWide = useIsWide();
 
   const today = dayOfMinute(now);
   const on = parseDay(draft.at.slice(0, 10)) ?? today;
@@ -227,17 +237,22 @@ export function InspectionForm({
               <Problem text={problemAt('at')} />
             </span>
           </div>
-          <details className="mt-5 border-y border-line py-2" open={stored !== null}>
+          <details
+            className="mt-5 border-y border-line py-2"
+            open={isMore}
+            onToggle={(event) => setMore(event.currentTarget.open)}
+          >
             <summary className="font-display cursor-pointer py-2 text-lg font-bold">More that you saw</summary>
-            <MoreSeen draft={draft} change={change} problemAt={problemAt} />
+            {isMore && <MoreSeen draft={draft} change={change} problemAt={problemAt} />}
           </details>
           <NoteField note={draft.note} onChange={(note) => set({ note })} />
           <Problem text={problemAt('note')} />
+          <PhotoField photos={draft.photos} onChange={(photos) => set({ photos })} />
         </div>
         <aside aria-label="What it means">
           <div className="sticky top-4 mt-4 hidden border-l-4 border-willow pl-6 wide:block">
             <Verdict state={state} today={today} short={false} />
-            <LiveCells state={state} />
+            {isWide && <LiveCells state={state} />}
             {stored && (
               <CorrectionMoves
                 facts={facts}

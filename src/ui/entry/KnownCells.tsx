@@ -9,7 +9,7 @@ import { CELL_STAGES, type CellStage } from '../../core/cells/stage';
 import type { CellFact, CellFinding } from '../../core/colony/facts';
 import type { TrackedCell } from '../../core/colony/track-cells';
 import type { Change, Draft, KnownAnswer } from '../../device/draft';
-import { whereWords } from '../../views/colony-view';
+import { whereWords } from '../../views/where-words';
 import { CellGlyph } from '../cells/CellGlyph';
 
 /** A cell known before this inspection, with what was last seen of it. */

@@ -8,6 +8,7 @@ import type { Change, Draft } from '../../device/draft';
 import { Choice } from '../controls/Choice';
 import { FIELD } from '../controls/styles';
 import { LOOKED_OPTIONS } from './looked-options';
+import { Problem } from './Problem';
 
 const STORES_WORDS: { readonly [S in Stores]: string } = {
   room: 'has room',
@@ -111,12 +112,4 @@ export function MoreSeen({
       />
     </>
   );
-}
-
-export function Problem({ text }: { text: string | null }) {
-  return text ? (
-    <span role="alert" className="text-propolis mt-1 block font-bold">
-      {text}
-    </span>
-  ) : null;
 }

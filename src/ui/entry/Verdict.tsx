@@ -1,7 +1,7 @@
 import type { Day } from '../../core/calendar/day';
 import type { ColonyState } from '../../core/colony/fold';
 import { dueWords } from '../../core/schedule/due-words';
-import { colonyView } from '../../views/colony-view';
+import { readingView } from '../../views/reading-view';
 
 interface Props {
   readonly state: ColonyState;
@@ -12,7 +12,7 @@ interface Props {
 
 /** What the entry means so far and by when to be back, reckoned anew with every tap. */
 export function Verdict({ state, today, short }: Props) {
-  const { reading } = colonyView(state);
+  const reading = state.lastLook && readingView(state.lastLook);
   const check = state.schedule.checks[0];
   return (
     <div aria-live="polite" data-testid={short ? 'verdict' : undefined}>

@@ -43,7 +43,7 @@ export function useSaveEntry(key: string, colonyName: string) {
   return async (draft: Draft, entry: InspectionEntry, isCorrection: boolean): Promise<Saved> => {
     const gives = givesOf(draft, colonyName);
     if (!store || isCorrection) {
-      const saved = outcome(await sendEntry({ entry, gives }));
+      const saved = outcome(await sendEntry({ entry, gives, draft }));
       if (store && saved.state === 'sent') await dropDraft(store, key);
       return saved;
     }

@@ -110,7 +110,6 @@ function Sheet({ view, today, minute }: { view: SeasonView; today: Day; minute: 
         tabIndex={0}
         className="season mt-2"
         style={{ '--origin': first } as React.CSSProperties}
-        data-numbered={scale.isNumbered}
         onKeyDown={onKeyDown}
         onWheel={onWheel}
         onPointerDown={(event) => {

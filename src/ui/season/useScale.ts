@@ -1,6 +1,6 @@
 'use client';
 
-import { type RefObject, useCallback, useEffect, useRef, useState } from 'react';
+import { type RefObject, useCallback, useEffect, useRef } from 'react';
 import type { Day } from '../../core/calendar/day';
 import { around, type Bounds, DAY_PX, pan, type Scale, within, zoom } from './scale';
 
@@ -20,7 +20,6 @@ export function useScale(
 ) {
   const { first, last, today } = range;
   const scale = useRef<Scale>({ first, dayPx: DAY_PX.usual });
-  const [isNumbered, setNumbered] = useState(false);
 
   const bounds = useCallback(
     (): Bounds => ({ first, last, widthPx: strip.current?.clientWidth ?? 0 }),
@@ -29,9 +28,11 @@ export function useScale(
   const apply = useCallback(
     (next: Scale) => {
       scale.current = next;
-      sheet.current?.style.setProperty('--first', String(next.first));
-      sheet.current?.style.setProperty('--day', `${next.dayPx}px`);
-      setNumbered(next.dayPx >= NUMBERED_PX);
+      const drawn = sheet.current;
+      if (!drawn) return;
+      drawn.style.setProperty('--first', String(next.first));
+      drawn.style.setProperty('--day', `${next.dayPx}px`);
+      drawn.dataset.numbered = String(next.dayPx >= NUMBERED_PX);
     },
     [sheet],
   );
@@ -43,13 +44,14 @@ export function useScale(
     return () => window.removeEventListener('resize', fit);
   }, [apply, bounds, today]);
 
+  /** How many days a distance is, to the nearest. */
+  const daysOf = useCallback((px: number) => Math.round(px / scale.current.dayPx), []);
+
   return {
-    isNumbered,
     pan: (days: number) => apply(pan(scale.current, days, bounds())),
     panPx: (px: number) => apply(pan(scale.current, px / scale.current.dayPx, bounds())),
     zoom: (steps: number, atPx = bounds().widthPx / 2) => apply(zoom(scale.current, steps, atPx, bounds())),
     toToday: () => apply(around(today, DAY_PX.usual, bounds())),
-    /** How many days a distance is, to the nearest. */
-    daysOf: (px: number) => Math.round(px / scale.current.dayPx),
+    daysOf,
   };
 }

@@ -1,0 +1,106 @@
+import { spawn } from 'node:child_process';
+import { rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { type Browser, chromium } from '@playwright/test';
+import { openDatabase } from '../src/db/open';
+import { insertAllFacts } from '../src/server/season/season-facts';
+import { bigYard } from './big-yard';
+
+/** What pages cost in a browser, with a yard of many colonies: their script, and a step of the season sheet. Build first. */
+const COLONIES = 100;
+const PORT = 4695;
+const STEPS = 60;
+const SCRIPT_GOAL_KB = 175;
+const STEP_GOAL_MS = 16;
+
+const file = join(tmpdir(), 'ubbet-bench.sqlite');
+for (const suffix of ['', '-wal', '-shm']) rmSync(file + suffix, { force: true });
+const opened = openDatabase(file);
+opened.db.transaction((tx) => insertAllFacts(tx, bigYard(COLONIES)));
+const first = opened.sqlite.prepare('select id from colony order by name').get() as { id: string };
+opened.sqlite.close();
+
+const server = spawn('node_modules/.bin/next', ['start', '-H', '127.0.0.1', '-p', String(PORT)], {
+  env: { ...process.env, UBBET_DATA: file, UBBET_DEMO: '1', TZ: 'UTC' },
+  stdio: ['ignore', 'pipe', 'inherit'],
+});
+await new Promise<void>((resolve) => server.stdout.on('data', (chunk) => String(chunk).includes('Ready') && resolve()));
+const browser = await chromium.launch({
+  executablePath: process.env.UBBET_CHROMIUM ?? '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+});
+
+const median = (values: readonly number[]) => [...values].sort((a, b) => a - b)[values.length >> 1] as number;
+
+async function openPage(on: Browser, path: string) {
+  const page = await on.newPage({
+    viewport: { width: 1280, height: 800 },
+    baseURL: `http://127.0.0.1:${PORT}`,
+    serviceWorkers: 'block',
+  });
+  await page.goto(path, { waitUntil: 'networkidle' });
+  return page;
+}
+
+console.log(`${COLONIES} colonies`);
+const PATHS = [
+  '/',
+  '/hive',
+  `/hive?hive=${first.id}`,
+  '/season',
+  `/colonies/${first.id}`,
+  `/colonies/${first.id}/inspect`,
+  `/colonies/${first.id}/decide`,
+];
+for (const path of PATHS) {
+  const page = await openPage(browser, path);
+  const bytes = await page.evaluate(() =>
+    (performance.getEntriesByType('resource') as PerformanceResourceTiming[])
+      .filter(({ name }) => name.endsWith('.js'))
+      .reduce((sum, { encodedBodySize }) => sum + encodedBodySize, 0),
+  );
+  const times: number[] = [];
+  for (let i = 0; i < 7; i++) {
+    const asked = performance.now();
+    await (await fetch(`http://127.0.0.1:${PORT}${path}`)).text();
+    times.push(performance.now() - asked);
+  }
+  const name = path.replace(first.id, '…');
+  console.log(
+    `${name.padEnd(26)} script ${String(Math.round(bytes / 1024)).padStart(4)} kB gz (goal: under ${SCRIPT_GOAL_KB})   server ${median(times).toFixed(0).padStart(4)} ms`,
+  );
+  await page.close();
+}
+
+const page = await openPage(browser, '/season');
+for (const [what, keys] of [
+  ['pan', ['ArrowRight', 'ArrowLeft']],
+  ['zoom', ['+', '-']],
+] as const) {
+  const { script, layout } = await page.evaluate(
+    ({ keys, STEPS }) => {
+      const sheet = document.querySelector('.season') as HTMLElement;
+      const script: number[] = [];
+      const layout: number[] = [];
+      for (let i = 0; i < STEPS; i++) {
+        const begun = performance.now();
+        sheet.dispatchEvent(
+          new KeyboardEvent('keydown', { key: keys[i % 2] as string, bubbles: true, cancelable: true }),
+        );
+        const done = performance.now();
+        sheet.getBoundingClientRect();
+        script.push(done - begun);
+        layout.push(performance.now() - done);
+      }
+      return { script, layout };
+    },
+    { keys, STEPS },
+  );
+  console.log(
+    `season, a ${what} step`.padEnd(26),
+    `script ${median(script).toFixed(2)} ms (goal: under ${STEP_GOAL_MS}), layout ${median(layout).toFixed(2)} ms`,
+  );
+}
+await browser.close();
+server.kill();

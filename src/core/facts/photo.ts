@@ -1,0 +1,14 @@
+import { z } from 'zod';
+import { idField } from './fields';
+import { LIMITS } from './limits';
+
+/** A photo taken at an inspection: a small JPEG, as base64 text so that it travels in the season file. */
+export const photoFact = z.strictObject({
+  id: idField,
+  inspectionId: idField,
+  jpeg: z
+    .string()
+    .max(LIMITS.photoCharacters)
+    .regex(/^\/9j\/[A-Za-z0-9+/]+={0,2}$/, { error: 'must be a JPEG picture as base64 text' }),
+});
+export type PhotoRow = z.infer<typeof photoFact>;

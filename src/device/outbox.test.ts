@@ -1,0 +1,119 @@
+import 'fake-indexeddb/auto';
+import { beforeEach, describe, expect, it } from 'vitest';
+import { aColony } from '../core/colony/testing';
+import type { Issue } from '../core/problems/issue';
+import { emptyDraft, entryOf } from './draft';
+import { forgetSent, saveOnDevice, sendOutbox } from './outbox';
+import type { OutboxEntry } from './outbox-entry';
+import { factsOnDevice } from './pack';
+import { type DeviceStore, deviceStore } from './store';
+import { draftKey, putDraft } from './stored-draft';
+
+const NOW = '2027-05-16T18:00:00.000Z';
+let store: DeviceStore;
+let book = 0;
+beforeEach(async () => {
+  book += 1;
+  store = await deviceStore(`book-${book}`);
+});
+
+const entry = (id: string, over: Partial<OutboxEntry> = {}): OutboxEntry => {
+  const draft = emptyDraft(id, 'clover', '2027-05-16T15:00');
+  return {
+    id,
+    colonyId: 'clover',
+    colonyName: 'Clover',
+    entry: entryOf(draft, 'cleared'),
+    gives: [],
+    draft,
+    state: 'waiting',
+    issues: [],
+    savedAt: `2027-05-16T15:0${id.length}:00.000Z`,
+    sentAt: null,
+    ...over,
+  };
+};
+const states = async () => Object.fromEntries((await store.getAll('outbox')).map(({ id, state }) => [id, state]));
+
+/** A server that answers with what is in the list, and nothing once that is used up. */
+function server(...answers: (readonly Issue[])[]) {
+  const asked: string[] = [];
+  const left = [...answers];
+  const send = async <T>(path: string, body: unknown) => {
+    asked.push(`${path} ${(body as { id: string }).id}`);
+    const issues = left.shift() ?? [{ path: [], code: 'no-answer', message: '' } as const];
+    return issues.length === 0 ? ({ ok: true, value: {} as T } as const) : ({ ok: false, issues } as const);
+  };
+  return { asked, send };
+}
+const refusal: Issue = { path: ['at'], code: 'after-colony-ended', message: 'The colony ended.' };
+
+describe('the outbox', () => {
+  it('takes an entry and puts its draft away, in one step', async () => {
+    await putDraft(store, { key: 'clover', draft: entry('a').draft, tappedAt: NOW });
+    await saveOnDevice(store, entry('a'), 'clover');
+    expect([await states(), await store.count('drafts')]).toEqual([{ a: 'waiting' }, 0]);
+  });
+
+  it('sends oldest first, and stops where nobody answers', async () => {
+    for (const id of ['bb', 'a', 'ccc']) await saveOnDevice(store, entry(id), 'clover');
+    const { asked, send } = server([]);
+    await sendOutbox(store, () => NOW, send);
+    expect(asked).toEqual(['/api/inspections a', '/api/inspections bb']);
+    expect(await states()).toEqual({ a: 'sent', bb: 'waiting', ccc: 'waiting' });
+  });
+
+  it('gives a refused entry back with the reason and all that was typed, and goes on with the others', async () => {
+    for (const id of ['a', 'bb']) await saveOnDevice(store, entry(id), 'clover');
+    const { send } = server([refusal], []);
+    await sendOutbox(store, () => NOW, send);
+    expect(await states()).toEqual({ a: 'refused', bb: 'sent' });
+    expect(await store.get('outbox', 'a')).toMatchObject({ issues: [refusal], draft: { id: 'a' } });
+    // It is not sent again by itself.
+    const again = server([]);
+    await sendOutbox(store, () => NOW, again.send);
+    expect(again.asked).toEqual([]);
+  });
+
+  it('sends photos and cells given away after the inspection, all again where the signal broke off', async () => {
+    const draft = { ...entry('a').draft, photos: [{ id: 'photo', jpeg: '/9j/x' }] };
+    const give = { id: 'give' } as OutboxEntry['gives'][number];
+    await saveOnDevice(store, entry('a', { draft, gives: [give] }), 'clover');
+    const first = server([], []);
+    await sendOutbox(store, () => NOW, first.send);
+    expect(first.asked).toEqual(['/api/inspections a', '/api/photos photo', '/api/programmes give']);
+    expect(await states()).toEqual({ a: 'waiting' });
+    const second = server([], [], [refusal]);
+    await sendOutbox(store, () => NOW, second.send);
+    expect(await states()).toEqual({ a: 'refused' });
+    expect((await store.get('outbox', 'a'))?.issues[0]?.message).toMatch(/^The inspection is stored, but a cell/);
+  });
+
+  it('forgets what was sent once the server’s own copy is here', async () => {
+    await saveOnDevice(store, entry('a', { state: 'sent' }), 'clover');
+    await saveOnDevice(store, entry('bb'), 'clover');
+    await forgetSent(store, new Set());
+    expect(Object.keys(await states())).toEqual(['a', 'bb']);
+    await forgetSent(store, new Set(['a', 'bb']));
+    expect(await states()).toEqual({ bb: 'waiting' });
+  });
+});
+
+describe('what is kept on a device', () => {
+  it('is apart for each book that shares an address', async () => {
+    await saveOnDevice(store, entry('a'), 'clover');
+    expect(await (await deviceStore('another')).count('outbox')).toBe(0);
+  });
+
+  it('has one begun entry a colony, corrections apart', () => {
+    expect([draftKey('clover', null), draftKey('clover', 'x')]).toEqual(['clover', 'fix:x']);
+  });
+
+  it('reckons with what was saved here, and not with what was refused or is known already', () => {
+    const packed = { colony: { id: 'clover' } as never, facts: aColony() };
+    const ids = (outbox: OutboxEntry[]) => factsOnDevice(packed, outbox).inspections.map(({ id }) => id);
+    expect(ids([entry('a'), entry('bb', { state: 'refused' }), entry('ccc', { colonyId: 'other' })])).toEqual(['a']);
+    const known = { ...packed, facts: factsOnDevice(packed, [entry('a')]) };
+    expect(factsOnDevice(known, [entry('a', { state: 'sent' })]).inspections).toHaveLength(1);
+  });
+});

@@ -1,0 +1,18 @@
+import 'server-only';
+import { eq } from 'drizzle-orm';
+import type { PhotoRow } from '../../core/facts/photo';
+import { failure, type Result, success } from '../../core/problems/issue';
+import type { Db } from '../../db/open';
+import { inspections, photos } from '../../db/schema/tables';
+
+/** Stores a photo with its inspection. Sent again it lands once. */
+export function savePhoto(db: Db, photo: PhotoRow): Result<{ id: string }> {
+  return db.transaction((tx) => {
+    if (!tx.select({ id: inspections.id }).from(inspections).where(eq(inspections.id, photo.inspectionId)).get()) {
+      const message = 'The inspection of this photo is not in the book. Save the inspection first.';
+      return failure({ path: ['inspectionId'], code: 'unknown-reference', message });
+    }
+    tx.insert(photos).values(photo).onConflictDoNothing().run();
+    return success({ id: photo.id });
+  });
+}

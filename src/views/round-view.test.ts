@@ -1,0 +1,61 @@
+import { describe, expect, it } from 'vitest';
+import { day } from '../core/calendar/day';
+import { inspection } from '../core/colony/testing';
+import { DEFAULT_SETTINGS } from '../core/settings/settings';
+import { roundView } from './round-view';
+import { seasonLines, seasonView } from './season-view';
+import { yardColony } from './testing';
+
+const TODAY = '2027-05-16';
+const look = (at: string, over = {}) => ({ inspections: [inspection({ at, ...over })] });
+const gone = (on: string) => ({ queenEvents: [{ id: 'e', queenId: 'q', on: day(on), kind: 'removed' as const }] });
+
+const due = yardColony('Due', look('2027-05-10T12:00'), TODAY);
+const later = yardColony('Later', look('2027-05-15T12:00'), TODAY);
+const pressing = yardColony('Pressing', look('2027-05-08T12:00'), TODAY);
+const doubtful = yardColony('Doubtful', look('2027-05-08T12:00', { droneBroodInWorkerCells: 'seen' }), TODAY);
+const shut = yardColony('Shut', gone('2027-05-01'), TODAY);
+const all = [later, doubtful, due, shut, pressing];
+
+describe('a round', () => {
+  const round = roundView(all, day(TODAY));
+
+  it('goes through what is due, the most pressing first and what is in doubt last', () => {
+    expect(round.due.map(({ name }) => name)).toEqual(['Pressing', 'Due', 'Doubtful']);
+    expect(round.due[1]?.due.map(({ words }) => words)).toEqual(['Look inside by Mon 17 May, best now']);
+    expect(round.others.map(({ name }) => name)).toEqual(['Later']);
+  });
+
+  it('names what is to be left shut, so that nobody opens it', () => {
+    expect(round.leaveShut).toEqual([
+      { colonyId: 'Shut', name: 'Shut', words: expect.stringMatching(/^Nobody opens it before /) },
+    ]);
+  });
+
+  it('of a later day has what may be done by then', () => {
+    expect(roundView(all, day('2027-05-21')).due.map(({ name }) => name)).toContain('Later');
+  });
+});
+
+describe('the season sheet', () => {
+  const view = seasonView({ apiaries: [due.apiary], colonies: all, settings: DEFAULT_SETTINGS }, day(TODAY));
+
+  it('reaches over the beekeeping year, with the swarm season in it', () => {
+    expect([view.first, view.last]).toEqual([day('2027-03-01'), day('2027-10-31')]);
+    expect(view.swarmSeason).toEqual({ from: day('2027-04-01'), to: day('2027-07-31') });
+    const south = { ...DEFAULT_SETTINGS, hemisphere: 'south' as const };
+    const turned = seasonView({ apiaries: [], colonies: [], settings: south }, day('2027-02-10'));
+    expect([turned.first, turned.last]).toEqual([day('2026-09-01'), day('2027-04-30')]);
+    expect(turned.swarmSeason).toEqual({ from: day('2026-10-01'), to: day('2027-01-31') });
+  });
+
+  it('says the same as a table, in order of time', () => {
+    const lines = seasonLines(view).filter(({ colony }) => colony === 'Shut');
+    expect(lines.map(({ what, when }) => `${what}: ${when}`)).toEqual([
+      'virgin out: 10 to 18 May',
+      'leave shut: 10 to 28 May',
+      'eggs due: 29 May to 4 Jun',
+      'eggs?: Mon 31 May, any day 29 May to 4 Jun',
+    ]);
+  });
+});
