@@ -15,11 +15,29 @@ const colony = (name) => async (page) => {
   await page.getByRole('link', { name, exact: true }).click();
   await page.getByRole('heading', { level: 1, name }).waitFor();
 };
+const tapCells = async (page) => {
+  await page.getByRole('group', { name: 'Cell a is now' }).getByRole('button', { name: 'closed' }).click();
+  await page.getByRole('group', { name: 'Cell b is now' }).getByRole('button', { name: 'taken down' }).click();
+};
 const entry = async (page) => {
   await colony('Sainfoin')(page);
   await page.getByRole('link', { name: 'Enter an inspection' }).click();
-  await page.getByRole('group', { name: 'Cell a is now' }).getByRole('button', { name: 'closed' }).click();
-  await page.getByRole('group', { name: 'Cell b is now' }).getByRole('button', { name: 'taken down' }).click();
+  await tapCells(page);
+};
+const round = (apiary) => async (page) => {
+  await page.goto('/hive');
+  await page.getByRole('link', { name: new RegExp(`^${apiary}`) }).click();
+  await page.getByRole('list', { name: 'The round' }).waitFor();
+};
+const hiveEntry = async (page) => {
+  await page.goto('/hive');
+  await page.evaluate(() => localStorage.setItem('ubbet-theme', 'sunlight'));
+  await round('Walled garden')(page);
+  await page
+    .getByRole('link', { name: /Sainfoin/ })
+    .first()
+    .click();
+  await tapCells(page);
 };
 const choices = async (page) => {
   await colony('Sainfoin')(page);
@@ -42,10 +60,10 @@ const VIEWS = [
   { file: 'today', size: DESK, open: at('/') },
   { file: 'today-phone', size: PHONE, open: at('/') },
   { file: 'colony', size: DESK, open: colony('Sainfoin') },
-  { file: 'colony-raising-a-queen', size: DESK, open: colony('Knapweed') },
   { file: 'colony-phone', size: PHONE, open: colony('Vetch') },
   { file: 'entry', size: DESK, open: entry },
-  { file: 'entry-phone', size: PHONE, open: entry },
+  { file: 'hive-round-phone', size: PHONE, open: round('School roof') },
+  { file: 'hive-entry-phone', size: PHONE, open: hiveEntry },
   { file: 'choices', size: DESK, open: choices },
   { file: 'start', size: DESK, open: start },
   { file: 'programme', size: DESK, open: programme('Knapweed', /Artificial swarm with a nuc/) },
@@ -59,7 +77,8 @@ const VIEWS = [
   { file: 'colonies', size: DESK, open: at('/colonies') },
   { file: 'data', size: DESK, open: at('/data') },
   { file: 'settings', size: DESK, open: at('/settings') },
-  { file: 'begin', size: DESK, open: at('/start') },
+  { file: 'season', size: DESK, open: at('/season') },
+  { file: 'day', size: DESK, open: at('/days/2027-05-18') },
 ];
 
 checkNode();
