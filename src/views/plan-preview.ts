@@ -3,6 +3,7 @@ import { rangeWords, weekdayWords } from '../core/calendar/words';
 import type { Method } from '../core/methods/method';
 import { methodNamed } from '../core/methods/methods';
 import { type Plan, type PlanChoices, planMethod } from '../core/methods/plan';
+import { type Outcome, outcomesOf } from '../core/programmes/outcomes';
 import { CHECK_NAMES } from '../core/schedule/check';
 import type { Settings } from '../core/settings/settings';
 import type { Mark } from './marks';
@@ -20,6 +21,14 @@ export interface PreviewLine {
 export interface PlanPreview {
   readonly strips: readonly { readonly unit: string; readonly marks: readonly Mark[] }[];
   readonly lines: readonly PreviewLine[];
+  /** How it can come out, and what then. */
+  readonly outcomes: readonly OutcomeView[];
+}
+
+export interface OutcomeView {
+  readonly sign: string;
+  readonly when: string | null;
+  readonly next: readonly string[];
 }
 
 const DAY_ALONE = 1;
@@ -32,12 +41,22 @@ function boughtQueen(method: Method, on: Day, choices: PlanChoices, settings: Se
   return plan.checks.map((check) => ({ ...check, unit }));
 }
 
+function outcomeView({ sign, when, remedy, ways }: Outcome): OutcomeView {
+  const on = ways.map(({ method, until, brings }) => {
+    const what = { known: 'tells', laying: 'a queen lays', united: 'one colony' }[brings];
+    return `${methodNamed(method).title}: ${what} ${rangeWords(until)}`;
+  });
+  return { sign, when: when && rangeWords(when), next: [...(remedy === null ? [] : [remedy]), ...on] };
+}
+
 export function planPreview(method: Method, choices: PlanChoices, settings: Settings): PlanPreview {
   const plan = planMethod(method, choices, settings);
   const bought = choices.buysQueen ? boughtQueen(method, choices.on, choices, settings) : [];
+  const outcomes = outcomesOf(method, plan, settings);
   const checks = [...plan.checks, ...bought].sort((a, b) => a.window.ideal - b.window.ideal);
   const units = [...new Set([...checks, ...plan.leaveShut].map(({ unit }) => unit))];
   return {
+    outcomes: outcomes.map(outcomeView),
     strips: units.map((unit) => {
       const raises = plan.leaveShut.some((span) => span.unit === unit) && plan.emergence !== null;
       const marks = planMarks(

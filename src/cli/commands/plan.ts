@@ -6,6 +6,7 @@ import { METHOD_NAMES, METHOD_OPTIONS, type Method } from '../../core/methods/me
 import { methodNamed } from '../../core/methods/methods';
 import { planMethod, USUAL_CHOICES } from '../../core/methods/plan';
 import { failure, type Issue, success } from '../../core/problems/issue';
+import { outcomesOf } from '../../core/programmes/outcomes';
 import { DEFAULT_SETTINGS } from '../../core/settings/settings';
 import { command } from '../command';
 import { writeWindow } from '../write';
@@ -43,6 +44,17 @@ export const planCommand = command({
     return success({
       checks: plan.checks.map(({ unit, code, window, why }) => ({ unit, code, window: writeCheckWindow(window), why })),
       leaveShut: plan.leaveShut.map(({ unit, from, to }) => ({ unit, from: formatDay(from), to: formatDay(to) })),
+      outcomes: outcomesOf(method, plan, DEFAULT_SETTINGS).map(({ sign, when, remedy, ways }) => ({
+        sign,
+        when: when && { from: formatDay(when.from), to: formatDay(when.to) },
+        remedy,
+        ways: ways.map(({ method: name, until, brings }) => ({
+          method: name,
+          brings,
+          from: formatDay(until.from),
+          to: formatDay(until.to),
+        })),
+      })),
       emergence: writeWindow(plan.emergence),
       eggsBy: plan.eggsBy && { ...writeCheckWindow(plan.eggsBy), failedOn: formatDay(plan.eggsBy.failedOn) },
     });

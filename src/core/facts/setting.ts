@@ -14,6 +14,7 @@ export const settingsFields = z.strictObject({
   leastBroodDemaree: within('leastBroodDemaree'),
   leastSeamsDemaree: within('leastSeamsDemaree'),
   mainFlowNearDays: within('mainFlowNearDays'),
+  interleaveNightC: within('interleaveNightC'),
   cellsKept: within('cellsKept'),
   secondThinning: z.boolean(),
 });

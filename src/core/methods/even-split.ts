@@ -7,7 +7,7 @@ export const evenSplit: Method = {
   title: 'Even split, side by side',
   kind: 'swarm',
   fitsWhen: 'As the walk-away split, where both boxes can stand half a width either side of the old place.',
-  needs: { ...NO_NEEDS, broodFrames: 'leastBroodSplit', drones: true },
+  needs: { ...NO_NEEDS, broodFrames: 'leastBroodSplit', drones: true, secondStand: true },
   kit: ['second floor, brood box and roof', 'comb or foundation', 'room for two boxes side by side'],
   cautions: ['lifting', 'stings', 'smoker', 'brood-disease'],
   lifting: 'Both boxes are set aside, and shifted by hand for some days.',

@@ -17,8 +17,13 @@ export function daysToMainFlow(flow: DayRange | null, today: Day): number | null
   return Math.max(0, daysBetween(today, flow.from));
 }
 
+/** What the keeper says of the place when methods are weighed; null: not said. */
+export type PlaceFacts = Pick<FitFacts, 'coldestNightC' | 'secondStand'>;
+
+export const NOTHING_SAID: PlaceFacts = { coldestNightC: null, secondStand: null };
+
 /** What is known of a colony when methods are weighed: its state, and the last counts that are not too old. */
-export function fitFactsOf(state: ColonyState, flow: DayRange | null): FitFacts {
+export function fitFactsOf(state: ColonyState, flow: DayRange | null, place: PlaceFacts = NOTHING_SAID): FitFacts {
   const { today, lastLook, queen } = state;
   // Cells known from before may have let their queens out since.
   const liveCells = state.liveCells.filter((cell) => mayStillHoldQueen(cell, today));
@@ -42,5 +47,6 @@ export function fitFactsOf(state: ColonyState, flow: DayRange | null): FitFacts 
     ),
     mainFlowInDays: daysToMainFlow(flow, today),
     stores: lastLook?.inspection.stores ?? 'not-looked-for',
+    ...place,
   };
 }

@@ -20,6 +20,8 @@ const ready: FitFacts = {
   coveredSeams: 10,
   drones: 'flying',
   mainFlowInDays: 5,
+  coldestNightC: 12,
+  secondStand: true,
   stores: 'room',
 };
 const words = (fit: Fit) => {
@@ -108,6 +110,18 @@ describe('which methods fit', () => {
     });
   });
 
+  it('names a missing second stand, and nights too cold for empty frames in the brood', () => {
+    expect(verdictOf('walk-away', { openCells: 0, secondStand: false })).toBe('no-second-stand');
+    expect(verdictOf('vertical-split', { openCells: 0, secondStand: false })).toBe('fits');
+    const unsaid = fitOf(methodNamed('old-site-swarm'), { ...ready, secondStand: null }, DEFAULT_SETTINGS);
+    expect(unsaid).toEqual({ kind: 'fits', warnings: ['It takes a second stand.'] });
+    const settled = { reading: 'settled', openCells: 0 } as const;
+    expect(verdictOf('interleave', settled)).toBe('fits');
+    expect(verdictOf('interleave', { ...settled, coldestNightC: 9 })).toBe('nights-cold');
+    expect(verdictOf('interleave', { ...settled, coldestNightC: null })).toBe('not-noted');
+    expect(verdictOf('open-sides', { ...settled, coldestNightC: -3 })).toBe('fits');
+  });
+
   it('always gives a reason when a method does not fit, and never lets the unknown pass for enough', () => {
     const anyFacts: fc.Arbitrary<FitFacts> = fc.record({
       reading: fc.constantFrom(...READINGS),
@@ -119,6 +133,8 @@ describe('which methods fit', () => {
       broodFrames: fc.option(fc.nat(12), { nil: null }),
       coveredSeams: fc.option(fc.nat(12), { nil: null }),
       drones: fc.constantFrom('flying' as const, 'sealed-only' as const, 'none' as const, null),
+      coldestNightC: fc.option(fc.integer({ min: -5, max: 20 }), { nil: null }),
+      secondStand: fc.constantFrom(true, false, null),
       mainFlowInDays: fc.option(fc.nat(60), { nil: null }),
       stores: fc.constantFrom(...STORES),
     });

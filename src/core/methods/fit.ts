@@ -20,6 +20,10 @@ export interface FitFacts {
   /** Days until the main flow; 0: it is on. */
   readonly mainFlowInDays: number | null;
   readonly stores: Stores;
+  /** The coldest of the next five nights, °C. */
+  readonly coldestNightC: number | null;
+  /** A second stand is free. */
+  readonly secondStand: boolean | null;
 }
 
 export const MISSING_CODES = [
@@ -30,6 +34,8 @@ export const MISSING_CODES = [
   'no-cells',
   'cells-in-the-way',
   'flow-not-near',
+  'no-second-stand',
+  'nights-cold',
   'not-noted',
 ] as const;
 export type MissingCode = (typeof MISSING_CODES)[number];
@@ -114,6 +120,7 @@ export function fitOf(method: Method, facts: FitFacts, settings: Settings): Fit 
     kind: 'fits',
     warnings: [
       ...(isLate ? ['Only sealed drone brood as yet: her mating may be late.'] : []),
+      ...(method.needs.secondStand && facts.secondStand === null ? ['It takes a second stand.'] : []),
       ...(isTooLittle ? ['There are cells already: room alone no longer keeps them from swarming.'] : []),
     ],
   };
@@ -150,6 +157,12 @@ function missingFor({ needs, name }: Method, facts: FitFacts, settings: Settings
   else if (needs.mainFlow && (mainFlowInDays as number) > settings.mainFlowNearDays) {
     add('flow-not-near', `the main flow is ${mainFlowInDays} days off, more than ${settings.mainFlowNearDays}`);
   }
+  if (needs.secondStand && facts.secondStand === false) add('no-second-stand', 'there is no second stand free');
+  const warm = settings.interleaveNightC;
+  if (needs.warmNights && facts.coldestNightC === null)
+    add('not-noted', `the coldest of the next five nights was not noted; it takes ${warm} °C`);
+  else if (needs.warmNights && (facts.coldestNightC as number) < warm)
+    add('nights-cold', `nights down to ${facts.coldestNightC} °C, and it takes ${warm}: open the sides instead`);
   const mustBeClear = name === 'requeen-mated' || name === 'walk-away' || name === 'even-split';
   if (mustBeClear && liveCells(facts) > 0)
     add('cells-in-the-way', 'live cells have to be taken down first, or given away');

@@ -96,6 +96,10 @@ export interface MethodNeeds {
   readonly cells: 'kept' | 'none-sealed' | null;
   /** The main flow is on or near. */
   readonly mainFlow: boolean;
+  /** A second place to stand a hive, with a floor and a roof. */
+  readonly secondStand: boolean;
+  /** The next five nights stay warm enough for empty frames in the brood. */
+  readonly warmNights: boolean;
 }
 
 export type MethodKind = 'swarm' | 'room' | 'queen';
@@ -143,4 +147,6 @@ export const NO_NEEDS: MethodNeeds = {
   drones: false,
   cells: null,
   mainFlow: false,
+  secondStand: false,
+  warmNights: false,
 };

@@ -6,7 +6,14 @@ export const oldSiteSwarm: Method = {
   title: 'Artificial swarm on the old site',
   kind: 'swarm',
   fitsWhen: 'The queen is found, a second hive is at hand and there is room for it beside the first.',
-  needs: { ...NO_NEEDS, queenFound: true, broodFrames: 'leastBroodSplit', drones: true, cells: 'kept' },
+  needs: {
+    ...NO_NEEDS,
+    queenFound: true,
+    broodFrames: 'leastBroodSplit',
+    drones: true,
+    cells: 'kept',
+    secondStand: true,
+  },
   kit: [
     'second floor, brood box and roof',
     'frames of foundation or comb for a whole box',

@@ -7,7 +7,7 @@ export const queenSplit: Method = {
   title: 'Queen-and-brood split',
   kind: 'swarm',
   fitsWhen: 'The queen is found; the parent is to raise its own from eggs. No cells are needed.',
-  needs: { ...NO_NEEDS, queenFound: true, broodFrames: 'leastBroodNuc', drones: true },
+  needs: { ...NO_NEEDS, queenFound: true, broodFrames: 'leastBroodNuc', drones: true, secondStand: true },
   kit: ['nuc box or second hive', 'comb or foundation', 'feeder'],
   cautions: ['stings', 'smoker', 'brood-disease', 'transport'],
   lifting: null,

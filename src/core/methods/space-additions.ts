@@ -41,7 +41,7 @@ export const interleave: Method = {
   name: 'interleave',
   title: 'Interleave empty frames',
   fitsWhen: 'Warm nights and a strong colony.',
-  needs: { ...NO_NEEDS, broodFrames: 'leastBroodDemaree', coveredSeams: 'leastSeamsDemaree' },
+  needs: { ...NO_NEEDS, broodFrames: 'leastBroodDemaree', coveredSeams: 'leastSeamsDemaree', warmNights: true },
   kit: ['frames of comb or foundation'],
   steps: [
     'Brood, empty, brood: two kept together in the middle.',

@@ -13,5 +13,12 @@ export const BROOD_FOR_DEMAREE = figure(
   SOURCES.setting,
 );
 export const SEAMS_FOR_DEMAREE = figure('Covered seams for a Demaree or interleaving', 8, 'seams', SOURCES.setting);
+/** Empty frames between brood are kept warm by the bees only while nights stay this warm. */
+export const INTERLEAVE_NIGHT = figure(
+  'Interleave only while the next five nights stay at',
+  10,
+  '°C or more',
+  SOURCES.setting,
+);
 /** A Demaree wants the main flow on, or within this many days. */
 export const MAIN_FLOW_NEAR = figure('Main flow near enough for a Demaree', 14, 'days', SOURCES.setting);

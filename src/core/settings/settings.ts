@@ -5,6 +5,7 @@ import {
   BROOD_FOR_DEMAREE,
   BROOD_FOR_NUC,
   BROOD_FOR_SPLIT,
+  INTERLEAVE_NIGHT,
   MAIN_FLOW_NEAR,
   SEAMS_FOR_DEMAREE,
 } from '../methods/strength';
@@ -36,6 +37,8 @@ export interface Settings {
   readonly leastSeamsDemaree: number;
   /** A Demaree wants the main flow within this many days. */
   readonly mainFlowNearDays: number;
+  /** Interleaving wants the next five nights at this or more, °C. */
+  readonly interleaveNightC: number;
   /** Cells that Ubbet proposes to keep: one for fewer casts, two against a dud. */
   readonly cellsKept: number;
   /** Cells are thinned once more a week after a method, unless the keeper says otherwise. */
@@ -52,6 +55,7 @@ export const DEFAULT_SETTINGS: Settings = {
   leastBroodDemaree: BROOD_FOR_DEMAREE.value,
   leastSeamsDemaree: SEAMS_FOR_DEMAREE.value,
   mainFlowNearDays: MAIN_FLOW_NEAR.value,
+  interleaveNightC: INTERLEAVE_NIGHT.value,
   cellsKept: 1,
   secondThinning: true,
 };
@@ -66,5 +70,6 @@ export const SETTING_LIMITS = {
   leastBroodDemaree: { min: 4, max: 20 },
   leastSeamsDemaree: { min: 4, max: 24 },
   mainFlowNearDays: { min: 0, max: 42 },
+  interleaveNightC: { min: 4, max: 18 },
   cellsKept: { min: 1, max: KEPT_CELLS_AT_MOST.value },
 } as const;

@@ -1,4 +1,5 @@
 import Link from 'next/link';
+import type { PlaceFacts } from '../../core/methods/fit-facts';
 import type { DecideView, MethodView } from '../../views/decide-view';
 import type { NamedColony } from '../../views/yard';
 import { Facts } from '../controls/Facts';
@@ -13,10 +14,11 @@ interface Props {
   readonly because: readonly string[];
   readonly view: DecideView;
   readonly axis: Axis;
+  readonly place: PlaceFacts;
 }
 
 /** Which method? Those that fit side by side, then those that would, then those that do not, each with its reason. */
-export function DecidePage({ colony, situation, because, view, axis }: Props) {
+export function DecidePage({ colony, situation, because, view, axis, place }: Props) {
   const { fits, wouldFit, doesNotFit, withoutQueen } = view;
   return (
     <>
@@ -32,6 +34,7 @@ export function DecidePage({ colony, situation, because, view, axis }: Props) {
           </p>
         }
       />
+      <PlaceForm place={place} />
       {withoutQueen && <p className="text-indigo mt-3 font-semibold">{withoutQueen}</p>}
       <Band title={fits.length === 0 ? 'Nothing fits as it stands' : `Fit now · ${fits.length}`}>
         {fits.map((method) => (
@@ -55,6 +58,37 @@ export function DecidePage({ colony, situation, because, view, axis }: Props) {
         </Band>
       )}
     </>
+  );
+}
+
+/** Two things that only the keeper knows; they weigh at once and are not stored. */
+function PlaceForm({ place: { coldestNightC, secondStand } }: { place: PlaceFacts }) {
+  const field = 'ml-2 min-h-11 border-2 border-ink bg-paper px-2';
+  return (
+    <form className="mt-3 flex flex-wrap items-center gap-x-5 gap-y-2 text-sm">
+      <label>
+        Coldest of the next five nights, °C
+        <input
+          name="night"
+          type="number"
+          min={-20}
+          max={35}
+          defaultValue={coldestNightC ?? ''}
+          className={`${field} w-20`}
+        />
+      </label>
+      <label>
+        A second stand free?
+        <select name="stand" defaultValue={secondStand === null ? '' : secondStand ? 'yes' : 'no'} className={field}>
+          <option value="">not said</option>
+          <option value="yes">yes</option>
+          <option value="no">no</option>
+        </select>
+      </label>
+      <button type="submit" className={BUTTON.plain}>
+        Weigh with it
+      </button>
+    </form>
   );
 }
 

@@ -3,7 +3,7 @@
 import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import { dayOfMinute, formatDay, parseDay } from '../../core/calendar/day';
-import { dayWords } from '../../core/calendar/words';
+import { dayWords, rangeWords } from '../../core/calendar/words';
 import { checkEntry } from '../../core/colony/check-entry';
 import type { ColonyFacts } from '../../core/colony/facts';
 import { factsWith } from '../../core/colony/facts-with';
@@ -130,6 +130,10 @@ export function InspectionForm({
       ? takingDownPrice(on, draft.thoroughness ?? 'bees-on', before.looks, before.parts)
       : null;
   const labelOf = (cellId: string) => facts.cells.find(({ id }) => id === cellId)?.label ?? 'new';
+  const outOf = (cellId: string) => {
+    const window = state.cells.find(({ cell }) => cell.id === cellId)?.planBy.emergence;
+    return window ? rangeWords({ from: window.earliest, to: window.latest }) : null;
+  };
   const isTwoParts = before.parts.some(({ units }) => units.includes('top') && units.includes('bottom'));
 
   const save = async (wasOpened: boolean) => {
@@ -188,7 +192,7 @@ export function InspectionForm({
             isTwoParts={isTwoParts}
           />
           <Problem text={problemAt('cells')} />
-          <TakingDown draft={draft} change={change} needy={needy} price={price} labelOf={labelOf} />
+          <TakingDown draft={draft} change={change} needy={needy} price={price} labelOf={labelOf} outOf={outOf} />
           <Choice<Looked>
             legend="Eggs?"
             options={LOOKED_OPTIONS}

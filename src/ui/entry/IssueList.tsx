@@ -27,6 +27,7 @@ const FIELD_NAMES: Readonly<Record<string, string>> = {
   leastBroodDemaree: 'Frames of brood for a Demaree',
   leastSeamsDemaree: 'Covered seams for a Demaree',
   mainFlowNearDays: 'Main flow within',
+  interleaveNightC: 'Warm nights for interleaving',
   on: 'Day',
   emergedFrom: 'Emerged from',
   emergedTo: 'Emerged by',

@@ -16,10 +16,12 @@ interface Props {
   /** What taking down all cells buys; null where the colony is to keep some of them. */
   readonly price: TakingDownPrice | null;
   readonly labelOf: (cellId: string) => string;
+  /** When the virgin of a cell would be out; null: not dated. */
+  readonly outOf: (cellId: string) => string | null;
 }
 
 /** Taking cells down, with its price; and who could use a cell before it is destroyed. */
-export function TakingDown({ draft, change, needy, price, labelOf }: Props) {
+export function TakingDown({ draft, change, needy, price, labelOf, outOf }: Props) {
   const { down, left } = liveCellsOf(draft);
   if (down.length === 0 && left === 0) return null;
   return (
@@ -44,7 +46,10 @@ export function TakingDown({ draft, change, needy, price, labelOf }: Props) {
           {down.map(({ cellId, stage }) => (
             <li key={cellId} className="flex items-center gap-3 border-b border-line py-1">
               <CellGlyph found={stage} size={26} />
-              <span className="flex-1 text-sm">{`${labelOf(cellId)} ${findingWords(stage)}, taken down`}</span>
+              <span className="flex-1 text-sm">
+                {`${labelOf(cellId)} ${findingWords(stage)}, taken down`}
+                {outOf(cellId) !== null && <span className="text-muted block">{`virgin out ${outOf(cellId)}`}</span>}
+              </span>
               <select
                 aria-label={`${labelOf(cellId)} ${findingWords(stage)}, where it goes`}
                 className="min-h-12 border-2 border-ink bg-paper px-2 font-bold"

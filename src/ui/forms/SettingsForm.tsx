@@ -102,6 +102,11 @@ export function SettingsForm({ settings }: { settings: Settings }) {
           'Main flow within',
           'Days in which the main flow must come for a Demaree to be worth it. Default 14.',
         )}
+        {number(
+          'interleaveNightC',
+          'Warm nights for interleaving',
+          'Degrees at which the next five nights must stay for empty frames in the brood nest. Default 10.',
+        )}
         <button type="submit" className={`${BUTTON.act} mt-5`} disabled={isSaving}>
           Save
         </button>

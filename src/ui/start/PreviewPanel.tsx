@@ -31,6 +31,21 @@ export function PreviewPanel({ preview, on }: { preview: PlanPreview; on: Day })
         ))}
       </ol>
       {preview.lines.length === 0 && <p>No follow-ups.</p>}
+      <h3 className="mt-4 text-lg">How it can come out</h3>
+      <ul aria-label="How it can come out" className="text-sm">
+        {preview.outcomes.map(({ sign, when, next }) => (
+          <li key={sign} className="border-b border-line py-1.5">
+            <b>{sign}</b> {when && <span className="text-muted">{when}</span>}
+            <ul>
+              {next.map((what) => (
+                <li key={what} className="before:mr-2 before:content-['–']">
+                  {what}
+                </li>
+              ))}
+            </ul>
+          </li>
+        ))}
+      </ul>
     </section>
   );
 }

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
-import { fitFactsOf } from '@/core/methods/fit-facts';
+import { fitFactsOf, type PlaceFacts } from '@/core/methods/fit-facts';
 import { database } from '@/db/open';
 import { now } from '@/server/clock';
 import { loadColony } from '@/server/colony-page';
@@ -11,8 +11,25 @@ import { situationWords } from '@/views/situation-words';
 
 export const metadata: Metadata = { title: 'Choices' };
 
-export default async function Page({ params }: { params: Promise<{ id: string }> }) {
+interface Props {
+  params: Promise<{ id: string }>;
+  searchParams: Promise<{ night?: string; stand?: string }>;
+}
+
+const COLDEST_C = { min: -20, max: 35 };
+
+/** What the keeper says of the place, from the page's address; what makes no sense counts as not said. */
+function placeOf({ night = '', stand }: Awaited<Props['searchParams']>): PlaceFacts {
+  const degrees = night.trim() === '' ? Number.NaN : Number(night);
+  return {
+    coldestNightC: degrees >= COLDEST_C.min && degrees <= COLDEST_C.max ? degrees : null,
+    secondStand: stand === 'yes' ? true : stand === 'no' ? false : null,
+  };
+}
+
+export default async function Page({ params, searchParams }: Props) {
   const { id } = await params;
+  const place = placeOf(await searchParams);
   const { today } = await now();
   const found = loadColony(database().db, id, today);
   if (!found) notFound();
@@ -22,8 +39,9 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
       colony={colony}
       situation={situationWords(state)}
       because={state.lastLook?.reading.because.map(({ text }) => text) ?? ['nothing has been entered yet']}
-      view={decideView(state, fitFactsOf(state, flow), settings)}
+      view={decideView(state, fitFactsOf(state, flow, place), settings)}
       axis={axisAhead(today)}
+      place={place}
     />
   );
 }

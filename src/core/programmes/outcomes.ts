@@ -1,0 +1,34 @@
+import type { DayRange } from '../calendar/window';
+import { dayWords } from '../calendar/words';
+import type { Method } from '../methods/method';
+import type { Plan } from '../methods/plan';
+import type { Settings } from '../settings/settings';
+import { type WayOut, waysOut } from './ways-out';
+
+/** One way that a method can come out: how it shows, between which days, and what can be done then. */
+export interface Outcome {
+  readonly sign: string;
+  readonly when: DayRange | null;
+  /** What is done about it in words; null: nothing has to be done, or one of `ways`. */
+  readonly remedy: string | null;
+  /** Ways on, each dated as if it were begun on the last of those days. */
+  readonly ways: readonly WayOut[];
+}
+
+/**
+ * The tree of outcomes of a planned method: eggs in their window and it is done; none by its end, and the ways on from there; and
+ * every other way in which it is known to fail.
+ */
+export function outcomesOf(method: Method, plan: Plan, settings: Settings): readonly Outcome[] {
+  const known = method.failures.map(({ sign, remedy }): Outcome => ({ sign, when: null, remedy, ways: [] }));
+  if (!plan.eggsBy) return known;
+  const { earliest, latest, failedOn } = plan.eggsBy;
+  const done: Outcome = { sign: 'Eggs seen: done', when: { from: earliest, to: latest }, remedy: null, ways: [] };
+  const none: Outcome = {
+    sign: `No eggs by ${dayWords(latest)}`,
+    when: { from: latest, to: failedOn },
+    remedy: null,
+    ways: waysOut(latest, settings),
+  };
+  return [done, none, ...known];
+}
