@@ -4,6 +4,7 @@ import type { Method } from '../core/methods/method';
 import { methodNamed } from '../core/methods/methods';
 import { type Plan, type PlanChoices, planMethod } from '../core/methods/plan';
 import { type Outcome, outcomesOf } from '../core/programmes/outcomes';
+import { broodlessWindow, broodlessWords } from '../core/schedule/broodless';
 import { CHECK_NAMES } from '../core/schedule/check';
 import type { Settings } from '../core/settings/settings';
 import type { Mark } from './marks';
@@ -21,6 +22,8 @@ export interface PreviewLine {
 export interface PlanPreview {
   readonly strips: readonly { readonly unit: string; readonly marks: readonly Mark[] }[];
   readonly lines: readonly PreviewLine[];
+  /** When the unit without a queen has no sealed brood; null: it always has. */
+  readonly broodless: string | null;
   /** How it can come out, and what then. */
   readonly outcomes: readonly OutcomeView[];
 }
@@ -52,10 +55,13 @@ function outcomeView({ sign, when, remedy, ways }: Outcome): OutcomeView {
 export function planPreview(method: Method, choices: PlanChoices, settings: Settings): PlanPreview {
   const plan = planMethod(method, choices, settings);
   const bought = choices.buysQueen ? boughtQueen(method, choices.on, choices, settings) : [];
+  const isSplit = method.kind === 'swarm' && plan.emergence !== null;
+  const broodless = isSplit && plan.emergence ? broodlessWindow(choices.on, plan.emergence) : null;
   const outcomes = outcomesOf(method, plan, settings);
   const checks = [...plan.checks, ...bought].sort((a, b) => a.window.ideal - b.window.ideal);
   const units = [...new Set([...checks, ...plan.leaveShut].map(({ unit }) => unit))];
   return {
+    broodless: broodless && broodlessWords(broodless),
     outcomes: outcomes.map(outcomeView),
     strips: units.map((unit) => {
       const raises = plan.leaveShut.some((span) => span.unit === unit) && plan.emergence !== null;

@@ -5,6 +5,7 @@ import { methodNamed } from '../core/methods/methods';
 import { meaningOf } from '../core/programmes/answers';
 import type { CheckAnswerFact, ProgrammeFact } from '../core/programmes/facts';
 import { needsWayOut, type WayOut, waysOut } from '../core/programmes/ways-out';
+import { broodlessWindow, broodlessWords } from '../core/schedule/broodless';
 import { CHECK_NAMES } from '../core/schedule/check';
 import { movesOf } from '../core/schedule/what-moved';
 import type { Settings } from '../core/settings/settings';
@@ -23,6 +24,8 @@ export interface UnitView extends DueAt {
   readonly gets: string;
   readonly due: readonly DueView[];
   readonly leaveShutWords: string | null;
+  /** When it has no sealed brood; null: it always has, or that is past. */
+  readonly broodlessWords: string | null;
   readonly marks: readonly Mark[];
 }
 
@@ -104,6 +107,12 @@ export function programmeView(
   };
 }
 
+function broodlessOf({ queen, schedule, today }: ColonyState): string | null {
+  if (queen.removedOn === null || !schedule.emergence) return null;
+  const window = broodlessWindow(queen.removedOn, schedule.emergence);
+  return window && window.likelyTo >= today ? broodlessWords(window) : null;
+}
+
 /** Which unit of the method a colony is; of a split, only what is known by now. */
 function roleWords({ id }: ProgrammeFact, own: readonly string[], { parts }: ColonyState): string {
   const part = parts.find(({ programme }) => programme.id === id);
@@ -156,6 +165,7 @@ function unitView(programme: ProgrammeFact, member: Member, members: readonly Me
       .join('; '),
     due: checks.map((check) => dueView(check, today)),
     leaveShut: schedule.leaveShut,
+    broodlessWords: raises ? broodlessOf(state) : null,
     leaveShutWords: first ? `Leave shut ${rangeWords(first)}.` : null,
     halves: halvesOf(programme, members),
     marks: planMarks(

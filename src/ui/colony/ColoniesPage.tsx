@@ -59,6 +59,9 @@ export function ColoniesPage({ groups, axis }: { groups: readonly ApiaryGroup[];
       <p className="mt-6">
         <Link href="/apiaries/new" className={BUTTON.plain}>
           Add an apiary
+        </Link>{' '}
+        <Link prefetch={false} href="/colonies/new?origin=prime-swarm" className={BUTTON.plain}>
+          Hive a swarm
         </Link>
       </p>
     </>

@@ -24,12 +24,15 @@ interface Props {
   /** Colonies that it may have come from. */
   readonly others: readonly NamedColony[];
   readonly today: string;
+  /** What is done with a swarm that was taken. */
+  readonly swarmSteps: readonly string[];
 }
 
 /** Adds a colony or corrects what is written of it. */
-export function ColonyForm({ colony, isNew, apiaries, others, today }: Props) {
+export function ColonyForm({ colony, isNew, apiaries, others, today, swarmSteps }: Props) {
   const [draft, setDraft] = useState(colony);
   const { issues, isSaving, save } = useSave('/api/colonies');
+  const isSwarm = draft.origin === 'prime-swarm' || draft.origin === 'cast';
   const set = (fields: Partial<ColonyEntry>) => setDraft({ ...draft, ...fields });
   return (
     <>
@@ -75,6 +78,21 @@ export function ColonyForm({ colony, isNew, apiaries, others, today }: Props) {
             </select>
           )}
         </Field>
+        {isSwarm && (
+          <div role="note" className="mt-3 border-l-4 border-propolis pl-3 text-sm">
+            <ul>
+              {swarmSteps.map((step) => (
+                <li key={step}>{step}</li>
+              ))}
+              <li>
+                {draft.origin === 'cast'
+                  ? 'A cast has a virgin: leave it shut for two weeks, then look for eggs.'
+                  : 'Look for eggs after three to seven days.'}
+              </li>
+              <li>Whose swarm it is, and whether you may take it, local law decides.</li>
+            </ul>
+          </div>
+        )}
         <Field name="Came from" problem={problemOf(issues, 'parentColonyId')}>
           {(props) => (
             <select

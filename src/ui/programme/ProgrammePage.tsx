@@ -51,7 +51,19 @@ export function ProgrammePage({ view, note, axis, minute }: Props) {
 }
 
 function UnitLane({ unit, axis, minute }: { unit: UnitView; axis: Axis; minute: string }) {
-  const { colonyId, colonyName, apiary, stand, unit: role, situation, gets, due, leaveShutWords, marks } = unit;
+  const {
+    colonyId,
+    colonyName,
+    apiary,
+    stand,
+    unit: role,
+    situation,
+    gets,
+    due,
+    leaveShutWords,
+    broodlessWords,
+    marks,
+  } = unit;
   return (
     <li className="lane" data-unit={role}>
       <div className="lane-words py-2">
@@ -68,6 +80,7 @@ function UnitLane({ unit, axis, minute }: { unit: UnitView; axis: Axis; minute: 
         <p className="text-sm font-semibold">{situation}</p>
         {gets && <p className="text-muted text-sm">Has {gets}.</p>}
         {leaveShutWords && <p className="text-indigo text-sm font-bold">{leaveShutWords}</p>}
+        {broodlessWords && <p className="text-muted text-sm">{broodlessWords}</p>}
         <DueList due={due} at={unit} minute={minute} />
       </div>
       <TimeStrip axis={axis} marks={marks} name={`${colonyName}, ${role}`} />

@@ -31,6 +31,7 @@ export function PreviewPanel({ preview, on }: { preview: PlanPreview; on: Day })
         ))}
       </ol>
       {preview.lines.length === 0 && <p>No follow-ups.</p>}
+      {preview.broodless && <p className="mt-3 text-sm">{preview.broodless}</p>}
       <h3 className="mt-4 text-lg">How it can come out</h3>
       <ul aria-label="How it can come out" className="text-sm">
         {preview.outcomes.map(({ sign, when, next }) => (

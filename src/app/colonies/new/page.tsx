@@ -2,6 +2,8 @@ import type { Metadata } from 'next';
 import { redirect } from 'next/navigation';
 import { v7 as newId } from 'uuid';
 import { formatDay } from '@/core/calendar/day';
+import { COLONY_ORIGINS } from '@/core/colony/facts';
+import { methodNamed } from '@/core/methods/methods';
 import { database } from '@/db/open';
 import { now } from '@/server/clock';
 import { loadNames } from '@/server/names';
@@ -9,8 +11,9 @@ import { ColonyForm } from '@/ui/forms/ColonyForm';
 
 export const metadata: Metadata = { title: 'Add a colony' };
 
-export default async function Page({ searchParams }: { searchParams: Promise<{ apiary?: string }> }) {
-  const { apiary } = await searchParams;
+export default async function Page({ searchParams }: { searchParams: Promise<{ apiary?: string; origin?: string }> }) {
+  const { apiary, origin: asked } = await searchParams;
+  const origin = COLONY_ORIGINS.find((one) => one === asked) ?? 'established';
   const today = formatDay((await now()).today);
   const { apiaries, colonies } = loadNames(database().db);
   const [first] = apiaries;
@@ -21,11 +24,20 @@ export default async function Page({ searchParams }: { searchParams: Promise<{ a
     apiaryId,
     name: '',
     stand: '',
-    origin: 'established',
+    origin,
     parentColonyId: null,
     startedOn: today,
     endedOn: null,
     note: '',
   } as const;
-  return <ColonyForm colony={colony} isNew apiaries={apiaries} others={colonies} today={today} />;
+  return (
+    <ColonyForm
+      swarmSteps={methodNamed('hive-swarm').steps}
+      colony={colony}
+      isNew
+      apiaries={apiaries}
+      others={colonies}
+      today={today}
+    />
+  );
 }

@@ -1,6 +1,7 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { formatDay } from '@/core/calendar/day';
+import { methodNamed } from '@/core/methods/methods';
 import { database } from '@/db/open';
 import { now } from '@/server/clock';
 import { loadColony } from '@/server/colony-page';
@@ -18,6 +19,13 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
   const { apiaries, colonies } = loadNames(db);
   const others = colonies.filter((colony) => colony.id !== id);
   return (
-    <ColonyForm colony={found.colony} isNew={false} apiaries={apiaries} others={others} today={formatDay(today)} />
+    <ColonyForm
+      swarmSteps={methodNamed('hive-swarm').steps}
+      colony={found.colony}
+      isNew={false}
+      apiaries={apiaries}
+      others={others}
+      today={formatDay(today)}
+    />
   );
 }
