@@ -25,6 +25,12 @@ test('charged cells: a nuc swarm, thinned on day 7, a virgin, eggs, done', async
     'when the main flow comes was not noted',
   );
   await expect(page.getByRole('region', { name: /^Do not fit/ })).toContainText('It has not swarmed');
+  await page.getByLabel('Coldest of the next five nights').fill('6');
+  await page.getByLabel('A second stand free?').selectOption('no');
+  await page.getByRole('button', { name: 'Weigh with it' }).click();
+  await expect(page.locator('[data-method="queen-split"]')).toContainText('there is no second stand free');
+  await expect(page.getByRole('region', { name: /^Fit now/ })).toContainText('Artificial swarm with a nuc');
+
   await page.getByRole('link', { name: 'Plan it: Artificial swarm with a nuc' }).click();
   await expect(page.getByRole('combobox', { name: 'Cell a' })).toHaveValue('keep');
   const preview = page.getByRole('region', { name: 'What follows' });
@@ -32,6 +38,8 @@ test('charged cells: a nuc swarm, thinned on day 7, a virgin, eggs, done', async
   await expect(preview).toContainText('Mon 17 May parent: thin cells (any day 16 to 17 May)');
   await expect(preview).toContainText('Fri 4 Jun parent: eggs? (any day 2 to 8 Jun)');
   await expect(preview).toContainText('Tue 18 May parent: leave shut to Tue 1 Jun');
+  await expect(preview.getByRole('list', { name: 'How it can come out' })).toContainText('No eggs by 8 Jun');
+  await expect(preview).toContainText('No sealed brood about');
   await page.getByLabel('Thin the cells once more').uncheck();
   await expect(preview).not.toContainText('thin cells');
   await page.getByLabel('Thin the cells once more').check();

@@ -4,7 +4,7 @@ import { CELL_STAGES } from '../core/cells/stage';
 import { factsWith } from '../core/colony/facts-with';
 import { aColony, inspection } from '../core/colony/testing';
 import { inspectionEntry } from '../core/facts/entry';
-import { type Change, changeDraft, type Draft, draftOf, emptyDraft, entryOf, factsBefore } from './draft';
+import { type Change, changeDraft, type Draft, draftOf, emptyDraft, entryOf, factsBefore, liveCellsOf } from './draft';
 
 const id = (n: number) => `01970000-0000-7000-8000-${String(n).padStart(12, '0')}`;
 const blank = emptyDraft(id(1), id(2), '2027-05-10T12:00');
@@ -109,5 +109,39 @@ describe('the facts with a draft', () => {
     expect(factsBefore(facts, { id: id(9), at: '2027-05-12T12:00' }).inspections.map((own) => own.id)).toEqual([id(1)]);
     const draft: Pick<Draft, 'id' | 'at'> = { id: id(1), at: '2027-05-20T12:00' };
     expect(factsBefore(facts, draft).inspections.map((own) => own.id)).toEqual([id(5)]);
+  });
+});
+
+describe('cells taken down', () => {
+  const gift = { to: id(50), programmeId: id(51), moveId: id(52) };
+  const known = (n: number, found: 'sealed' | 'cup-dry' | 'emerged' | null): Change => ({
+    type: 'known',
+    cellId: id(n),
+    observationId: id(n + 100),
+    found,
+    takenDown: false,
+  });
+
+  it('are all live ones that were seen, and no others', () => {
+    const draft = drafted(known(1, 'sealed'), known(2, 'cup-dry'), known(3, 'emerged'), known(4, null), add(5), {
+      type: 'take-all-down',
+    });
+    expect(liveCellsOf(draft)).toEqual({
+      down: [
+        { cellId: id(1), stage: 'sealed', takenDown: true },
+        { cellId: id(105), stage: 'egg', takenDown: true },
+      ],
+      left: 0,
+    });
+    expect(draft.known[id(2)]?.takenDown).toBe(false);
+    expect(liveCellsOf(drafted(known(1, 'sealed'), add(5))).left).toBe(2);
+  });
+
+  it('can go to a colony instead, and not after all; the entry itself says nothing of it', () => {
+    const give: Change = { type: 'give', cellId: id(1), gift };
+    const draft = drafted(known(1, 'sealed'), { type: 'take-all-down' }, give);
+    expect(draft.gives).toEqual({ [id(1)]: gift });
+    expect(inspectionEntry.safeParse(entryOf(draft, 'cleared')).success).toBe(true);
+    expect(changeDraft(draft, { type: 'give', cellId: id(1), gift: null }).gives).toEqual({});
   });
 });

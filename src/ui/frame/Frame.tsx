@@ -18,12 +18,12 @@ export function Frame({ book, children }: { book: BookInfo; children: ReactNode 
           Skip to the page
         </a>
         <header className="border-b-2 border-ink px-4 wide:px-7 print:hidden">
-          <div className="flex flex-wrap items-center gap-x-6 py-1 wide:flex-nowrap wide:py-1.5">
+          <div className="flex flex-wrap items-center gap-x-3 py-1 wide:gap-x-6 wide:flex-nowrap wide:py-1.5">
             <Link href="/" className="font-display text-2xl font-extrabold no-underline">
               ubbet
             </Link>
             <NavLinks />
-            <div className="ml-auto flex items-center gap-3">
+            <div className="ml-auto flex items-center gap-2 wide:gap-3">
               <SignalBadge />
               <KeyHandler />
               {book.isDemo && <DemoClock day={book.today} />}

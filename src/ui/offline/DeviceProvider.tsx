@@ -10,6 +10,7 @@ import type { StoredDraft } from '../../device/stored-draft';
 
 const TRY_AGAIN_MS = 20_000;
 const SETTLED_MS = 2_500;
+const OK = 200;
 
 export interface Device {
   /** Null until the page runs in a browser. */
@@ -66,13 +67,14 @@ export function DeviceProvider({ bookId, children }: { bookId: string; children:
   const fetchPack = useCallback(async () => {
     const opened = await deviceStore(bookId);
     try {
-      const response = await fetch('/api/pack');
-      if (!response.ok) return;
+      const have = (await opened.get('pack', 'pack'))?.version ?? '';
+      const response = await fetch(`/api/pack?have=${have}`);
+      setReachable(true);
+      if (response.status !== OK) return;
       const fresh = (await response.json()) as Pack;
       await opened.put('pack', fresh, 'pack');
       const known = fresh.colonies.flatMap(({ facts }) => facts.inspections.map(({ id }) => id));
       await forgetSent(opened, new Set(known));
-      setReachable(true);
     } catch {
       setReachable(false);
     }
@@ -91,14 +93,14 @@ export function DeviceProvider({ bookId, children }: { bookId: string; children:
     const gone = () => setReachable(false);
     window.addEventListener('online', again);
     window.addEventListener('offline', gone);
-    const timer = setInterval(() => {
-      if (!document.hidden) void retry();
-    }, TRY_AGAIN_MS);
     const retry = async () => {
       const opened = await deviceStore(bookId);
       const waits = (await opened.getAll('outbox')).some(({ state }) => state === 'waiting');
       if (waits || !navigator.onLine) await sync();
     };
+    const timer = setInterval(() => {
+      if (!document.hidden) void retry();
+    }, TRY_AGAIN_MS);
     return () => {
       window.removeEventListener('online', again);
       window.removeEventListener('offline', gone);

@@ -1,0 +1,118 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { addDays, day } from '../core/calendar/day';
+import { endOfDay, type Now } from '../core/calendar/now';
+import { foldColony } from '../core/colony/fold';
+import { type OpenedDatabase, openDatabase } from '../db/open';
+import { findEntry } from '../db/repositories/inspection-entry';
+import { saveSettings } from '../db/repositories/settings';
+import { larkvaleSeason } from '../demo/larkvale';
+import { loadBook } from './book';
+import { calendarText, closeFeed, feedToken, isFeed, renewFeed } from './calendar/feed';
+import { loadColony } from './colony-page';
+import { loadCorrectionMoves } from './correction-moves';
+import { saveInspection } from './entries/save-inspection';
+import { savePhoto } from './entries/save-photo';
+import { makePack } from './pack';
+import { insertAllFacts, readAllFacts } from './season/season-facts';
+import { loadYard } from './yard';
+
+const id = (n: number) => `01970000-0000-7000-8000-${String(n).padStart(12, '0')}`;
+const TODAY = day('2027-05-16');
+const now: Now = { today: TODAY, minute: endOfDay(TODAY), instant: '2027-05-16T18:00:00.000Z' };
+
+let folder: string;
+let opened: OpenedDatabase;
+beforeEach(() => {
+  folder = mkdtempSync(join(tmpdir(), 'ubbet-'));
+  opened = openDatabase(join(folder, 'season.sqlite'));
+  opened.db.transaction((tx) => insertAllFacts(tx, larkvaleSeason()));
+});
+afterEach(() => {
+  opened.sqlite.close();
+  rmSync(folder, { recursive: true });
+});
+
+describe('the yard', () => {
+  it('is reckoned anew only when the book or the day has changed', () => {
+    const first = loadYard(opened, TODAY);
+    expect(loadYard(opened, TODAY)).toBe(first);
+    expect(loadYard(opened, addDays(TODAY, 1))).not.toBe(first);
+    const again = loadYard(opened, TODAY);
+    saveSettings(opened.db, { ...again.settings, leaveShutDays: 14 });
+    expect(loadYard(opened, TODAY).settings.leaveShutDays).toBe(14);
+  });
+
+  it('tells every screen what is due and what is to be left shut on which day', () => {
+    const { due, shut, colonies } = loadBook(opened, TODAY);
+    expect(colonies).toHaveLength(16);
+    expect(new Map(due).get(day('2027-05-18'))).toBe(2);
+    expect(shut).toContain(TODAY);
+  });
+});
+
+describe('what a device takes along', () => {
+  it('reckons to the same as the server', () => {
+    const { colonies, settings, pages } = makePack(opened, now);
+    const onServer = new Map(loadYard(opened, TODAY).colonies.map(({ colony, state }) => [colony.id, state]));
+    // As it arrives on the device.
+    const sent = JSON.parse(JSON.stringify(colonies)) as typeof colonies;
+    for (const { colony, facts } of sent) {
+      expect(foldColony(facts, settings, TODAY).schedule, colony.name).toEqual(onServer.get(colony.id)?.schedule);
+    }
+    expect(pages).toContain('/hive');
+    expect(pages.filter((page) => page.startsWith('/colonies/'))).toHaveLength(16);
+  });
+});
+
+describe('a photo', () => {
+  it('lands once, with an inspection that is there', () => {
+    const inspectionId = readAllFacts(opened.db).inspections[0]?.id as string;
+    const photo = { id: id(1), inspectionId, jpeg: '/9j/abcd' };
+    for (let twice = 0; twice < 2; twice++) expect(savePhoto(opened.db, photo).ok).toBe(true);
+    expect(readAllFacts(opened.db).photos).toEqual([photo]);
+    expect(savePhoto(opened.db, { ...photo, id: id(2), inspectionId: id(9) })).toMatchObject({
+      ok: false,
+      issues: [{ path: ['inspectionId'] }],
+    });
+  });
+});
+
+describe('the calendar feed', () => {
+  it('answers under its present secret only', () => {
+    expect(feedToken(opened.db)).toBeNull();
+    const first = renewFeed(opened.db, now);
+    const second = renewFeed(opened.db, now);
+    expect([isFeed(opened.db, first), isFeed(opened.db, second)]).toEqual([false, true]);
+    expect(second).toMatch(/^[\w-]{32}$/);
+    closeFeed(opened.db);
+    expect(isFeed(opened.db, second)).toBe(false);
+    expect(calendarText(opened, TODAY, now.instant)).toContain('SUMMARY:Knapweed: Thin the cells');
+  });
+});
+
+describe('a correction', () => {
+  const knapweed = () => {
+    const colony = readAllFacts(opened.db).colonies.find(({ name }) => name === 'Knapweed');
+    const found = loadColony(opened.db, colony?.id as string, TODAY);
+    if (!found) throw new Error('no Knapweed');
+    return found;
+  };
+
+  it('says which dates it moved', () => {
+    expect(loadCorrectionMoves(opened.db, knapweed())).toEqual([]);
+    const last = knapweed().state.lastLook?.inspection.id as string;
+    const entry = findEntry(opened.db, last)?.entry;
+    if (!entry) throw new Error('no entry');
+    const cells = entry.cells.map((cell) =>
+      cell.found === 'larva-large' ? { ...cell, found: 'larva-small' as const } : cell,
+    );
+    expect(saveInspection(opened.db, { ...entry, cells }, now).ok).toBe(true);
+    expect(loadCorrectionMoves(opened.db, knapweed()).map(({ when, words }) => `${when}: ${words}`)).toEqual([
+      'Entry of 11 May corrected: thin cells moved from 17 to 18 May to 17 to 19 May',
+      'Entry of 11 May corrected: eggs? moved from 3 to 9 Jun to 5 to 11 Jun',
+    ]);
+  });
+});

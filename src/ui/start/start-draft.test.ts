@@ -1,0 +1,101 @@
+import { describe, expect, it } from 'vitest';
+import { day } from '../../core/calendar/day';
+import { programmeStart } from '../../core/facts/programme-start';
+import type { MethodName } from '../../core/methods/method';
+import { DEFAULT_SETTINGS } from '../../core/settings/settings';
+import type { StartView } from '../../views/start-view';
+import { choicesOf, emptyStart, keptIds, startsOf } from './start-draft';
+
+const id = (n: number) => `01970000-0000-7000-8000-${String(n).padStart(12, '0')}`;
+const laid = { from: day('2027-05-03'), to: day('2027-05-05') };
+const cell = (n: number, label: string) =>
+  ({ id: id(n), label, stage: 'larva-large', words: '', laid, out: null }) as const;
+
+const view = (method: MethodName, over: Partial<StartView> = {}): StartView => ({
+  method,
+  colony: {
+    id: id(1),
+    apiaryId: id(2),
+    name: 'Clover',
+    stand: 'stand 1',
+    origin: 'established',
+    parentColonyId: null,
+    startedOn: '2027-04-01',
+    endedOn: null,
+    note: '',
+  },
+  fit: { kind: 'fits', warnings: [] },
+  cautions: [],
+  asksCells: true,
+  cells: [cell(11, 'a'), cell(12, 'b'), cell(13, 'c')],
+  suggestedCells: [id(12)],
+  mayBuy: true,
+  newName: 'Clover nuc',
+  apiaries: [],
+  others: [],
+  spare: [],
+  needy: [],
+  firstDay: '2027-04-01',
+  settings: DEFAULT_SETTINGS,
+  ...over,
+});
+
+describe('a start as it is entered', () => {
+  it('begins with what Ubbet would keep, and takes the rest down', () => {
+    const draft = emptyStart(view('nuc-swarm'), '2027-05-10', null);
+    expect(keptIds(draft)).toEqual([id(12)]);
+    expect(choicesOf(draft, view('nuc-swarm'))).toMatchObject({ on: day('2027-05-10'), keptCells: [laid] });
+    const [start, ...others] = startsOf(draft, view('nuc-swarm'));
+    expect(others).toEqual([]);
+    expect(programmeStart.safeParse(start).success).toBe(true);
+    expect(start).toMatchObject({ keptCellIds: [id(12)], newColony: { name: 'Clover nuc' }, stand: null, gift: null });
+  });
+
+  it('sends the cells that go to others first, each under ids made once', () => {
+    const draft = emptyStart(view('nuc-swarm'), '2027-05-10', null);
+    const giving = { ...draft, fates: { ...draft.fates, [id(13)]: { to: id(20) } } };
+    const starts = startsOf(giving, view('nuc-swarm'));
+    expect(starts.map(({ method, colonyId }) => [method, colonyId])).toEqual([
+      ['give-cell', id(20)],
+      ['nuc-swarm', id(1)],
+    ]);
+    expect(starts[0]).toMatchObject({ gift: { cellId: id(13) }, note: 'From Clover.' });
+    for (const start of starts) expect(programmeStart.safeParse(start).success).toBe(true);
+    expect(startsOf(giving, view('nuc-swarm'))).toEqual(starts);
+  });
+
+  it('keeps no cell where a queen is bought', () => {
+    const draft = { ...emptyStart(view('nuc-swarm'), '2027-05-10', null), buysQueen: true };
+    expect(keptIds(draft)).toEqual([]);
+    expect(startsOf(draft, view('nuc-swarm'))[0]).toMatchObject({ buysQueen: true, keptCellIds: [] });
+  });
+
+  it('follows the settings, and says where the colony stands only when that changes', () => {
+    const settings = { ...DEFAULT_SETTINGS, secondThinning: false };
+    const own = view('old-site-swarm', { settings });
+    const draft = emptyStart(own, '2027-05-10', null);
+    expect(draft.secondThinning).toBe(false);
+    expect(startsOf({ ...draft, stand: 'a metre aside' }, own)[0]?.stand).toBe('a metre aside');
+  });
+
+  it('is dated by the cell that is given, and by none while the day is no day', () => {
+    const spare = {
+      cellId: id(30),
+      label: 'a',
+      colonyId: id(3),
+      colonyName: 'Thyme',
+      apiary: '',
+      stage: 'sealed-ripe',
+    } as const;
+    const own = view('give-cell', {
+      cells: [],
+      newName: null,
+      spare: [{ ...spare, stageWords: '', where: '', laid, out: '', travels: '', marks: [] }],
+    });
+    const draft = emptyStart(own, '2027-05-10', id(30));
+    expect(choicesOf(draft, own)?.keptCells).toEqual([laid]);
+    expect(startsOf(draft, own)[0]).toMatchObject({ gift: { cellId: id(30), travel: 'on-frame' } });
+    expect(choicesOf({ ...draft, on: '2027-05-' }, own)).toBeNull();
+    expect(emptyStart(own, '2027-05-10', id(99)).gift.cellId).toBe('');
+  });
+});
