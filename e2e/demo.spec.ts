@@ -187,7 +187,7 @@ test('no accessibility fault on a correction, in what asks first, and where noth
   expect(await faults()).toEqual([]);
   await page.goBack();
   await page.getByRole('link', { name: 'correct' }).first().click();
-  await expect(page.getByText('Correcting an entry. What it said before is kept.')).toBeVisible();
+  await expect(page.getByText('correcting an entry; what it said before is kept')).toBeVisible();
   expect(await faults()).toEqual([]);
   await page.goto('/data');
   await page.getByRole('button', { name: 'Take everything out …' }).click();

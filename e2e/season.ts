@@ -73,13 +73,12 @@ export async function answer(page: Page, code: string, words: string | RegExp, o
 }
 
 /** What is due on the present page, as `code: words`. */
-export async function due(page: Page): Promise<string[]> {
-  const checks = await page.locator('[data-due]').all();
-  return Promise.all(
-    checks.map(
-      async (check) => `${await check.getAttribute('data-due')}: ${await check.locator('b').first().textContent()}`,
-    ),
-  );
+export function due(page: Page): Promise<string[]> {
+  return page
+    .locator('[data-due]')
+    .evaluateAll((checks) =>
+      checks.map((check) => `${check.getAttribute('data-due')}: ${check.querySelector('b')?.textContent}`),
+    );
 }
 
 /** The codes of what is due on the present page. */
