@@ -2,6 +2,7 @@ import type { DayRange } from '../calendar/window';
 import { dayWords } from '../calendar/words';
 import type { Method } from '../methods/method';
 import type { Plan } from '../methods/plan';
+import { NO_EGGS_CAME } from '../methods/queen-raising-failures';
 import type { Settings } from '../settings/settings';
 import { type WayOut, waysOut } from './ways-out';
 
@@ -20,14 +21,16 @@ export interface Outcome {
  * every other way in which it is known to fail.
  */
 export function outcomesOf(method: Method, plan: Plan, settings: Settings): readonly Outcome[] {
-  const known = method.failures.map(({ sign, remedy }): Outcome => ({ sign, when: null, remedy, ways: [] }));
+  const known = method.failures
+    .filter((failure) => failure !== NO_EGGS_CAME || !plan.eggsBy)
+    .map(({ sign, remedy }): Outcome => ({ sign, when: null, remedy, ways: [] }));
   if (!plan.eggsBy) return known;
   const { earliest, latest, failedOn } = plan.eggsBy;
   const done: Outcome = { sign: 'Eggs seen: done', when: { from: earliest, to: latest }, remedy: null, ways: [] };
   const none: Outcome = {
     sign: `No eggs by ${dayWords(latest)}`,
     when: { from: latest, to: failedOn },
-    remedy: null,
+    remedy: NO_EGGS_CAME.remedy,
     ways: waysOut(latest, settings),
   };
   return [done, none, ...known];
