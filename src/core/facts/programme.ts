@@ -20,7 +20,6 @@ export const programmeFact = z.strictObject({
   queenId: idField.nullable(),
   note: noteField,
 });
-export type ProgrammeRow = z.infer<typeof programmeFact>;
 
 /** Which colony one of the method's units is. */
 export const programmeUnitFact = z.strictObject({
@@ -55,7 +54,6 @@ export const checkAnswerFact = z.strictObject({
   queenlessColonyId: idField.nullable(),
   note: noteField,
 });
-export type CheckAnswerRow = z.infer<typeof checkAnswerFact>;
 
 export const CHECK_CHANGES = ['moved', 'skipped', 'as-it-was'] as const;
 
@@ -70,7 +68,6 @@ export const checkChangeFact = z.strictObject({
   to: isoDayField.nullable(),
   reason: z.string().trim().max(LIMITS.note),
 });
-export type CheckChangeRow = z.infer<typeof checkChangeFact>;
 
 /** A cell that went from its colony to another. */
 export const cellMoveFact = z.strictObject({
@@ -82,4 +79,3 @@ export const cellMoveFact = z.strictObject({
   on: isoDayField,
   travel: z.enum(CELL_TRAVELS),
 });
-export type CellMoveRow = z.infer<typeof cellMoveFact>;
