@@ -1,7 +1,7 @@
 'use client';
 
 import { createContext, type ReactNode, useCallback, useContext, useEffect, useMemo, useState } from 'react';
-import { keepPages } from '../../device/keep-pages';
+import { dropPagesOfOthers, keepPages } from '../../device/keep-pages';
 import { forgetSent, sendOutbox } from '../../device/outbox';
 import type { OutboxEntry } from '../../device/outbox-entry';
 import type { Pack } from '../../device/pack';
@@ -130,6 +130,7 @@ function useKeptPages(bookId: string, pack: Pack | null, isReachable: boolean) {
     const stop = new AbortController();
     const timer = setTimeout(async () => {
       await navigator.serviceWorker.ready;
+      await dropPagesOfOthers(bookId);
       if (await keepPages(pack, stop.signal)) localStorage.setItem(key, pack.version);
     }, SETTLED_MS);
     return () => {

@@ -1,0 +1,76 @@
+import { cpSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join, resolve } from 'node:path';
+import Database from 'better-sqlite3';
+import { drizzle } from 'drizzle-orm/better-sqlite3';
+import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { openDatabase } from './open';
+import { cells, inspections, revisions, settings } from './schema/tables';
+
+const MIGRATIONS = resolve('src/db/migrations');
+
+let folder: string;
+beforeEach(() => {
+  folder = mkdtempSync(join(tmpdir(), 'ubbet-'));
+});
+afterEach(() => rmSync(folder, { recursive: true }));
+
+/** A data file as the first version made it. */
+function firstVersion(file: string): Database.Database {
+  const old = join(folder, 'migrations');
+  mkdirSync(join(old, 'meta'), { recursive: true });
+  cpSync(join(MIGRATIONS, '0000_facts.sql'), join(old, '0000_facts.sql'));
+  const journal = JSON.parse(readFileSync(join(MIGRATIONS, 'meta/_journal.json'), 'utf8'));
+  writeFileSync(join(old, 'meta/_journal.json'), JSON.stringify({ ...journal, entries: journal.entries.slice(0, 1) }));
+  const sqlite = new Database(file);
+  migrate(drizzle(sqlite), { migrationsFolder: old });
+  return sqlite;
+}
+
+describe('opening a data file', () => {
+  it('brings one of the first version up to date, and loses nothing', () => {
+    const file = join(folder, 'season.sqlite');
+    const old = firstVersion(file);
+    old.exec(`
+      insert into apiary (id, name, note) values ('a1', 'Orchard', 'south');
+      insert into colony (id, apiary_id, name, stand, origin, parent_colony_id, started_on, ended_on, note)
+        values ('c1', 'a1', 'Clover', '', 'established', null, '2027-04-01', null, '');
+      insert into inspection (id, colony_id, at_minute, thoroughness, queen, eggs, youngest, drone_brood_in_worker_cells,
+          several_eggs_per_cell, stores, laying_room_days, note, deleted_at)
+        values ('i1', 'c1', '2027-05-10T12:00', 'cleared', 'none', 'seen', null, 'none', 'none', 'room', 5, 'calm', null);
+      insert into cell (id, colony_id, label, place, box, frame) values ('x1', 'c1', 'a', 'bottom', 1, 4);
+      insert into cell_observation (id, inspection_id, cell_id, found, taken_down) values ('o1', 'i1', 'x1', 'egg', 0);
+      insert into setting (key, value) values ('leaveShutDays', '12');
+      insert into revision (id, entity, entity_id, revised_at, action, before)
+        values ('r1', 'inspection', 'i1', '2027-05-11T08:00:00.000Z', 'corrected', '{}');
+    `);
+    old.close();
+
+    const { db, sqlite } = openDatabase(file);
+    expect(db.select().from(inspections).all()).toMatchObject([
+      { id: 'i1', note: 'calm', layingRoomDays: 5, broodFrames: null, coveredSeams: null, drones: 'not-looked-for' },
+    ]);
+    expect(db.select().from(cells).all()).toMatchObject([{ id: 'x1', label: 'a', frame: 4, part: null }]);
+    expect(db.select().from(settings).all()).toEqual([{ key: 'leaveShutDays', value: 12 }]);
+    expect(db.select().from(revisions).all()).toHaveLength(1);
+    expect(sqlite.pragma('foreign_key_check')).toEqual([]);
+    sqlite.close();
+
+    // A second time there is nothing to do.
+    const again = openDatabase(file);
+    expect(again.db.select().from(inspections).all()).toHaveLength(1);
+    again.sqlite.close();
+  });
+
+  it('refuses what the schema does not know, whoever writes it', () => {
+    const { sqlite } = openDatabase(join(folder, 'new.sqlite'));
+    const insert = (values: string) => () =>
+      sqlite.exec(`insert into programme (id, colony_id, method, on_day, second_thinning, only_sealed_brood_up, buys_queen, note)
+        values (${values})`);
+    expect(insert(`'p', 'nobody', 'demaree', '2027-05-10', 1, 0, 0, ''`)).toThrow(/FOREIGN KEY/);
+    expect(insert(`'p', 'nobody', 'fried', '2027-05-10', 1, 0, 0, ''`)).toThrow(/CHECK/);
+    expect(insert(`'p', 'nobody', 'demaree', 'May', 1, 0, 0, ''`)).toThrow(/CHECK/);
+    sqlite.close();
+  });
+});
