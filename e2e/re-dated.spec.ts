@@ -81,7 +81,7 @@ test('the feed answers at a secret address only, moves a check instead of doubli
   expect((await feed(address.replace(/.{6}\.ics$/, 'aaaaaa.ics'))).status()).toBe(404);
   await page.goto('/data');
   await page.getByRole('button', { name: 'Give it a new address' }).click();
-  await page.getByRole('button', { name: 'New address' }).click();
+  await page.getByRole('alertdialog').getByRole('button', { name: 'New address' }).click();
   await expect(field).not.toHaveValue(address);
   expect((await feed()).status()).toBe(404);
   expect((await feed(await field.inputValue())).status()).toBe(200);
