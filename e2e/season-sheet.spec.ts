@@ -10,8 +10,15 @@ const first = (page: Page) =>
 const dayPx = (page: Page) =>
   sheet(page).evaluate((element) => Number.parseFloat(getComputedStyle(element).getPropertyValue('--day')));
 
-test('the season is moved and scaled by buttons, keys, wheel and drag', async ({ page }) => {
+/** Opens the season, and waits until it can be moved. */
+async function openSeason(page: Page) {
   await page.goto('/season');
+  await ready(page);
+}
+const ready = (page: Page) => expect(sheet(page)).toHaveAttribute('data-numbered', /true|false/);
+
+test('the season is moved and scaled by buttons, keys, wheel and drag', async ({ page }) => {
+  await openSeason(page);
   const start = await first(page);
   await page.getByRole('button', { name: 'A week on' }).click();
   expect((await first(page)) - start).toBeCloseTo(7);
@@ -42,7 +49,7 @@ test('the season is moved and scaled by buttons, keys, wheel and drag', async ({
 });
 
 test('a planned check is dragged inside its window; outside it asks, with what that risks', async ({ page }) => {
-  await page.goto('/season');
+  await openSeason(page);
   const tag = row(page, 'Knapweed').locator('[data-check="thin-cells"]');
   await expect(tag).toHaveAccessibleName(/Tue 18 May, any day 17 to 18 May/);
   const px = await dayPx(page);
@@ -59,6 +66,7 @@ test('a planned check is dragged inside its window; outside it asks, with what t
   await drag(-1);
   await expect(tag).toHaveAccessibleName(/Mon 17 May, any day/);
   await page.reload();
+  await ready(page);
   await expect(tag).toHaveAccessibleName(/Mon 17 May, any day/);
   await drag(4);
   const dialog = page.getByRole('alertdialog');
@@ -69,7 +77,7 @@ test('a planned check is dragged inside its window; outside it asks, with what t
 });
 
 test('a planned check is moved with the keyboard alone', async ({ page }) => {
-  await page.goto('/season');
+  await openSeason(page);
   const tag = row(page, 'Teasel').locator('[data-check="supers-check"]');
   await tag.focus();
   await page.keyboard.press('Shift+ArrowRight');
@@ -78,11 +86,12 @@ test('a planned check is moved with the keyboard alone', async ({ page }) => {
   await page.keyboard.press('Enter');
   await expect(tag).toHaveAccessibleName(/Tue 25 May, any day 23 to 30 May/);
   await page.reload();
+  await ready(page);
   await expect(tag).toHaveAccessibleName(/Tue 25 May, any day/);
 });
 
 test('the same is there as a table', async ({ page }) => {
-  await page.goto('/season');
+  await openSeason(page);
   await page.getByRole('button', { name: 'As a table' }).click();
   const lines = page.getByRole('row').filter({ has: page.getByRole('rowheader', { name: 'Knapweed', exact: true }) });
   await expect(lines.filter({ hasText: 'leave shut' })).toContainText('19 May to 2 Jun');
