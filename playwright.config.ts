@@ -9,8 +9,6 @@ export default defineConfig({
   forbidOnly: process.env.CI === 'true',
   // Generous: a slow machine is no fault of the application.
   timeout: 180_000,
-  // A click before a page has come to life goes nowhere on a busy machine; a test that fails twice fails.
-  retries: 1,
   expect: { timeout: 30_000 },
   globalSetup: './e2e/global-setup.ts',
   reporter: [['list'], ['json', { outputFile: '.ubbet/browser.json' }]],

@@ -17,6 +17,19 @@ export const test = base.extend<Options>({
   page: async ({ page }, use) => {
     const errors: string[] = [];
     page.on('pageerror', (error) => errors.push(error.message));
+    // A click before a page has come alive goes nowhere: whoever opens one waits for that.
+    const [goto, reload] = [page.goto.bind(page), page.reload.bind(page)];
+    const alive = () => page.locator('html[data-alive]').waitFor({ state: 'attached' });
+    page.goto = async (...args) => {
+      const response = await goto(...args);
+      await alive();
+      return response;
+    };
+    page.reload = async (...args) => {
+      const response = await reload(...args);
+      await alive();
+      return response;
+    };
     await use(page);
     expect(errors, 'nothing is thrown on the page').toEqual([]);
   },
