@@ -11,10 +11,11 @@ const MAY_IMPORT: Readonly<Record<string, readonly string[]>> = {
   demo: ['core'],
   views: ['core'],
   device: ['views', 'core'],
-  worker: [],
+  'service-worker': [],
+  workers: ['device', 'views', 'core'],
   db: ['core'],
   server: ['device', 'views', 'db', 'core'],
-  ui: ['device', 'views', 'core'],
+  ui: ['workers', 'device', 'views', 'core'],
   app: ['ui', 'device', 'server', 'views', 'db', 'core'],
 };
 

@@ -69,7 +69,7 @@ function bundleServiceWorker() {
     .filter((file) => !file.endsWith('.map'))
     .map((file) => `/_next/static/${relative(built, file).split(sep).join('/')}`);
   runOrStop('Bundling the service worker', bin('esbuild'), [
-    'src/worker/service-worker.ts',
+    'src/service-worker/service-worker.ts',
     '--bundle',
     '--minify',
     '--log-level=warning',

@@ -102,7 +102,7 @@ export function colonyView(
     programmes: programmeLines(state),
     moves: moveLines(state),
     overview: withLooks([...windows, ...scheduleMarks(schedule, today, rowBelow(windows))], state.looks),
-    cells: [...cells].sort(byUrgency(today)).map((cell) => cellRow(cell, today, nameOf)),
+    cells: cellRows(cells, today, nameOf),
     looks: [...state.looks].reverse().map((look) => lookView(look, state.cells, today)),
   };
 }
@@ -134,6 +134,15 @@ const byUrgency = (today: Day) => (a: TrackedCell, b: TrackedCell) =>
     (b.planBy.emergence?.earliest ?? Number.POSITIVE_INFINITY) ||
   a.cell.label.length - b.cell.label.length ||
   (a.cell.label < b.cell.label ? -1 : 1);
+
+/** The cells of a colony, those that may hold a queen first. */
+export function cellRows(
+  cells: readonly TrackedCell[],
+  today: Day,
+  nameOf: (colonyId: string) => string,
+): readonly CellRowView[] {
+  return [...cells].sort(byUrgency(today)).map((cell) => cellRow(cell, today, nameOf));
+}
 
 function cellRow(tracked: TrackedCell, today: Day, nameOf: (colonyId: string) => string): CellRowView {
   const { cell, dates, planBy, lastStage, lastSeen, goneMissing, sights, givenTo } = tracked;

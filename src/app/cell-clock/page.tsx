@@ -1,5 +1,4 @@
 import type { Metadata } from 'next';
-import { Suspense } from 'react';
 import { now } from '@/server/clock';
 import { CellClock } from '@/ui/clock/CellClock';
 
@@ -7,9 +6,5 @@ export const metadata: Metadata = { title: 'Cell clock' };
 
 export default async function Page() {
   const { today } = await now();
-  return (
-    <Suspense>
-      <CellClock today={today} />
-    </Suspense>
-  );
+  return <CellClock today={today} />;
 }

@@ -11,7 +11,7 @@ export function DeskEntry(props: Omit<ComponentProps<typeof InspectionForm>, 'on
     <InspectionForm
       {...props}
       onSaved={(state) => {
-        router.push(state === 'sent' ? `/colonies/${props.colonyId}` : '/hive');
+        router.push(state === 'sent' ? `/colonies/${props.begin.colonyId}` : '/hive');
         router.refresh();
       }}
     />

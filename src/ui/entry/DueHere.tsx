@@ -1,14 +1,8 @@
-import type { Day } from '../../core/calendar/day';
 import { rangeWords } from '../../core/calendar/words';
-import type { ColonyState } from '../../core/colony/fold';
-import { orderOf } from '../../core/schedule/due-words';
-import { shutOn } from '../../core/schedule/leave-shut-wins';
+import type { EntryReading } from '../../device/entry-reading';
 
 /** What this visit is for, and whether the hive is to be opened at all. */
-export function DueHere({ before, on }: { before: ColonyState; on: Day }) {
-  const { checks, leaveShut } = before.schedule;
-  const shut = shutOn(leaveShut, on);
-  const due = checks.filter(({ window }) => window.earliest <= on);
+export function DueHere({ shut, due }: Pick<EntryReading, 'shut' | 'due'>) {
   return (
     <>
       {shut && (
@@ -18,9 +12,9 @@ export function DueHere({ before, on }: { before: ColonyState; on: Day }) {
       )}
       {due.length > 0 && (
         <ul aria-label="What this visit is for" className="mt-2 text-sm">
-          {due.map((check) => (
-            <li key={check.key}>
-              <b>{orderOf(check)}.</b> {check.why}
+          {due.map(({ key, order, why }) => (
+            <li key={key}>
+              <b>{order}.</b> {why}
             </li>
           ))}
         </ul>

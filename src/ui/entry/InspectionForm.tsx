@@ -2,28 +2,25 @@
 
 import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
-import { dayOfMinute, formatDay, parseDay } from '../../core/calendar/day';
-import { dayWords, rangeWords } from '../../core/calendar/words';
+import { dayOfMinute, formatDay } from '../../core/calendar/day';
+import { dayWords } from '../../core/calendar/words';
 import { checkEntry } from '../../core/colony/check-entry';
 import type { ColonyFacts } from '../../core/colony/facts';
-import { factsWith } from '../../core/colony/facts-with';
-import { foldColony } from '../../core/colony/fold';
-import { mayStillHoldQueen } from '../../core/colony/track-cells';
-import type { InspectionEntry } from '../../core/facts/entry';
 import type { Looked } from '../../core/inspections/looked';
 import { THOROUGHNESS, THOROUGHNESS_WORDS, type Thoroughness } from '../../core/inspections/thoroughness';
 import type { Issue } from '../../core/problems/issue';
-import { shutOn } from '../../core/schedule/leave-shut-wins';
-import { takingDownPrice } from '../../core/schedule/taking-down';
 import type { Settings } from '../../core/settings/settings';
-import { type Draft, draftOf, emptyDraft, entryOf, factsBefore } from '../../device/draft';
-import type { OutboxEntry } from '../../device/outbox-entry';
-import { draftKey } from '../../device/stored-draft';
+import { dayOfDraft } from '../../device/day-of-draft';
+import { type Draft, entryOf } from '../../device/draft';
+import type { EntryReading } from '../../device/entry-reading';
 import type { NeedyColony } from '../../views/cells-view';
 import { AskFirst } from '../controls/AskFirst';
 import { Choice } from '../controls/Choice';
 import { BUTTON, FIELD } from '../controls/styles';
+import { hiveReckoner } from '../reckon/hive-reckoner';
+import { useReckoned } from '../reckon/useReckoned';
 import { PageHead } from '../time/PageHead';
+import { CorrectionMoves } from './CorrectionMoves';
 import { DueHere } from './DueHere';
 import { draftIssues } from './draft-issues';
 import { IssueList } from './IssueList';
@@ -41,81 +38,53 @@ import { Verdict } from './Verdict';
 
 // What is below the fold, or not on a phone, comes after the rest. All of it is kept for the hive.
 const LiveCells = dynamic(() => import('./LiveCells').then((module) => module.LiveCells), { ssr: false });
-const CorrectionMoves = dynamic(() => import('./CorrectionMoves').then((module) => module.CorrectionMoves), {
-  ssr: false,
-});
 const MoreSeen = dynamic(() => import('./MoreSeen').then((module) => module.MoreSeen), { ssr: false });
 const PhotoField = dynamic(() => import('./PhotoField').then((module) => module.PhotoField), { ssr: false });
 
 interface Props {
-  readonly colonyId: string;
   readonly colonyName: string;
   readonly placeName: string;
   readonly facts: ColonyFacts;
   readonly settings: Settings;
   /** The present minute, `YYYY-MM-DDTHH:mm`. */
   readonly now: string;
-  /** The time that a new inspection begins with. */
-  readonly startAt: string;
-  readonly newId: string;
+  /** What the form begins with: a new entry, one to be corrected, or one that the server gave back. */
+  readonly begin: Draft;
+  /** What `begin` means. */
+  readonly first: EntryReading;
+  /** Under which the draft is kept on the device. */
+  readonly keptAs: string;
+  readonly isCorrection: boolean;
+  /** What the server had against it. */
+  readonly refusedFor?: readonly Issue[];
   /** Colonies that a cell would help. */
   readonly needy: readonly NeedyColony[];
-  /** The entry to be corrected; null for a new one. */
-  readonly stored: InspectionEntry | null;
-  /** An entry that the server gave back; null for any other. */
-  readonly refused?: OutboxEntry | null;
   /** Called once it is saved, and says whether the server has it. */
   readonly onSaved: (state: 'sent' | 'waiting') => void;
 }
 
 const NO_LATEST_MINUTE = '9999-12-31T23:59';
+const NONE: readonly Issue[] = [];
 
 /** Enter an inspection: taps only, in any order, with the reading building up as it goes. */
-export function InspectionForm({
-  colonyId,
-  colonyName,
-  placeName,
-  facts,
-  settings,
-  now,
-  startAt,
-  newId,
-  needy,
-  stored,
-  refused = null,
-  onSaved,
-}: Props) {
-  const key = draftKey(colonyId, refused?.id ?? stored?.id ?? null);
-  const initial = refused?.draft ?? (stored ? draftOf(stored) : emptyDraft(newId, colonyId, startAt));
-  const { draft, change, undo, takenUpFrom, beginAnew } = useDraft(initial, key);
-  const saveEntry = useSaveEntry(key, colonyName);
-  const [issues, setIssues] = useState<readonly Issue[]>(refused?.issues ?? []);
+export function InspectionForm(props: Props) {
+  const { colonyName, placeName, facts, settings, now, isCorrection, needy, onSaved } = props;
+  const { draft, change, undo, takenUpFrom, beginAnew } = useDraft(props.begin, props.keptAs);
+  const saveEntry = useSaveEntry(props.keptAs, colonyName);
+  const [issues, setIssues] = useState<readonly Issue[]>(props.refusedFor ?? NONE);
   const [isSaving, setSaving] = useState(false);
   const [isAsking, setAsking] = useState(false);
-  const [isMore, setMore] = useState(stored !== null);
+  const [isMore, setMore] = useState(isCorrection);
   const isWide = useIsWide();
 
   const today = dayOfMinute(now);
-  const on = parseDay(draft.at.slice(0, 10)) ?? today;
-  const { state, before, known } = useMemo(() => {
-    const minute = `${formatDay(on)}T${draft.at.slice(11)}`;
-    const before = foldColony(factsBefore(facts, { id: draft.id, at: minute }), settings, on);
-    const standing = before.cells.filter(
-      (cell) => mayStillHoldQueen(cell, on) || (cell.planBy.status === 'dry' && !cell.goneMissing),
-    );
-    const byId = new Map(before.cells.map((cell) => [cell.cell.id, cell]));
-    const standingIds = new Set(standing.map(({ cell }) => cell.id));
-    const named = facts.cells.filter(({ id }) => id in draft.known && !standingIds.has(id));
-    const entry = entryOf({ ...draft, at: minute }, draft.thoroughness ?? 'tip-up');
-    return {
-      before,
-      state: foldColony(factsWith(factsBefore(facts, { id: draft.id, at: minute }), entry), settings, on),
-      known: [
-        ...standing.map((last) => ({ cell: last.cell, last })),
-        ...named.map((cell) => ({ cell, last: byId.get(cell.id) ?? null })),
-      ],
-    };
-  }, [facts, settings, draft, on]);
+  const on = dayOfDraft(draft, today);
+  const ask = useMemo(() => {
+    const question = { facts, settings, draft, today, isCorrection };
+    return draft === props.begin ? null : () => hiveReckoner().readEntry(question);
+  }, [facts, settings, draft, today, isCorrection, props.begin]);
+  const reading = useReckoned(ask, props.first);
+  const { shut, known, price, outOf, isTwoParts, verdict } = reading;
 
   const problemAt = (field: string) =>
     issues
@@ -124,17 +93,7 @@ export function InspectionForm({
       .join(' ') || null;
   const set = (fields: Partial<Draft>) => change({ type: 'set', fields });
 
-  const shut = shutOn(before.schedule.leaveShut, on);
-  const price =
-    before.queen.expected === 'laying' && !before.queen.presumedGone
-      ? takingDownPrice(on, draft.thoroughness ?? 'bees-on', before.looks, before.parts)
-      : null;
   const labelOf = (cellId: string) => facts.cells.find(({ id }) => id === cellId)?.label ?? 'new';
-  const outOf = (cellId: string) => {
-    const window = state.cells.find(({ cell }) => cell.id === cellId)?.planBy.emergence;
-    return window ? rangeWords({ from: window.earliest, to: window.latest }) : null;
-  };
-  const isTwoParts = before.parts.some(({ units }) => units.includes('top') && units.includes('bottom'));
 
   const save = async (wasOpened: boolean) => {
     const missing = draftIssues(draft);
@@ -144,9 +103,9 @@ export function InspectionForm({
     // Whether it lies in the future the server tells: this page may have been open for hours.
     const contradictions = checkEntry(entry, facts, NO_LATEST_MINUTE);
     if (contradictions.length > 0) return setIssues(contradictions);
-    if (shut && !stored && !wasOpened) return setAsking(true);
+    if (shut && !isCorrection && !wasOpened) return setAsking(true);
     setSaving(true);
-    const saved = await saveEntry(draft, entry, stored !== null);
+    const saved = await saveEntry(draft, entry, isCorrection);
     setSaving(false);
     setIssues(saved.issues);
     if (saved.state !== 'refused') onSaved(saved.state);
@@ -158,7 +117,7 @@ export function InspectionForm({
         Undo
       </button>
       <button type="submit" className={`${BUTTON.strong} min-h-12`} disabled={isSaving}>
-        {isSaving ? 'Saving …' : stored ? 'Save the correction' : 'Save the inspection'}
+        {isSaving ? 'Saving …' : isCorrection ? 'Save the correction' : 'Save the inspection'}
       </button>
     </div>
   );
@@ -168,7 +127,7 @@ export function InspectionForm({
       <PageHead
         isSticky={false}
         title={colonyName}
-        below={[placeName, stored ? 'correcting an entry; what it said before is kept' : 'what did you see?']
+        below={[placeName, isCorrection ? 'correcting an entry; what it said before is kept' : 'what did you see?']
           .filter(Boolean)
           .join(' · ')}
       />
@@ -183,7 +142,7 @@ export function InspectionForm({
         <div className="pb-44 wide:pb-0">
           <IssueList issues={issues} />
           {takenUpFrom !== null && <TakenUp from={takenUpFrom} onAnew={beginAnew} />}
-          <DueHere before={before} on={on} />
+          <DueHere shut={shut} due={reading.due} />
           <KnownCells cells={known} draft={draft} on={on} change={change} />
           <NewCells
             draft={draft}
@@ -192,7 +151,14 @@ export function InspectionForm({
             isTwoParts={isTwoParts}
           />
           <Problem text={problemAt('cells')} />
-          <TakingDown draft={draft} change={change} needy={needy} price={price} labelOf={labelOf} outOf={outOf} />
+          <TakingDown
+            draft={draft}
+            change={change}
+            needy={needy}
+            price={price}
+            labelOf={labelOf}
+            outOf={(cellId) => outOf[cellId] ?? null}
+          />
           <Choice<Looked>
             legend="Eggs?"
             options={LOOKED_OPTIONS}
@@ -255,20 +221,13 @@ export function InspectionForm({
         </div>
         <aside aria-label="What it means">
           <div className="sticky top-4 mt-4 hidden border-l-4 border-willow pl-6 wide:block">
-            <Verdict state={state} today={today} short={false} />
-            {isWide && <LiveCells state={state} />}
-            {stored && (
-              <CorrectionMoves
-                facts={facts}
-                settings={settings}
-                today={today}
-                corrected={factsWith(facts, entryOf(draft, draft.thoroughness ?? 'tip-up'))}
-              />
-            )}
+            <Verdict verdict={verdict} short={false} />
+            {isWide && <LiveCells cells={reading.cells} on={reading.axisDay} />}
+            <CorrectionMoves moves={reading.moves} />
             {buttons}
           </div>
           <div className="fixed inset-x-0 bottom-0 z-10 border-t-4 border-willow bg-ground px-4 pt-2 pb-3 wide:hidden">
-            <Verdict state={state} today={today} short />
+            <Verdict verdict={verdict} short />
             {buttons}
           </div>
         </aside>

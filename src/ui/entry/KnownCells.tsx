@@ -6,17 +6,11 @@ import { dayWords } from '../../core/calendar/words';
 import { expectedStages } from '../../core/cells/expected';
 import { findingWords } from '../../core/cells/finding-words';
 import { CELL_STAGES, type CellStage } from '../../core/cells/stage';
-import type { CellFact, CellFinding } from '../../core/colony/facts';
-import type { TrackedCell } from '../../core/colony/track-cells';
+import type { CellFinding } from '../../core/colony/facts';
 import type { Change, Draft, KnownAnswer } from '../../device/draft';
+import type { KnownCell } from '../../device/entry-reading';
 import { whereWords } from '../../views/where-words';
 import { CellGlyph } from '../cells/CellGlyph';
-
-/** A cell known before this inspection, with what was last seen of it. */
-export interface KnownCell {
-  readonly cell: CellFact;
-  readonly last: TrackedCell | null;
-}
 
 interface Props {
   readonly cells: readonly KnownCell[];

@@ -1,27 +1,21 @@
-import type { Day } from '../../core/calendar/day';
-import type { ColonyState } from '../../core/colony/fold';
-import { dueWords } from '../../core/schedule/due-words';
-import { readingView } from '../../views/reading-view';
+import type { VerdictView } from '../../views/verdict-view';
 
 interface Props {
-  readonly state: ColonyState;
-  readonly today: Day;
+  readonly verdict: VerdictView;
   /** Say only the headline and the date. */
   readonly short: boolean;
 }
 
 /** What the entry means so far and by when to be back, reckoned anew with every tap. */
-export function Verdict({ state, today, short }: Props) {
-  const reading = state.lastLook && readingView(state.lastLook);
-  const check = state.schedule.checks[0];
+export function Verdict({ verdict: { reading, next }, short }: Props) {
   return (
     <div aria-live="polite" data-testid={short ? 'verdict' : undefined}>
       <p className="font-display text-willow text-xl leading-tight font-bold">{reading?.title ?? 'Nothing seen yet'}</p>
-      {check && <p className="font-bold">{dueWords(check, today)}</p>}
+      {next && <p className="font-bold">{next.words}</p>}
       {!short && (
         <>
           {reading && <p className="mt-1">{reading.advice}</p>}
-          {check && check.why !== reading?.advice && <p className="mt-1 text-sm">{check.why}</p>}
+          {next && next.why !== reading?.advice && <p className="mt-1 text-sm">{next.why}</p>}
           <h3 className="text-muted mt-3 text-sm">Because</h3>
           <ul className="text-muted text-sm">
             {reading?.because.map((text) => (

@@ -1,26 +1,12 @@
 import type { Day } from '../../core/calendar/day';
 import { weekdayWords } from '../../core/calendar/words';
-import type { ColonyState } from '../../core/colony/fold';
-import { roundView } from '../../views/round-view';
-import type { ApiaryEntry, ColonyEntry } from '../../views/yard';
+import type { RoundsAtHand } from '../../device/rounds-at-hand';
 import { PageHead } from '../time/PageHead';
 import { HiveLink } from './HiveLink';
 import { hivePlace } from './place';
 
-interface Props {
-  readonly apiaries: readonly ApiaryEntry[];
-  readonly standings: readonly { readonly colony: ColonyEntry; readonly state: ColonyState }[];
-  readonly today: Day;
-}
-
 /** Where are you? The apiary with most to do first. */
-export function ChooseApiary({ apiaries, standings, today }: Props) {
-  const rounds = apiaries
-    .map((apiary) => {
-      const here = standings.filter(({ colony }) => colony.apiaryId === apiary.id);
-      return { apiary, hives: here.length, round: roundView(here, today) };
-    })
-    .sort((a, b) => b.round.due.length - a.round.due.length);
+export function ChooseApiary({ rounds, today }: { rounds: RoundsAtHand['rounds']; today: Day }) {
   return (
     <>
       <PageHead title="Which apiary?" below={weekdayWords(today)} isSticky={false} />

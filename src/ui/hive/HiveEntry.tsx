@@ -1,47 +1,44 @@
 'use client';
 
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { v7 as newId } from 'uuid';
 import { dayOfMinute } from '../../core/calendar/day';
 import { localMinute } from '../../core/calendar/local-minute';
-import type { ColonyFacts } from '../../core/colony/facts';
-import type { ColonyState } from '../../core/colony/fold';
+import type { Settings } from '../../core/settings/settings';
+import { emptyDraft } from '../../device/draft';
+import type { EntryReading } from '../../device/entry-reading';
 import type { OutboxEntry } from '../../device/outbox-entry';
-import type { Pack } from '../../device/pack';
-import { needyColonies } from '../../views/cells-view';
-import type { ApiaryEntry, ColonyEntry } from '../../views/yard';
+import type { HiveAtHand } from '../../device/rounds-at-hand';
+import { draftKey } from '../../device/stored-draft';
+import type { NeedyColony } from '../../views/cells-view';
+import type { ApiaryEntry } from '../../views/yard';
 import { BUTTON } from '../controls/styles';
 import { InspectionForm } from '../entry/InspectionForm';
+import { hiveReckoner } from '../reckon/hive-reckoner';
+import { useReckoned } from '../reckon/useReckoned';
 import { HiveLink } from './HiveLink';
 import { goInHive, hivePlace } from './place';
 
-interface Hive {
-  readonly colony: ColonyEntry;
-  readonly facts: ColonyFacts;
-  readonly state: ColonyState;
-}
-
 interface Props {
-  readonly hive: Hive;
+  readonly hive: HiveAtHand;
   readonly apiary: ApiaryEntry;
-  readonly standings: readonly Hive[];
-  readonly pack: Pack;
+  /** Other colonies that a cell would help. */
+  readonly needy: readonly NeedyColony[];
+  readonly settings: Settings;
   readonly minute: string;
   readonly refused: OutboxEntry | null;
 }
 
 /** Enters one hive of the round from what is kept on this device. */
-export function HiveEntry({ hive, apiary, standings, pack, minute, refused }: Props) {
-  const { colony, facts, state } = hive;
-  const [id] = useState(() => newId());
-  const colonies = standings
-    .filter((one) => !one.state.ended)
-    .map((one) => ({
-      ...one,
-      apiary: pack.apiaries.find(({ id: apiaryId }) => apiaryId === one.colony.apiaryId) ?? apiary,
-    }));
-  const yard = { apiaries: pack.apiaries, colonies, settings: pack.settings };
-  const [startAt] = useState(() => startMinute(minute, state));
+export function HiveEntry({ hive, apiary, needy, settings, minute, refused }: Props) {
+  const { colony, facts, lastLookAt } = hive;
+  const [begin] = useState(() => refused?.draft ?? emptyDraft(newId(), colony.id, startMinute(minute, lastLookAt)));
+  const today = dayOfMinute(minute);
+  const ask = useMemo(() => {
+    const question = { facts, settings, draft: begin, today, isCorrection: false };
+    return () => hiveReckoner().readEntry(question);
+  }, [facts, settings, begin, today]);
+  const first = useReckoned<EntryReading | null>(ask, null);
   return (
     <>
       <p className="mt-2">
@@ -49,29 +46,30 @@ export function HiveEntry({ hive, apiary, standings, pack, minute, refused }: Pr
           {`◂ ${apiary.name}`}
         </HiveLink>
       </p>
-      <InspectionForm
-        colonyId={colony.id}
-        colonyName={colony.name}
-        placeName={colony.stand}
-        facts={facts}
-        settings={pack.settings}
-        now={minute}
-        startAt={startAt}
-        newId={id}
-        needy={needyColonies(yard, colony.id)}
-        stored={null}
-        refused={refused}
-        onSaved={() => goInHive(hivePlace.round(apiary.id))}
-      />
+      {first && (
+        <InspectionForm
+          colonyName={colony.name}
+          placeName={colony.stand}
+          facts={facts}
+          settings={settings}
+          now={minute}
+          begin={begin}
+          first={first}
+          keptAs={draftKey(colony.id, refused?.id ?? null)}
+          isCorrection={false}
+          refusedFor={refused?.issues}
+          needy={needy}
+          onSaved={() => goInHive(hivePlace.round(apiary.id))}
+        />
+      )}
     </>
   );
 }
 
 /** This minute; on the demo's day this time of its day, or the minute after the last look where that was later. */
-function startMinute(minute: string, { lastLook }: ColonyState): string {
+function startMinute(minute: string, lastLookAt: string | null): string {
   const clock = localMinute(new Date());
   if (dayOfMinute(clock) === dayOfMinute(minute)) return clock;
   const usual = `${minute.slice(0, 10)}${clock.slice(10)}`;
-  const last = lastLook?.inspection.at ?? '';
-  return last < usual ? usual : minute;
+  return (lastLookAt ?? '') < usual ? usual : minute;
 }

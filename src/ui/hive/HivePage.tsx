@@ -4,11 +4,12 @@ import { useSearchParams } from 'next/navigation';
 import { useMemo } from 'react';
 import { dayOfMinute } from '../../core/calendar/day';
 import { localMinute } from '../../core/calendar/local-minute';
-import { foldColony } from '../../core/colony/fold';
-import { factsOnDevice, type Pack } from '../../device/pack';
-import { roundView } from '../../views/round-view';
+import type { Pack } from '../../device/pack';
+import type { RoundsAtHand } from '../../device/rounds-at-hand';
 import { useBook } from '../frame/BookContext';
 import { useDevice } from '../offline/DeviceProvider';
+import { hiveReckoner } from '../reckon/hive-reckoner';
+import { useReckoned } from '../reckon/useReckoned';
 import { ChooseApiary } from './ChooseApiary';
 import { HiveEntry } from './HiveEntry';
 import { OutboxList } from './OutboxList';
@@ -46,37 +47,33 @@ function WithPack({
   // The demo has a day of its own; elsewhere it is this device's.
   const minute = book?.isDemo ? pack.minute : localMinute(new Date());
   const today = dayOfMinute(minute);
-  const standings = useMemo(
-    () =>
-      pack.colonies.map((packed) => {
-        const facts = factsOnDevice(packed, outbox);
-        return { colony: packed.colony, facts, state: foldColony(facts, pack.settings, today) };
-      }),
-    [pack, outbox, today],
-  );
-  const hive = standings.find(({ colony }) => colony.id === colonyId);
-  const apiary = pack.apiaries.find(({ id }) => id === (hive?.colony.apiaryId ?? apiaryId));
-  if (hive && apiary) {
+  const ask = useMemo(() => () => hiveReckoner().roundsAtHand(pack, outbox, today), [pack, outbox, today]);
+  const atHand = useReckoned<RoundsAtHand | null>(ask, null);
+  // A moment at most: no word is worth its flicker.
+  if (!atHand) return null;
+  const { hives, rounds, needy } = atHand;
+  const hive = hives.find(({ colony }) => colony.id === colonyId);
+  const here = rounds.find(({ apiary }) => apiary.id === (hive?.colony.apiaryId ?? apiaryId));
+  if (hive && here) {
     const refused = outbox.find(({ id, state }) => id === entryId && state === 'refused') ?? null;
     return (
       <HiveEntry
         key={`${hive.colony.id}${entryId}`}
         hive={hive}
-        apiary={apiary}
-        standings={standings}
-        pack={pack}
+        apiary={here.apiary}
+        needy={needy.filter(({ id }) => id !== hive.colony.id)}
+        settings={pack.settings}
         minute={minute}
         refused={refused}
       />
     );
   }
-  const here = apiary && standings.filter(({ colony }) => colony.apiaryId === apiary.id);
   return (
     <>
-      {here && apiary ? (
-        <RoundList apiary={apiary} round={roundView(here, today)} outbox={outbox} drafts={drafts} />
+      {here ? (
+        <RoundList apiary={here.apiary} round={here.round} outbox={outbox} drafts={drafts} />
       ) : (
-        <ChooseApiary apiaries={pack.apiaries} standings={standings} today={today} />
+        <ChooseApiary rounds={rounds} today={today} />
       )}
       <OutboxList outbox={outbox} />
       <p className="text-muted mt-6 text-sm">Known as of {pack.minute.replace('T', ', ')}.</p>

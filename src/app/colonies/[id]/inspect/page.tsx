@@ -2,6 +2,9 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { v7 as newId } from 'uuid';
 import { database } from '@/db/open';
+import { emptyDraft } from '@/device/draft';
+import { readEntry } from '@/device/entry-reading';
+import { draftKey } from '@/device/stored-draft';
 import { now } from '@/server/clock';
 import { loadColony } from '@/server/colony-page';
 import { usualTime } from '@/server/usual-time';
@@ -18,18 +21,19 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
   const found = loadColony(opened.db, id, at.today);
   if (!found) notFound();
   const { colony, apiary, facts, settings, state } = found;
+  const begin = emptyDraft(newId(), id, usualTime(at, state.lastLook?.inspection.at ?? null));
   return (
     <DeskEntry
-      colonyId={id}
       colonyName={colony.name}
       placeName={apiary.name}
       facts={facts}
       settings={settings}
       now={at.minute}
-      startAt={usualTime(at, state.lastLook?.inspection.at ?? null)}
-      newId={newId()}
+      begin={begin}
+      first={readEntry({ facts, settings, draft: begin, today: at.today, isCorrection: false })}
+      keptAs={draftKey(id, null)}
+      isCorrection={false}
       needy={needyColonies(loadYard(opened, at.today), id)}
-      stored={null}
     />
   );
 }

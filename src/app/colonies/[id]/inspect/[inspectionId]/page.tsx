@@ -2,6 +2,9 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { database } from '@/db/open';
 import { findEntry } from '@/db/repositories/inspection-entry';
+import { draftOf } from '@/device/draft';
+import { readEntry } from '@/device/entry-reading';
+import { draftKey } from '@/device/stored-draft';
 import { now } from '@/server/clock';
 import { loadColony } from '@/server/colony-page';
 import { loadYard } from '@/server/yard';
@@ -19,18 +22,19 @@ export default async function Page({ params }: { params: Promise<{ id: string; i
   const stored = findEntry(db, inspectionId);
   if (!found || !stored || stored.deletedAt !== null || stored.entry.colonyId !== id) notFound();
   const { colony, apiary, facts, settings } = found;
+  const begin = draftOf(stored.entry);
   return (
     <DeskEntry
-      colonyId={id}
       colonyName={colony.name}
       placeName={apiary.name}
       facts={facts}
       settings={settings}
       now={at.minute}
-      startAt={stored.entry.at}
-      newId={inspectionId}
+      begin={begin}
+      first={readEntry({ facts, settings, draft: begin, today: at.today, isCorrection: true })}
+      keptAs={draftKey(id, inspectionId)}
+      isCorrection
       needy={needyColonies(loadYard(opened, at.today), id)}
-      stored={stored.entry}
     />
   );
 }

@@ -1,5 +1,5 @@
 /// <reference lib="webworker" />
-import { cleanupOutdatedCaches, precacheAndRoute } from 'workbox-precaching';
+import { cleanupOutdatedCaches, matchPrecache, precacheAndRoute } from 'workbox-precaching';
 import { registerRoute, setCatchHandler } from 'workbox-routing';
 import { NetworkFirst } from 'workbox-strategies';
 
@@ -15,6 +15,15 @@ void self.skipWaiting();
 self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()));
 
 cleanupOutdatedCaches();
+// A worker reads what it is to load from behind the # of its own address. An answer out of the cache would give it the kept
+// file's address, without that part; an answer made here leaves it the one that it was asked for with.
+registerRoute(
+  ({ request }) => request.destination === 'worker',
+  async ({ request }) => {
+    const kept = await matchPrecache(request.url.split('#', 1)[0] as string);
+    return kept ? new Response(kept.body, { headers: kept.headers }) : fetch(request);
+  },
+);
 precacheAndRoute(BUILT_FILES.map((url) => ({ url, revision: null })));
 
 /** At the hive one page shows whatever its address asks for. */

@@ -1,0 +1,105 @@
+import { type Day, formatDay } from '../core/calendar/day';
+import type { DayRange } from '../core/calendar/window';
+import { rangeWords } from '../core/calendar/words';
+import type { CellFact, ColonyFacts } from '../core/colony/facts';
+import { factsWith } from '../core/colony/facts-with';
+import { foldColony } from '../core/colony/fold';
+import { mayStillHoldQueen, type TrackedCell } from '../core/colony/track-cells';
+import { orderOf } from '../core/schedule/due-words';
+import { shutOn } from '../core/schedule/leave-shut-wins';
+import { type TakingDownPrice, takingDownPrice } from '../core/schedule/taking-down';
+import { differenceOf } from '../core/schedule/what-moved';
+import type { Settings } from '../core/settings/settings';
+import { type CellRowView, cellRows } from '../views/colony-view';
+import { windowMoved } from '../views/moves-view';
+import { type VerdictView, verdictView } from '../views/verdict-view';
+import { dayOfDraft } from './day-of-draft';
+import { type Draft, entryOf, factsBefore } from './draft';
+
+/** An entry as far as it has come, and what was known before it. */
+export interface EntryQuestion {
+  readonly facts: ColonyFacts;
+  readonly settings: Settings;
+  readonly draft: Draft;
+  readonly today: Day;
+  /** The draft corrects an entry that is stored. */
+  readonly isCorrection: boolean;
+}
+
+/** A cell known before the inspection, with what was last seen of it. */
+export interface KnownCell {
+  readonly cell: CellFact;
+  readonly last: TrackedCell | null;
+}
+
+/** All that an entry form says of the colony while it is being filled in. */
+export interface EntryReading {
+  /** The hive is to be left shut on that day. */
+  readonly shut: DayRange | null;
+  /** What the visit is for. */
+  readonly due: readonly { readonly key: string; readonly order: string; readonly why: string }[];
+  readonly known: readonly KnownCell[];
+  /** A Demaree: cells hang below or above. */
+  readonly isTwoParts: boolean;
+  /** What taking all cells down buys; null where the colony is to keep some of them. */
+  readonly price: TakingDownPrice | null;
+  /** When the virgin of a cell would be out, by cell. */
+  readonly outOf: Readonly<Record<string, string>>;
+  readonly verdict: VerdictView;
+  /** Cells with dates, as entered so far. */
+  readonly cells: readonly CellRowView[];
+  /** The days that the cells' dates are drawn around. */
+  readonly axisDay: Day;
+  /** What a correction will move. */
+  readonly moves: readonly string[];
+}
+
+/** What an entry means so far: the same reckoning as the server's, over the facts from before its minute. */
+export function readEntry({ facts, settings, draft, today, isCorrection }: EntryQuestion): EntryReading {
+  const on = dayOfDraft(draft, today);
+  const at = `${formatDay(on)}T${draft.at.slice(11)}`;
+  const earlier = factsBefore(facts, { id: draft.id, at });
+  const before = foldColony(earlier, settings, on);
+  // How well it was looked at may not have been said yet: the least is assumed, and that is what it means so far.
+  const entry = entryOf({ ...draft, at }, draft.thoroughness ?? 'tip-up');
+  const state = foldColony(factsWith(earlier, entry), settings, on);
+  return {
+    shut: shutOn(before.schedule.leaveShut, on),
+    due: before.schedule.checks
+      .filter(({ window }) => window.earliest <= on)
+      .map((check) => ({ key: check.key, order: orderOf(check), why: check.why })),
+    known: knownCells(before.cells, facts, draft, on),
+    isTwoParts: before.parts.some(({ units }) => units.includes('top') && units.includes('bottom')),
+    price:
+      before.queen.expected === 'laying' && !before.queen.presumedGone
+        ? takingDownPrice(on, draft.thoroughness ?? 'bees-on', before.looks, before.parts)
+        : null,
+    outOf: Object.fromEntries(
+      state.cells.flatMap(({ cell, planBy: { emergence } }) =>
+        emergence ? [[cell.id, rangeWords({ from: emergence.earliest, to: emergence.latest })]] : [],
+      ),
+    ),
+    verdict: verdictView(state, today),
+    cells: cellRows(state.cells, on, () => 'another colony').filter(({ isOver, marks }) => !isOver && marks.length > 0),
+    axisDay: on,
+    moves: isCorrection ? correctionMoves(facts, factsWith(facts, entry), settings, today) : [],
+  };
+}
+
+/** Cells that are to be asked about, and any other that was answered before the day of the entry was changed. */
+function knownCells(before: readonly TrackedCell[], facts: ColonyFacts, draft: Draft, on: Day): readonly KnownCell[] {
+  const standing = before.filter(
+    (cell) => mayStillHoldQueen(cell, on) || (cell.planBy.status === 'dry' && !cell.goneMissing),
+  );
+  const standingIds = new Set(standing.map(({ cell }) => cell.id));
+  const named = facts.cells.filter(({ id }) => id in draft.known && !standingIds.has(id));
+  return [
+    ...standing.map((last) => ({ cell: last.cell, last })),
+    ...named.map((cell) => ({ cell, last: before.find((one) => one.cell.id === cell.id) ?? null })),
+  ];
+}
+
+function correctionMoves(facts: ColonyFacts, corrected: ColonyFacts, settings: Settings, today: Day) {
+  const [before, after] = [facts, corrected].map((known) => foldColony(known, settings, today).schedule.checks);
+  return differenceOf(before ?? [], after ?? []).map(({ code, from, to }) => windowMoved(code, from, to));
+}

@@ -1,0 +1,51 @@
+import type { Day } from '../core/calendar/day';
+import type { ColonyFacts } from '../core/colony/facts';
+import { foldColony } from '../core/colony/fold';
+import { type NeedyColony, needyColonies } from '../views/cells-view';
+import { type RoundView, roundView } from '../views/round-view';
+import type { ApiaryEntry, ColonyEntry } from '../views/yard';
+import type { OutboxEntry } from './outbox-entry';
+import { factsOnDevice, type Pack } from './pack';
+
+/** A hive that can be entered from what is kept on the device. */
+export interface HiveAtHand {
+  readonly colony: ColonyEntry;
+  readonly facts: ColonyFacts;
+  /** Minute of the last look; null: none yet. */
+  readonly lastLookAt: string | null;
+}
+
+export interface RoundsAtHand {
+  /** Each apiary's round, the one with most to do first. */
+  readonly rounds: readonly { readonly apiary: ApiaryEntry; readonly hives: number; readonly round: RoundView }[];
+  readonly hives: readonly HiveAtHand[];
+  /** Colonies that a cell would help. */
+  readonly needy: readonly NeedyColony[];
+}
+
+/** The rounds of a day, from what is kept on the device and what was entered on it since. */
+export function roundsAtHand(pack: Pack, outbox: readonly OutboxEntry[], today: Day): RoundsAtHand {
+  const { apiaries, settings } = pack;
+  const standings = pack.colonies.map((packed) => {
+    const facts = factsOnDevice(packed, outbox);
+    return { colony: packed.colony, facts, state: foldColony(facts, settings, today) };
+  });
+  const colonies = standings
+    .filter(({ state }) => !state.ended)
+    .flatMap((standing) => {
+      const apiary = apiaries.find(({ id }) => id === standing.colony.apiaryId);
+      return apiary ? [{ ...standing, apiary }] : [];
+    });
+  return {
+    rounds: apiaries
+      .map((apiary) => {
+        const here = standings.filter(({ colony }) => colony.apiaryId === apiary.id);
+        return { apiary, hives: here.length, round: roundView(here, today) };
+      })
+      .sort((a, b) => b.round.due.length - a.round.due.length),
+    hives: standings.map(({ colony, facts, state }) => {
+      return { colony, facts, lastLookAt: state.lastLook?.inspection.at ?? null };
+    }),
+    needy: needyColonies({ apiaries, colonies, settings }),
+  };
+}

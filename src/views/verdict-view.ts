@@ -1,0 +1,19 @@
+import type { Day } from '../core/calendar/day';
+import type { ColonyState } from '../core/colony/fold';
+import { dueWords } from '../core/schedule/due-words';
+import { type ReadingView, readingView } from './reading-view';
+
+/** What an entry means so far, and by when to be back. */
+export interface VerdictView {
+  readonly reading: ReadingView | null;
+  /** The next thing to do, with its day and why; null: nothing is due. */
+  readonly next: { readonly words: string; readonly why: string } | null;
+}
+
+export function verdictView(state: ColonyState, today: Day): VerdictView {
+  const check = state.schedule.checks[0];
+  return {
+    reading: state.lastLook && readingView(state.lastLook),
+    next: check ? { words: dueWords(check, today), why: check.why } : null,
+  };
+}

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { HIVE_RECKONER } from './hive-reckoner';
+
+expose(HIVE_RECKONER);
