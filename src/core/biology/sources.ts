@@ -11,4 +11,7 @@ export const SOURCES = {
   caution: 'Ubbet’s own margin, on the careful side',
   setting: 'Ubbet’s own margin; can be changed in the settings',
   rate: 'Share of the 21 days from laying that a worker spends as egg, open larva and sealed brood',
+  comb: 'Comb counts: cells to the square decimetre of drawn worker comb, over both sides of a frame of that size',
+  weighed: 'Weighings of comb, boxes and bees in ordinary use, rounded',
+  practice: 'Common practice for giving room',
 } as const;

@@ -1,0 +1,41 @@
+import { figure } from '../biology/figure';
+import { SOURCES } from '../biology/sources';
+import { type Comb, drawnCells } from './hive';
+
+const SHARE = '% of the drawn comb of the brood boxes';
+export const BOUND_STORES = figure('Bound by stores from', 60, SHARE, SOURCES.practice);
+export const BOUND_POLLEN = figure('Bound by pollen from', 30, SHARE, SOURCES.practice);
+export const BOUND_EMPTY = figure(
+  'Bound by stores only with empty cells for under',
+  3,
+  'days of laying',
+  SOURCES.practice,
+);
+
+/** What hems the queen in, with how much of the comb it takes. */
+export interface Bound {
+  readonly by: 'pollen' | 'nectar' | 'honey';
+  /** Share of the drawn comb that all stores take, 0 to 1. */
+  readonly stores: number;
+  /** Share that pollen alone takes. */
+  readonly pollen: number;
+}
+
+/**
+ * Whether the brood nest is hemmed in: by pollen, where pollen alone takes much of it; by nectar or honey, whichever is more,
+ * where stores take most of it and few empty cells are left; null where it is not.
+ *
+ * @param comb of the brood boxes
+ */
+export function boundBy(comb: Comb, layingPerDay: number): Bound | null {
+  const drawn = drawnCells(comb);
+  if (drawn === 0) return null;
+  const stores = (comb.pollen + comb.nectar + comb.honey) / drawn;
+  const pollen = comb.pollen / drawn;
+  if (pollen >= BOUND_POLLEN.value / 100) return { by: 'pollen', stores, pollen };
+  const isTight = comb.empty < BOUND_EMPTY.value * layingPerDay;
+  if (stores < BOUND_STORES.value / 100 || !isTight) return null;
+  const most = Math.max(comb.pollen, comb.nectar, comb.honey);
+  const by = most === comb.pollen ? 'pollen' : most === comb.nectar ? 'nectar' : 'honey';
+  return { by, stores, pollen };
+}

@@ -1,0 +1,40 @@
+/**
+ * What a comb holds, from the brood outwards: worker brood by age, drone brood, stores, drawn and empty comb, and foundation or a
+ * gap not yet drawn.
+ */
+export const CONTENTS = ['eggs', 'larvae', 'sealed', 'drone', 'pollen', 'nectar', 'honey', 'empty', 'undrawn'] as const;
+export type Content = (typeof CONTENTS)[number];
+
+export const CONTENT_WORDS: { readonly [C in Content]: string } = {
+  eggs: 'eggs',
+  larvae: 'open larvae',
+  sealed: 'sealed brood',
+  drone: 'drone brood',
+  pollen: 'pollen',
+  nectar: 'nectar',
+  honey: 'sealed honey',
+  empty: 'empty comb',
+  undrawn: 'not drawn',
+};
+
+export const BROOD = ['eggs', 'larvae', 'sealed'] as const satisfies readonly Content[];
+export const STORED = ['pollen', 'nectar', 'honey'] as const satisfies readonly Content[];
+
+/** A side of a comb is told in tenths. */
+export const TENTHS = 10;
+
+/** One side of a comb in whole tenths that make ten; what is not named is none. */
+export type Side = { readonly [C in Content]?: number };
+
+export const tenthsOf = (side: Side, content: Content): number => side[content] ?? 0;
+
+/** A side that holds one thing only. */
+export const wholeSide = (content: Content): Side => ({ [content]: TENTHS });
+
+/** Why a side cannot be: a tenth below nothing, or not ten in all; null when it is sound. */
+export function sideFault(side: Side): string | null {
+  const values = CONTENTS.map((content) => tenthsOf(side, content));
+  if (values.some((value) => value < 0 || !Number.isInteger(value))) return 'Give whole tenths, none below nothing.';
+  const sum = values.reduce((all, value) => all + value, 0);
+  return sum === TENTHS ? null : `The tenths of a side make ten; these make ${sum}.`;
+}

@@ -1,0 +1,49 @@
+import { EGG_DAYS, OPEN_LARVA_DAYS, SEALED_WORKER_DAYS } from '../biology/development';
+import { figure } from '../biology/figure';
+import { SOURCES } from '../biology/sources';
+import type { Comb } from './hive';
+
+/** Eggs a day as each kind of brood tells it, and how they compare. */
+export interface LayingRate {
+  /** By the eggs: today's rate. */
+  readonly now: number;
+  /** By the open larvae: about a week ago. */
+  readonly lastWeek: number;
+  /** By the sealed brood: about two weeks ago. */
+  readonly before: number;
+  readonly trend: 'rising' | 'steady' | 'falling' | 'unknown';
+  /** The lowest and the highest of the three. */
+  readonly low: number;
+  readonly high: number;
+}
+
+/** Counting in tenths is rough: what differs by less than this is the same. */
+const SAME_RATE = figure('Laying rates alike when they differ by less than', 25, '%', SOURCES.caution);
+
+/**
+ * At a steady rate R a colony holds 3R eggs, 6R open larvae and 12R sealed worker cells; so each of the three tells the rate of
+ * its own time.
+ *
+ * @param comb cells; of all boxes in which she can lay
+ */
+export function layingRate({ eggs, larvae, sealed }: Pick<Comb, 'eggs' | 'larvae' | 'sealed'>): LayingRate {
+  const now = eggs / EGG_DAYS.value;
+  const lastWeek = larvae / OPEN_LARVA_DAYS.value;
+  const before = sealed / SEALED_WORKER_DAYS.value;
+  const rates = [now, lastWeek, before];
+  return {
+    now,
+    lastWeek,
+    before,
+    trend: trendOf(now, before),
+    low: Math.min(...rates),
+    high: Math.max(...rates),
+  };
+}
+
+function trendOf(now: number, before: number): LayingRate['trend'] {
+  if (now === 0 && before === 0) return 'unknown';
+  const within = SAME_RATE.value / 100;
+  if (now > before * (1 + within)) return 'rising';
+  return now < before * (1 - within) ? 'falling' : 'steady';
+}

@@ -1,0 +1,45 @@
+import type { Arrangement } from '../arrangement';
+import type { ArrangementContext } from '../arrangement-rules';
+import type { FrameSize } from '../frame-size';
+import type { Hive } from '../hive';
+
+/** What a proposal is made from. */
+export interface ProposalFrom {
+  readonly hive: Hive;
+  readonly context: Omit<ArrangementContext, 'before' | 'shaken' | 'queenUnit' | 'cellUnit'>;
+  readonly sizes: readonly FrameSize[];
+  /** Ids for frames and boxes that are new. */
+  readonly newId: () => string;
+  /** Drawn comb is at hand, or only foundation. */
+  readonly fill: 'empty' | 'undrawn';
+  /** Of a Demaree: only sealed brood goes up. */
+  readonly onlySealedBroodUp: boolean;
+}
+
+/** Where each frame could go. */
+export interface Proposal {
+  readonly arrangement: Arrangement;
+  /** Frames whose bees are shaken into the unit that needs them. */
+  readonly shaken: readonly string[];
+  /** The unit that is to have the queen, and the one that keeps cells; null: no matter. */
+  readonly queenUnit: string | null;
+  readonly cellUnit: string | null;
+  /** What it could not do, and why. */
+  readonly notes: readonly string[];
+}
+
+export type Propose = (from: ProposalFrom) => Proposal;
+
+/** The hive of a colony that is not split. */
+export const WHOLE = 'hive';
+
+export const asIs = (hive: Hive): Arrangement => ({ units: [{ name: WHOLE, hive }], out: [] });
+
+/** A proposal that leaves the frames in one hive. */
+export const inOneHive = (arrangement: Arrangement, ...notes: readonly string[]): Proposal => ({
+  arrangement,
+  shaken: [],
+  queenUnit: null,
+  cellUnit: null,
+  notes,
+});

@@ -1,0 +1,40 @@
+import type { MethodName } from '../../methods/method';
+import { checkArrangement, type Finding } from '../arrangement-rules';
+import { asIs, type Proposal, type ProposalFrom, type Propose } from './proposal';
+import { addBroodBox, addSuper, honeyBound, interleave, openSides, pollenBound } from './space';
+import { demaree, evenSplit, nucSwarm, oldSiteSwarm, partDemaree, queenSplit, verticalSplit } from './swarms';
+
+/** The methods that move frames, and how each would. */
+const PROPOSE: { readonly [M in MethodName]?: Propose } = {
+  'open-sides': openSides,
+  interleave,
+  'honey-bound': honeyBound,
+  'pollen-bound': pollenBound,
+  'add-box': addBroodBox,
+  'add-super': addSuper,
+  'nuc-swarm': nucSwarm,
+  'queen-split': queenSplit,
+  'old-site-swarm': oldSiteSwarm,
+  demaree,
+  'part-demaree': partDemaree,
+  'walk-away': evenSplit,
+  'even-split': evenSplit,
+  'vertical-split': verticalSplit,
+};
+
+export type BoardMethod = keyof typeof PROPOSE & MethodName;
+
+export const movesFrames = (method: MethodName): boolean => method in PROPOSE;
+
+/** A proposal with everything that the rules have against it: what is not named here it does not break. */
+export type CheckedProposal = Proposal & { readonly findings: readonly Finding[] };
+
+/** Where the frames would go for a method. Throws for one that moves none. */
+export function propose(method: MethodName, from: ProposalFrom): CheckedProposal {
+  const how = PROPOSE[method];
+  if (!how) throw new Error(`${method} moves no frames`);
+  const proposal = how(from);
+  const { arrangement, shaken, queenUnit, cellUnit } = proposal;
+  const context = { ...from.context, before: asIs(from.hive), shaken: new Set(shaken), queenUnit, cellUnit };
+  return { ...proposal, findings: checkArrangement(arrangement, context, from.sizes) };
+}

@@ -1,0 +1,123 @@
+import { describe, expect, it } from 'vitest';
+import { day, formatDay } from '../calendar/day';
+import { boundBy } from './bound';
+import { FRAME_SIZES } from './frame-size';
+import { broodFrameCount, combOf, type Hive } from './hive';
+import { nectarPerDay } from './nectar';
+import { openOrInterleave } from './open-or-interleave';
+import { roomLeft, roomOf } from './room';
+import { aBox, aHive } from './testing';
+import { triggersOf } from './triggers';
+import { boxWeight } from './weight';
+
+const ON = day('2027-05-10');
+const room = (hive: Hive, flow: 'none' | 'light' | 'strong' = 'none') => roomOf({ on: ON, hive, flow }, FRAME_SIZES);
+
+describe('the room of a hive', () => {
+  it('lies in the brood boxes alone', () => {
+    const nest = aBox('nest', 'HPBBBBBBPEE');
+    const alone = room(aHive(nest));
+    const withSuper = room(aHive(nest, aBox('super', 'EEEEEEEEEEE', { role: 'super', under: 'excluder' })));
+    expect(withSuper.days).toEqual(alone.days);
+    expect(alone.bound).toBeNull();
+  });
+
+  it('runs out between the days of the highest and the lowest rate', () => {
+    // Young brood only: 3 frames hold eggs 3 x 1750 / 3 = 1750 a day; larvae 3 x 3250 / 6 = 1625; nothing sealed.
+    const found = room(aHive(aBox('nest', 'HHYYYEHHHHH')));
+    expect(Math.round(found.rate.now)).toBe(1750);
+    expect(Math.round(found.rate.lastWeek)).toBe(1625);
+    expect(found.days.least).toBe(3);
+    expect(found.out && formatDay(found.out.from)).toBe('2027-05-13');
+    expect(found.out?.to).toBeNull();
+    expect(found.course[0]).toMatchObject({ low: 5000, high: 5000 });
+    expect(roomLeft(found, day('2027-05-12'))).toBe(1);
+    expect(roomLeft(found, day('2027-05-20'))).toBe(0);
+  });
+
+  it('goes to nectar where no super takes it', () => {
+    const nest = aBox('nest', 'HPBBBBBBPEE');
+    const supered = aHive(nest, aBox('super', 'EEEEEEEEEEE', { role: 'super', under: 'excluder' }));
+    expect(nectarPerDay(aHive(nest), 'strong', FRAME_SIZES)).toBeCloseTo(2000 / 0.43);
+    expect(nectarPerDay(supered, 'strong', FRAME_SIZES)).toBeCloseTo((2000 / 0.43) * (2 / 13));
+    expect(nectarPerDay(supered, 'none', FRAME_SIZES)).toBe(0);
+    expect(room(aHive(nest), 'strong').days.byNow).toBeLessThan(room(supered, 'strong').days.byNow);
+  });
+});
+
+describe('a nest hemmed in', () => {
+  const bound = (letters: string, rate: number) => boundBy(combOf([aBox('nest', letters)], FRAME_SIZES), rate);
+
+  it('by pollen, from three frames in ten', () => {
+    expect(bound('PPPBBBBBEE', 1000)?.by).toBe('pollen');
+    expect(bound('PPBBBBBBEE', 1000)).toBeNull();
+  });
+
+  it('by honey or nectar, from six in ten with few empty cells', () => {
+    expect(bound('HHHHNNBBBB', 1000)?.by).toBe('honey');
+    expect(bound('HHNNNNBBBB', 1000)?.by).toBe('nectar');
+    expect(bound('HHHHNBBBBB', 1000)).toBeNull();
+    // One empty frame of 5,000 cells is five days of laying at 1,000.
+    expect(bound('HHHHNNBBBE', 1000)).toBeNull();
+    expect(bound('HHHHNNBBBE', 2000)?.by).toBe('honey');
+  });
+
+  it('not where nothing is drawn', () => {
+    expect(bound('UUUU', 0)).toBeNull();
+  });
+});
+
+describe('what a hive wants', () => {
+  const nest = aBox('nest', 'HPBBBBBBPH');
+  it('a box, once bees cover most of the top one', () => {
+    expect(triggersOf(aHive(nest), 8, FRAME_SIZES)).toMatchObject({ topBoxCovered: 0.8, addBox: true });
+    expect(triggersOf(aHive(nest), 7, FRAME_SIZES).addBox).toBe(false);
+    expect(triggersOf(aHive(nest), null, FRAME_SIZES)).toMatchObject({ topBoxCovered: null, addBox: false });
+    expect(triggersOf(aHive(nest, aBox('b', 'EEEEEEEEEE')), 16, FRAME_SIZES).topBoxCovered).toBeCloseTo(0.6);
+  });
+
+  it('a super, once those there are are mostly full; and lets ripe ones come off', () => {
+    const above = (id: string, letters: string) => aBox(id, letters, { role: 'super', size: 'national-super' });
+    expect(triggersOf(aHive(nest, above('s', 'HHHHNNNEEE')), 8, FRAME_SIZES)).toMatchObject({
+      addSuper: true,
+      ripeSupers: [],
+    });
+    expect(triggersOf(aHive(nest, above('s', 'HHHHHHHHNN'), above('t', 'EEEEEEEEEE')), 8, FRAME_SIZES)).toMatchObject({
+      supersFull: 0.5,
+      addSuper: false,
+      ripeSupers: ['s'],
+    });
+    expect(triggersOf(aHive(nest), 8, FRAME_SIZES).supersFull).toBeNull();
+  });
+});
+
+it('a box weighs what its frames hold', () => {
+  const full = aBox('deep', 'HHHHHHHHHH', { size: 'langstroth-deep' });
+  // 68,000 cells of honey at 0.43 g and wax at 0.03 g, ten frames of 0.3 kg, a box of 5 kg, no bees.
+  expect(boxWeight(full, 0, FRAME_SIZES)).toBeCloseTo(68 * 0.46 + 3 + 5);
+  expect(boxWeight(full, 20, FRAME_SIZES) - boxWeight(full, 0, FRAME_SIZES)).toBeCloseTo(2.5);
+});
+
+it('frames of brood are counted as a keeper counts them', () => {
+  expect(broodFrameCount(aHive(aBox('nest', 'HPBYSSPEUN'), aBox('b', 'EEBBEEEEEE')))).toBe(6);
+});
+
+describe('opening the sides or interleaving', () => {
+  const limits = { interleaveNightC: 10, leastBroodDemaree: 6, leastSeamsDemaree: 8 };
+  const strong = { coldestNightC: 12, broodFrames: 7, coveredSeams: 9 };
+  it('interleaves only a strong colony in warm nights, and says why', () => {
+    expect(openOrInterleave(strong, limits).method).toBe('interleave');
+    expect(openOrInterleave({ ...strong, coldestNightC: 10 }, limits).method).toBe('interleave');
+    for (const weak of [
+      { coldestNightC: 9 },
+      { coldestNightC: null },
+      { broodFrames: 5 },
+      { broodFrames: null },
+      { coveredSeams: 7 },
+      { coveredSeams: null },
+    ]) {
+      const { method, why } = openOrInterleave({ ...strong, ...weak }, limits);
+      expect([method, why.includes('open the sides')]).toEqual(['open-sides', true]);
+    }
+  });
+});

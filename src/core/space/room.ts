@@ -1,0 +1,71 @@
+import { addDays, type Day, daysBetween } from '../calendar/day';
+import type { DayRange } from '../calendar/window';
+import { type Bound, boundBy } from './bound';
+import type { FrameSize } from './frame-size';
+import { broodBoxes, combOf, type Hive } from './hive';
+import { type LayingRate, layingRate } from './laying-rate';
+import { daysOfRoom, isShortNow, ROOM_AT_MOST, type RoomInput, roomAfter } from './laying-room';
+import { type Flow, nectarPerDay } from './nectar';
+
+/** The frames of a hive on one day, as they were surveyed or as they were left after frames were moved. */
+export interface HiveOnDay {
+  readonly on: Day;
+  readonly hive: Hive;
+  readonly flow: Flow;
+}
+
+/** How much room a queen has, and until when. */
+export interface Room {
+  readonly on: Day;
+  readonly rate: LayingRate;
+  /** Days from `on`, by the highest and the lowest rate that the brood tells of. */
+  readonly days: { readonly least: number; readonly most: number; readonly byNow: number };
+  /** She runs out between these days; null: not within sight. An open end is null in `to`. */
+  readonly out: { readonly from: Day; readonly to: Day | null } | null;
+  readonly isShortNow: boolean;
+  readonly bound: Bound | null;
+  /** Free cells day by day from `on`: at the highest and the lowest rate. */
+  readonly course: readonly { readonly day: Day; readonly low: number; readonly high: number }[];
+}
+
+/** The laying room of a hive from what its frames held. She can lay in the brood boxes only. */
+export function roomOf({ on, hive, flow }: HiveOnDay, sizes: readonly FrameSize[]): Room {
+  const comb = combOf(broodBoxes(hive), sizes);
+  const rate = layingRate(comb);
+  const at = (layingPerDay: number): RoomInput => ({
+    eggs: comb.eggs,
+    larvae: comb.larvae,
+    sealed: comb.sealed,
+    empty: comb.empty,
+    undrawn: comb.undrawn,
+    isFlow: flow !== 'none',
+    nectarPerDay: nectarPerDay(hive, flow, sizes),
+    layingPerDay,
+  });
+  const least = daysOfRoom(at(rate.high));
+  const most = daysOfRoom(at(rate.low));
+  const inSight = (days: number) => days < ROOM_AT_MOST.value;
+  return {
+    on,
+    rate,
+    days: { least, most, byNow: daysOfRoom(at(rate.now)) },
+    out: inSight(least) ? { from: addDays(on, least), to: inSight(most) ? addDays(on, most) : null } : null,
+    isShortNow: isShortNow(at(rate.now)),
+    bound: boundBy(comb, rate.now),
+    course: Array.from({ length: ROOM_AT_MOST.value + 1 }, (_, days) => ({
+      day: addDays(on, days),
+      low: roomAfter(at(rate.high), days),
+      high: roomAfter(at(rate.low), days),
+    })),
+  };
+}
+
+/** Days of room still left on a later day, going by the earlier end; never below zero. */
+export function roomLeft({ on, days }: Pick<Room, 'on' | 'days'>, today: Day): number {
+  return Math.max(0, days.least - daysBetween(on, today));
+}
+
+/** The days on which she runs out as a range that can be drawn: an open end closes with what is in sight. */
+export function outRange({ on, out }: Pick<Room, 'on' | 'out'>): DayRange | null {
+  return out && { from: out.from, to: out.to ?? addDays(on, ROOM_AT_MOST.value) };
+}

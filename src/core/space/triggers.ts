@@ -1,0 +1,51 @@
+import { figure } from '../biology/figure';
+import { SOURCES } from '../biology/sources';
+import type { FrameSize } from './frame-size';
+import { type Box, broodBoxes, combOf, type Hive, supers } from './hive';
+
+export const TOP_BOX_COVERED = figure('Add a box when the top box is covered to', 80, '%', SOURCES.practice);
+export const SUPERS_FULL = figure('Add a super when the supers are full to', 70, '%', SOURCES.practice);
+export const SUPER_RIPE = figure('A super is ready to take off when sealed to', 80, '% of its comb', SOURCES.practice);
+
+/** What a hive wants by how far it is filled; null where that was not counted. */
+export interface Triggers {
+  /** Share of the top brood box's frames that bees cover. */
+  readonly topBoxCovered: number | null;
+  /** Share of the supers' comb that holds honey or nectar; null: no super. */
+  readonly supersFull: number | null;
+  readonly addBox: boolean;
+  readonly addSuper: boolean;
+  /** Supers that can come off, by the id of the box. */
+  readonly ripeSupers: readonly string[];
+}
+
+/**
+ * @param coveredSeams of the brood boxes, counted from below; null: not counted
+ */
+export function triggersOf(hive: Hive, coveredSeams: number | null, sizes: readonly FrameSize[]): Triggers {
+  const topBoxCovered = coveredSeams === null ? null : topCover(broodBoxes(hive), coveredSeams);
+  const above = supers(hive);
+  const supersFull = above.length === 0 ? null : fillOf(above, sizes).full;
+  return {
+    topBoxCovered,
+    supersFull,
+    addBox: topBoxCovered !== null && topBoxCovered >= TOP_BOX_COVERED.value / 100,
+    addSuper: supersFull !== null && supersFull >= SUPERS_FULL.value / 100,
+    ripeSupers: above.filter((box) => fillOf([box], sizes).sealed >= SUPER_RIPE.value / 100).map(({ id }) => id),
+  };
+}
+
+/** Bees fill a hive from the brood on: what is more than the lower boxes hold sits in the top one. */
+function topCover(boxes: readonly Box[], coveredSeams: number): number {
+  const top = boxes.at(-1);
+  if (!top) return 0;
+  const below = boxes.slice(0, -1).reduce((sum, { frames }) => sum + frames.length, 0);
+  return Math.max(0, Math.min(1, (coveredSeams - below) / Math.max(1, top.frames.length)));
+}
+
+/** Shares of all comb, drawn or not, that hold honey or nectar, and sealed honey. */
+export function fillOf(boxes: readonly Box[], sizes: readonly FrameSize[]): { full: number; sealed: number } {
+  const comb = combOf(boxes, sizes);
+  const all = Object.values(comb).reduce((sum, cells) => sum + cells, 0);
+  return all === 0 ? { full: 0, sealed: 0 } : { full: (comb.honey + comb.nectar) / all, sealed: comb.honey / all };
+}

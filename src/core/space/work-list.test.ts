@@ -1,0 +1,62 @@
+import { describe, expect, it } from 'vitest';
+import { moveFrame } from './arrangement';
+import { FRAME_SIZES } from './frame-size';
+import { asIs } from './proposals/proposal';
+import { propose } from './proposals/propose';
+import { aBox, aHive, NOTHING_KNOWN, proposalFrom } from './testing';
+import { movedFrames, workList } from './work-list';
+
+const nest = aBox('nest', 'HPBYBSSBPH');
+const heavy = aBox('super', 'HHHHHHHHHH', { role: 'super', size: 'national-super', under: 'excluder' });
+const context = {
+  queenFrameId: 'nest/4',
+  keptCellFrames: new Set<string>(),
+  shaken: new Set<string>(),
+  coveredSeams: 8,
+  unitName: (unit: string) => (unit === 'nuc' ? 'the nuc' : 'the parent'),
+  sizes: FRAME_SIZES,
+};
+
+describe('the list of what to do at the hive', () => {
+  it('is empty where nothing is moved', () => {
+    expect(workList(asIs(aHive(nest)), asIs(aHive(nest)), context)).toEqual([]);
+  });
+
+  it('names only frames that are lifted, not those that slide along', () => {
+    const before = asIs(aHive(nest));
+    const after = moveFrame(before, 'nest/2', { boxId: 'nest', at: 7 });
+    expect(movedFrames(before, after).map(({ id }) => id)).toEqual(['nest/2']);
+  });
+
+  it('of a nuc swarm: lift off, queen first, then the frames, then the bees, then close up', () => {
+    const hive = aHive(nest, heavy);
+    const kept = new Set(['nest/3']);
+    const from = proposalFrom(hive, { context: { ...NOTHING_KNOWN, queenFrameId: 'nest/4', keptCellFrames: kept } });
+    const { arrangement, shaken } = propose('nuc-swarm', from);
+    const steps = workList(asIs(hive), arrangement, { ...context, keptCellFrames: kept, shaken: new Set(shaken) });
+    const kinds = steps.map(({ kind }) => kind);
+    expect(kinds.slice(0, 4)).toEqual(['lift', 'queen', 'box', 'frame']);
+    expect(kinds.slice(-4)).toEqual(['shake', 'shake', 'close', 'close']);
+    // Six places in the nuc less two frames, and two gaps in the parent; the frame of stores beside the queen’s.
+    expect(kinds.slice(4, -4).sort()).toEqual(['frame', ...Array(6).fill('new-frame')]);
+    // Honey for ten super frames: 29,000 cells of 0.46 g, 3 kg of wood, 2.1 kg of box.
+    expect(steps[0]?.text).toBe('Lift off super, about 18 kg: take frames out of it, or have somebody help.');
+    expect(steps[1]?.text).toBe(
+      'The queen was last on frame 4 of brood box (brood). Find her, and move that frame first.',
+    );
+    expect(steps[2]?.text).toBe('Make ready: the nuc, brood box.');
+    expect(steps[3]).toMatchObject({
+      frameId: 'nest/4',
+      text: 'Frame 4 of brood box (brood) to the nuc, brood box, as frame 3.',
+    });
+    expect(steps.find(({ kind }) => kind === 'shake')?.text).toContain('into the nuc; look for the queen first');
+  });
+
+  it('asks to look on every frame where nobody knows which the queen is on, and to mind the kept cell', () => {
+    const before = asIs(aHive(nest));
+    const after = moveFrame(before, 'nest/8', { boxId: 'nest', at: 2 });
+    const steps = workList(before, after, { ...context, queenFrameId: null, keptCellFrames: new Set(['nest/8']) });
+    expect(steps[0]?.text).toContain('look on every frame before it leaves its box');
+    expect(steps[1]?.text).toContain('Keep it upright');
+  });
+});
