@@ -6,6 +6,10 @@ import { CELL_STAGES, STAGES } from '../src/core/cells/stage';
 // Everything that declares figures hangs on the fold and the methods.
 import '../src/core/colony/fold';
 import '../src/core/methods/fit';
+import { RULE_NAMES, RULE_WORDS } from '../src/core/space/arrangement-rules';
+import '../src/core/space/proposals/propose';
+import '../src/core/space/triggers';
+import '../src/core/space/work-list';
 import { READINGS } from '../src/core/inspections/reading';
 import { READING_WORDS } from '../src/core/inspections/reading-words';
 import { METHODS } from '../src/core/methods/methods';
@@ -67,7 +71,14 @@ function methods(): string {
   return table(['method', 'on the screen', 'fits when', 'must be there', 'follow-ups, in days after it'], rows);
 }
 
-const PARTS: Readonly<Record<string, () => string>> = { figures, stages, readings, methods };
+function rules(): string {
+  return table(
+    ['rule', 'what it asks for'],
+    RULE_NAMES.map((rule) => [`\`${rule}\``, RULE_WORDS[rule]]),
+  );
+}
+
+const PARTS: Readonly<Record<string, () => string>> = { figures, stages, readings, methods, rules };
 
 /** The document with its generated parts made anew; what stands around them is left as it is. */
 export function withGeneratedParts(document: string): string {

@@ -21,6 +21,9 @@ export function coloniesOf(season: SeasonFacts): ReadonlyMap<string, ColonyFacts
             on: dayOfMinute(row.at),
             cells: season.cellObservations.filter(({ inspectionId }) => inspectionId === row.id),
           })),
+        surveys: season.surveys
+          .filter((row) => ofColony(row) && row.deletedAt === null)
+          .map((row) => ({ ...row, on: dayOfMinute(row.at) })),
         queenEvents: season.queenEvents.filter(ofColony).map((event) => ({ ...event, on: day(event.on) })),
       },
     ];

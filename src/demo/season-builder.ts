@@ -67,6 +67,9 @@ export class SeasonBuilder {
     stepsDone: [],
     checkAnswers: [],
     checkChanges: [],
+    surveys: [],
+    framePlans: [],
+    keptFrames: [],
     settings: [],
     revisions: [],
   };

@@ -5,7 +5,10 @@ import type { CellArrival, CellFact, CellTravel, ColonyFacts, InspectionFact } f
 import { followCells, type TrackedCell } from './track-cells';
 
 /** What was entered for one colony, apart from what it shares with others. */
-export type OwnFacts = Pick<ColonyFacts, 'startedOn' | 'endedOn' | 'origin' | 'cells' | 'inspections' | 'queenEvents'>;
+export type OwnFacts = Pick<
+  ColonyFacts,
+  'startedOn' | 'endedOn' | 'origin' | 'cells' | 'inspections' | 'queenEvents' | 'surveys'
+>;
 
 /** A cell that went from one colony to another. */
 export interface CellMoveFact {

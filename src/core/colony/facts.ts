@@ -5,6 +5,7 @@ import type { CellStage } from '../cells/stage';
 import type { Looked } from '../inspections/looked';
 import type { Thoroughness } from '../inspections/thoroughness';
 import type { CheckAnswerFact, CheckChangeFact, PartFact } from '../programmes/facts';
+import type { SurveyFact } from '../space/survey';
 import type { TrackedCell } from './track-cells';
 
 export const COLONY_ORIGINS = ['established', 'nuc', 'prime-swarm', 'cast', 'split'] as const;
@@ -120,13 +121,16 @@ export interface ColonyFacts {
   readonly changes: readonly CheckChangeFact[];
   readonly arrivals: readonly CellArrival[];
   readonly departures: readonly CellDeparture[];
+  /** Of its frames, in any order. */
+  readonly surveys: readonly SurveyFact[];
 }
 
-/** A colony without programmes and without cells from or to others. */
+/** A colony without programmes, without cells from or to others, whose frames were never surveyed. */
 export const NO_PROGRAMMES = {
   parts: [],
   answers: [],
   changes: [],
   arrivals: [],
   departures: [],
+  surveys: [],
 } as const satisfies Partial<ColonyFacts>;

@@ -6,8 +6,11 @@ import type { CheckAnswerFact, ProgrammePart } from '../programmes/facts';
 import { type FollowUpState, followUpsOf } from '../programmes/follow-up-state';
 import { partBy } from '../programmes/parts';
 import { type ColonySchedule, colonySchedule, EMPTY_SCHEDULE } from '../schedule/colony-schedule';
+import type { SurveyedFrames } from '../schedule/make-room';
 import type { ScheduleFrom } from '../schedule/schedule-part';
-import type { Settings } from '../settings/settings';
+import { allSizes, type Settings } from '../settings/settings';
+import { roomOf } from '../space/room';
+import type { SurveyFact } from '../space/survey';
 import type { CellArrival, CellDeparture, ColonyFacts, InspectionFact, QueenEventFact } from './facts';
 import { type Look, type LookRead, readLook } from './look';
 import {
@@ -21,6 +24,7 @@ import {
   queenStateAtStart,
 } from './queen-state';
 import { followCells, mayStillHoldQueen, type TrackedCell, takenFrom } from './track-cells';
+import { withSurveys } from './with-surveys';
 
 /** What happened at a colony, one thing at a time. */
 export type Step =
@@ -30,6 +34,7 @@ export type Step =
   | { readonly on: Day; readonly kind: 'given'; readonly departure: CellDeparture }
   | { readonly on: Day; readonly kind: 'arrived'; readonly arrival: CellArrival }
   | { readonly on: Day; readonly kind: 'programme'; readonly part: ProgrammePart }
+  | { readonly on: Day; readonly kind: 'survey'; readonly survey: SurveyFact }
   | { readonly on: Day; readonly kind: 'answer'; readonly answer: CheckAnswerFact };
 
 /**
@@ -44,6 +49,7 @@ const ORDER_OF_DAY: { readonly [K in Step['kind']]: number } = {
   arrived: 4,
   programme: 5,
   answer: 6,
+  survey: 7,
 };
 
 /** The schedule as it stood once something had happened. */
@@ -64,6 +70,8 @@ export interface ColonyState {
   readonly cellDates: ColonyCellDates;
   readonly queen: QueenState;
   /** From the last inspection that noted the youngest brood; null when none did. */
+  /** Its frames as last surveyed or moved, and the room that follows; null: they never were. */
+  readonly frames: SurveyedFrames | null;
   readonly lastLaid: (LastLaid & { readonly seenOn: Day }) | null;
   /** Programmes begun by today, in order of time. */
   readonly parts: readonly ProgrammePart[];
@@ -99,6 +107,7 @@ function stepsOf(facts: ColonyFacts, parts: readonly ProgrammePart[], today: Day
     ...parts.flatMap((part) =>
       part.half ? [{ step: { on: part.half.on, kind: 'half', part } as const, by: part.programme.id }] : [],
     ),
+    ...facts.surveys.map((survey) => ({ step: { on: survey.on, kind: 'survey', survey } as const, by: survey.at })),
     ...facts.answers.map((answer) => ({ step: { on: answer.on, kind: 'answer', answer } as const, by: answer.at })),
   ];
   return steps
@@ -120,7 +129,9 @@ export function foldColony(facts: ColonyFacts, settings: Settings, today: Day): 
   const { origin, startedOn } = facts;
   const looks: Look[] = [];
   const schedules: ScheduleThen[] = [];
-  const known = facts.parts.map((part) => partBy(part, facts.inspections, facts.answers, today));
+  const sizes = allSizes(settings);
+  const inspections = facts.inspections.map((inspection) => withSurveys(inspection, facts.surveys, sizes));
+  const known = facts.parts.map((part) => partBy(part, inspections, facts.answers, today));
   let queen = queenStateAtStart(origin, startedOn);
   const cellFacts = new Map(facts.cells.map((cell) => [cell.id, cell]));
   const removals: Day[] = [];
@@ -131,6 +142,7 @@ export function foldColony(facts: ColonyFacts, settings: Settings, today: Day): 
   const changes = facts.changes.filter(({ on }) => on <= today);
   let followUps: readonly FollowUpState[] = [];
   let brood: ColonyState['lastLaid'] = null;
+  let frames: SurveyedFrames | null = null;
   /** By when it was to be looked at, going by the look before the last, so that a look that tells too little does not count its own date. */
   let alreadyDue: Day | null = null;
   let dueByLast: Day | null = null;
@@ -154,13 +166,14 @@ export function foldColony(facts: ColonyFacts, settings: Settings, today: Day): 
       alreadyDue: due,
       parts,
       answers,
+      frames,
       settings,
       today,
     };
     return colonySchedule(from, followUps, changes);
   };
 
-  for (const step of stepsOf(facts, known, today)) {
+  for (const step of stepsOf({ ...facts, inspections }, known, today)) {
     switch (step.kind) {
       case 'half':
         queen = afterHalfKnown(queen, step.part);
@@ -188,6 +201,9 @@ export function foldColony(facts: ColonyFacts, settings: Settings, today: Day): 
         clearCells(followed, step.part);
         if (step.part.programme.keptCellIds.length > 0) cellsKnownOn = step.on;
         parts.push(step.part);
+        break;
+      case 'survey':
+        frames = { survey: step.survey, room: roomOf(step.survey, sizes) };
         break;
       case 'answer':
         queen = afterAnswer(queen, step.answer, parts);
@@ -242,6 +258,7 @@ export function foldColony(facts: ColonyFacts, settings: Settings, today: Day): 
     liveCells: lastKnownLive().filter(({ cell }) => cell.part !== 'above'),
     cellDates: colonyCellDates(cells.filter(({ goneMissing }) => !goneMissing).map(({ planBy }) => planBy)),
     queen,
+    frames,
     lastLaid: brood,
     parts,
     answers,

@@ -13,4 +13,8 @@ export const LIMITS = {
   key: 120,
   steps: 40,
   photoCharacters: 250_000,
+  units: 4,
+  framesOut: 60,
+  planSteps: 200,
+  ownSizes: 12,
 } as const;

@@ -1,7 +1,17 @@
 import { z } from 'zod';
 import { DEFAULT_SETTINGS, HEMISPHERES, SETTING_LIMITS, type Settings } from '../settings/settings';
+import { idField, nameField } from './fields';
+import { LIMITS } from './limits';
 
 const within = (key: keyof typeof SETTING_LIMITS) => z.int().min(SETTING_LIMITS[key].min).max(SETTING_LIMITS[key].max);
+
+/** A frame size of the keeper’s own. */
+const frameSizeField = z.strictObject({
+  id: idField,
+  name: nameField,
+  cells: z.int().min(500).max(20_000),
+  places: z.int().min(1).max(LIMITS.frames),
+});
 
 /** Settings as the keeper may change them; one that is absent has its default. */
 export const settingsFields = z.strictObject({
@@ -15,6 +25,10 @@ export const settingsFields = z.strictObject({
   leastSeamsDemaree: within('leastSeamsDemaree'),
   mainFlowNearDays: within('mainFlowNearDays'),
   interleaveNightC: within('interleaveNightC'),
+  onlySealedUpNightC: within('onlySealedUpNightC'),
+  broodSize: z.string().min(1).max(LIMITS.code),
+  superSize: z.string().min(1).max(LIMITS.code),
+  ownSizes: z.array(frameSizeField).max(LIMITS.ownSizes).readonly(),
   cellsKept: within('cellsKept'),
   secondThinning: z.boolean(),
 });

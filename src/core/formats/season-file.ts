@@ -2,7 +2,9 @@ import { z } from 'zod';
 import { apiaryFact } from '../facts/apiary';
 import { colonyFact } from '../facts/colony';
 import { idField } from '../facts/fields';
+import { framePlanFact } from '../facts/frame-plan';
 import { cellFact, cellObservationFact, inspectionFact } from '../facts/inspection';
+import { keptFrameFact } from '../facts/kept-frame';
 import { photoFact } from '../facts/photo';
 import {
   cellMoveFact,
@@ -15,11 +17,12 @@ import {
 } from '../facts/programme';
 import { queenEventFact, queenFact } from '../facts/queen';
 import { SETTING_KEYS, settingsFields } from '../facts/setting';
+import { surveyFact } from '../facts/survey';
 import { failure, type Issue, type Result } from '../problems/issue';
 import { parseInput } from './parse-input';
 
 export const SEASON_FORMAT = 'ubbet-season';
-export const SEASON_VERSION = 2;
+export const SEASON_VERSION = 3;
 
 const instantField = z.iso.datetime();
 
@@ -39,11 +42,14 @@ const facts = z.strictObject({
   stepsDone: z.array(stepDoneFact),
   checkAnswers: z.array(checkAnswerFact),
   checkChanges: z.array(checkChangeFact),
+  surveys: z.array(surveyFact.extend({ deletedAt: instantField.nullable() })),
+  framePlans: z.array(framePlanFact.extend({ deletedAt: instantField.nullable() })),
+  keptFrames: z.array(keptFrameFact),
   settings: z.array(z.strictObject({ key: z.enum(SETTING_KEYS), value: z.unknown() })),
   revisions: z.array(
     z.strictObject({
       id: idField,
-      entity: z.enum(['apiary', 'colony', 'queen', 'inspection', 'programme', 'check-answer']),
+      entity: z.enum(['apiary', 'colony', 'queen', 'inspection', 'programme', 'check-answer', 'survey']),
       entityId: idField,
       revisedAt: instantField,
       action: z.enum(['corrected', 'deleted', 'restored']),
@@ -98,36 +104,49 @@ export function readSeasonFile(text: string): Result<SeasonFacts> {
   return { ok: true, value: parsed.value.facts };
 }
 
-/** What came with version 2, with what an older file means by not having it: nothing of the kind, or not noted. */
-const SINCE_2 = {
-  tables: [
-    'photos',
-    'cellMoves',
-    'programmes',
-    'programmeUnits',
-    'keptCells',
-    'stepsDone',
-    'checkAnswers',
-    'checkChanges',
-  ],
-  fields: {
-    apiaries: { mainFlowFrom: null, mainFlowTo: null },
-    inspections: { broodFrames: null, coveredSeams: null, drones: 'not-looked-for' },
-    cells: { part: null },
+interface Since {
+  readonly tables: readonly string[];
+  readonly fields: { readonly [table: string]: object };
+}
+
+/** What came with each version, with what an older file means by not having it: nothing of the kind, or not noted. */
+const SINCE: { readonly [version: number]: Since } = {
+  2: {
+    tables: [
+      'photos',
+      'cellMoves',
+      'programmes',
+      'programmeUnits',
+      'keptCells',
+      'stepsDone',
+      'checkAnswers',
+      'checkChanges',
+    ],
+    fields: {
+      apiaries: { mainFlowFrom: null, mainFlowTo: null },
+      inspections: { broodFrames: null, coveredSeams: null, drones: 'not-looked-for' },
+      cells: { part: null },
+    },
   },
-} as const;
+  3: { tables: ['surveys', 'framePlans', 'keptFrames'], fields: {} },
+};
 
 /** An older file as it would be written today. One that is not as it should be is left for the check to say so. */
 function toPresentVersion(document: unknown, version: number): unknown {
   const shape = z.looseObject({ facts: z.record(z.string(), z.unknown()) }).safeParse(document);
-  if (version !== 1 || !shape.success) return document;
-  const { facts: old } = shape.data;
-  const added = Object.fromEntries(SINCE_2.tables.map((table) => [table, []]));
-  const filled = Object.entries(SINCE_2.fields).map(([table, fields]) => {
+  if (version < 1 || version >= SEASON_VERSION || !shape.success) return document;
+  let facts = shape.data.facts;
+  for (let next = version + 1; next <= SEASON_VERSION; next++) facts = withWhatCame(facts, SINCE[next] as Since);
+  return { ...shape.data, version: SEASON_VERSION, facts };
+}
+
+function withWhatCame(old: Record<string, unknown>, { tables, fields }: Since): Record<string, unknown> {
+  const added = Object.fromEntries(tables.map((table) => [table, []]));
+  const filled = Object.entries(fields).map(([table, blank]) => {
     const rows = old[table];
-    return [table, Array.isArray(rows) ? rows.map((row) => ({ ...fields, ...row })) : rows];
+    return [table, Array.isArray(rows) ? rows.map((row) => ({ ...blank, ...row })) : rows];
   });
-  return { ...shape.data, version: SEASON_VERSION, facts: { ...added, ...old, ...Object.fromEntries(filled) } };
+  return { ...added, ...old, ...Object.fromEntries(filled) };
 }
 
 /** More faults than this are not listed: the file as a whole is wrong. */
@@ -162,6 +181,9 @@ const WITH_IDS = [
   'stepsDone',
   'checkAnswers',
   'checkChanges',
+  'surveys',
+  'framePlans',
+  'keptFrames',
   'revisions',
 ] as const;
 
@@ -239,6 +261,12 @@ function danglingReferences(content: SeasonFacts): Issue[] {
   });
   content.checkChanges.forEach(({ colonyId }, i) => {
     check(colonies, colonyId, 'checkChanges', i, 'colonyId');
+  });
+  content.surveys.forEach(({ colonyId }, i) => {
+    check(colonies, colonyId, 'surveys', i, 'colonyId');
+  });
+  content.framePlans.forEach(({ colonyId }, i) => {
+    check(colonies, colonyId, 'framePlans', i, 'colonyId');
   });
   return issues;
 }

@@ -22,3 +22,10 @@ export const INTERLEAVE_NIGHT = figure(
 );
 /** A Demaree wants the main flow on, or within this many days. */
 export const MAIN_FLOW_NEAR = figure('Main flow near enough for a Demaree', 14, 'days', SOURCES.setting);
+/** Open brood above an excluder is chilled in colder nights. */
+export const ONLY_SEALED_UP_NIGHT = figure(
+  'Only sealed brood goes up in a Demaree when one of the next five nights is under',
+  7,
+  '°C',
+  SOURCES.setting,
+);

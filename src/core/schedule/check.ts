@@ -2,7 +2,7 @@ import type { Day } from '../calendar/day';
 import type { CheckWindow } from '../calendar/window';
 import { FOLLOW_UP_CODES } from '../methods/method';
 
-export const CHECK_CODES = ['first-look', 'look', 'act', 'find-cells', ...FOLLOW_UP_CODES] as const;
+export const CHECK_CODES = ['first-look', 'look', 'act', 'find-cells', 'make-room', ...FOLLOW_UP_CODES] as const;
 export type CheckCode = (typeof CHECK_CODES)[number];
 
 /** Something to be done at a hive: between which days, and why then. */
@@ -54,6 +54,7 @@ export const CHECK_NAMES: { readonly [C in CheckCode]: string } = {
   act: 'act',
   'thin-cells': 'thin cells',
   'find-cells': 'find cells',
+  'make-room': 'make room',
   'move-parent': 'move it',
   eggs: 'eggs?',
   released: 'is she out?',

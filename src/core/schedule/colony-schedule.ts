@@ -11,6 +11,7 @@ import { actCheck } from './act-check';
 import { type Check, type CheckCode, checkKey } from './check';
 import { applyChanges, type SkippedCheck } from './check-changes';
 import { outOfLeaveShut, shutOn } from './leave-shut-wins';
+import { makeRoomCheck } from './make-room';
 import { programmeChecks } from './programme-checks';
 import { cagedQueen, raisingQueen, virginExpected, windowAfter } from './queen-checks';
 import { routineAfter } from './routine-after';
@@ -54,10 +55,13 @@ export function colonySchedule(
 ): ColonySchedule {
   const byQueen = scheduleByQueen(from, followUps);
   const own = programmeChecks(followUps, from.liveAbove);
-  const kept = byQueen.checks.filter((check) => !isSameVisit(check, own));
+  const room = from.frames && makeRoomCheck(from.frames, from.queen, from.parts);
+  // The frames say more of a nest without room than the reading does.
+  const isSaid = (check: Check) => room !== null && check.code === 'act' && from.look?.reading.reading === 'congested';
+  const kept = byQueen.checks.filter((check) => !isSameVisit(check, own) && !isSaid(check));
   const shutNow = shutOn(byQueen.leaveShut, from.today) !== null;
   const isMissed = ({ code, window }: Check) => shutNow && ONLY_BEFORE.has(code) && window.latest < from.today;
-  const dated = [...kept, ...own].map((check) => outOfLeaveShut(check, byQueen.leaveShut));
+  const dated = [...kept, ...own, ...(room ? [room] : [])].map((check) => outOfLeaveShut(check, byQueen.leaveShut));
   const changed = applyChanges(
     dated.filter((check) => !isMissed(check)),
     changes,

@@ -9,6 +9,7 @@ const DO: { readonly [C in CheckCode]: string } = {
   act: 'Act',
   'thin-cells': 'Thin the cells',
   'find-cells': 'Find the cells',
+  'make-room': 'Make room',
   eggs: 'Look for eggs',
   released: 'See whether she is out',
   'laying-check': 'See whether she lays',

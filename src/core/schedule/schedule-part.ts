@@ -7,6 +7,7 @@ import type { TrackedCell } from '../colony/track-cells';
 import type { CheckAnswerFact, ProgrammePart } from '../programmes/facts';
 import type { Settings } from '../settings/settings';
 import type { Check, LeaveShut } from './check';
+import type { SurveyedFrames } from './make-room';
 
 /** What a colony's schedule follows from. */
 export interface ScheduleFrom {
@@ -23,6 +24,7 @@ export interface ScheduleFrom {
   readonly parts: readonly ProgrammePart[];
   /** Given by now, in order of time. */
   readonly answers: readonly CheckAnswerFact[];
+  readonly frames: SurveyedFrames | null;
   readonly settings: Settings;
   readonly today: Day;
 }

@@ -32,6 +32,8 @@ function because(step: Step): string {
       return `what was begun on ${dayWords(step.on)}`;
     case 'half':
       return `the halves told apart on ${dayWords(step.on)}`;
+    case 'survey':
+      return `the frames on ${dayWords(step.on)}`;
     case 'answer':
       return `what was answered on ${dayWords(step.on)}`;
   }

@@ -7,8 +7,10 @@ import {
   BROOD_FOR_SPLIT,
   INTERLEAVE_NIGHT,
   MAIN_FLOW_NEAR,
+  ONLY_SEALED_UP_NIGHT,
   SEAMS_FOR_DEMAREE,
 } from '../methods/strength';
+import { FRAME_SIZES, type FrameSize } from '../space/frame-size';
 
 export const HEMISPHERES = ['north', 'south'] as const;
 export type Hemisphere = (typeof HEMISPHERES)[number];
@@ -39,6 +41,13 @@ export interface Settings {
   readonly mainFlowNearDays: number;
   /** Interleaving wants the next five nights at this or more, °C. */
   readonly interleaveNightC: number;
+  /** With nights under this in the next five only sealed brood goes up in a Demaree, °C. */
+  readonly onlySealedUpNightC: number;
+  /** Frame size of a new brood box and of a new super, by its id. */
+  readonly broodSize: string;
+  readonly superSize: string;
+  /** Frame sizes that the keeper has added. */
+  readonly ownSizes: readonly FrameSize[];
   /** Cells that Ubbet proposes to keep: one for fewer casts, two against a dud. */
   readonly cellsKept: number;
   /** Cells are thinned once more a week after a method, unless the keeper says otherwise. */
@@ -56,6 +65,10 @@ export const DEFAULT_SETTINGS: Settings = {
   leastSeamsDemaree: SEAMS_FOR_DEMAREE.value,
   mainFlowNearDays: MAIN_FLOW_NEAR.value,
   interleaveNightC: INTERLEAVE_NIGHT.value,
+  onlySealedUpNightC: ONLY_SEALED_UP_NIGHT.value,
+  broodSize: 'national-deep',
+  superSize: 'national-super',
+  ownSizes: [],
   cellsKept: 1,
   secondThinning: true,
 };
@@ -71,5 +84,12 @@ export const SETTING_LIMITS = {
   leastSeamsDemaree: { min: 4, max: 24 },
   mainFlowNearDays: { min: 0, max: 42 },
   interleaveNightC: { min: 4, max: 18 },
+  onlySealedUpNightC: { min: 0, max: 15 },
   cellsKept: { min: 1, max: KEPT_CELLS_AT_MOST.value },
 } as const;
+
+/** Every frame size that a hive of this book can have. */
+export const allSizes = ({ ownSizes }: Pick<Settings, 'ownSizes'>): readonly FrameSize[] => [
+  ...FRAME_SIZES,
+  ...ownSizes,
+];

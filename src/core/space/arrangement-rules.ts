@@ -18,6 +18,21 @@ export const RULE_NAMES = [
 ] as const;
 export type RuleName = (typeof RULE_NAMES)[number];
 
+/** What each rule asks for. */
+export const RULE_WORDS: { readonly [R in RuleName]: string } = {
+  'brood-in-one-block': 'no frame without brood between frames of brood',
+  'young-brood-warm': 'no empty frame beside eggs or larvae while nights are cold',
+  'stores-outside': 'outside the brood pollen, outside that honey',
+  'queen-known': 'it is known which frame the queen is on before brood leaves its hive',
+  'queen-in-place': 'the queen is not taken out, not above an excluder, and in the unit that is to have her',
+  'kept-cell-not-shaken': 'no frame with a kept cell is shaken',
+  'kept-cell-in-place': 'no frame with a kept cell is taken out or put in the wrong unit',
+  'no-cells-with-queen': 'no live cell in the unit that has the queen',
+  'right-number': 'every box holds its number of frames, or is closed with a dummy',
+  'frame-fits': 'every frame is of the size that its box takes',
+  'no-moves-with-disease': 'nothing leaves a hive with signs of brood disease',
+};
+
 /** What a rule has against an arrangement; `stop` must not be done, `warn` may be if the keeper knows why. */
 export interface Finding {
   readonly rule: RuleName;

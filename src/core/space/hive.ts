@@ -70,6 +70,12 @@ export const drawnCells = (comb: Comb): number =>
   Object.entries(comb).reduce((sum, [content, cells]) => (content === 'undrawn' ? sum : sum + cells), 0);
 
 export const broodBoxes = ({ boxes }: Hive): readonly Box[] => boxes.filter(({ role }) => role === 'brood');
+/** Boxes in which a queen on the floor side can lay: brood boxes below any excluder or board. */
+export function layingBoxes({ boxes }: Hive): readonly Box[] {
+  const cutOff = boxes.findIndex(({ under }, level) => level > 0 && under !== 'open');
+  return (cutOff < 0 ? boxes : boxes.slice(0, cutOff)).filter(({ role }) => role === 'brood');
+}
+
 export const supers = ({ boxes }: Hive): readonly Box[] => boxes.filter(({ role }) => role === 'super');
 
 /** A frame counts as one of brood when at least this much of its two sides is worker brood. */

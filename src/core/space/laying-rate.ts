@@ -12,7 +12,7 @@ export interface LayingRate {
   /** By the sealed brood: about two weeks ago. */
   readonly before: number;
   readonly trend: 'rising' | 'steady' | 'falling' | 'unknown';
-  /** The lowest and the highest of the three. */
+  /** The lowest and the highest of the three; brood that is not there yet says nothing against eggs that are. */
   readonly low: number;
   readonly high: number;
 }
@@ -30,7 +30,7 @@ export function layingRate({ eggs, larvae, sealed }: Pick<Comb, 'eggs' | 'larvae
   const now = eggs / EGG_DAYS.value;
   const lastWeek = larvae / OPEN_LARVA_DAYS.value;
   const before = sealed / SEALED_WORKER_DAYS.value;
-  const rates = [now, lastWeek, before];
+  const rates = now === 0 ? [now, lastWeek, before] : [now, lastWeek, before].filter((rate) => rate > 0);
   return {
     now,
     lastWeek,

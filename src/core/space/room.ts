@@ -2,7 +2,7 @@ import { addDays, type Day, daysBetween } from '../calendar/day';
 import type { DayRange } from '../calendar/window';
 import { type Bound, boundBy } from './bound';
 import type { FrameSize } from './frame-size';
-import { broodBoxes, combOf, type Hive } from './hive';
+import { combOf, type Hive, layingBoxes } from './hive';
 import { type LayingRate, layingRate } from './laying-rate';
 import { daysOfRoom, isShortNow, ROOM_AT_MOST, type RoomInput, roomAfter } from './laying-room';
 import { type Flow, nectarPerDay } from './nectar';
@@ -20,7 +20,7 @@ export interface Room {
   readonly rate: LayingRate;
   /** Days from `on`, by the highest and the lowest rate that the brood tells of. */
   readonly days: { readonly least: number; readonly most: number; readonly byNow: number };
-  /** She runs out between these days; null: not within sight. An open end is null in `to`. */
+  /** She runs out between these days; null: not within sight, or she does not lay. An open end is null in `to`. */
   readonly out: { readonly from: Day; readonly to: Day | null } | null;
   readonly isShortNow: boolean;
   readonly bound: Bound | null;
@@ -28,10 +28,13 @@ export interface Room {
   readonly course: readonly { readonly day: Day; readonly low: number; readonly high: number }[];
 }
 
-/** The laying room of a hive from what its frames held. She can lay in the brood boxes only. */
+/**
+ * The laying room of a hive from what its frames held: she can lay in the brood boxes below any excluder. All the brood of the hive
+ * tells how fast she lays, also what was lifted above one.
+ */
 export function roomOf({ on, hive, flow }: HiveOnDay, sizes: readonly FrameSize[]): Room {
-  const comb = combOf(broodBoxes(hive), sizes);
-  const rate = layingRate(comb);
+  const comb = combOf(layingBoxes(hive), sizes);
+  const rate = layingRate(combOf(hive.boxes, sizes));
   const at = (layingPerDay: number): RoomInput => ({
     eggs: comb.eggs,
     larvae: comb.larvae,
@@ -49,7 +52,10 @@ export function roomOf({ on, hive, flow }: HiveOnDay, sizes: readonly FrameSize[
     on,
     rate,
     days: { least, most, byNow: daysOfRoom(at(rate.now)) },
-    out: inSight(least) ? { from: addDays(on, least), to: inSight(most) ? addDays(on, most) : null } : null,
+    out:
+      rate.now > 0 && inSight(least)
+        ? { from: addDays(on, least), to: inSight(most) ? addDays(on, most) : null }
+        : null,
     isShortNow: isShortNow(at(rate.now)),
     bound: boundBy(comb, rate.now),
     course: Array.from({ length: ROOM_AT_MOST.value + 1 }, (_, days) => ({

@@ -3,8 +3,9 @@ import { and, eq, gte, inArray, isNull } from 'drizzle-orm';
 import { type Day, day, dayOfMinute, formatDay } from '../../core/calendar/day';
 import { assembleFacts, type OwnFacts } from '../../core/colony/assemble';
 import type { CellFact, CellSeenFact, ColonyFacts, InspectionFact, QueenEventFact } from '../../core/colony/facts';
+import type { SurveyFact } from '../../core/space/survey';
 import type { Db } from '../open';
-import { cellObservations, cells, colonies, inspections, queenEvents } from '../schema/tables';
+import { cellObservations, cells, colonies, inspections, queenEvents, surveys } from '../schema/tables';
 import { loadSharedFacts, relatedColonies } from './shared-facts';
 
 /** Adds to the list under a key. */
@@ -84,6 +85,21 @@ function loadOwnFacts(
   for (const { colonyId, id, queenId, on, kind } of eventRows) {
     push(eventsByColony, colonyId, { id, queenId, on: day(on), kind });
   }
+  const surveysByColony = new Map<string, SurveyFact[]>();
+  const surveyRows = db
+    .select()
+    .from(surveys)
+    .where(
+      and(
+        ids && inArray(surveys.colonyId, ids),
+        since === undefined ? undefined : gte(surveys.at, formatDay(since)),
+        isNull(surveys.deletedAt),
+      ),
+    )
+    .orderBy(surveys.at)
+    .all();
+  for (const { colonyId, deletedAt: _, note: __, ...row } of surveyRows)
+    push(surveysByColony, colonyId, { ...row, on: dayOfMinute(row.at) });
   return new Map(
     colonyRows.map((row) => [
       row.id,
@@ -94,6 +110,7 @@ function loadOwnFacts(
         cells: cellsByColony.get(row.id) ?? [],
         inspections: inspectionsByColony.get(row.id) ?? [],
         queenEvents: eventsByColony.get(row.id) ?? [],
+        surveys: surveysByColony.get(row.id) ?? [],
       },
     ]),
   );

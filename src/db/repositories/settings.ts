@@ -1,4 +1,5 @@
 import 'server-only';
+import { isDeepStrictEqual } from 'node:util';
 import { settingsFields } from '../../core/facts/setting';
 import { DEFAULT_SETTINGS, type Settings } from '../../core/settings/settings';
 import type { Db } from '../open';
@@ -21,7 +22,7 @@ export function saveSettings(db: Db, values: Settings): void {
   db.transaction((tx) => {
     tx.delete(settings).run();
     for (const [key, value] of Object.entries(values) as [keyof Settings, Settings[keyof Settings]][]) {
-      if (value !== DEFAULT_SETTINGS[key]) tx.insert(settings).values({ key, value }).run();
+      if (!isDeepStrictEqual(value, DEFAULT_SETTINGS[key])) tx.insert(settings).values({ key, value }).run();
     }
   });
 }

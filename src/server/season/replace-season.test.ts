@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { day } from '../../core/calendar/day';
 import { endOfDay, type Now } from '../../core/calendar/now';
-import { readSeasonFile, type SeasonFacts, writeSeasonFile } from '../../core/formats/season-file';
+import { readSeasonFile, SEASON_VERSION, type SeasonFacts, writeSeasonFile } from '../../core/formats/season-file';
 import { type OpenedDatabase, openDatabase } from '../../db/open';
 import { larkvaleSeason } from '../../demo/larkvale';
 import { importSeason, previewSeason, wipeSeason } from './replace-season';
@@ -94,7 +94,11 @@ describe('reading a season file', () => {
     ['not JSON', 'a;b;c', ['not-json']],
     ['cut short', file.slice(0, 3000), ['truncated']],
     ['something else', '[1]', ['invalid format']],
-    ['a later version', file.replace('"version": 2', '"version": 3'), ['later-version version']],
+    [
+      'a later version',
+      file.replace(`"version": ${SEASON_VERSION}`, `"version": ${SEASON_VERSION + 1}`),
+      ['later-version version'],
+    ],
     [
       'an impossible day',
       changed((facts) => Object.assign(facts.colonies[0] as object, { startedOn: '2027-02-30' })),

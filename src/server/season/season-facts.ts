@@ -10,8 +10,10 @@ import {
   checkAnswers,
   checkChanges,
   colonies,
+  framePlans,
   inspections,
   keptCells,
+  keptFrames,
   photos,
   programmes,
   programmeUnits,
@@ -20,6 +22,7 @@ import {
   revisions,
   settings,
   stepsDone,
+  surveys,
 } from '../../db/schema/tables';
 
 /** Every table of facts under its name in the season file. Rows are always listed by id, so that equal facts give equal files. */
@@ -39,6 +42,9 @@ const TABLES = {
   stepsDone,
   checkAnswers,
   checkChanges,
+  surveys,
+  framePlans,
+  keptFrames,
   settings,
   revisions,
 } as const satisfies Record<keyof SeasonFacts, SQLiteTable>;

@@ -1,0 +1,5 @@
+import { planProgress, workOnPlan } from '@/server/frames/frame-plans';
+import { takeEntry } from '@/server/http/handle';
+
+export const POST = (request: Request) =>
+  takeEntry(request, planProgress, ({ db }, progress, now) => workOnPlan(db, progress, now));

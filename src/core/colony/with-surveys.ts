@@ -1,0 +1,26 @@
+import type { FrameSize } from '../space/frame-size';
+import { broodFrameCount } from '../space/hive';
+import { roomOf } from '../space/room';
+import type { SurveyFact } from '../space/survey';
+import type { InspectionFact } from './facts';
+
+/**
+ * An inspection with what a survey of the frames on the same day tells of room, brood and bees, where the inspection itself does not
+ * say it. Of several surveys the last counts; frames that were moved afterwards were not what the look found.
+ */
+export function withSurveys(
+  inspection: InspectionFact,
+  surveys: readonly SurveyFact[],
+  sizes: readonly FrameSize[],
+): InspectionFact {
+  const found = surveys.findLast(({ on, source }) => on === inspection.on && source === 'survey');
+  if (!found) return inspection;
+  const { days, bound } = roomOf(found, sizes);
+  return {
+    ...inspection,
+    layingRoomDays: inspection.layingRoomDays ?? days.least,
+    stores: inspection.stores === 'not-looked-for' ? (bound?.by ?? 'room') : inspection.stores,
+    broodFrames: inspection.broodFrames ?? broodFrameCount(found.hive),
+    coveredSeams: inspection.coveredSeams ?? found.coveredSeams,
+  };
+}

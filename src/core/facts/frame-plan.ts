@@ -1,0 +1,33 @@
+import { z } from 'zod';
+import { isoDayField, minuteField } from '../formats/day-field';
+import { ALL_METHOD_NAMES } from '../methods/method';
+import { WORK_KINDS } from '../space/work-list';
+import { idField } from './fields';
+import { frameField, hiveField } from './hive';
+import { LIMITS } from './limits';
+
+const plannedUnit = z.strictObject({ name: z.string().min(1).max(LIMITS.code), hive: hiveField });
+const planStep = z.strictObject({
+  kind: z.enum(WORK_KINDS),
+  text: z.string().min(1).max(LIMITS.note),
+  frameId: idField.nullable(),
+});
+
+export type PlannedUnit = z.infer<typeof plannedUnit>;
+export type PlanStep = z.infer<typeof planStep>;
+
+/** Where frames are to go, and the list by which it is done. */
+export const framePlanFact = z.strictObject({
+  id: idField,
+  colonyId: idField,
+  method: z.enum(ALL_METHOD_NAMES),
+  on: isoDayField,
+  units: z.array(plannedUnit).min(1).max(LIMITS.units).readonly(),
+  out: z.array(frameField).max(LIMITS.framesOut).readonly(),
+  queenFrameId: idField.nullable(),
+  steps: z.array(planStep).max(LIMITS.planSteps).readonly(),
+  done: z.array(z.int().min(0).max(LIMITS.planSteps)).max(LIMITS.planSteps).readonly(),
+  finishedAt: minuteField.nullable(),
+});
+
+export type FramePlan = z.infer<typeof framePlanFact>;

@@ -1,0 +1,80 @@
+import { describe, expect, it } from 'vitest';
+import { day, formatDay } from '../calendar/day';
+import type { ColonyFacts } from '../colony/facts';
+import { foldColony } from '../colony/fold';
+import { aColony, inspection } from '../colony/testing';
+import { DEFAULT_SETTINGS } from '../settings/settings';
+import type { SurveyFact } from '../space/survey';
+import { aBox, aHive } from '../space/testing';
+
+const survey = (at: string, letters: string, over: Partial<SurveyFact> = {}): SurveyFact => ({
+  id: `survey ${at}`,
+  at,
+  on: day(at.slice(0, 10)),
+  source: 'survey',
+  manner: 'frames',
+  flow: 'none',
+  coveredSeams: 9,
+  queenFrameId: null,
+  hive: aHive(aBox('nest', letters)),
+  ...over,
+});
+const look = inspection({ at: '2027-05-10T15:00', queen: 'seen', stores: 'not-looked-for' });
+
+function rooms(over: Partial<ColonyFacts>, today = '2027-05-10') {
+  const { schedule, frames, lastLook } = foldColony(
+    aColony({ inspections: [look], ...over }),
+    DEFAULT_SETTINGS,
+    day(today),
+  );
+  const check = schedule.checks.find(({ code }) => code === 'make-room');
+  return { frames, lastLook, schedule, check, window: check && Object.values(check.window).map(formatDay) };
+}
+
+describe('the warning that room runs out', () => {
+  it('is not given where there is room, or where frames were never looked at', () => {
+    expect(rooms({}).frames).toBeNull();
+    expect(rooms({ surveys: [survey('2027-05-10T16:00', 'HPBBBBBBEEE')] }).check).toBeUndefined();
+  });
+
+  it('comes a week ahead, best three days, at the latest the day before', () => {
+    // Two frames of eggs and larvae tell of 1,083 to 1,167 eggs a day; 10,000 empty cells are used up on day 9 or 10.
+    const { window, check } = rooms({ surveys: [survey('2027-05-10T16:00', 'HPYYEEPHHHH')] });
+    expect(window).toEqual(['2027-05-11', '2027-05-15', '2027-05-18']);
+    expect(check?.why).toBe('Out of laying room 19 to 20 May, going by the frames.');
+  });
+
+  it('is pressing where pollen hems her in, and stands for the reading of the same day', () => {
+    const { check, window, lastLook, schedule } = rooms({ surveys: [survey('2027-05-10T16:00', 'HPPPPBBBBBE')] });
+    expect(check?.why).toContain('The nest is hemmed in by pollen');
+    expect(window).toEqual(['2027-05-10', '2027-05-14', '2027-05-17']);
+    expect(lastLook?.reading.reading).toBe('congested');
+    expect(schedule.checks.filter(({ code }) => code === 'act')).toEqual([]);
+  });
+
+  it('goes by the last frames known, as they were found or left', () => {
+    const bound = survey('2027-05-10T16:00', 'HPPPPBBBBBE');
+    const freed = survey('2027-05-11T12:00', 'HPEBBBBBEEE', { source: 'moves' });
+    expect(rooms({ surveys: [freed, bound] }, '2027-05-11').check).toBeUndefined();
+    expect(rooms({ surveys: [freed, bound] }, '2027-05-10').check).toBeDefined();
+  });
+
+  it('is not for a colony whose queen is gone', () => {
+    const queenEvents = [{ id: 'e', queenId: 'q', on: day('2027-05-10'), kind: 'removed' as const }];
+    expect(rooms({ queenEvents, surveys: [survey('2027-05-10T16:00', 'HPPPPBBBBBE')] }).check).toBeUndefined();
+  });
+});
+
+describe('a look and the frames of its day', () => {
+  it('are read together, and what the look itself says counts first', () => {
+    const surveys = [survey('2027-05-10T16:00', 'HPBBBBBBPHE')];
+    const { lastLook } = rooms({ surveys });
+    expect(lastLook?.inspection).toMatchObject({ broodFrames: 6, coveredSeams: 9, stores: 'room', layingRoomDays: 21 });
+    const said = { ...look, broodFrames: 5, stores: 'honey' as const };
+    expect(rooms({ surveys, inspections: [said] }).lastLook?.inspection).toMatchObject({
+      broodFrames: 5,
+      stores: 'honey',
+    });
+    expect(rooms({ surveys: [survey('2027-05-09T16:00', 'HPBBBBBBPHE')] }).lastLook?.inspection.broodFrames).toBeNull();
+  });
+});

@@ -1,0 +1,72 @@
+import { figure } from '../biology/figure';
+import { SOURCES } from '../biology/sources';
+import { addDays, type Day } from '../calendar/day';
+import { dayWords, rangeWords } from '../calendar/words';
+import type { QueenState } from '../colony/queen-state';
+import type { ProgrammePart } from '../programmes/facts';
+import type { Room } from '../space/room';
+import type { SurveyFact } from '../space/survey';
+import { type Check, checkKey } from './check';
+
+/** So long before she runs out of room it is time to give some, and so long it is best done at the latest. */
+const WARN_BEFORE = figure('Warned before laying room runs out', 7, 'days', SOURCES.caution);
+const BEST_BEFORE = figure('Room is best given before it runs out', 3, 'days', SOURCES.caution);
+/** A nest that is hemmed in is seen to within this many days. */
+const BOUND_WITHIN = figure('A nest that is hemmed in is seen to within', 7, 'days', SOURCES.caution);
+
+const BOUND_WORDS = { pollen: 'pollen', nectar: 'nectar', honey: 'honey' } as const;
+
+/** Frames as they were surveyed or left, and the room that follows. */
+export interface SurveyedFrames {
+  readonly survey: SurveyFact;
+  readonly room: Room;
+}
+
+/**
+ * The warning that a laying queen runs out of room, from the last survey of her frames; null where there is no need, where no
+ * queen lays, and where something was begun since that changed the frames.
+ */
+export function makeRoomCheck(
+  { survey, room }: SurveyedFrames,
+  { expected, presumedGone }: Pick<QueenState, 'expected' | 'presumedGone'>,
+  parts: readonly ProgrammePart[],
+): Check | null {
+  if (expected !== 'laying' || presumedGone) return null;
+  if (parts.some(({ programme: { on } }) => on > survey.on || (on === survey.on && survey.source === 'survey')))
+    return null;
+  const { out } = room;
+  const isPressing = room.bound !== null || room.isShortNow;
+  if (!out && !isPressing) return null;
+  const latest = latestDay(survey.on, out?.from ?? null, isPressing);
+  const notBefore = (day: Day) => (day < survey.on ? survey.on : day > latest ? latest : day);
+  const reasons = [
+    ...(room.bound ? [`The nest is hemmed in by ${BOUND_WORDS[room.bound.by]}`] : []),
+    ...(room.isShortNow ? ['She has empty cells for less than two days of laying'] : []),
+    ...(out ? [outWords(out)] : []),
+  ];
+  return {
+    key: checkKey('make-room', survey.id),
+    code: 'make-room',
+    window: {
+      earliest: isPressing ? survey.on : notBefore(addDays(latest, -WARN_BEFORE.value)),
+      ideal: notBefore(addDays(latest, -BEST_BEFORE.value)),
+      latest,
+    },
+    why: `${reasons.join('. ')}, going by the frames.`,
+    programme: null,
+    plannedFor: null,
+  };
+}
+
+const outWords = ({ from, to }: NonNullable<Room['out']>) =>
+  to === null
+    ? `Out of laying room from ${dayWords(from)} at the earliest`
+    : `Out of laying room ${rangeWords({ from, to })}`;
+
+/** The day before the first on which she may be out of room; a nest hemmed in within a week; never before it was seen. */
+function latestDay(seen: Day, outFrom: Day | null, isPressing: boolean): Day {
+  const byRoom = outFrom === null ? null : addDays(outFrom, -1);
+  const byBound = isPressing ? addDays(seen, BOUND_WITHIN.value) : null;
+  const days = [byRoom, byBound].filter((day) => day !== null);
+  return Math.max(seen, Math.min(...days)) as Day;
+}

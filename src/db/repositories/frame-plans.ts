@@ -1,0 +1,33 @@
+import 'server-only';
+import { and, desc, eq, isNull } from 'drizzle-orm';
+import type { FramePlan } from '../../core/facts/frame-plan';
+import type { Db } from '../open';
+import { framePlans } from '../schema/tables';
+
+/** A plan that stands; null: there is none, or it was given up. */
+export function findFramePlan(db: Db, id: string): FramePlan | null {
+  const row = db
+    .select()
+    .from(framePlans)
+    .where(and(eq(framePlans.id, id), isNull(framePlans.deletedAt)))
+    .get();
+  if (!row) return null;
+  const { deletedAt: _, ...plan } = row;
+  return plan;
+}
+
+/** A colony's plans that stand, newest first. */
+export function framePlansOf(db: Db, colonyId: string): readonly FramePlan[] {
+  return db
+    .select()
+    .from(framePlans)
+    .where(and(eq(framePlans.colonyId, colonyId), isNull(framePlans.deletedAt)))
+    .orderBy(desc(framePlans.on), desc(framePlans.id))
+    .all()
+    .map(({ deletedAt: _, ...plan }) => plan);
+}
+
+export function writeFramePlan(db: Db, plan: FramePlan): void {
+  const row = { ...plan, deletedAt: null };
+  db.insert(framePlans).values(row).onConflictDoUpdate({ target: framePlans.id, set: row }).run();
+}

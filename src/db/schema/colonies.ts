@@ -1,0 +1,86 @@
+import { type AnySQLiteColumn, index, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import { COLONY_ORIGINS, QUEEN_EVENTS } from '../../core/colony/facts';
+import { LIMITS } from '../../core/facts/limits';
+import { QUEEN_ORIGINS } from '../../core/facts/queen';
+import { atMost, day, id, isDay, oneOf } from './columns';
+
+export const apiaries = sqliteTable(
+  'apiary',
+  {
+    id: id(),
+    name: text('name').notNull(),
+    note: text('note').notNull(),
+    /** The main flow as the keeper expects it this year. */
+    mainFlowFrom: day('main_flow_from'),
+    mainFlowTo: day('main_flow_to'),
+  },
+  (t) => [
+    atMost('apiary_name_length', t.name, LIMITS.name),
+    atMost('apiary_note_length', t.note, LIMITS.note),
+    isDay('apiary_main_flow_from', t.mainFlowFrom),
+    isDay('apiary_main_flow_to', t.mainFlowTo),
+  ],
+);
+
+export const colonies = sqliteTable(
+  'colony',
+  {
+    id: id(),
+    apiaryId: text('apiary_id')
+      .notNull()
+      .references(() => apiaries.id),
+    name: text('name').notNull(),
+    stand: text('stand').notNull(),
+    origin: text('origin', { enum: COLONY_ORIGINS }).notNull(),
+    parentColonyId: text('parent_colony_id').references((): AnySQLiteColumn => colonies.id),
+    startedOn: day('started_on').notNull(),
+    endedOn: day('ended_on'),
+    note: text('note').notNull(),
+  },
+  (t) => [
+    oneOf('colony_origin', t.origin, COLONY_ORIGINS),
+    isDay('colony_started_on', t.startedOn),
+    isDay('colony_ended_on', t.endedOn),
+    atMost('colony_name_length', t.name, LIMITS.name),
+    atMost('colony_note_length', t.note, LIMITS.note),
+    index('colony_by_apiary').on(t.apiaryId),
+  ],
+);
+
+export const queens = sqliteTable(
+  'queen',
+  {
+    id: id(),
+    motherQueenId: text('mother_queen_id').references((): AnySQLiteColumn => queens.id),
+    origin: text('origin', { enum: QUEEN_ORIGINS }).notNull(),
+    emergedFrom: day('emerged_from'),
+    emergedTo: day('emerged_to'),
+    note: text('note').notNull(),
+  },
+  (t) => [
+    oneOf('queen_origin', t.origin, QUEEN_ORIGINS),
+    isDay('queen_emerged_from', t.emergedFrom),
+    isDay('queen_emerged_to', t.emergedTo),
+  ],
+);
+
+export const queenEvents = sqliteTable(
+  'queen_event',
+  {
+    id: id(),
+    queenId: text('queen_id')
+      .notNull()
+      .references(() => queens.id),
+    colonyId: text('colony_id')
+      .notNull()
+      .references(() => colonies.id),
+    on: day('on_day').notNull(),
+    kind: text('kind', { enum: QUEEN_EVENTS }).notNull(),
+    note: text('note').notNull(),
+  },
+  (t) => [
+    oneOf('queen_event_kind', t.kind, QUEEN_EVENTS),
+    isDay('queen_event_on', t.on),
+    index('queen_event_by_colony').on(t.colonyId, t.on),
+  ],
+);

@@ -1,0 +1,103 @@
+import 'server-only';
+import { eq } from 'drizzle-orm';
+import type { Now } from '../../core/calendar/now';
+import type { SurveyEntry } from '../../core/facts/survey';
+import { failure, type Issue, type Result, success } from '../../core/problems/issue';
+import { allSizes, type Settings } from '../../core/settings/settings';
+import { framesOf } from '../../core/space/hive';
+import type { Db } from '../../db/open';
+import { addRevision } from '../../db/repositories/revisions';
+import { loadSettings } from '../../db/repositories/settings';
+import { findSurvey, writeSurvey } from '../../db/repositories/surveys';
+import { colonies, surveys } from '../../db/schema/tables';
+import { sameValue } from './same-value';
+
+/** Stores a survey of a hive's frames. Sent again unchanged it lands once; changed, it corrects what stands under its id. */
+export function saveSurvey(db: Db, survey: SurveyEntry, now: Now): Result<{ id: string }> {
+  return db.transaction(
+    (tx) => {
+      const colony = tx.select().from(colonies).where(eq(colonies.id, survey.colonyId)).get();
+      if (!colony) {
+        const message = 'This colony is not in the book. Choose one that is, or add it first.';
+        return failure({ path: ['colonyId'], code: 'unknown-reference', message });
+      }
+      const stored = findSurvey(tx, survey.id);
+      const issues = [
+        ...timeIssues(survey, colony.startedOn, now),
+        ...hiveIssues(survey, loadSettings(tx)),
+        ...(stored && stored.survey.colonyId !== survey.colonyId ? [OF_ANOTHER] : []),
+      ];
+      if (issues.length > 0) return failure(...issues);
+      if (stored?.deletedAt === null && sameValue(stored.survey, survey)) return success({ id: survey.id });
+      if (stored)
+        addRevision(tx, { entity: 'survey', entityId: survey.id, action: 'corrected', before: stored.survey }, now);
+      writeSurvey(tx, survey);
+      return success({ id: survey.id });
+    },
+    { behavior: 'immediate' },
+  );
+}
+
+const OF_ANOTHER: Issue = {
+  path: ['colonyId'],
+  code: 'duplicate-id',
+  message: 'A survey cannot be moved to another colony. Delete it there and enter it here.',
+};
+
+function timeIssues({ at }: SurveyEntry, startedOn: string, { minute }: Now): Issue[] {
+  if (at > minute) {
+    const message = `This lies in the future; it is ${minute.replace('T', ', ')} now. Give this minute or an earlier one.`;
+    return [{ path: ['at'], code: 'in-the-future', message }];
+  }
+  if (at.slice(0, 10) >= startedOn) return [];
+  return [
+    {
+      path: ['at'],
+      code: 'before-colony',
+      message: `The colony begins on ${startedOn}. Give that day or a later one.`,
+    },
+  ];
+}
+
+/** What a hive cannot be, beyond its own fields. */
+export function hiveIssues(
+  { hive, queenFrameId }: Pick<SurveyEntry, 'hive' | 'queenFrameId'>,
+  settings: Settings,
+): Issue[] {
+  const sizes = new Set(allSizes(settings).map(({ id }) => id));
+  const strange = hive.boxes.findIndex(
+    ({ size, frames }) => !sizes.has(size) || frames.some((frame) => !sizes.has(frame.size)),
+  );
+  const issues: Issue[] = [];
+  if (strange >= 0) {
+    const message = 'This size of frame is not known. Choose another, or add it in the settings.';
+    issues.push({ path: ['hive', 'boxes', strange, 'size'], code: 'unknown-reference', message });
+  }
+  if (queenFrameId !== null && !framesOf(hive).some(({ id }) => id === queenFrameId)) {
+    const message = 'The queen’s frame is not in this hive. Say again where she was seen.';
+    issues.push({ path: ['queenFrameId'], code: 'unknown-reference', message });
+  }
+  return issues;
+}
+
+/** Takes a survey out of the reckoning. Nothing is lost: {@link restoreSurvey} puts it back. */
+export function deleteSurvey(db: Db, id: string, now: Now): Result<{ id: string }> {
+  return db.transaction((tx) => {
+    const stored = findSurvey(tx, id);
+    if (!stored) return notThere();
+    if (stored.deletedAt === null) {
+      addRevision(tx, { entity: 'survey', entityId: id, action: 'deleted', before: stored.survey }, now);
+      tx.update(surveys).set({ deletedAt: now.instant }).where(eq(surveys.id, id)).run();
+    }
+    return success({ id });
+  });
+}
+
+export function restoreSurvey(db: Db, id: string, now: Now): Result<{ id: string }> {
+  const stored = findSurvey(db, id);
+  if (!stored) return notThere();
+  return stored.deletedAt === null ? success({ id }) : saveSurvey(db, stored.survey, now);
+}
+
+const notThere = () =>
+  failure({ path: ['id'], code: 'not-found', message: 'There is no such survey. Reload the page.' });

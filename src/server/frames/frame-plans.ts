@@ -1,0 +1,123 @@
+import 'server-only';
+import { and, desc, eq, gte, isNull } from 'drizzle-orm';
+import { v7 as newId } from 'uuid';
+import { z } from 'zod';
+import type { Now } from '../../core/calendar/now';
+import { idField } from '../../core/facts/fields';
+import type { FramePlan } from '../../core/facts/frame-plan';
+import { LIMITS } from '../../core/facts/limits';
+import { methodNamed } from '../../core/methods/methods';
+import { failure, type Result, success } from '../../core/problems/issue';
+import { framesOf } from '../../core/space/hive';
+import { WHOLE } from '../../core/space/proposals/proposal';
+import type { Db } from '../../db/open';
+import { findFramePlan, writeFramePlan } from '../../db/repositories/frame-plans';
+import { loadSettings } from '../../db/repositories/settings';
+import { surveysOf, writeSurvey } from '../../db/repositories/surveys';
+import { colonies, framePlans, programmes, programmeUnits } from '../../db/schema/tables';
+import { hiveIssues } from '../entries/save-survey';
+
+/** Stores where frames are to go. Sent again it lands once; one that was worked off is not changed any more. */
+export function saveFramePlan(db: Db, plan: FramePlan): Result<{ id: string }> {
+  return db.transaction((tx) => {
+    if (!tx.select().from(colonies).where(eq(colonies.id, plan.colonyId)).get()) {
+      return failure({ path: ['colonyId'], code: 'unknown-reference', message: 'Choose a colony in the book.' });
+    }
+    const settings = loadSettings(tx);
+    const issues = plan.units.flatMap(({ hive }, i) =>
+      hiveIssues({ hive, queenFrameId: null }, settings).map((issue) => ({
+        ...issue,
+        path: ['units', i, ...issue.path],
+      })),
+    );
+    if (issues.length > 0) return failure(...issues);
+    if (findFramePlan(tx, plan.id)?.finishedAt) return success({ id: plan.id });
+    writeFramePlan(tx, { ...plan, finishedAt: null });
+    return success({ id: plan.id });
+  });
+}
+
+/** How far a plan has been worked off. */
+export const planProgress = z.strictObject({
+  id: idField,
+  done: z.array(z.int().min(0).max(LIMITS.planSteps)).max(LIMITS.planSteps),
+  /** All is done as listed: the frames are now where the plan says. */
+  isFinished: z.boolean(),
+  /** Given up. */
+  isDropped: z.boolean(),
+});
+
+/**
+ * Ticks steps; once all is done, each hive of the plan is as it was planned, and that is what the next survey starts from. A method
+ * that makes a new colony has to be started first, so that its frames have a colony to be in.
+ */
+export function workOnPlan(
+  db: Db,
+  { id, done, isFinished, isDropped }: z.infer<typeof planProgress>,
+  now: Now,
+): Result<{ id: string }> {
+  return db.transaction(
+    (tx) => {
+      const plan = findFramePlan(tx, id);
+      if (!plan)
+        return failure({ path: ['id'], code: 'not-found', message: 'There is no such plan. Reload the page.' });
+      if (plan.finishedAt !== null) return success({ id });
+      if (isDropped) {
+        tx.update(framePlans).set({ deletedAt: now.instant }).where(eq(framePlans.id, id)).run();
+        return success({ id });
+      }
+      const ticked = [...new Set(done)].filter((step) => step < plan.steps.length).sort((a, b) => a - b);
+      if (!isFinished) {
+        writeFramePlan(tx, { ...plan, done: ticked });
+        return success({ id });
+      }
+      const homes = plan.units.map(({ name, hive }) => ({ hive, colonyId: homeOf(tx, plan, name) }));
+      if (homes.some(({ colonyId }) => colonyId === null)) {
+        const { title } = methodNamed(plan.method);
+        const message = `Start “${title}” first, so that the new colony has a name; then say that the frames are moved.`;
+        return failure({ path: ['isFinished'], code: 'missing', message });
+      }
+      writeFramePlan(tx, { ...plan, done: plan.steps.map((_, i) => i), finishedAt: now.minute });
+      const before = surveysOf(tx, plan.colonyId)[0];
+      for (const { hive, colonyId } of homes) {
+        const isHers = framesOf(hive).some((frame) => frame.id === plan.queenFrameId);
+        writeSurvey(tx, {
+          id: newId(),
+          colonyId: colonyId as string,
+          at: now.minute,
+          source: 'moves',
+          manner: before?.manner ?? 'frames',
+          flow: before?.flow ?? 'none',
+          coveredSeams: null,
+          queenFrameId: isHers ? plan.queenFrameId : null,
+          hive,
+          note: '',
+        });
+      }
+      return success({ id });
+    },
+    { behavior: 'immediate' },
+  );
+}
+
+/** The colony that a unit of a plan is: the one it was planned for, or the one that the method made; null: not made yet. */
+function homeOf(db: Db, { method, colonyId, on }: FramePlan, unit: string): string | null {
+  if (unit === WHOLE) return colonyId;
+  if (!methodNamed(method).units.some(({ name, isNewColony }) => name === unit && isNewColony)) return colonyId;
+  const begun = db
+    .select()
+    .from(programmes)
+    .where(
+      and(
+        eq(programmes.colonyId, colonyId),
+        eq(programmes.method, method),
+        gte(programmes.on, on),
+        isNull(programmes.deletedAt),
+      ),
+    )
+    .orderBy(desc(programmes.on))
+    .get();
+  if (!begun) return null;
+  const made = db.select().from(programmeUnits).where(eq(programmeUnits.programmeId, begun.id)).all();
+  return made.find((one) => one.unit === unit)?.colonyId ?? null;
+}
