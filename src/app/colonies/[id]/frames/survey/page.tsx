@@ -1,0 +1,32 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { v7 as newId } from 'uuid';
+import { allSizes } from '@/core/settings/settings';
+import { database } from '@/db/open';
+import { now } from '@/server/clock';
+import { loadColony } from '@/server/colony-page';
+import { beginSurvey } from '@/server/frames/frames-page';
+import { usualTime } from '@/server/usual-time';
+import { SurveyForm } from '@/ui/survey/SurveyForm';
+
+export const metadata: Metadata = { title: 'Survey the frames' };
+
+export default async function Page({ params }: { params: Promise<{ id: string }> }) {
+  const { id } = await params;
+  const at = await now();
+  const found = loadColony(database().db, id, at.today);
+  if (!found) notFound();
+  const { colony, apiary, settings, state } = found;
+  const last = state.frames?.survey ?? null;
+  const ids = { surveyId: newId(), boxId: newId() };
+  return (
+    <SurveyForm
+      colonyName={colony.name}
+      placeName={[apiary.name, colony.stand].filter(Boolean).join(', ')}
+      sizes={allSizes(settings)}
+      usual={{ brood: settings.broodSize, super: settings.superSize }}
+      now={at.minute}
+      {...beginSurvey(ids, id, last, settings, at, usualTime(at, last?.at ?? null))}
+    />
+  );
+}

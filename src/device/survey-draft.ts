@@ -1,0 +1,150 @@
+import type { SurveyEntry } from '../core/facts/survey';
+import { CONTENTS, type Content, type Side, TENTHS, tenthsOf } from '../core/space/content';
+import { framesByCount, GLANCES, type Glance, type GlanceCounts, sidesByGlance } from '../core/space/count-survey';
+import type { Box, BoxRole, Frame, Hive } from '../core/space/hive';
+
+/** A survey as far as it has been entered. */
+export interface SurveyDraft extends Omit<SurveyEntry, 'source'> {
+  /** How many frames of each box mainly hold what, where it is only counted. */
+  readonly counts: Readonly<Record<string, GlanceCounts>>;
+}
+
+export type SurveyChange =
+  | {
+      readonly type: 'set';
+      readonly fields: Partial<Pick<SurveyDraft, 'at' | 'flow' | 'coveredSeams' | 'queenFrameId' | 'note'>>;
+    }
+  | { readonly type: 'manner'; readonly manner: SurveyDraft['manner']; readonly newIds: readonly string[] }
+  | {
+      readonly type: 'count';
+      readonly boxId: string;
+      readonly glance: Glance;
+      readonly count: number;
+      readonly newIds: readonly string[];
+    }
+  | { readonly type: 'fill-frame'; readonly frameIds: readonly string[]; readonly glance: Glance }
+  | { readonly type: 'side'; readonly frameId: string; readonly side: 0 | 1; readonly holds: Side }
+  | {
+      readonly type: 'add-box';
+      readonly role: BoxRole;
+      readonly id: string;
+      readonly size: string;
+      readonly places: number;
+    }
+  | { readonly type: 'drop-box'; readonly boxId: string }
+  | { readonly type: 'box'; readonly boxId: string; readonly fields: Partial<Pick<Box, 'size' | 'places' | 'under'>> }
+  | { readonly type: 'clear-box'; readonly boxId: string };
+
+/** Frames that were counted so far in a box. */
+export const countedIn = (counts: GlanceCounts | undefined): number =>
+  GLANCES.reduce((sum, glance) => sum + (counts?.[glance] ?? 0), 0);
+
+/** The draft after one tap. Ids for new frames come from outside. */
+export function changeSurvey(draft: SurveyDraft, change: SurveyChange): SurveyDraft {
+  switch (change.type) {
+    case 'set':
+      return { ...draft, ...change.fields };
+    case 'manner': {
+      const ids = [...change.newIds];
+      // What was not counted begins as empty comb, to be painted.
+      const filled = withBoxes(draft, (box) =>
+        change.manner === 'counts' || box.frames.length > 0
+          ? box
+          : { ...box, frames: framesByCount({ empty: box.places }, box.size, () => ids.shift() as string) },
+      );
+      return { ...filled, manner: change.manner };
+    }
+    case 'count': {
+      const { boxId, glance, count } = change;
+      const ids = [...change.newIds];
+      const counts = { ...draft.counts[boxId], [glance]: count };
+      return {
+        ...withBox(draft, boxId, (box) => {
+          // Frames keep their ids as far as they go: the third of the box is the third again.
+          const known = box.frames.map(({ id }) => id);
+          const frames = framesByCount(counts, box.size, () => known.shift() ?? (ids.shift() as string));
+          return { ...box, frames };
+        }),
+        counts: { ...draft.counts, [boxId]: counts },
+        queenFrameId: null,
+      };
+    }
+    case 'fill-frame': {
+      const painted = new Set(change.frameIds);
+      return withFrames(draft, (frame) =>
+        painted.has(frame.id) && frame.kind === 'comb' ? { ...frame, sides: sidesByGlance(change.glance) } : frame,
+      );
+    }
+    case 'side': {
+      const { frameId, side, holds } = change;
+      return withFrames(draft, (frame) => {
+        if (frame.id !== frameId || !frame.sides) return frame;
+        return { ...frame, sides: side === 0 ? [holds, frame.sides[1]] : [frame.sides[0], holds] };
+      });
+    }
+    case 'add-box': {
+      const { id, role, size, places } = change;
+      const under = role === 'super' && !draft.hive.boxes.some((box) => box.role === 'super') ? 'excluder' : 'open';
+      const box: Box = { id, role, size, places, under, frames: [] };
+      // A brood box goes on the brood, a super on top.
+      const lastBrood = draft.hive.boxes.findLastIndex((one) => one.role === 'brood');
+      const level = role === 'brood' ? lastBrood + 1 : draft.hive.boxes.length;
+      const boxes = [...draft.hive.boxes.slice(0, level), box, ...draft.hive.boxes.slice(level)];
+      return { ...draft, hive: { boxes } };
+    }
+    case 'drop-box': {
+      const { [change.boxId]: _, ...counts } = draft.counts;
+      return { ...draft, counts, hive: { boxes: draft.hive.boxes.filter(({ id }) => id !== change.boxId) } };
+    }
+    case 'box':
+      return withBox(draft, change.boxId, (box) => ({
+        ...box,
+        ...change.fields,
+        frames: box.frames.map((frame) => ({ ...frame, size: change.fields.size ?? frame.size })),
+      }));
+    case 'clear-box': {
+      const { [change.boxId]: _, ...counts } = draft.counts;
+      return { ...withBox(draft, change.boxId, (box) => ({ ...box, frames: [] })), counts, queenFrameId: null };
+    }
+  }
+}
+
+const withBoxes = (draft: SurveyDraft, of: (box: Box) => Box): SurveyDraft => ({
+  ...draft,
+  hive: { boxes: draft.hive.boxes.map(of) },
+});
+const withBox = (draft: SurveyDraft, boxId: string, of: (box: Box) => Box) =>
+  withBoxes(draft, (box) => (box.id === boxId ? of(box) : box));
+const withFrames = (draft: SurveyDraft, of: (frame: Frame) => Frame) =>
+  withBoxes(draft, (box) => ({ ...box, frames: box.frames.map(of) }));
+
+/** The survey as it is sent. */
+export function surveyOf({ counts: _, ...draft }: SurveyDraft): SurveyEntry {
+  return { ...draft, source: 'survey' };
+}
+
+/** Boxes whose frames have not all been told yet, by their ids. */
+export function untoldBoxes({ boxes }: Hive): readonly string[] {
+  return boxes.filter(({ frames }) => frames.length === 0).map(({ id }) => id);
+}
+
+/**
+ * A side with `tenths` of one content: what is missing comes out of empty comb first, then out of what there is most of; what is
+ * over becomes empty comb.
+ */
+export function sideWith(side: Side, content: Content, tenths: number): Side {
+  const next = Object.fromEntries(CONTENTS.map((one) => [one, tenthsOf(side, one)])) as Record<Content, number>;
+  const wanted = Math.max(0, Math.min(TENTHS, tenths));
+  const rest = content === 'empty' ? 'undrawn' : 'empty';
+  while (next[content] > wanted) {
+    next[content] -= 1;
+    next[rest] += 1;
+  }
+  while (next[content] < wanted) {
+    const others = CONTENTS.filter((one) => one !== content && next[one] > 0);
+    const from = others.includes(rest) ? rest : others.reduce((most, one) => (next[one] > next[most] ? one : most));
+    next[from] -= 1;
+    next[content] += 1;
+  }
+  return Object.fromEntries(Object.entries(next).filter(([, value]) => value > 0));
+}

@@ -1,0 +1,89 @@
+import type { FrameSize } from '../../core/space/frame-size';
+import { sizeOf } from '../../core/space/frame-size';
+import type { Box, Hive } from '../../core/space/hive';
+import { boxTitle, frameContents } from '../../views/frame-words';
+import { FrameComb } from './FrameComb';
+
+export interface FrameMarks {
+  readonly queenFrameId: string | null;
+  readonly keptCellFrames: ReadonlySet<string>;
+  readonly cellFrames: ReadonlySet<string>;
+}
+
+interface Props {
+  readonly hive: Hive;
+  readonly marks: FrameMarks;
+  readonly sizes: readonly FrameSize[];
+}
+
+/** Of a deep box; a shallower one is drawn in proportion. */
+const DEEP_HEIGHT = 112;
+const DEEP_CELLS = 5000;
+const LEAST_HEIGHT = 64;
+
+/** How high a box of a size is drawn, in pixels. */
+export const boxHeight = (cells: number): number =>
+  Math.max(LEAST_HEIGHT, Math.min(DEEP_HEIGHT * 1.4, (DEEP_HEIGHT * cells) / DEEP_CELLS));
+
+/** The hive as a section, from the roof down to the floor. */
+export function Stack({ hive, marks, sizes }: Props) {
+  return (
+    <figure aria-label="The hive" className="max-w-md">
+      <div className="h-2 bg-ink" />
+      {[...hive.boxes].reverse().map((box) => (
+        <div key={box.id}>
+          <StackBox hive={hive} box={box} marks={marks} sizes={sizes} />
+          <UnderBox under={box.under} />
+        </div>
+      ))}
+      <div className="h-1.5 w-full bg-ink" />
+      <figcaption className="sr-only">{`${hive.boxes.length} boxes, from the roof down.`}</figcaption>
+    </figure>
+  );
+}
+
+/** What lies between a box and the one below. */
+export function UnderBox({ under }: Pick<Box, 'under'>) {
+  if (under === 'open') return null;
+  const isBoard = under === 'board';
+  return (
+    <p className={`flex items-center gap-2 py-0.5 text-xs font-semibold ${isBoard ? '' : 'text-indigo'}`}>
+      <span className={`h-1 flex-1 ${isBoard ? 'bg-ink' : 'border-t-3 border-dashed border-indigo'}`} />
+      {isBoard ? 'division board' : 'queen excluder'}
+      <span className={`h-1 flex-1 ${isBoard ? 'bg-ink' : 'border-t-3 border-dashed border-indigo'}`} />
+    </p>
+  );
+}
+
+function StackBox({ hive, box, marks, sizes }: Props & { box: Box }) {
+  const { queenFrameId, keptCellFrames, cellFrames } = marks;
+  const height = boxHeight(sizeOf(box.size, sizes).cells);
+  return (
+    <section aria-label={boxTitle(hive, box)} className="border-2 border-ink bg-ground px-1 pt-1">
+      <p className="text-muted flex justify-between text-xs">
+        <span>{boxTitle(hive, box)}</span>
+        <span>{sizeOf(box.size, sizes).name}</span>
+      </p>
+      <ol className="flex gap-px" style={{ height }}>
+        {box.frames.map((frame, i) => {
+          const cell = keptCellFrames.has(frame.id) ? 'kept' : cellFrames.has(frame.id) ? 'other' : null;
+          const isQueenHere = frame.id === queenFrameId;
+          const marked = [isQueenHere && 'the queen', cell === 'kept' && 'the kept cell', cell === 'other' && 'cells'];
+          const words = [`Frame ${i + 1}: ${frameContents(frame)}`, ...marked.filter(Boolean)].join('; ');
+          return (
+            <li key={frame.id} className="min-w-0 flex-1" title={words} style={{ maxWidth: 44 }}>
+              <span className="sr-only">{words}</span>
+              <FrameComb frame={frame} isQueenHere={isQueenHere} cell={cell} />
+            </li>
+          );
+        })}
+        {Array.from({ length: Math.max(0, box.places - box.frames.length) }, (_, i) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: gaps are all alike
+          <li key={i} className="min-w-0 flex-1 border border-dashed border-line" style={{ maxWidth: 44 }}>
+            <span className="sr-only">a gap</span>
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}

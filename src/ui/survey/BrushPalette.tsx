@@ -1,0 +1,80 @@
+'use client';
+
+import { CONTENT_WORDS, CONTENTS } from '../../core/space/content';
+import { GLANCE_WORDS, GLANCES, sidesByGlance } from '../../core/space/count-survey';
+import { fillOf } from '../frames/CombPatterns';
+import { FROM_TOP } from '../frames/FrameComb';
+import type { Brush } from './brush';
+
+/** What is painted with, and how much at a time. */
+export function BrushPalette({ brush, onChange }: { brush: Brush; onChange: (brush: Brush) => void }) {
+  const chip = 'flex min-h-12 items-center gap-1.5 border-2 border-ink px-2 text-sm font-semibold';
+  const look = (isOn: boolean) => `${chip} ${isOn ? 'bg-ink text-white' : 'bg-paper hover:bg-tint'}`;
+  return (
+    <fieldset className="mt-3" aria-label="Paint with">
+      <div className="grid grid-cols-2 gap-2">
+        <button
+          type="button"
+          className={look(brush.reach === 'frame')}
+          aria-pressed={brush.reach === 'frame'}
+          onClick={() => onChange({ reach: 'frame', glance: 'brood' })}
+        >
+          whole frames
+        </button>
+        <button
+          type="button"
+          className={look(brush.reach === 'tenth')}
+          aria-pressed={brush.reach === 'tenth'}
+          onClick={() => onChange({ reach: 'tenth', content: 'sealed' })}
+        >
+          tenths of a side
+        </button>
+      </div>
+      <div className="mt-2 flex flex-wrap gap-1.5">
+        {brush.reach === 'frame'
+          ? GLANCES.map((glance) => (
+              <button
+                key={glance}
+                type="button"
+                className={look(brush.glance === glance)}
+                aria-pressed={brush.glance === glance}
+                onClick={() => onChange({ reach: 'frame', glance })}
+              >
+                <Swatch fills={FROM_TOP.filter((content) => sidesByGlance(glance)[0][content])} />
+                {GLANCE_WORDS[glance]}
+              </button>
+            ))
+          : CONTENTS.map((content) => (
+              <button
+                key={content}
+                type="button"
+                className={look(brush.content === content)}
+                aria-pressed={brush.content === content}
+                onClick={() => onChange({ reach: 'tenth', content })}
+              >
+                <Swatch fills={[content]} />
+                {CONTENT_WORDS[content]}
+              </button>
+            ))}
+      </div>
+    </fieldset>
+  );
+}
+
+function Swatch({ fills }: { fills: readonly Parameters<typeof fillOf>[0][] }) {
+  return (
+    <svg width="16" height="24" aria-hidden="true">
+      <title>Hatch</title>
+      {fills.map((content, i) => (
+        <rect
+          key={content}
+          y={(24 / fills.length) * i}
+          width="16"
+          height={24 / fills.length}
+          fill={fillOf(content)}
+          stroke="var(--color-ink)"
+        />
+      ))}
+    </svg>
+  );
+}

@@ -1,0 +1,79 @@
+'use client';
+
+import { useState } from 'react';
+import { v7 as newId } from 'uuid';
+import { GLANCE_WORDS, type Glance, type GlanceCounts } from '../../core/space/count-survey';
+import type { Box } from '../../core/space/hive';
+import { countedIn, type SurveyChange } from '../../device/survey-draft';
+import { BUTTON } from '../controls/styles';
+
+/** In the order in which a keeper sees them: the brood first. */
+const ORDER: readonly Glance[] = ['brood', 'sealed', 'young', 'pollen', 'honey', 'nectar', 'empty', 'undrawn'];
+
+interface Props {
+  readonly box: Box;
+  readonly name: string;
+  readonly counts: GlanceCounts | undefined;
+  readonly change: (change: SurveyChange) => void;
+}
+
+/** Counts the frames of a box by what most of each holds: a number, and the next content is asked for. */
+export function CountBox({ box, name, counts, change }: Props) {
+  const [asked, setAsked] = useState<Glance>('brood');
+  const left = box.places - countedIn(counts) + (counts?.[asked] ?? 0);
+  const isTold = countedIn(counts) === box.places;
+  const set = (count: number) => {
+    const newIds = Array.from({ length: box.places }, () => newId());
+    change({ type: 'count', boxId: box.id, glance: asked, count, newIds });
+    const next = ORDER[ORDER.indexOf(asked) + 1];
+    if (next) setAsked(next);
+  };
+  return (
+    <fieldset className="mt-2" aria-label={`${name}, frames that are mainly`}>
+      <div className="flex flex-wrap gap-1.5">
+        {ORDER.map((glance) => {
+          const count = counts?.[glance];
+          return (
+            <button
+              key={glance}
+              type="button"
+              aria-pressed={asked === glance}
+              onClick={() => setAsked(glance)}
+              className={`min-h-12 border-2 border-ink px-2 text-sm font-semibold ${asked === glance ? 'bg-ink text-white' : 'bg-paper hover:bg-tint'}`}
+            >
+              {GLANCE_WORDS[glance]}
+              {count !== undefined && <b className="font-display ml-1.5 text-lg">{count}</b>}
+            </button>
+          );
+        })}
+      </div>
+      <p className="mt-2 font-semibold" aria-live="polite">
+        {isTold ? `All ${box.places} frames told.` : `How many are mainly ${GLANCE_WORDS[asked]}?`}
+      </p>
+      <div className="mt-1 grid grid-cols-6 gap-2">
+        {Array.from({ length: box.places + 1 }, (_, count) => (
+          <button
+            // biome-ignore lint/suspicious/noArrayIndexKey: the number is what it is
+            key={count}
+            type="button"
+            aria-label={`${count} ${GLANCE_WORDS[asked]}`}
+            aria-pressed={counts?.[asked] === count}
+            disabled={count > left}
+            onClick={() => set(count)}
+            className="font-display min-h-12 border-2 border-ink bg-paper text-lg font-bold hover:bg-tint disabled:border-line disabled:text-muted aria-pressed:bg-ink aria-pressed:text-white"
+          >
+            {count}
+          </button>
+        ))}
+        <button
+          type="button"
+          disabled={isTold}
+          onClick={() => set(left)}
+          className={`${BUTTON.plain} col-span-3 min-h-12 px-2`}
+        >
+          {`the other ${left} are`}
+        </button>
+      </div>
+    </fieldset>
+  );
+}

@@ -1,0 +1,270 @@
+'use client';
+
+import { useState } from 'react';
+import { v7 as newId } from 'uuid';
+import { dayOfMinute, formatDay, parseDay } from '../../core/calendar/day';
+import type { SurveyEntry } from '../../core/facts/survey';
+import type { Issue } from '../../core/problems/issue';
+import type { FrameSize } from '../../core/space/frame-size';
+import { sizeOf } from '../../core/space/frame-size';
+import { framesOf } from '../../core/space/hive';
+import type { Flow } from '../../core/space/nectar';
+import { roomOf } from '../../core/space/room';
+import { type SurveyDraft, surveyOf, untoldBoxes } from '../../device/survey-draft';
+import { boxTitle } from '../../views/frame-words';
+import { roomWords } from '../../views/room-words';
+import { Choice } from '../controls/Choice';
+import { BUTTON, FIELD } from '../controls/styles';
+import { useSave } from '../controls/useSave';
+import { IssueList } from '../entry/IssueList';
+import { useBook } from '../frame/BookContext';
+import { CombLegend } from '../frames/CombLegend';
+import { CombPatterns } from '../frames/CombPatterns';
+import { PageHead } from '../time/PageHead';
+import { BoxSettings } from './BoxSettings';
+import { BrushPalette } from './BrushPalette';
+import type { Brush } from './brush';
+import { CountBox } from './CountBox';
+import { PaintBox } from './PaintBox';
+import { useSurveyDraft } from './useSurveyDraft';
+
+interface Props {
+  readonly colonyName: string;
+  readonly placeName: string;
+  readonly begin: SurveyDraft;
+  /** Says from which survey the frames were carried forward; null: they were not. */
+  readonly carriedFrom: string | null;
+  readonly sizes: readonly FrameSize[];
+  readonly usual: { readonly brood: string; readonly super: string };
+  readonly now: string;
+}
+
+/** What is on the frames? Counted by what most of each holds, or painted frame by frame. */
+export function SurveyForm({ colonyName, placeName, begin, carriedFrom, sizes, usual, now }: Props) {
+  const bookId = useBook()?.bookId ?? '';
+  const { draft, change, undo, isTakenUp, beginAnew, forget } = useSurveyDraft(
+    begin,
+    `ubbet-survey-${bookId}-${begin.colonyId}`,
+  );
+  const { issues, isSaving, save } = useSave('/api/surveys');
+  const [missing, setMissing] = useState<readonly Issue[]>([]);
+  const [brush, setBrush] = useState<Brush>({ reach: 'frame', glance: 'brood' });
+  const { hive, manner } = draft;
+  const untold = untoldBoxes(hive);
+  const on = parseDay(draft.at.slice(0, 10)) ?? dayOfMinute(now);
+
+  const submit = () => {
+    const path = (boxId: string) => ['hive', 'boxes', hive.boxes.findIndex(({ id }) => id === boxId)];
+    const found = untold.map((boxId): Issue => {
+      const box = hive.boxes.find(({ id }) => id === boxId);
+      return {
+        path: path(boxId),
+        code: 'missing',
+        message: `${box ? boxTitle(hive, box) : 'A box'}: say what is on its frames, or leave the box out.`,
+      };
+    });
+    setMissing(found);
+    if (found.length > 0) return;
+    forget();
+    void save(surveyOf(draft) satisfies SurveyEntry, `/colonies/${draft.colonyId}/frames`);
+  };
+
+  const room = untold.length === 0 ? roomWords(roomOf({ on, hive, flow: draft.flow }, sizes), on) : null;
+  const addBox = (role: 'brood' | 'super') => {
+    const size = sizeOf(role === 'brood' ? usual.brood : usual.super, sizes);
+    change({ type: 'add-box', role, id: newId(), size: size.id, places: size.places });
+  };
+
+  return (
+    <>
+      <CombPatterns />
+      <PageHead
+        isSticky={false}
+        title={`Frames of ${colonyName}`}
+        below={[placeName, 'from the left, seen from behind the hive'].filter(Boolean).join(' · ')}
+      />
+      <form
+        noValidate
+        className="grid gap-x-10 wide:grid-cols-[minmax(0,36rem)_minmax(0,1fr)]"
+        onSubmit={(event) => {
+          event.preventDefault();
+          submit();
+        }}
+      >
+        <div>
+          <IssueList issues={[...missing, ...issues]} />
+          {isTakenUp && (
+            <p role="note" className="mt-3 border-l-4 border-indigo pl-3">
+              Taken up again where you left it.{' '}
+              <button type="button" className={BUTTON.quiet} onClick={beginAnew}>
+                Begin anew
+              </button>
+            </p>
+          )}
+          {carriedFrom && <p className="mt-3 border-l-4 border-wax pl-3">{carriedFrom}</p>}
+          <Choice<SurveyDraft['manner']>
+            legend="How do you tell it?"
+            options={[
+              { value: 'counts', name: 'count frames', hint: 'by what most of each holds' },
+              { value: 'frames', name: 'frame by frame', hint: 'painted' },
+            ]}
+            value={manner}
+            onChange={(next) =>
+              change({ type: 'manner', manner: next, newIds: Array.from({ length: 60 }, () => newId()) })
+            }
+          />
+          {manner === 'frames' && <BrushPalette brush={brush} onChange={setBrush} />}
+          {[...hive.boxes].reverse().map((box) => (
+            <section key={box.id} aria-label={boxTitle(hive, box)} className="mt-4 border-t-2 border-ink pt-2">
+              <BoxSettings
+                box={box}
+                title={boxTitle(hive, box)}
+                sizes={sizes}
+                canDrop={box.role === 'super' || hive.boxes.filter(({ role }) => role === 'brood').length > 1}
+                isLowest={box === hive.boxes[0]}
+                change={change}
+              />
+              {manner === 'counts' && (draft.counts[box.id] !== undefined || box.frames.length === 0) ? (
+                <CountBox box={box} name={boxTitle(hive, box)} counts={draft.counts[box.id]} change={change} />
+              ) : (
+                <>
+                  <PaintBox
+                    box={box}
+                    name={boxTitle(hive, box)}
+                    brush={brush}
+                    queenFrameId={draft.queenFrameId}
+                    change={change}
+                  />
+                  {manner === 'counts' && (
+                    <button
+                      type="button"
+                      className={`${BUTTON.plain} mt-2 min-h-12`}
+                      onClick={() => change({ type: 'clear-box', boxId: box.id })}
+                    >
+                      Count this box anew
+                    </button>
+                  )}
+                </>
+              )}
+            </section>
+          ))}
+          <div className="mt-4 flex flex-wrap gap-2">
+            <button type="button" className={`${BUTTON.plain} min-h-12`} onClick={() => addBox('brood')}>
+              + brood box
+            </button>
+            <button type="button" className={`${BUTTON.plain} min-h-12`} onClick={() => addBox('super')}>
+              + super
+            </button>
+          </div>
+          {manner === 'frames' && <CombLegend />}
+        </div>
+        <div className="pb-28 wide:pb-0">
+          <div className="wide:sticky wide:top-4">
+            <div aria-live="polite" className="mt-4 border-l-4 border-willow pl-4">
+              <p className="font-display text-willow text-xl font-bold">
+                {room?.headline ?? 'Not all boxes are told yet'}
+              </p>
+              {room && (
+                <ul className="text-muted text-sm">
+                  {room.because.map((line) => (
+                    <li key={line} className="before:mr-2 before:content-['–']">
+                      {line}
+                    </li>
+                  ))}
+                </ul>
+              )}
+            </div>
+            <Choice<Flow>
+              legend="Nectar coming in?"
+              options={[
+                { value: 'none', name: 'none' },
+                { value: 'light', name: 'some' },
+                { value: 'strong', name: 'the main flow' },
+              ]}
+              value={draft.flow}
+              onChange={(flow) => change({ type: 'set', fields: { flow } })}
+            />
+            <div className="mt-4 grid grid-cols-2 gap-2">
+              <label>
+                <span className="font-display text-lg font-bold">Seams covered</span>
+                <input
+                  type="number"
+                  inputMode="numeric"
+                  min={0}
+                  max={60}
+                  className={FIELD}
+                  value={draft.coveredSeams ?? ''}
+                  placeholder="not counted"
+                  onChange={({ target: { value } }) =>
+                    change({ type: 'set', fields: { coveredSeams: value === '' ? null : Number(value) } })
+                  }
+                />
+              </label>
+              <label>
+                <span className="font-display text-lg font-bold">Queen seen on</span>
+                <select
+                  className={FIELD}
+                  value={draft.queenFrameId ?? ''}
+                  onChange={({ target: { value } }) =>
+                    change({ type: 'set', fields: { queenFrameId: value === '' ? null : value } })
+                  }
+                >
+                  <option value="">not seen</option>
+                  {hive.boxes.map((box) =>
+                    box.frames.map((frame, i) => (
+                      <option key={frame.id} value={frame.id}>{`${boxTitle(hive, box)}, frame ${i + 1}`}</option>
+                    )),
+                  )}
+                </select>
+              </label>
+              <label>
+                <span className="font-display text-lg font-bold">Day</span>
+                <input
+                  type="date"
+                  className={FIELD}
+                  value={draft.at.slice(0, 10)}
+                  max={formatDay(dayOfMinute(now))}
+                  onChange={({ target: { value } }) =>
+                    change({ type: 'set', fields: { at: `${value}T${draft.at.slice(11)}` } })
+                  }
+                />
+              </label>
+              <label>
+                <span className="font-display text-lg font-bold">Time</span>
+                <input
+                  type="time"
+                  className={FIELD}
+                  value={draft.at.slice(11)}
+                  onChange={({ target: { value } }) =>
+                    change({ type: 'set', fields: { at: `${draft.at.slice(0, 10)}T${value}` } })
+                  }
+                />
+              </label>
+            </div>
+            <label className="mt-4 block">
+              <span className="font-display text-lg font-bold">Note</span>
+              <textarea
+                rows={2}
+                className={FIELD}
+                value={draft.note}
+                onChange={({ target: { value } }) => change({ type: 'set', fields: { note: value } })}
+              />
+            </label>
+            <div className="fixed inset-x-0 bottom-0 z-10 grid grid-cols-[auto_1fr] gap-2 border-t-4 border-willow bg-ground px-4 py-2 wide:static wide:mt-4 wide:border-0 wide:px-0">
+              <button type="button" className={`${BUTTON.plain} min-h-12`} disabled={!undo} onClick={() => undo?.()}>
+                Undo
+              </button>
+              <button
+                type="submit"
+                className={`${BUTTON.strong} min-h-12`}
+                disabled={isSaving || framesOf(hive).length === 0}
+              >
+                {isSaving ? 'Saving …' : 'Save the frames'}
+              </button>
+            </div>
+          </div>
+        </div>
+      </form>
+    </>
+  );
+}

@@ -1,0 +1,96 @@
+import {
+  type Arrangement,
+  addBox,
+  addFrame,
+  boxesOf,
+  type FramePlace,
+  moveFrame,
+  placeOf,
+} from '../core/space/arrangement';
+import type { Box, Frame } from '../core/space/hive';
+
+/** Where the frames are on the board, and what is to be done with them. */
+export interface BoardState {
+  readonly arrangement: Arrangement;
+  readonly shaken: readonly string[];
+  readonly queenFrameId: string | null;
+  readonly keptCellFrames: readonly string[];
+}
+
+export type BoardChange =
+  | { readonly type: 'move'; readonly frameId: string; readonly to: Omit<FramePlace, 'unit'> | null }
+  | { readonly type: 'shake'; readonly frameId: string; readonly isOn: boolean }
+  | { readonly type: 'queen'; readonly frameId: string | null }
+  | { readonly type: 'keep'; readonly frameId: string; readonly isOn: boolean }
+  | { readonly type: 'new-frame'; readonly frame: Frame; readonly boxId: string; readonly at: number }
+  | { readonly type: 'new-box'; readonly unit: string; readonly box: Box; readonly level: number }
+  | { readonly type: 'drop-box'; readonly boxId: string }
+  | { readonly type: 'take'; readonly state: BoardState };
+
+const toggled = (list: readonly string[], id: string, isOn: boolean) =>
+  isOn ? [...new Set([...list, id])] : list.filter((other) => other !== id);
+
+/** The board after one change. A box can only be taken off when nothing is in it. */
+export function changeBoard(state: BoardState, change: BoardChange): BoardState {
+  switch (change.type) {
+    case 'move':
+      return { ...state, arrangement: moveFrame(state.arrangement, change.frameId, change.to) };
+    case 'shake':
+      return { ...state, shaken: toggled(state.shaken, change.frameId, change.isOn) };
+    case 'queen':
+      return { ...state, queenFrameId: change.frameId };
+    case 'keep':
+      return { ...state, keptCellFrames: toggled(state.keptCellFrames, change.frameId, change.isOn) };
+    case 'new-frame': {
+      const { frame, boxId, at } = change;
+      return { ...state, arrangement: addFrame(state.arrangement, frame, { boxId, at }) };
+    }
+    case 'new-box':
+      return { ...state, arrangement: addBox(state.arrangement, change.unit, change.box, change.level) };
+    case 'drop-box':
+      return {
+        ...state,
+        arrangement: {
+          ...state.arrangement,
+          units: state.arrangement.units.map((unit) => ({
+            ...unit,
+            hive: { boxes: unit.hive.boxes.filter(({ id, frames }) => id !== change.boxId || frames.length > 0) },
+          })),
+        },
+      };
+    case 'take':
+      return change.state;
+  }
+}
+
+/** Boxes as they stand on the board: unit by unit, each from the roof down. */
+export function boxesFromTop({ units }: Arrangement): readonly { readonly unit: string; readonly box: Box }[] {
+  return units.flatMap(({ name, hive }) => [...hive.boxes].reverse().map((box) => ({ unit: name, box })));
+}
+
+export type Arrow = 'left' | 'right' | 'up' | 'down';
+
+/**
+ * Where an arrow takes a frame: a place along in its box, or to the same place in the box above or below, and from a unit’s last box
+ * on to the next unit; null where it goes no further.
+ */
+export function placeByArrow(arrangement: Arrangement, frameId: string, arrow: Arrow): Omit<FramePlace, 'unit'> | null {
+  const place = placeOf(arrangement, frameId);
+  if (!place) return null;
+  const boxes = boxesFromTop(arrangement);
+  if (arrow === 'left' || arrow === 'right') {
+    const box = boxes.find((one) => one.box.id === place.boxId)?.box as Box;
+    const at = place.at + (arrow === 'right' ? 1 : -1);
+    return at >= 0 && at < box.frames.length ? { boxId: place.boxId, at } : null;
+  }
+  const next = boxes[boxes.findIndex(({ box }) => box.id === place.boxId) + (arrow === 'down' ? 1 : -1)];
+  return next ? { boxId: next.box.id, at: Math.min(place.at, next.box.frames.length) } : null;
+}
+
+/** The frame that an arrow walks to; null: none that way. */
+export function neighbourByArrow(arrangement: Arrangement, frameId: string, arrow: Arrow): string | null {
+  const to = placeByArrow(arrangement, frameId, arrow);
+  if (!to) return null;
+  const frames = boxesOf(arrangement).find(({ box }) => box.id === to.boxId)?.box.frames ?? [];
+  return frames[Math.min(to.at, frames.length - 1)]?.id ?? null;
+}

@@ -1,0 +1,78 @@
+import { daysBetween } from '../core/calendar/day';
+import { dayWords } from '../core/calendar/words';
+import type { ColonyState } from '../core/colony/fold';
+import { mayStillHoldQueen } from '../core/colony/track-cells';
+import { bestToKeep } from '../core/programmes/best-to-keep';
+import { allSizes, type Settings } from '../core/settings/settings';
+import { carryForward } from '../core/space/carry-forward';
+import { framesOfCells } from '../core/space/cell-frames';
+import { framesOf, type Hive } from '../core/space/hive';
+import type { SurveyFact } from '../core/space/survey';
+import { type Triggers, triggersOf } from '../core/space/triggers';
+import { type RoomWords, roomWords } from './room-words';
+
+/** A hive's frames as they stand on a day, with what is known of each. */
+export interface FramesView {
+  /** Carried forward to the day. */
+  readonly hive: Hive;
+  readonly knownFrom: string;
+  readonly queenFrameId: string | null;
+  readonly keptCellFrames: readonly string[];
+  /** Frames with other live cells. */
+  readonly cellFrames: readonly string[];
+  readonly room: RoomWords;
+  readonly triggers: Triggers;
+  readonly coveredSeams: number | null;
+}
+
+/** Null where the frames were never surveyed. */
+export function framesView(state: ColonyState, surveys: readonly SurveyFact[], settings: Settings): FramesView | null {
+  if (!state.frames) return null;
+  const { survey, room } = state.frames;
+  const { today } = state;
+  const sizes = allSizes(settings);
+  const days = daysBetween(survey.on, today);
+  const hive = carryForward(survey.hive, days, sizes);
+  const live = state.liveCells.filter((cell) => mayStillHoldQueen(cell, today));
+  const hung = framesOfCells(
+    live.map(({ cell, lastSeen }) => ({ ...cell, lastSeen })),
+    surveys,
+  );
+  const kept = keptCells(state, settings.cellsKept);
+  const here = new Set(framesOf(hive).map(({ id }) => id));
+  const framesWith = (isKept: boolean) =>
+    [
+      ...new Set(
+        live.filter(({ cell }) => kept.has(cell.id) === isKept).flatMap(({ cell }) => hung.get(cell.id) ?? []),
+      ),
+    ].filter((id) => here.has(id));
+  const keptCellFrames = framesWith(true);
+  const coveredSeams = survey.coveredSeams ?? lastCount(state);
+  const since = days === 0 ? '' : ', carried forward to today by what has hatched and been laid since';
+  return {
+    hive,
+    knownFrom: `${survey.source === 'moves' ? 'As the frames were left' : survey.manner === 'counts' ? 'As the frames were counted' : 'As the frames were found'} on ${dayWords(survey.on)}${since}.`,
+    queenFrameId: survey.queenFrameId !== null && here.has(survey.queenFrameId) ? survey.queenFrameId : null,
+    keptCellFrames,
+    cellFrames: framesWith(false).filter((id) => !keptCellFrames.includes(id)),
+    room: roomWords(room, today),
+    triggers: triggersOf(hive, coveredSeams, sizes),
+    coveredSeams,
+  };
+}
+
+const lastCount = ({ looks }: ColonyState): number | null =>
+  looks.map(({ inspection }) => inspection.coveredSeams).findLast((count) => count !== null) ?? null;
+
+/** Cells kept by what is running; where nothing is, those that are best kept. */
+function keptCells({ parts, liveCells }: ColonyState, howMany: number): ReadonlySet<string> {
+  const running = parts.filter(({ programme }) => programme.endedOn === null);
+  const kept = running.flatMap(({ programme }) => programme.keptCellIds);
+  return new Set(
+    kept.length > 0
+      ? kept
+      : bestToKeep(liveCells)
+          .slice(0, howMany)
+          .map(({ cell }) => cell.id),
+  );
+}
