@@ -20,7 +20,7 @@ export function larkvaleSeason(): SeasonFacts {
   const start = '2027-03-20';
 
   const sainfoinQueen = season.queen('raised', '2026-06-08', '2026-06-14');
-  season
+  const sainfoin = season
     .colony(garden, 'Sainfoin', 'stand 2', start)
     .queen(start, 'present', sainfoinQueen)
     .queen('2027-04-18', 'marked', sainfoinQueen, 'white')
@@ -210,7 +210,7 @@ export function larkvaleSeason(): SeasonFacts {
     .queen('2027-05-10', 'removed', mallowOld);
   season.programme('requeen-mated', mallow.id, '2027-05-11', { queenId: mallowQueen });
 
-  season
+  const betony = season
     .colony(roof, 'Betony', 'right of the hatch', start)
     .look('2027-05-06T12:30', { thoroughness: 'cleared' })
     .look('2027-05-12T12:30', {
@@ -223,7 +223,7 @@ export function larkvaleSeason(): SeasonFacts {
       },
     });
 
-  season
+  const meadowsweet = season
     .colony(roof, 'Meadowsweet', 'by the tank', start)
     .look('2027-05-07T12:00', { thoroughness: 'cleared' })
     .look('2027-05-14T12:40', {
@@ -273,6 +273,55 @@ export function larkvaleSeason(): SeasonFacts {
       queenId: scabiousQueen,
     })
     .answer('2027-05-13T17:40', scabious.id, 'move-parent', 'moved');
+
+  const onTop = { role: 'super', size: 'national-super', under: 'excluder' } as const;
+  const secondOnTop = { ...onTop, under: 'open' } as const;
+  season.survey(
+    sainfoin.id,
+    '2027-05-15T14:45',
+    [{ letters: 'HPBYSPHHHHH' }, { letters: 'HPSYBSBPHHH' }, { ...onTop, letters: 'HHHHHHHHHHH' }],
+    { coveredSeams: 12, flow: 'light' },
+  );
+  season.survey(yarrow.id, '2027-05-13T18:05', [{ letters: 'HPBYBSBBPHE' }, { ...onTop, letters: 'HHHHNNNNNNE' }], {
+    coveredSeams: 9,
+    flow: 'light',
+  });
+  season.survey(burnet.id, '2027-05-13T18:40', [{ letters: 'PPPBYBBPPHH' }], {
+    coveredSeams: 8,
+    queenOn: [1, 5],
+    note: 'Pollen on both sides of the brood.',
+  });
+  season.survey(
+    betony.id,
+    '2027-05-12T12:45',
+    [
+      { letters: 'HPBYBPHHHEE' },
+      { letters: 'HPEYBSBPHEE' },
+      { ...onTop, letters: 'HHHHHHHHHHH' },
+      { ...secondOnTop, letters: 'NNNNNNEEEEE' },
+    ],
+    { coveredSeams: 18, flow: 'light' },
+  );
+  season.survey(
+    meadowsweet.id,
+    '2027-05-14T12:55',
+    [{ letters: 'HPBBYSBBPHE' }, { ...onTop, letters: 'EEEEEEEEEEE' }],
+    {
+      coveredSeams: 9,
+      flow: 'light',
+    },
+  );
+  season.survey(
+    teasel.id,
+    '2027-05-09T15:40',
+    [
+      { letters: 'EEEEEBEEEEE' },
+      { ...onTop, letters: 'NNNNNEEEEEE' },
+      { ...secondOnTop, letters: 'EEEEEEEEEEE' },
+      { letters: 'HPBBSSYBPHE', under: 'excluder' },
+    ],
+    { source: 'moves', queenOn: [1, 6], flow: 'light' },
+  );
 
   return season.build();
 }

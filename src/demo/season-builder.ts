@@ -1,9 +1,13 @@
 import type { CellPlace } from '../core/cells/place';
 import type { CellFinding, CellPart, ColonyOrigin, QueenEventKind } from '../core/colony/facts';
 import type { InspectionRow } from '../core/facts/inspection';
+import type { SurveyEntry } from '../core/facts/survey';
 import type { SeasonFacts } from '../core/formats/season-file';
 import type { FollowUpCode, MethodName } from '../core/methods/method';
 import { methodNamed } from '../core/methods/methods';
+import type { Side } from '../core/space/content';
+import type { Box, BoxRole, Hive } from '../core/space/hive';
+import { COMB } from './comb-letters';
 
 type Mutable<T> = { -readonly [K in keyof T]: T[K] };
 
@@ -134,6 +138,53 @@ export class SeasonBuilder {
       },
     };
     return builder;
+  }
+
+  /** The frames of a hive, a letter each, its boxes from the floor up. */
+  survey(
+    colonyId: string,
+    at: string,
+    boxes: readonly {
+      readonly letters: string;
+      readonly role?: BoxRole;
+      readonly size?: string;
+      readonly under?: Box['under'];
+    }[],
+    saw: Partial<Pick<SurveyEntry, 'source' | 'flow' | 'coveredSeams' | 'note'>> & {
+      /** Box and frame that the queen was on, from 1. */
+      readonly queenOn?: readonly [number, number];
+    } = {},
+  ): void {
+    const { source = 'survey', flow = 'none', coveredSeams = null, note = '', queenOn } = saw;
+    const hive: Hive = {
+      boxes: boxes.map(({ letters, role = 'brood', size = 'national-deep', under = 'open' }) => ({
+        id: this.#id(),
+        role,
+        size,
+        places: letters.length,
+        under,
+        frames: [...letters].map((letter) => ({
+          id: this.#id(),
+          kind: 'comb' as const,
+          size,
+          sides: COMB[letter] as readonly [Side, Side],
+        })),
+      })),
+    };
+    const queenFrame = queenOn && hive.boxes[queenOn[0] - 1]?.frames[queenOn[1] - 1];
+    this.#facts.surveys.push({
+      id: this.#id(),
+      colonyId,
+      at,
+      source,
+      manner: 'frames',
+      flow,
+      coveredSeams,
+      queenFrameId: queenFrame?.id ?? null,
+      hive,
+      note,
+      deletedAt: null,
+    });
   }
 
   /** A method done with every step on a day; units that are not named are the colony itself. */

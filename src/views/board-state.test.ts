@@ -2,7 +2,15 @@ import { describe, expect, it } from 'vitest';
 import { placeOf } from '../core/space/arrangement';
 import { asIs } from '../core/space/proposals/proposal';
 import { aBox, aHive, letters } from '../core/space/testing';
-import { type BoardState, boxesFromTop, changeBoard, neighbourByArrow, placeByArrow } from './board-state';
+import {
+  type BoardState,
+  boxesFromTop,
+  changeBoard,
+  DROP,
+  neighbourByArrow,
+  placeByArrow,
+  placeOfDrop,
+} from './board-state';
 
 const start: BoardState = {
   arrangement: asIs(aHive(aBox('nest', 'HBBH'), aBox('top', 'EEE'))),
@@ -23,7 +31,7 @@ describe('the frame board', () => {
     const box = aBox('super', '', { role: 'super', places: 4 });
     const added = changeBoard(moved, { type: 'new-box', unit: 'hive', box, level: 2 });
     const frame = { ...(aBox('x', 'U').frames[0] as (typeof box.frames)[number]), id: 'new' };
-    const filled = changeBoard(added, { type: 'new-frame', frame, boxId: 'super', at: 0 });
+    const filled = changeBoard(added, { type: 'new-frame', frame, boxId: 'super' });
     expect(rows(filled)).toEqual(['super U', 'top EBEE', 'nest HBH']);
     expect(rows(changeBoard(filled, { type: 'drop-box', boxId: 'super' }))).toEqual(rows(filled));
     expect(rows(changeBoard(added, { type: 'drop-box', boxId: 'super' }))).toEqual(rows(moved));
@@ -55,5 +63,19 @@ describe('the frame board', () => {
     const out = changeBoard(start, { type: 'move', frameId: 'nest/1', to: null });
     expect(placeByArrow(out.arrangement, 'nest/1', 'left')).toBeNull();
     expect(placeOf(out.arrangement, 'nest/1')).toBeNull();
+  });
+
+  it('puts a frame down beside the one it was let go on', () => {
+    const { arrangement } = start;
+    const letGo = (frameId: string, target: string, isRight: boolean) =>
+      placeOfDrop(arrangement, frameId, target, isRight);
+    expect(letGo('nest/1', DROP.onFrame('nest/3'), false)).toEqual({ boxId: 'nest', at: 1 });
+    expect(letGo('nest/1', DROP.onFrame('nest/3'), true)).toEqual({ boxId: 'nest', at: 2 });
+    expect(letGo('nest/4', DROP.onFrame('nest/2'), false)).toEqual({ boxId: 'nest', at: 1 });
+    expect(letGo('top/1', DROP.onFrame('nest/2'), true)).toEqual({ boxId: 'nest', at: 2 });
+    expect(letGo('nest/1', DROP.onBox('nest'), true)).toEqual({ boxId: 'nest', at: 3 });
+    expect(letGo('nest/1', DROP.onBox('top'), true)).toEqual({ boxId: 'top', at: 3 });
+    expect(letGo('nest/1', DROP.out, true)).toBeNull();
+    expect(letGo('nest/1', DROP.onFrame('nest/1'), true)).toBeUndefined();
   });
 });

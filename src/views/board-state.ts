@@ -22,10 +22,13 @@ export type BoardChange =
   | { readonly type: 'shake'; readonly frameId: string; readonly isOn: boolean }
   | { readonly type: 'queen'; readonly frameId: string | null }
   | { readonly type: 'keep'; readonly frameId: string; readonly isOn: boolean }
-  | { readonly type: 'new-frame'; readonly frame: Frame; readonly boxId: string; readonly at: number }
+  | { readonly type: 'new-frame'; readonly frame: Frame; readonly boxId: string }
   | { readonly type: 'new-box'; readonly unit: string; readonly box: Box; readonly level: number }
   | { readonly type: 'drop-box'; readonly boxId: string }
   | { readonly type: 'take'; readonly state: BoardState };
+
+const boxNamed = (arrangement: Arrangement, boxId: string): Box | undefined =>
+  boxesOf(arrangement).find(({ box }) => box.id === boxId)?.box;
 
 const toggled = (list: readonly string[], id: string, isOn: boolean) =>
   isOn ? [...new Set([...list, id])] : list.filter((other) => other !== id);
@@ -42,7 +45,8 @@ export function changeBoard(state: BoardState, change: BoardChange): BoardState 
     case 'keep':
       return { ...state, keptCellFrames: toggled(state.keptCellFrames, change.frameId, change.isOn) };
     case 'new-frame': {
-      const { frame, boxId, at } = change;
+      const { frame, boxId } = change;
+      const at = boxNamed(state.arrangement, boxId)?.frames.length ?? 0;
       return { ...state, arrangement: addFrame(state.arrangement, frame, { boxId, at }) };
     }
     case 'new-box':
@@ -93,4 +97,37 @@ export function neighbourByArrow(arrangement: Arrangement, frameId: string, arro
   if (!to) return null;
   const frames = boxesOf(arrangement).find(({ box }) => box.id === to.boxId)?.box.frames ?? [];
   return frames[Math.min(to.at, frames.length - 1)]?.id ?? null;
+}
+
+/** What a frame can be let go on: another frame, a box, or the tray of those taken out; as an id on the page and back. */
+export const DROP = {
+  onFrame: (frameId: string) => `frame ${frameId}`,
+  onBox: (boxId: string) => `box ${boxId}`,
+  out: 'out',
+} as const;
+
+/**
+ * Where a frame goes that is let go: beside the frame it was let go on, on the side it came down on; at the end of a box; out; or
+ * nowhere (undefined).
+ *
+ * @param isRight it came down on the right half
+ */
+export function placeOfDrop(
+  arrangement: Arrangement,
+  frameId: string,
+  target: string,
+  isRight: boolean,
+): Omit<FramePlace, 'unit'> | null | undefined {
+  if (target === DROP.out) return null;
+  const id = target.slice(target.indexOf(' ') + 1);
+  if (target === DROP.onBox(id)) {
+    const frames = boxNamed(arrangement, id)?.frames ?? [];
+    return { boxId: id, at: frames.filter((frame) => frame.id !== frameId).length };
+  }
+  const place = placeOf(arrangement, id);
+  if (id === frameId || !place) return undefined;
+  // The frames behind its old place have closed up by the time that it is put down.
+  const from = placeOf(arrangement, frameId);
+  const isAfterOwn = from !== null && from.boxId === place.boxId && from.at < place.at;
+  return { boxId: place.boxId, at: place.at + Number(isRight) - Number(isAfterOwn) };
 }

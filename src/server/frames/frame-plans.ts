@@ -100,6 +100,11 @@ export function workOnPlan(
   );
 }
 
+/** A new colony comes of the plan whose method has not been started yet. */
+export function awaitsStart(db: Db, plan: FramePlan): boolean {
+  return plan.units.some(({ name }) => homeOf(db, plan, name) === null);
+}
+
 /** The colony that a unit of a plan is: the one it was planned for, or the one that the method made; null: not made yet. */
 function homeOf(db: Db, { method, colonyId, on }: FramePlan, unit: string): string | null {
   if (unit === WHOLE) return colonyId;

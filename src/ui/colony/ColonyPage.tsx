@@ -1,7 +1,9 @@
 import Link from 'next/link';
+import type { FrameSize } from '../../core/space/frame-size';
 import type { EntryChange, QueenLine } from '../../views/colony-records';
 import type { ColonyView } from '../../views/colony-view';
 import type { DueAt } from '../../views/due-view';
+import type { FramesView } from '../../views/frames-view';
 import type { MoveLine } from '../../views/moves-view';
 import type { WayOutView } from '../../views/programme-view';
 import type { ApiaryEntry, ColonyEntry, NamedColony } from '../../views/yard';
@@ -12,6 +14,7 @@ import { RulerHead } from '../time/RulerHead';
 import { TimeStrip } from '../time/TimeStrip';
 import { CellList } from './CellList';
 import { EvidencePanel } from './EvidencePanel';
+import { FramesPanel } from './FramesPanel';
 import { LookHistory } from './LookHistory';
 import { Moves } from './Moves';
 import { ProgrammeLinks } from './ProgrammeLinks';
@@ -27,6 +30,9 @@ export interface ColonyPageProps {
   /** The present minute, `YYYY-MM-DDTHH:mm`. */
   readonly minute: string;
   readonly waysOut: readonly WayOutView[] | null;
+  /** Null where its frames were never surveyed. */
+  readonly frames: FramesView | null;
+  readonly sizes: readonly FrameSize[];
   readonly corrected: readonly MoveLine[];
   readonly takenBack: readonly { readonly id: string; readonly title: string; readonly on: string }[];
   readonly queens: readonly QueenLine[];
@@ -43,7 +49,7 @@ export interface ColonyPageProps {
 export function ColonyPage(props: ColonyPageProps) {
   const { colony, apiary, view, axis, at, minute, waysOut, corrected, takenBack, queens, changes, photos, deleted } =
     props;
-  const { previous, next, parent, children } = props;
+  const { previous, next, parent, children, frames, sizes } = props;
   const isPressing = view.due[0]?.code === 'act';
   return (
     <>
@@ -90,6 +96,7 @@ export function ColonyPage(props: ColonyPageProps) {
       </div>
       {waysOut && <WaysOut colonyId={colony.id} colonyName={colony.name} ways={waysOut} />}
       <CellList cells={view.cells} axis={axis} />
+      <FramesPanel colony={colony} frames={frames} sizes={sizes} />
       <div className="grid gap-x-10 wide:grid-cols-2">
         <LookHistory colonyId={colony.id} looks={view.looks} changes={changes} photos={photos} deleted={deleted} />
         <div>

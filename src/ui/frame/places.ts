@@ -6,8 +6,9 @@ export const PLACES = [
   {
     href: '/colonies',
     name: 'Colonies',
-    within: (path: string) => path.startsWith('/colonies') || path.startsWith('/apiaries'),
+    within: (path: string) => /^\/(colonies|apiaries|frame-plans)/.test(path),
   },
+  { href: '/room', name: 'Room', within: (path: string) => path === '/room' },
   { href: '/cells', name: 'Cells', within: (path: string) => path === '/cells' },
   { href: '/cell-clock', name: 'Cell clock', within: (path: string) => path.startsWith('/cell-clock') },
   { href: '/data', name: 'Data', within: (path: string) => path.startsWith('/data') },

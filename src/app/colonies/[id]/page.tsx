@@ -1,5 +1,6 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
+import { allSizes } from '@/core/settings/settings';
 import { database } from '@/db/open';
 import { now } from '@/server/clock';
 import { loadChanges, loadColony, loadQueenLines } from '@/server/colony-page';
@@ -11,6 +12,7 @@ import { takenBackOf } from '@/server/programmes/taken-back';
 import { ColonyPage } from '@/ui/colony/ColonyPage';
 import { axisAround } from '@/ui/time/axis';
 import { colonyView } from '@/views/colony-view';
+import { framesView } from '@/views/frames-view';
 import { waysOutView } from '@/views/programme-view';
 
 interface Props {
@@ -28,7 +30,7 @@ export default async function Page({ params }: Props) {
   const { db } = database();
   const found = loadColony(db, id, today);
   if (!found) notFound();
-  const { colony, apiary, state, settings } = found;
+  const { colony, apiary, facts, state, settings } = found;
   const names = new Map(loadNames(db).colonies.map(({ id: other, name }) => [other, name]));
   return (
     <ColonyPage
@@ -39,6 +41,8 @@ export default async function Page({ params }: Props) {
       at={dueAt(db, colony, state)}
       minute={minute}
       waysOut={waysOutView(state, settings)}
+      frames={framesView(state, facts.surveys, settings)}
+      sizes={allSizes(settings)}
       corrected={loadCorrectionMoves(db, found)}
       takenBack={takenBackOf(db, id)}
       queens={loadQueenLines(db, id)}

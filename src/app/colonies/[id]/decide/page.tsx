@@ -4,6 +4,7 @@ import { fitFactsOf, type PlaceFacts } from '@/core/methods/fit-facts';
 import { database } from '@/db/open';
 import { now } from '@/server/clock';
 import { loadColony } from '@/server/colony-page';
+import { nightOf } from '@/server/night-of';
 import { DecidePage } from '@/ui/decide/DecidePage';
 import { axisAhead } from '@/ui/time/axis';
 import { decideView } from '@/views/decide-view';
@@ -16,13 +17,10 @@ interface Props {
   searchParams: Promise<{ night?: string; stand?: string }>;
 }
 
-const COLDEST_C = { min: -20, max: 35 };
-
 /** What the keeper says of the place, from the page's address; what makes no sense counts as not said. */
-function placeOf({ night = '', stand }: Awaited<Props['searchParams']>): PlaceFacts {
-  const degrees = night.trim() === '' ? Number.NaN : Number(night);
+function placeOf({ night, stand }: Awaited<Props['searchParams']>): PlaceFacts {
   return {
-    coldestNightC: degrees >= COLDEST_C.min && degrees <= COLDEST_C.max ? degrees : null,
+    coldestNightC: nightOf(night),
     secondStand: stand === 'yes' ? true : stand === 'no' ? false : null,
   };
 }

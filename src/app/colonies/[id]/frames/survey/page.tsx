@@ -5,7 +5,7 @@ import { allSizes } from '@/core/settings/settings';
 import { database } from '@/db/open';
 import { now } from '@/server/clock';
 import { loadColony } from '@/server/colony-page';
-import { beginSurvey } from '@/server/frames/frames-page';
+import { beginSurvey } from '@/server/frames/begin-survey';
 import { usualTime } from '@/server/usual-time';
 import { SurveyForm } from '@/ui/survey/SurveyForm';
 

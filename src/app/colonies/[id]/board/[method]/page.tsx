@@ -1,0 +1,46 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { formatDay } from '@/core/calendar/day';
+import { ALL_METHOD_NAMES } from '@/core/methods/method';
+import { methodNamed } from '@/core/methods/methods';
+import { allSizes } from '@/core/settings/settings';
+import { movesFrames } from '@/core/space/proposals/propose';
+import { database } from '@/db/open';
+import { now } from '@/server/clock';
+import { loadColony } from '@/server/colony-page';
+import { BoardPage } from '@/ui/board/BoardPage';
+import { NotSurveyed } from '@/ui/frames/NotSurveyed';
+import { framesView } from '@/views/frames-view';
+
+export const metadata: Metadata = { title: 'Frame board' };
+
+export default async function Page({ params }: { params: Promise<{ id: string; method: string }> }) {
+  const { id, method: wanted } = await params;
+  const { today } = await now();
+  const found = loadColony(database().db, id, today);
+  const method = ALL_METHOD_NAMES.find((name) => name === wanted);
+  if (!found || !method || !movesFrames(method)) notFound();
+  const { colony, state, facts, settings } = found;
+  const { title } = methodNamed(method);
+  const view = framesView(state, facts.surveys, settings);
+  if (!view) return <NotSurveyed colony={colony} title={title} />;
+  const { hive, knownFrom, queenFrameId, keptCellFrames, cellFrames, coveredSeams } = view;
+  return (
+    <BoardPage
+      colony={{ id, name: colony.name }}
+      method={method}
+      title={title}
+      hive={hive}
+      knownFrom={knownFrom}
+      queenFrameId={queenFrameId}
+      keptCellFrames={keptCellFrames}
+      cellFrames={cellFrames}
+      coveredSeams={coveredSeams}
+      sizes={allSizes(settings)}
+      usual={{ brood: settings.broodSize, super: settings.superSize }}
+      warmNightC={settings.interleaveNightC}
+      onlySealedUpBelowC={settings.onlySealedUpNightC}
+      today={formatDay(today)}
+    />
+  );
+}

@@ -1,0 +1,38 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { yearOf } from '@/core/calendar/day';
+import { METHODS } from '@/core/methods/methods';
+import { allSizes } from '@/core/settings/settings';
+import { movesFrames } from '@/core/space/proposals/propose';
+import { database } from '@/db/open';
+import { now } from '@/server/clock';
+import { loadColony } from '@/server/colony-page';
+import { loadFrames } from '@/server/frames/load-frames';
+import { FramesPage } from '@/ui/frames/FramesPage';
+import { NotSurveyed } from '@/ui/frames/NotSurveyed';
+import { framesView } from '@/views/frames-view';
+
+export const metadata: Metadata = { title: 'Frames' };
+
+export default async function Page({ params }: { params: Promise<{ id: string }> }) {
+  const { id } = await params;
+  const { today } = await now();
+  const { db } = database();
+  const found = loadColony(db, id, today);
+  if (!found) notFound();
+  const { colony, apiary, facts, state, settings } = found;
+  const view = framesView(state, facts.surveys, settings);
+  if (!view || !state.frames) return <NotSurveyed colony={colony} title="Not surveyed yet" />;
+  return (
+    <FramesPage
+      colony={colony}
+      place={[apiary.name, colony.stand].filter(Boolean).join(', ')}
+      view={view}
+      course={state.frames.room.course}
+      sizes={allSizes(settings)}
+      methods={METHODS.filter(({ name }) => movesFrames(name)).map(({ name, title }) => ({ name, title }))}
+      year={yearOf(today)}
+      {...loadFrames(db, id, view.hive)}
+    />
+  );
+}

@@ -1,0 +1,28 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { methodNamed } from '@/core/methods/methods';
+import { database } from '@/db/open';
+import { findFramePlan } from '@/db/repositories/frame-plans';
+import { awaitsStart } from '@/server/frames/frame-plans';
+import { loadNames } from '@/server/names';
+import { PlanPage } from '@/ui/frames/PlanPage';
+import { CAUTION_WORDS } from '@/views/caution-words';
+
+export const metadata: Metadata = { title: 'Moving frames' };
+
+export default async function Page({ params }: { params: Promise<{ id: string }> }) {
+  const { db } = database();
+  const plan = findFramePlan(db, (await params).id);
+  if (!plan) notFound();
+  const { title, cautions } = methodNamed(plan.method);
+  const name = loadNames(db).colonies.find(({ id }) => id === plan.colonyId)?.name ?? '';
+  return (
+    <PlanPage
+      plan={plan}
+      colony={{ id: plan.colonyId, name }}
+      title={title}
+      cautions={cautions.map((caution) => CAUTION_WORDS[caution])}
+      startPath={awaitsStart(db, plan) ? `/colonies/${plan.colonyId}/start/${plan.method}` : null}
+    />
+  );
+}

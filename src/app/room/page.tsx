@@ -1,0 +1,17 @@
+import type { Metadata } from 'next';
+import { database } from '@/db/open';
+import { now } from '@/server/clock';
+import { nightOf } from '@/server/night-of';
+import { loadYard } from '@/server/yard';
+import { RoomPage } from '@/ui/room/RoomPage';
+import { axisAround } from '@/ui/time/axis';
+import { roomView } from '@/views/room-view';
+
+export const metadata: Metadata = { title: 'Room' };
+
+export default async function Page({ searchParams }: { searchParams: Promise<{ night?: string }> }) {
+  const { today } = await now();
+  const coldestNightC = nightOf((await searchParams).night);
+  const yard = loadYard(database(), today);
+  return <RoomPage view={roomView(yard, coldestNightC)} axis={axisAround(today)} coldestNightC={coldestNightC} />;
+}

@@ -1,0 +1,46 @@
+import 'server-only';
+import { and, desc, eq, isNotNull } from 'drizzle-orm';
+import { dayOfMinute } from '../../core/calendar/day';
+import { weekdayWords } from '../../core/calendar/words';
+import { methodNamed } from '../../core/methods/methods';
+import { broodFrameCount, framesOf, type Hive } from '../../core/space/hive';
+import { boxName } from '../../core/space/work-list';
+import type { Db } from '../../db/open';
+import { framePlansOf } from '../../db/repositories/frame-plans';
+import { loadKeptFrames } from '../../db/repositories/kept-frames';
+import { surveysOf } from '../../db/repositories/surveys';
+import { surveys } from '../../db/schema/tables';
+import { frameHistory } from './frame-history';
+
+const whenOf = (at: string) => `${weekdayWords(dayOfMinute(at))}, ${at.slice(11)}`;
+
+/** A colony’s surveys, plans and followed frames, for its page of frames. */
+export function loadFrames(db: Db, colonyId: string, hive: Hive) {
+  const here = new Set(framesOf(hive).map(({ id }) => id));
+  const kept = loadKeptFrames(db).filter(({ id }) => here.has(id));
+  const named = new Set(kept.map(({ id }) => id));
+  return {
+    surveys: surveysOf(db, colonyId).map(({ id, at, source, manner, hive: found }) => {
+      const how = source === 'moves' ? 'frames moved' : manner === 'counts' ? 'frames counted' : 'frame by frame';
+      return { id, when: whenOf(at), words: `${how}, ${broodFrameCount(found)} of brood` };
+    }),
+    deleted: db
+      .select({ id: surveys.id, at: surveys.at })
+      .from(surveys)
+      .where(and(eq(surveys.colonyId, colonyId), isNotNull(surveys.deletedAt)))
+      .orderBy(desc(surveys.at))
+      .all()
+      .map(({ id, at }) => ({ id, when: whenOf(at) })),
+    plans: framePlansOf(db, colonyId).map(({ id, method, on, finishedAt, done, steps }) => ({
+      id,
+      words: `${methodNamed(method).title}, planned on ${on}${done.length > 0 ? `, ${done.length} of ${steps.length} done` : ''}`,
+      isOver: finishedAt !== null,
+    })),
+    followed: kept.map((frame) => ({ ...frame, history: frameHistory(db, frame.id) })),
+    choices: hive.boxes.flatMap((box) =>
+      box.frames.flatMap(({ id, kind }, i) =>
+        kind === 'comb' && !named.has(id) ? [{ id, place: `frame ${i + 1} of ${boxName(hive, box)}` }] : [],
+      ),
+    ),
+  };
+}

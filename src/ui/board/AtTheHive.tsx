@@ -1,0 +1,38 @@
+import type { WorkStep } from '../../core/space/work-list';
+import { BUTTON } from '../controls/styles';
+
+interface Props {
+  readonly steps: readonly WorkStep[];
+  /** Something on the board must not be. */
+  readonly isStopped: boolean;
+  readonly isSaving: boolean;
+  readonly onTake: () => void;
+}
+
+/** What to do at the hive to come to the board as it is. */
+export function AtTheHive({ steps, isStopped, isSaving, onTake }: Props) {
+  return (
+    <section aria-label="What to do at the hive" className="mt-4">
+      <h2 className="border-t-2 border-ink pt-1 text-lg">At the hive</h2>
+      {steps.length === 0 ? (
+        <p className="text-muted text-sm">Nothing is moved yet.</p>
+      ) : (
+        <ol className="list-decimal pl-6 text-sm">
+          {steps.map(({ text }, i) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: steps are told by their place in the list
+            <li key={i}>{text}</li>
+          ))}
+        </ol>
+      )}
+      <button
+        type="button"
+        className={`${BUTTON.strong} mt-3`}
+        disabled={isSaving || steps.length === 0 || isStopped}
+        onClick={onTake}
+      >
+        Take the list to the hive
+      </button>
+      {isStopped && <p className="text-propolis mt-1 text-sm font-bold">First put right what must not be.</p>}
+    </section>
+  );
+}

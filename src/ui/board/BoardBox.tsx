@@ -1,0 +1,99 @@
+'use client';
+
+import { useDroppable } from '@dnd-kit/core';
+import { memo } from 'react';
+import type { Finding } from '../../core/space/arrangement-rules';
+import type { FrameSize } from '../../core/space/frame-size';
+import { sizeOf } from '../../core/space/frame-size';
+import type { Box, Hive } from '../../core/space/hive';
+import { type BoardState, DROP } from '../../views/board-state';
+import { boxTitle } from '../../views/frame-words';
+import { BUTTON } from '../controls/styles';
+import { boxHeight, UnderBox } from '../frames/Stack';
+import { BoardFrame, type BoardFrameProps } from './BoardFrame';
+
+export interface BoardBoxProps extends Pick<BoardFrameProps, 'onSelect' | 'onKey'> {
+  readonly hive: Hive;
+  readonly box: Box;
+  /** Of which unit, where there are several. */
+  readonly unitTitle: string | null;
+  readonly board: Omit<BoardState, 'arrangement'>;
+  readonly cellFrames: ReadonlySet<string>;
+  readonly findings: readonly Finding[];
+  readonly selected: string | null;
+  readonly pickedUp: string | null;
+  readonly focused: string | null;
+  readonly sizes: readonly FrameSize[];
+  readonly onNewFrame: (box: Box, holds: 'empty' | 'undrawn') => void;
+  readonly onDrop: (boxId: string) => void;
+}
+
+/** A box of the board with its frames. */
+export const BoardBox = memo(function BoardBox(props: BoardBoxProps) {
+  const { hive, box, unitTitle, board, cellFrames, findings, selected, pickedUp, focused, sizes } = props;
+  const { onSelect, onKey, onNewFrame, onDrop } = props;
+  const { setNodeRef, isOver } = useDroppable({ id: DROP.onBox(box.id) });
+  const title = boxTitle(hive, box);
+  const said = unitTitle ? `${title}, ${unitTitle}` : title;
+  const faults = findings.filter(({ boxId, frameId }) => boxId === box.id && frameId === null);
+  const faultOf = (frameId: string) => findings.find((finding) => finding.frameId === frameId)?.severity ?? null;
+  const small = `${BUTTON.quiet} min-h-9 px-1 text-xs`;
+  return (
+    <>
+      <section
+        ref={setNodeRef}
+        aria-label={said}
+        className={`border-2 border-ink px-1 pt-1 ${isOver ? 'bg-tint' : 'bg-ground'}`}
+      >
+        <div className="flex flex-wrap items-center gap-x-2 text-xs">
+          <b className="mr-auto">{title}</b>
+          <span className={faults.length > 0 ? 'text-propolis font-bold' : 'text-muted'}>
+            {`${box.frames.length} of ${box.places}`}
+          </span>
+          <button type="button" className={small} onClick={() => onNewFrame(box, 'empty')}>
+            <span aria-hidden="true">+ comb</span>
+            <span className="sr-only">{`A frame of drawn comb into ${said}`}</span>
+          </button>
+          <button type="button" className={small} onClick={() => onNewFrame(box, 'undrawn')}>
+            <span aria-hidden="true">+ foundation</span>
+            <span className="sr-only">{`A frame of foundation into ${said}`}</span>
+          </button>
+          {box.frames.length === 0 && (
+            <button type="button" className={small} onClick={() => onDrop(box.id)}>
+              {`take off ${title.toLowerCase()}`}
+            </button>
+          )}
+        </div>
+        <ol
+          aria-label={`${said}, frames`}
+          className="flex"
+          style={{ height: boxHeight(sizeOf(box.size, sizes).cells) }}
+        >
+          {box.frames.map((frame, i) => (
+            <BoardFrame
+              key={frame.id}
+              frame={frame}
+              place={i + 1}
+              isQueenHere={board.queenFrameId === frame.id}
+              cell={board.keptCellFrames.includes(frame.id) ? 'kept' : cellFrames.has(frame.id) ? 'other' : null}
+              isShaken={board.shaken.includes(frame.id)}
+              fault={faultOf(frame.id)}
+              isSelected={selected === frame.id}
+              isPickedUp={pickedUp === frame.id}
+              hasFocus={focused === frame.id}
+              onSelect={onSelect}
+              onKey={onKey}
+            />
+          ))}
+          {Array.from({ length: Math.max(0, box.places - box.frames.length) }, (_, i) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: gaps are all alike
+            <li key={i} className="min-w-0 flex-1 border border-dashed border-line" style={{ maxWidth: 40 }}>
+              <span className="sr-only">a gap</span>
+            </li>
+          ))}
+        </ol>
+      </section>
+      <UnderBox under={box.under} />
+    </>
+  );
+});

@@ -1,0 +1,52 @@
+'use client';
+
+import { BUTTON } from '../controls/styles';
+
+interface Props {
+  readonly coldestNightC: number | null;
+  readonly fill: 'empty' | 'undrawn';
+  readonly undo: (() => void) | null;
+  readonly redo: (() => void) | null;
+  readonly onColdest: (degrees: number | null) => void;
+  readonly onFill: (fill: 'empty' | 'undrawn') => void;
+  readonly onProposal: () => void;
+}
+
+/** The proposal, the way back and forth, and what only the keeper knows. */
+export function BoardTools({ coldestNightC, fill, undo, redo, onColdest, onFill, onProposal }: Props) {
+  return (
+    <div className="mt-3 flex flex-wrap items-center gap-2">
+      <button type="button" className={BUTTON.act} onClick={onProposal}>
+        Take the proposal
+      </button>
+      <button type="button" className={BUTTON.plain} disabled={!undo} onClick={() => undo?.()}>
+        Undo
+      </button>
+      <button type="button" className={BUTTON.plain} disabled={!redo} onClick={() => redo?.()}>
+        Redo
+      </button>
+      <label className="text-sm">
+        Coldest of the next five nights, °C
+        <input
+          type="number"
+          min={-20}
+          max={35}
+          className="ml-2 min-h-11 w-20 border-2 border-ink bg-paper px-2"
+          value={coldestNightC ?? ''}
+          onChange={({ target: { value } }) => onColdest(value === '' ? null : Number(value))}
+        />
+      </label>
+      <label className="text-sm">
+        New frames
+        <select
+          className="ml-2 min-h-11 border-2 border-ink bg-paper px-2"
+          value={fill}
+          onChange={({ target: { value } }) => onFill(value === 'undrawn' ? 'undrawn' : 'empty')}
+        >
+          <option value="empty">drawn comb</option>
+          <option value="undrawn">foundation</option>
+        </select>
+      </label>
+    </div>
+  );
+}

@@ -1,0 +1,58 @@
+'use client';
+
+import { v7 as newId } from 'uuid';
+import type { Unit } from '../../core/space/arrangement';
+import { sizeOf } from '../../core/space/frame-size';
+import type { Box } from '../../core/space/hive';
+import type { BoardChange } from '../../views/board-state';
+import { BUTTON } from '../controls/styles';
+import { BoardBox, type BoardBoxProps } from './BoardBox';
+import { capital, unitTitle } from './unit-title';
+
+interface Props extends Omit<BoardBoxProps, 'hive' | 'box' | 'unitTitle'> {
+  readonly unit: Unit;
+  readonly isOneOfSeveral: boolean;
+  readonly usual: { readonly brood: string; readonly super: string };
+  readonly change: (change: BoardChange) => void;
+}
+
+/** One hive of the board, from the roof down. */
+export function BoardUnit({ unit, isOneOfSeveral, usual, change, ...box }: Props) {
+  const { name, hive } = unit;
+  const addBox = (role: Box['role']) => {
+    const size = sizeOf(role === 'brood' ? usual.brood : usual.super, box.sizes);
+    const isFirstSuper = role === 'super' && !hive.boxes.some((one) => one.role === 'super');
+    const fresh: Box = {
+      id: newId(),
+      role,
+      size: size.id,
+      places: size.places,
+      under: isFirstSuper ? 'excluder' : 'open',
+      frames: [],
+    };
+    const level = role === 'brood' ? hive.boxes.findLastIndex((one) => one.role === 'brood') + 1 : hive.boxes.length;
+    change({ type: 'new-box', unit: name, box: fresh, level });
+  };
+  return (
+    <section aria-label={capital(unitTitle(name))} className="min-w-0">
+      {isOneOfSeveral && <h2 className="text-lg">{capital(unitTitle(name))}</h2>}
+      <p className="flex gap-3">
+        {(['brood', 'super'] as const).map((role) => (
+          <button
+            key={role}
+            type="button"
+            className={`${BUTTON.quiet} min-h-9 text-sm`}
+            aria-label={`${role === 'brood' ? 'A brood box' : 'A super'} on ${unitTitle(name)}`}
+            onClick={() => addBox(role)}
+          >
+            {role === 'brood' ? '+ brood box' : '+ super'}
+          </button>
+        ))}
+      </p>
+      {[...hive.boxes].reverse().map((one) => (
+        <BoardBox key={one.id} {...box} hive={hive} box={one} unitTitle={isOneOfSeveral ? unitTitle(name) : null} />
+      ))}
+      <div className="h-1.5 bg-ink" />
+    </section>
+  );
+}

@@ -1,0 +1,45 @@
+import type { Finding } from '../../core/space/arrangement-rules';
+
+interface Props {
+  readonly findings: readonly Finding[];
+  /** `frame 3 of brood box`. */
+  readonly placeWords: (finding: Finding) => string | null;
+  readonly onSelect: (frameId: string) => void;
+}
+
+/** What the rules have against the board as it is, each with its reason. */
+export function FindingList({ findings, placeWords, onSelect }: Props) {
+  return (
+    <section aria-label="What to mind" aria-live="polite" className="mt-4">
+      <h2 className="border-t-2 border-ink pt-1 text-lg">
+        {findings.length === 0 ? 'Nothing against it' : 'What to mind'}
+      </h2>
+      <ul>
+        {findings.map((finding) => {
+          const { rule, severity, text, frameId } = finding;
+          const where = placeWords(finding);
+          return (
+            <li
+              key={`${rule}${frameId}${finding.boxId}`}
+              data-rule={rule}
+              className="border-b border-line py-1.5 text-sm"
+            >
+              <b className={severity === 'stop' ? 'text-propolis' : 'text-willow'}>
+                {severity === 'stop' ? '× Must not be' : '! Mind'}
+              </b>{' '}
+              {where && frameId ? (
+                <button type="button" className="underline" onClick={() => onSelect(frameId)}>
+                  {where}
+                </button>
+              ) : (
+                where
+              )}
+              {where ? '. ' : ' '}
+              {text}
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}

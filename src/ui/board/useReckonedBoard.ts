@@ -1,0 +1,71 @@
+'use client';
+
+import { useMemo } from 'react';
+import type { Arrangement } from '../../core/space/arrangement';
+import { type ArrangementContext, checkArrangement } from '../../core/space/arrangement-rules';
+import type { FrameSize } from '../../core/space/frame-size';
+import { workList } from '../../core/space/work-list';
+import type { BoardState } from '../../views/board-state';
+import { unitTitle } from './unit-title';
+
+export interface BoardKnown {
+  readonly before: Arrangement;
+  readonly liveCellFrames: readonly string[];
+  readonly coldestNightC: number | null;
+  readonly hasDisease: boolean;
+  readonly warmNightC: number;
+  readonly onlySealedUpBelowC: number;
+  readonly coveredSeams: number | null;
+  readonly queenUnit: string | null;
+  readonly cellUnit: string | null;
+  readonly sizes: readonly FrameSize[];
+}
+
+/** What the rules have against the board as it is, and what to do at the hive to come to it. */
+export function useReckonedBoard(board: BoardState, known: BoardKnown) {
+  const { arrangement, shaken, queenFrameId, keptCellFrames } = board;
+  const { before, liveCellFrames, coldestNightC, hasDisease, warmNightC, onlySealedUpBelowC, sizes } = known;
+  const { queenUnit, cellUnit, coveredSeams } = known;
+  const context: ArrangementContext = useMemo(
+    () => ({
+      queenFrameId,
+      queenUnit,
+      keptCellFrames: new Set(keptCellFrames),
+      cellUnit,
+      cellFrames: new Set(liveCellFrames.filter((id) => !keptCellFrames.includes(id))),
+      shaken: new Set(shaken),
+      coldestNightC,
+      warmNightC,
+      onlySealedUpBelowC,
+      hasDisease,
+      before,
+    }),
+    [
+      queenFrameId,
+      queenUnit,
+      keptCellFrames,
+      cellUnit,
+      liveCellFrames,
+      shaken,
+      coldestNightC,
+      warmNightC,
+      onlySealedUpBelowC,
+      hasDisease,
+      before,
+    ],
+  );
+  const findings = useMemo(() => checkArrangement(arrangement, context, sizes), [arrangement, context, sizes]);
+  const steps = useMemo(
+    () =>
+      workList(before, arrangement, {
+        queenFrameId: context.queenFrameId,
+        keptCellFrames: context.keptCellFrames,
+        shaken: context.shaken,
+        coveredSeams: coveredSeams ?? 0,
+        unitName: unitTitle,
+        sizes,
+      }),
+    [before, arrangement, context, coveredSeams, sizes],
+  );
+  return { context, findings, steps };
+}

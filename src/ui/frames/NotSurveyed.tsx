@@ -1,0 +1,25 @@
+import Link from 'next/link';
+import type { NamedColony } from '../../views/yard';
+import { BUTTON } from '../controls/styles';
+import { PageHead } from '../time/PageHead';
+
+/** Nobody has told yet what is on the frames: that comes first. */
+export function NotSurveyed({ colony, title }: { colony: NamedColony; title: string }) {
+  return (
+    <>
+      <PageHead title={`${title}: the frames of ${colony.name}`} />
+      <p className="mt-4 max-w-prose">
+        What is on its frames has not been told yet. Counting them by what most of each holds takes a minute; then Ubbet
+        reckons the room, proposes which frame goes where, and looks on while you move them.
+      </p>
+      <p className="mt-3 flex gap-3">
+        <Link prefetch={false} href={`/colonies/${colony.id}/frames/survey`} className={BUTTON.act}>
+          Survey the frames
+        </Link>
+        <Link prefetch={false} href={`/colonies/${colony.id}`} className={`${BUTTON.quiet} py-3`}>
+          {`Back to ${colony.name}`}
+        </Link>
+      </p>
+    </>
+  );
+}

@@ -1,0 +1,124 @@
+'use client';
+
+import Link from 'next/link';
+import { useState } from 'react';
+import type { FramePlan } from '../../core/facts/frame-plan';
+import { AskFirst } from '../controls/AskFirst';
+import { BUTTON } from '../controls/styles';
+import { useSend } from '../controls/useSend';
+import { IssueList } from '../entry/IssueList';
+import { PageHead } from '../time/PageHead';
+
+interface Props {
+  readonly plan: FramePlan;
+  readonly colony: { readonly id: string; readonly name: string };
+  readonly title: string;
+  readonly cautions: readonly string[];
+  /** Where the method is started that makes the new colony of this plan; null: none is needed, or it runs already. */
+  readonly startPath: string | null;
+}
+
+/** The list to work off at the hive: ticked one by one, printed, and said to be done. */
+export function PlanPage({ plan, colony, title, cautions, startPath }: Props) {
+  const { id, steps, finishedAt } = plan;
+  const { issues, isSending, sendTo } = useSend();
+  const [done, setDone] = useState<ReadonlySet<number>>(() => new Set(plan.done));
+  const isOver = finishedAt !== null;
+  const progress = (ticked: ReadonlySet<number>, fields: { isFinished?: boolean; isDropped?: boolean } = {}) =>
+    sendTo('/api/frame-plans/progress', {
+      id,
+      done: [...ticked],
+      isFinished: fields.isFinished ?? false,
+      isDropped: fields.isDropped ?? false,
+    });
+  const tick = async (step: number, isDone: boolean) => {
+    const next = new Set(isDone ? [...done, step] : [...done].filter((one) => one !== step));
+    setDone(next);
+    if (!(await progress(next))) setDone(done);
+  };
+  return (
+    <>
+      <PageHead
+        isSticky={false}
+        title={`${title}: at ${colony.name}`}
+        below={
+          <p className="flex flex-wrap gap-x-5 print:hidden">
+            <Link prefetch={false} href={`/colonies/${colony.id}/frames`}>
+              {`Frames of ${colony.name}`}
+            </Link>
+            <button type="button" className={BUTTON.quiet} onClick={() => window.print()}>
+              print
+            </button>
+          </p>
+        }
+      />
+      <IssueList issues={issues} />
+      {isOver && (
+        <p role="status" className="text-larch mt-3 border-l-4 border-larch pl-3 font-bold">
+          {`Done on ${finishedAt.replace('T', ', ')}. The frames are now where the list says; the next survey begins from there.`}
+        </p>
+      )}
+      <ul className="text-muted mt-3 max-w-2xl text-sm">
+        {cautions.map((words) => (
+          <li key={words} className="before:mr-2 before:content-['–']">
+            {words}
+          </li>
+        ))}
+      </ul>
+      <ol aria-label="Steps" className="mt-3 max-w-2xl">
+        {steps.map(({ text }, step) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: a step is told by its place in the list
+          <li key={step} className="border-b border-line">
+            <label className="flex min-h-12 cursor-pointer items-center gap-3 py-1.5">
+              <input
+                type="checkbox"
+                className="size-6 shrink-0 accent-larch"
+                disabled={isOver}
+                checked={isOver || done.has(step)}
+                onChange={(event) => void tick(step, event.target.checked)}
+              />
+              <span
+                className={done.has(step) && !isOver ? 'text-muted line-through' : ''}
+              >{`${step + 1}. ${text}`}</span>
+            </label>
+          </li>
+        ))}
+      </ol>
+      {!isOver && (
+        <div className="mt-4 flex flex-wrap items-center gap-3 print:hidden">
+          {startPath ? (
+            <>
+              <p className="max-w-prose">
+                A new colony comes of this. Start the method first, so that it has a name; then say here that the frames
+                are moved.
+              </p>
+              <Link prefetch={false} href={startPath} className={BUTTON.act}>
+                {`Start: ${title}`}
+              </Link>
+            </>
+          ) : (
+            <button
+              type="button"
+              className={`${BUTTON.act} min-h-12`}
+              disabled={isSending}
+              onClick={() => void progress(new Set(steps.map((_, i) => i)), { isFinished: true })}
+            >
+              All done: the frames are there now
+            </button>
+          )}
+          <AskFirst
+            trigger={
+              <button type="button" className={`${BUTTON.quiet} min-h-12`}>
+                Give this plan up
+              </button>
+            }
+            title="Give this plan up?"
+            body="Nothing is moved by it. What was done differently is best told by a survey of the frames."
+            yes="Give it up"
+            onYes={() => void progress(done, { isDropped: true })}
+          />
+        </div>
+      )}
+    </>
+  );
+}

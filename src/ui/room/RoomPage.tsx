@@ -1,0 +1,139 @@
+import Link from 'next/link';
+import { dayWords } from '../../core/calendar/words';
+import type { RoomLine, RoomView } from '../../views/room-view';
+import { BUTTON } from '../controls/styles';
+import type { Axis } from '../time/axis';
+import { leftOf, percent, rightOf } from '../time/axis';
+import { RulerHead } from '../time/RulerHead';
+import { RoomCourse } from './RoomCourse';
+
+interface Props {
+  readonly view: RoomView;
+  readonly axis: Axis;
+  readonly coldestNightC: number | null;
+}
+
+/** Where does a queen run out of room, and what gives her more? */
+export function RoomPage({ view: { lines, unknown }, axis, coldestNightC }: Props) {
+  const pressing = lines.filter(({ isPressing }) => isPressing).length;
+  return (
+    <>
+      <RulerHead
+        axis={axis}
+        title={pressing === 0 ? 'Room enough for now' : `${pressing} short of room`}
+        below="laying room by the frames, the soonest out first"
+      />
+      <form className="mt-3 flex flex-wrap items-center gap-3 text-sm">
+        <label>
+          Coldest of the next five nights, °C
+          <input
+            name="night"
+            type="number"
+            min={-20}
+            max={35}
+            defaultValue={coldestNightC ?? ''}
+            className="ml-2 min-h-11 w-20 border-2 border-ink bg-paper px-2"
+          />
+        </label>
+        <button type="submit" className={BUTTON.plain}>
+          Weigh with it
+        </button>
+      </form>
+      {lines.length === 0 && (
+        <p className="mt-4 max-w-prose">
+          No frames have been surveyed yet. Open a colony and survey its frames: counting them by what most of each
+          holds takes a minute.
+        </p>
+      )}
+      <ul className="mt-3 border-t-2 border-ink">
+        {lines.map((line, i) => (
+          <RoomLane key={line.colonyId} line={line} axis={axis} isFirst={i === 0} />
+        ))}
+      </ul>
+      {unknown.length > 0 && (
+        <section aria-label="Not surveyed" className="mt-6">
+          <h2 className="text-lg">Frames not surveyed</h2>
+          <ul className="mt-1 flex flex-wrap gap-x-5 gap-y-1">
+            {unknown.map(({ colonyId, name }) => (
+              <li key={colonyId}>
+                <Link prefetch={false} href={`/colonies/${colonyId}/frames/survey`}>
+                  {name}
+                </Link>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+    </>
+  );
+}
+
+function RoomLane({ line, axis, isFirst }: { line: RoomLine; axis: Axis; isFirst: boolean }) {
+  const { colonyId, name, apiary, headline, isPressing, because, seenOn, proposals, supers, course } = line;
+  return (
+    <li className="lane" data-room={name}>
+      <div className="lane-words py-3">
+        <h2 className="text-lg">
+          <Link prefetch={false} href={`/colonies/${colonyId}/frames`}>
+            {name}
+          </Link>{' '}
+          <span className="text-muted text-sm font-normal">{apiary}</span>
+        </h2>
+        <p className={isPressing ? 'text-willow font-bold' : 'font-semibold'}>{headline}</p>
+        <p className="text-muted text-sm">{`${because.join('. ')}. Frames of ${dayWords(seenOn)}.`}</p>
+        {supers.length > 0 && <p className="text-sm">{supers.join('. ')}.</p>}
+        {proposals.map(({ method, title, why }) => (
+          <p key={method} className="mt-1 text-sm">
+            <Link prefetch={false} href={`/colonies/${colonyId}/board/${method}`} className="font-bold">
+              {title}
+            </Link>
+            {`: ${why}`}
+          </p>
+        ))}
+        <RoomCourse name={name} course={course} isOpenFirst={isFirst} />
+      </div>
+      <OutRibbon line={line} axis={axis} />
+    </li>
+  );
+}
+
+/** From when she may be out of room: fading in up to the last day that is likely. */
+function OutRibbon({ line: { out, name, headline }, axis }: { line: RoomLine; axis: Axis }) {
+  const fade = `room-${name.replaceAll(/\W/g, '')}`;
+  const end = axis.days;
+  const x = out && Math.max(0, leftOf(axis, out.from));
+  const sure = out && Math.min(100, rightOf(axis, out.to));
+  return (
+    <div className="lane-time">
+      <svg className="absolute inset-0 h-full w-full overflow-hidden" role="img" aria-label={`${name}. ${headline}`}>
+        {out && x !== null && sure !== null && x < 100 && (
+          <>
+            <defs>
+              <linearGradient id={fade}>
+                <stop offset="0" stopColor="var(--color-willow)" stopOpacity="0.08" />
+                <stop offset="1" stopColor="var(--color-willow)" stopOpacity="0.7" />
+              </linearGradient>
+            </defs>
+            <rect x={percent(x)} width={percent(Math.max(0, sure - x))} y="14" height="18" fill={`url(#${fade})`} />
+            <rect
+              x={percent(sure)}
+              width={percent(Math.max(0, 100 - sure))}
+              y="14"
+              height="18"
+              fill="var(--color-willow)"
+              fillOpacity="0.7"
+            />
+            <text x={percent(x)} y="48" fontSize="13" fontWeight="700" fill="var(--color-willow)">
+              out of room
+            </text>
+          </>
+        )}
+        {!out && (
+          <text x={percent(leftOf(axis, axis.today) + 100 / end)} y="30" fontSize="13" fill="var(--color-muted)">
+            room beyond what is in sight
+          </text>
+        )}
+      </svg>
+    </div>
+  );
+}
