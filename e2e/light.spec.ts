@@ -4,7 +4,18 @@ import { expect, test } from './test';
 
 test.use({ seed: 'demo' });
 
-const PAGES = ['/', '/hive', '/season', '/days/2027-05-18', '/colonies', '/cells', '/cell-clock', '/data', '/settings'];
+const PAGES = [
+  '/',
+  '/hive',
+  '/season',
+  '/days/2027-05-18',
+  '/colonies',
+  '/room',
+  '/cells',
+  '/cell-clock',
+  '/data',
+  '/settings',
+];
 
 for (const theme of ['day', 'sunlight', 'night'] as const) {
   test(`no accessibility fault on any screen in ${theme} light`, async ({ page }) => {
@@ -41,6 +52,22 @@ for (const theme of ['day', 'sunlight', 'night'] as const) {
     await openColony(page, 'Comfrey');
     await page.getByRole('link', { name: /^Walk-away/ }).click();
     await expect(page.getByRole('heading', { level: 1, name: 'Walk-away split' })).toBeVisible();
+    expect(await faults()).toEqual([]);
+    await openColony(page, 'Sainfoin');
+    await page.getByRole('link', { name: 'Survey again' }).click();
+    await expect(page.getByRole('group', { name: 'Paint with' })).toBeVisible();
+    expect(await faults()).toEqual([]);
+    await openColony(page, 'Sainfoin');
+    await page.getByRole('link', { name: 'Frames and moves' }).click();
+    await expect(page.getByRole('heading', { name: 'Which frame goes where?' })).toBeVisible();
+    expect(await faults()).toEqual([]);
+    await page.getByRole('link', { name: 'Artificial swarm with a nuc' }).click();
+    await page.getByRole('button', { name: 'Take the proposal' }).click();
+    await page.getByRole('button', { name: /the kept cell is on it/ }).click();
+    expect(await faults()).toEqual([]);
+    await page.getByRole('button', { name: 'Take the list to the hive' }).click();
+    await expect(page.getByRole('list', { name: 'Steps' })).toBeVisible();
+    await expect(page).toHaveTitle(/Moving frames/);
     expect(await faults()).toEqual([]);
     await page.keyboard.press('/');
     await expect(page.getByRole('combobox')).toBeVisible();

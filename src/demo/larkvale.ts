@@ -279,7 +279,7 @@ export function larkvaleSeason(): SeasonFacts {
   season.survey(
     sainfoin.id,
     '2027-05-15T14:45',
-    [{ letters: 'HPBYSPHHHHH' }, { letters: 'HPSYBSBPHHH' }, { ...onTop, letters: 'HHHHHHHHHHH' }],
+    [{ letters: 'HHPBYSPHHHH' }, { letters: 'HPSYBSBBPHH' }, { ...onTop, letters: 'HHHHHHHHHHH' }],
     { coveredSeams: 12, flow: 'light' },
   );
   season.survey(yarrow.id, '2027-05-13T18:05', [{ letters: 'HPBYBSBBPHE' }, { ...onTop, letters: 'HHHHNNNNNNE' }], {

@@ -8,6 +8,7 @@ import { type Plan, planMethod, USUAL_CHOICES } from '../core/methods/plan';
 import { bestToKeep, laidRange } from '../core/programmes/best-to-keep';
 import { firstEggsWindow } from '../core/schedule/virgin-care';
 import type { Settings } from '../core/settings/settings';
+import { movesFrames } from '../core/space/proposals/propose';
 import type { Mark } from './marks';
 import { planMarks } from './plan-marks';
 
@@ -26,6 +27,8 @@ export interface MethodView {
   readonly ifItFails: string;
   readonly schools: readonly string[];
   readonly marks: readonly Mark[];
+  /** Its frames can be planned on the board. */
+  readonly doesMoveFrames: boolean;
 }
 
 export interface DecideView {
@@ -91,6 +94,7 @@ function methodView(method: Method, state: ColonyState, facts: FitFacts, setting
     ifItFails,
     schools,
     marks: planMarks(plan, state.today),
+    doesMoveFrames: movesFrames(name),
   };
 }
 

@@ -10,7 +10,7 @@ const plannedUnit = z.strictObject({ name: z.string().min(1).max(LIMITS.code), h
 const planStep = z.strictObject({
   kind: z.enum(WORK_KINDS),
   text: z.string().min(1).max(LIMITS.note),
-  frameId: idField.nullable(),
+  frameIds: z.array(idField).max(LIMITS.frames).readonly(),
 });
 
 export type PlannedUnit = z.infer<typeof plannedUnit>;

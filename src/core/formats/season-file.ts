@@ -19,6 +19,8 @@ import { queenEventFact, queenFact } from '../facts/queen';
 import { SETTING_KEYS, settingsFields } from '../facts/setting';
 import { surveyFact } from '../facts/survey';
 import { failure, type Issue, type Result } from '../problems/issue';
+import { FRAME_SIZES } from '../space/frame-size';
+import { framesOf, type Hive } from '../space/hive';
 import { parseInput } from './parse-input';
 
 export const SEASON_FORMAT = 'ubbet-season';
@@ -99,6 +101,7 @@ export function readSeasonFile(text: string): Result<SeasonFacts> {
     ...danglingReferences(parsed.value.facts),
     ...strayCells(parsed.value.facts),
     ...settingIssues(parsed.value.facts),
+    ...strangeSizes(parsed.value.facts),
   ];
   if (issues.length > 0) return failure(...issues.slice(0, MAX_ISSUES));
   return { ok: true, value: parsed.value.facts };
@@ -281,6 +284,26 @@ function strayCells({ inspections, cells, cellObservations, cellMoves }: SeasonF
     const message = 'This cell is of another colony than the inspection that saw it. Export the file again, whole.';
     return [{ path: ['facts', 'cellObservations', i, 'cellId'], code: 'contradiction', message }];
   });
+}
+
+/** Frames are of a size that every book knows, or that is among the settings of this one. */
+function strangeSizes({ surveys, framePlans, settings }: SeasonFacts): Issue[] {
+  const own = z
+    .array(z.looseObject({ id: z.string() }))
+    .safeParse(settings.find(({ key }) => key === 'ownSizes')?.value);
+  const known = new Set([...FRAME_SIZES, ...(own.success ? own.data : [])].map(({ id }) => id));
+  const isStrange = (hive: Hive) => [...hive.boxes, ...framesOf(hive)].some(({ size }) => !known.has(size));
+  const issue = (...path: (string | number)[]): Issue => ({
+    path: ['facts', ...path],
+    code: 'unknown-reference',
+    message: 'A frame here is of a size that is not in the file. Export the file again, whole.',
+  });
+  return [
+    ...surveys.flatMap(({ hive }, i) => (isStrange(hive) ? [issue('surveys', i, 'hive')] : [])),
+    ...framePlans.flatMap(({ units }, i) =>
+      units.some(({ hive }) => isStrange(hive)) ? [issue('framePlans', i, 'units')] : [],
+    ),
+  ];
 }
 
 function settingIssues({ settings }: SeasonFacts): Issue[] {

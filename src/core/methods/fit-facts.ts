@@ -6,6 +6,7 @@ import { isOpenCell } from '../cells/stage';
 import type { Drones, InspectionFact } from '../colony/facts';
 import type { ColonyState } from '../colony/fold';
 import { mayStillHoldQueen } from '../colony/track-cells';
+import { broodFrameCount } from '../space/hive';
 import type { FitFacts } from './fit';
 
 /** A count of frames, seams or drones older than this no longer tells how strong a colony is. */
@@ -32,6 +33,12 @@ export function fitFactsOf(state: ColonyState, flow: DayRange | null, place: Pla
     .filter(({ on }) => daysBetween(on, today) <= COUNT_HOLDS.value);
   const last = <T>(of: (inspection: InspectionFact) => T | null): T | null =>
     recent.map(of).findLast((value) => value !== null) ?? null;
+  const surveyed =
+    state.frames && daysBetween(state.frames.survey.on, today) <= COUNT_HOLDS.value ? state.frames : null;
+  // What was told last counts: the look, or frames surveyed since.
+  const isNewer = surveyed !== null && (!lastLook || surveyed.survey.on >= lastLook.inspection.on);
+  const counted = (byLook: number | null, bySurvey: number | null) =>
+    isNewer ? (bySurvey ?? byLook) : (byLook ?? bySurvey);
   const open = liveCells.filter(({ lastStage }) => isOpenCell(lastStage)).length;
   return {
     reading: lastLook?.reading.reading ?? null,
@@ -40,13 +47,19 @@ export function fitFactsOf(state: ColonyState, flow: DayRange | null, place: Pla
     queenFound: lastLook?.inspection.queen === 'seen' && lastLook.inspection.on === today,
     openCells: open,
     sealedCells: liveCells.length - open,
-    broodFrames: last(({ broodFrames }) => broodFrames),
-    coveredSeams: last(({ coveredSeams }) => coveredSeams),
+    broodFrames: counted(
+      last(({ broodFrames }) => broodFrames),
+      surveyed && broodFrameCount(surveyed.survey.hive),
+    ),
+    coveredSeams: counted(
+      last(({ coveredSeams }) => coveredSeams),
+      surveyed?.survey.coveredSeams ?? null,
+    ),
     drones: last(({ drones }): Exclude<Drones, 'not-looked-for'> | null =>
       drones === 'not-looked-for' ? null : drones,
     ),
     mainFlowInDays: daysToMainFlow(flow, today),
-    stores: lastLook?.inspection.stores ?? 'not-looked-for',
+    stores: isNewer ? (surveyed.room.bound?.by ?? 'room') : (lastLook?.inspection.stores ?? 'not-looked-for'),
     ...place,
   };
 }

@@ -76,7 +76,7 @@ describe('what a hive wants', () => {
     expect(triggersOf(aHive(nest), 8, FRAME_SIZES)).toMatchObject({ topBoxCovered: 0.8, addBox: true });
     expect(triggersOf(aHive(nest), 7, FRAME_SIZES).addBox).toBe(false);
     expect(triggersOf(aHive(nest), null, FRAME_SIZES)).toMatchObject({ topBoxCovered: null, addBox: false });
-    expect(triggersOf(aHive(nest, aBox('b', 'EEEEEEEEEE')), 16, FRAME_SIZES).topBoxCovered).toBeCloseTo(0.6);
+    expect(triggersOf(aHive(nest, aBox('b', 'EEEEEEEEEE')), 12, FRAME_SIZES).topBoxCovered).toBeCloseTo(0.6);
   });
 
   it('a super, once those there are are mostly full; and lets ripe ones come off', () => {

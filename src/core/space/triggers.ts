@@ -20,7 +20,7 @@ export interface Triggers {
 }
 
 /**
- * @param coveredSeams of the brood boxes, counted from below; null: not counted
+ * @param coveredSeams of all brood boxes; null: not counted
  */
 export function triggersOf(hive: Hive, coveredSeams: number | null, sizes: readonly FrameSize[]): Triggers {
   const topBoxCovered = coveredSeams === null ? null : topCover(broodBoxes(hive), coveredSeams);
@@ -35,12 +35,10 @@ export function triggersOf(hive: Hive, coveredSeams: number | null, sizes: reado
   };
 }
 
-/** Bees fill a hive from the brood on: what is more than the lower boxes hold sits in the top one. */
+/** The cluster sits across its boxes: each is covered as far as all of them are. */
 function topCover(boxes: readonly Box[], coveredSeams: number): number {
-  const top = boxes.at(-1);
-  if (!top) return 0;
-  const below = boxes.slice(0, -1).reduce((sum, { frames }) => sum + frames.length, 0);
-  return Math.max(0, Math.min(1, (coveredSeams - below) / Math.max(1, top.frames.length)));
+  const frames = boxes.reduce((sum, box) => sum + box.frames.length, 0);
+  return frames === 0 ? 0 : Math.min(1, coveredSeams / frames);
 }
 
 /** Shares of all comb, drawn or not, that hold honey or nectar, and sealed honey. */

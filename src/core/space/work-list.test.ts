@@ -38,7 +38,10 @@ describe('the list of what to do at the hive', () => {
     expect(kinds.slice(0, 4)).toEqual(['lift', 'queen', 'box', 'frame']);
     expect(kinds.slice(-4)).toEqual(['shake', 'shake', 'close', 'close']);
     // Six places in the nuc less two frames, and two gaps in the parent; the frame of stores beside the queen’s.
-    expect(kinds.slice(4, -4).sort()).toEqual(['frame', ...Array(6).fill('new-frame')]);
+    expect(kinds.slice(4, -4).sort()).toEqual(['frame', 'new-frame', 'new-frame']);
+    expect(steps.find(({ kind }) => kind === 'new-frame')?.text).toBe(
+      '4 new frames (empty comb) into the nuc, brood box, as frames 1, 2, 4 and 5.',
+    );
     // Honey for ten super frames: 29,000 cells of 0.46 g, 3 kg of wood, 2.1 kg of box.
     expect(steps[0]?.text).toBe('Lift off super, about 18 kg: take frames out of it, or have somebody help.');
     expect(steps[1]?.text).toBe(
@@ -46,7 +49,7 @@ describe('the list of what to do at the hive', () => {
     );
     expect(steps[2]?.text).toBe('Make ready: the nuc, brood box.');
     expect(steps[3]).toMatchObject({
-      frameId: 'nest/4',
+      frameIds: ['nest/4'],
       text: 'Frame 4 of brood box (brood) to the nuc, brood box, as frame 3.',
     });
     expect(steps.find(({ kind }) => kind === 'shake')?.text).toContain('into the nuc; look for the queen first');

@@ -11,7 +11,8 @@ export type WorkKind = (typeof WORK_KINDS)[number];
 export interface WorkStep {
   readonly kind: WorkKind;
   readonly text: string;
-  readonly frameId: string | null;
+  /** The frames that it is about; new ones for one box are brought together. */
+  readonly frameIds: readonly string[];
 }
 
 interface WorkContext {
@@ -57,7 +58,7 @@ export function frameWords(frame: Frame): string {
  */
 export function workList(before: Arrangement, after: Arrangement, context: WorkContext): readonly WorkStep[] {
   const steps: WorkStep[] = [];
-  const add = (kind: WorkKind, text: string, frameId: string | null = null) => steps.push({ kind, text, frameId });
+  const add = (kind: WorkKind, text: string, ...frameIds: readonly string[]) => steps.push({ kind, text, frameIds });
   const { unitName, sizes } = context;
   const names = new Map(
     before.units.flatMap(({ hive }) =>
@@ -102,17 +103,23 @@ export function workList(before: Arrangement, after: Arrangement, context: WorkC
   }
   for (const frame of moved.filter(({ id }) => placeOf(after, id) === null))
     add('out', `Take out ${nameOf(frame)}, bees brushed off.`, frame.id);
-  for (const { frame, to, isAside } of inWorkableOrder(before, after, moved, context.queenFrameId)) {
-    if (isAside) add('aside', `Stand aside ${nameOf(frame)}.`, frame.id);
-    else {
+  for (const lifted of together(inWorkableOrder(before, after, moved, context.queenFrameId), names)) {
+    const [{ frame, to, isAside }] = lifted as [Lifted];
+    const ids = lifted.map((one) => one.frame.id);
+    const places = listWords(lifted.map((one) => String(one.to.at + 1)));
+    if (isAside) add('aside', `Stand aside ${nameOf(frame)}.`, ...ids);
+    else if (!names.has(frame.id)) {
+      const what = ids.length === 1 ? 'New frame' : `${ids.length} new frames`;
+      add(
+        'new-frame',
+        `${what} (${frameWords(frame)}) into ${boxWords(to)}, as frame${ids.length === 1 ? '' : 's'} ${places}.`,
+        ...ids,
+      );
+    } else {
       const care = context.keptCellFrames.has(frame.id)
         ? ' Keep it upright and do not jar it: the kept cell is on it.'
         : '';
-      const isNew = !names.has(frame.id);
-      const text = isNew
-        ? `New frame (${frameWords(frame)}) into ${boxWords(to)}, as frame ${to.at + 1}.`
-        : `${capital(nameOf(frame))} to ${boxWords(to)}, as frame ${to.at + 1}.${care}`;
-      add(isNew ? 'new-frame' : 'frame', text, frame.id);
+      add('frame', `${capital(nameOf(frame))} to ${boxWords(to)}, as frame ${places}.${care}`, ...ids);
     }
   }
   for (const frame of allFrames(before).filter(({ id }) => context.shaken.has(id))) {
@@ -138,6 +145,29 @@ export function workList(before: Arrangement, after: Arrangement, context: WorkC
       .replace(/^/, 'from the floor up ');
   }
 }
+
+/** New frames of one kind for one box are one step; every other frame is one of its own. */
+function together(lifted: readonly Lifted[], known: ReadonlyMap<string, string>): readonly (readonly Lifted[])[] {
+  const groups: Lifted[][] = [];
+  for (const one of lifted) {
+    const last = groups.at(-1)?.[0];
+    const isAlike =
+      last !== undefined &&
+      !known.has(last.frame.id) &&
+      !known.has(one.frame.id) &&
+      !last.isAside &&
+      !one.isAside &&
+      last.to.boxId === one.to.boxId &&
+      frameWords(last.frame) === frameWords(one.frame);
+    if (isAlike) groups.at(-1)?.push(one);
+    else groups.push([one]);
+  }
+  return groups;
+}
+
+/** `1, 2 and 5` */
+const listWords = (words: readonly string[]): string =>
+  words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
 
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 

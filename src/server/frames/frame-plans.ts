@@ -2,6 +2,7 @@ import 'server-only';
 import { and, desc, eq, gte, isNull } from 'drizzle-orm';
 import { v7 as newId } from 'uuid';
 import { z } from 'zod';
+import { addDays, day, formatDay } from '../../core/calendar/day';
 import type { Now } from '../../core/calendar/now';
 import { idField } from '../../core/facts/fields';
 import type { FramePlan } from '../../core/facts/frame-plan';
@@ -36,6 +37,9 @@ export function saveFramePlan(db: Db, plan: FramePlan): Result<{ id: string }> {
     return success({ id: plan.id });
   });
 }
+
+/** A method begun so long before a plan is still the one that it is for. */
+const SAME_START_DAYS = 7;
 
 /** How far a plan has been worked off. */
 export const planProgress = z.strictObject({
@@ -116,7 +120,7 @@ function homeOf(db: Db, { method, colonyId, on }: FramePlan, unit: string): stri
       and(
         eq(programmes.colonyId, colonyId),
         eq(programmes.method, method),
-        gte(programmes.on, on),
+        gte(programmes.on, formatDay(addDays(day(on), -SAME_START_DAYS))),
         isNull(programmes.deletedAt),
       ),
     )

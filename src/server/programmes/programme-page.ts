@@ -2,8 +2,10 @@ import 'server-only';
 import { eq, inArray } from 'drizzle-orm';
 import type { Day } from '../../core/calendar/day';
 import { foldColony } from '../../core/colony/fold';
+import { movesFrames } from '../../core/space/proposals/propose';
 import type { Db } from '../../db/open';
 import { loadColonyFacts } from '../../db/repositories/colony-facts';
+import { framePlansOf } from '../../db/repositories/frame-plans';
 import { loadSettings } from '../../db/repositories/settings';
 import { loadSharedFacts } from '../../db/repositories/shared-facts';
 import { apiaries, colonies, programmes, stepsDone } from '../../db/schema/tables';
@@ -14,7 +16,7 @@ export function loadProgramme(
   db: Db,
   id: string,
   today: Day,
-): { readonly view: ProgrammeView; readonly note: string } | null {
+): { readonly view: ProgrammeView; readonly note: string; readonly framesPath: string | null } | null {
   const shared = loadSharedFacts(db);
   const programme = shared.programmes.find((one) => one.id === id);
   if (!programme) return null;
@@ -37,5 +39,13 @@ export function loadProgramme(
   const done = db.select().from(stepsDone).where(eq(stepsDone.programmeId, id)).all();
   const note = db.select({ note: programmes.note }).from(programmes).where(eq(programmes.id, id)).get()?.note ?? '';
   const ticked = new Set(done.map(({ step }) => step));
-  return { view: programmeView(programme, members, ticked, settings, today), note };
+  const plan = framePlansOf(db, programme.colonyId).find(
+    ({ method, finishedAt }) => method === programme.method && finishedAt === null,
+  );
+  const board = movesFrames(programme.method) ? `/colonies/${programme.colonyId}/board/${programme.method}` : null;
+  return {
+    view: programmeView(programme, members, ticked, settings, today),
+    note,
+    framesPath: plan ? `/frame-plans/${plan.id}` : board,
+  };
 }

@@ -103,6 +103,7 @@ function Band({ title, children }: { title: string; children: React.ReactNode })
 
 function MethodLane({ method, colony, axis }: { method: MethodView; colony: NamedColony; axis: Axis }) {
   const { name, title, suits, fit, needsQueen, kit, lifting, visits, laying, ifItFails, schools, marks } = method;
+  const { doesMoveFrames } = method;
   const isReady = fit.kind === 'fits';
   return (
     <li className="lane" data-method={name}>
@@ -133,6 +134,16 @@ function MethodLane({ method, colony, axis }: { method: MethodView; colony: Name
           >
             {isReady ? 'Plan it' : 'Plan it all the same'}
           </Link>
+          {doesMoveFrames && (
+            <Link
+              prefetch={false}
+              href={`/colonies/${colony.id}/board/${name}`}
+              className={`${BUTTON.quiet} py-2.5 text-sm`}
+              aria-label={`Which frame goes where: ${title}`}
+            >
+              which frame goes where?
+            </Link>
+          )}
           {schools.length > 0 && (
             <details className="mt-1 text-sm">
               <summary className="text-muted cursor-pointer py-1">Where the schools differ</summary>

@@ -9,6 +9,7 @@ import { BUTTON } from '../controls/styles';
 import { useSave } from '../controls/useSave';
 import { IssueList } from '../entry/IssueList';
 import { PageHead } from '../time/PageHead';
+import { SizeSettings } from './SizeSettings';
 
 /** What the keeper may decide; every setting says what it changes. */
 export function SettingsForm({ settings }: { settings: Settings }) {
@@ -107,6 +108,12 @@ export function SettingsForm({ settings }: { settings: Settings }) {
           'Warm nights for interleaving',
           'Degrees at which the next five nights must stay for empty frames in the brood nest. Default 10.',
         )}
+        {number(
+          'onlySealedUpNightC',
+          'Cold nights for open brood',
+          'Degrees below which only sealed brood goes up in a Demaree. Default 7.',
+        )}
+        <SizeSettings settings={draft} issues={issues} onChange={(sizes) => setDraft({ ...draft, ...sizes })} />
         <button type="submit" className={`${BUTTON.act} mt-5`} disabled={isSaving}>
           Save
         </button>

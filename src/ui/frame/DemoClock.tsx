@@ -17,11 +17,11 @@ export function DemoClock({ day }: { day: Day }) {
   const button = 'border border-line bg-paper px-2.5 py-1 font-bold hover:border-ink';
   return (
     <div className="flex items-center gap-2">
-      <span className="text-muted hidden xl:inline">Demo day</span>
+      <span className="text-muted hidden 2xl:inline">Demo day</span>
       <button type="button" className={button} aria-label="One day back" onClick={() => step(-1)}>
         ◂
       </button>
-      <b title={formatDay(day)} data-testid="demo-day" aria-live="polite">
+      <b title={formatDay(day)} data-testid="demo-day" aria-live="polite" className="whitespace-nowrap">
         <span className="hidden wide:inline">{weekdayWords(day).slice(0, 4)}</span>
         {dayWords(day)}
         <span className="hidden wide:inline">{` ${yearOf(day)}`}</span>

@@ -12,7 +12,7 @@ export function NavLinks() {
       aria-label="Screens"
       className="order-last -mx-4 w-screen min-w-0 overflow-x-auto px-4 wide:order-none wide:mx-0 wide:w-auto wide:px-0"
     >
-      <ul className="flex gap-x-5">
+      <ul className="flex gap-x-5 wide:gap-x-4">
         {PLACES.map(({ href, name, within }) => {
           const isHere = within(path);
           return (

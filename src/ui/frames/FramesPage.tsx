@@ -4,8 +4,9 @@ import type { Room } from '../../core/space/room';
 import type { FramesView } from '../../views/frames-view';
 import type { NamedColony } from '../../views/yard';
 import { BUTTON } from '../controls/styles';
-import { RoomCourse } from '../room/RoomCourse';
-import { PageHead } from '../time/PageHead';
+import { RoomBand } from '../room/RoomBand';
+import type { Axis } from '../time/axis';
+import { RulerHead } from '../time/RulerHead';
 import { CombLegend } from './CombLegend';
 import { CombPatterns } from './CombPatterns';
 import { type FollowedFrame, KeptFrames } from './KeptFrames';
@@ -17,6 +18,7 @@ export interface FramesPageProps {
   readonly place: string;
   readonly view: FramesView;
   readonly course: Room['course'];
+  readonly axis: Axis;
   readonly sizes: readonly FrameSize[];
   readonly methods: readonly { readonly name: string; readonly title: string }[];
   readonly plans: readonly { readonly id: string; readonly words: string; readonly isOver: boolean }[];
@@ -29,13 +31,14 @@ export interface FramesPageProps {
 
 /** What is in the hive, frame by frame, and what that means for her room. */
 export function FramesPage(props: FramesPageProps) {
-  const { colony, place, view, course, sizes, methods, plans, surveys, deleted, followed, choices, year } = props;
-  const { hive, knownFrom, queenFrameId, keptCellFrames, cellFrames, room, triggers } = view;
+  const { colony, place, view, course, axis, sizes, methods, plans, surveys, deleted, followed, choices, year } = props;
+  const { hive, knownFrom, queenFrameId, keptCellFrames, cellFrames } = view;
   const open = plans.filter(({ isOver }) => !isOver);
   return (
     <>
       <CombPatterns />
-      <PageHead
+      <RulerHead
+        axis={axis}
         title={`Frames of ${colony.name}`}
         below={
           <p className="flex flex-wrap gap-x-4">
@@ -46,6 +49,14 @@ export function FramesPage(props: FramesPageProps) {
           </p>
         }
       />
+      <div className="lane">
+        <div className="lane-words py-3">
+          <RoomSaid view={view} />
+        </div>
+        <div className="lane-time min-h-36">
+          <RoomBand name={colony.name} course={course} axis={axis} />
+        </div>
+      </div>
       <div className="mt-4 grid gap-x-10 gap-y-6 wide:grid-cols-[28rem_minmax(0,1fr)]">
         <div>
           <Stack
@@ -61,34 +72,6 @@ export function FramesPage(props: FramesPageProps) {
           <CombLegend />
         </div>
         <div>
-          <section aria-label="Room">
-            <h2 className={`text-xl ${room.isPressing ? 'text-willow' : ''}`}>{room.headline}</h2>
-            <ul className="mt-1 text-sm">
-              {room.because.map((line) => (
-                <li key={line} className="before:mr-2 before:content-['–']">
-                  {line}
-                </li>
-              ))}
-              {triggers.topBoxCovered !== null && (
-                <li className="before:mr-2 before:content-['–']">
-                  {`Bees cover ${Math.round(triggers.topBoxCovered * 100)} % of the top brood box${triggers.addBox ? ': time for another' : ''}`}
-                </li>
-              )}
-              {triggers.supersFull !== null && (
-                <li className="before:mr-2 before:content-['–']">
-                  {`Supers ${Math.round(triggers.supersFull * 100)} % full${triggers.addSuper ? ': time for another' : ''}`}
-                </li>
-              )}
-              {triggers.ripeSupers.length > 0 && (
-                <li className="before:mr-2 before:content-['–']">
-                  {triggers.ripeSupers.length === 1
-                    ? 'One super is ready to take off'
-                    : `${triggers.ripeSupers.length} supers are ready to take off`}
-                </li>
-              )}
-            </ul>
-            <RoomCourse name={colony.name} course={course} isOpenFirst />
-          </section>
           <p className="mt-4">
             <Link prefetch={false} href={`/colonies/${colony.id}/frames/survey`} className={BUTTON.act}>
               Survey the frames
@@ -125,5 +108,39 @@ export function FramesPage(props: FramesPageProps) {
         </div>
       </div>
     </>
+  );
+}
+
+/** How much room she has, and what it rests on. */
+function RoomSaid({ view: { room, triggers } }: { view: FramesView }) {
+  const lines = [
+    ...room.because,
+    ...(triggers.topBoxCovered === null
+      ? []
+      : [
+          `Bees cover ${Math.round(triggers.topBoxCovered * 100)} % of the top brood box${triggers.addBox ? ': time for another' : ''}`,
+        ]),
+    ...(triggers.supersFull === null
+      ? []
+      : [`Supers ${Math.round(triggers.supersFull * 100)} % full${triggers.addSuper ? ': time for another' : ''}`]),
+    ...(triggers.ripeSupers.length === 0
+      ? []
+      : [
+          triggers.ripeSupers.length === 1
+            ? 'One super is ready to take off'
+            : `${triggers.ripeSupers.length} supers are ready to take off`,
+        ]),
+  ];
+  return (
+    <section aria-label="Room">
+      <h2 className={`text-xl ${room.isPressing ? 'text-willow' : ''}`}>{room.headline}</h2>
+      <ul className="mt-1 text-sm">
+        {lines.map((line) => (
+          <li key={line} className="before:mr-2 before:content-['–']">
+            {line}
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 }

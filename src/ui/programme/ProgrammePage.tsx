@@ -12,13 +12,15 @@ import { WaysOut } from './WaysOut';
 interface Props {
   readonly view: ProgrammeView;
   readonly note: string;
+  /** Where its frames are planned or worked off; null: it moves none. */
+  readonly framesPath: string | null;
   readonly axis: Axis;
   /** The present minute, `YYYY-MM-DDTHH:mm`. */
   readonly minute: string;
 }
 
 /** A method that was started: what each unit needs next, the steps, and what became of it so far. */
-export function ProgrammePage({ view, note, axis, minute }: Props) {
+export function ProgrammePage({ view, note, framesPath, axis, minute }: Props) {
   const { id, title, begun, status, cautions, steps, units, story, waysOut } = view;
   return (
     <>
@@ -38,6 +40,13 @@ export function ProgrammePage({ view, note, axis, minute }: Props) {
             ))}
           </ul>
           <Steps programmeId={id} steps={steps} minute={minute} />
+          {framesPath && (
+            <p className="mt-2">
+              <Link prefetch={false} href={framesPath}>
+                Which frame goes where?
+              </Link>
+            </p>
+          )}
           {note && <p className="text-muted mt-2 whitespace-pre-line">“{note}”</p>}
         </section>
         <section aria-label="So far" className="mt-5">

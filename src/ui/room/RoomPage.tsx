@@ -3,9 +3,8 @@ import { dayWords } from '../../core/calendar/words';
 import type { RoomLine, RoomView } from '../../views/room-view';
 import { BUTTON } from '../controls/styles';
 import type { Axis } from '../time/axis';
-import { leftOf, percent, rightOf } from '../time/axis';
 import { RulerHead } from '../time/RulerHead';
-import { RoomCourse } from './RoomCourse';
+import { RoomBand } from './RoomBand';
 
 interface Props {
   readonly view: RoomView;
@@ -46,8 +45,8 @@ export function RoomPage({ view: { lines, unknown }, axis, coldestNightC }: Prop
         </p>
       )}
       <ul className="mt-3 border-t-2 border-ink">
-        {lines.map((line, i) => (
-          <RoomLane key={line.colonyId} line={line} axis={axis} isFirst={i === 0} />
+        {lines.map((line) => (
+          <RoomLane key={line.colonyId} line={line} axis={axis} />
         ))}
       </ul>
       {unknown.length > 0 && (
@@ -68,7 +67,7 @@ export function RoomPage({ view: { lines, unknown }, axis, coldestNightC }: Prop
   );
 }
 
-function RoomLane({ line, axis, isFirst }: { line: RoomLine; axis: Axis; isFirst: boolean }) {
+function RoomLane({ line, axis }: { line: RoomLine; axis: Axis }) {
   const { colonyId, name, apiary, headline, isPressing, because, seenOn, proposals, supers, course } = line;
   return (
     <li className="lane" data-room={name}>
@@ -90,50 +89,10 @@ function RoomLane({ line, axis, isFirst }: { line: RoomLine; axis: Axis; isFirst
             {`: ${why}`}
           </p>
         ))}
-        <RoomCourse name={name} course={course} isOpenFirst={isFirst} />
       </div>
-      <OutRibbon line={line} axis={axis} />
+      <div className="lane-time min-h-32">
+        <RoomBand name={name} course={course} axis={axis} />
+      </div>
     </li>
-  );
-}
-
-/** From when she may be out of room: fading in up to the last day that is likely. */
-function OutRibbon({ line: { out, name, headline }, axis }: { line: RoomLine; axis: Axis }) {
-  const fade = `room-${name.replaceAll(/\W/g, '')}`;
-  const end = axis.days;
-  const x = out && Math.max(0, leftOf(axis, out.from));
-  const sure = out && Math.min(100, rightOf(axis, out.to));
-  return (
-    <div className="lane-time">
-      <svg className="absolute inset-0 h-full w-full overflow-hidden" role="img" aria-label={`${name}. ${headline}`}>
-        {out && x !== null && sure !== null && x < 100 && (
-          <>
-            <defs>
-              <linearGradient id={fade}>
-                <stop offset="0" stopColor="var(--color-willow)" stopOpacity="0.08" />
-                <stop offset="1" stopColor="var(--color-willow)" stopOpacity="0.7" />
-              </linearGradient>
-            </defs>
-            <rect x={percent(x)} width={percent(Math.max(0, sure - x))} y="14" height="18" fill={`url(#${fade})`} />
-            <rect
-              x={percent(sure)}
-              width={percent(Math.max(0, 100 - sure))}
-              y="14"
-              height="18"
-              fill="var(--color-willow)"
-              fillOpacity="0.7"
-            />
-            <text x={percent(x)} y="48" fontSize="13" fontWeight="700" fill="var(--color-willow)">
-              out of room
-            </text>
-          </>
-        )}
-        {!out && (
-          <text x={percent(leftOf(axis, axis.today) + 100 / end)} y="30" fontSize="13" fill="var(--color-muted)">
-            room beyond what is in sight
-          </text>
-        )}
-      </svg>
-    </div>
   );
 }

@@ -1,9 +1,11 @@
 'use client';
 
+import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { methodNamed } from '../../core/methods/methods';
 import type { Issue } from '../../core/problems/issue';
+import { movesFrames } from '../../core/space/proposals/propose';
 import { send } from '../../device/send';
 import { planPreview } from '../../views/plan-preview';
 import type { StartView } from '../../views/start-view';
@@ -64,6 +66,13 @@ export function StartForm({ view, today, presetCell }: Props) {
         <div>
           <p className="text-sm">{method.fitsWhen}</p>
           <FitNote fit={fit} />
+          {movesFrames(view.method) && (
+            <p className="mt-2">
+              <Link prefetch={false} href={`/colonies/${colony.id}/board/${view.method}`}>
+                Which frame goes where?
+              </Link>
+            </p>
+          )}
           <IssueList issues={issues} />
           <Field name="Day it is done" problem={problemOf(issues, 'on')}>
             {(props) => (

@@ -56,7 +56,7 @@ export function BoxSettings({ box, title, sizes, canDrop, isLowest, change }: Pr
             checked={box.under === 'excluder'}
             onChange={({ target: { checked } }) => set({ under: checked ? 'excluder' : 'open' })}
           />
-          over an excluder
+          excluder under it
         </label>
       )}
       {canDrop && (

@@ -250,7 +250,10 @@ export function SurveyForm({ colonyName, placeName, begin, carriedFrom, sizes, u
                 onChange={({ target: { value } }) => change({ type: 'set', fields: { note: value } })}
               />
             </label>
-            <div className="fixed inset-x-0 bottom-0 z-10 grid grid-cols-[auto_1fr] gap-2 border-t-4 border-willow bg-ground px-4 py-2 wide:static wide:mt-4 wide:border-0 wide:px-0">
+            <div className="fixed inset-x-0 bottom-0 z-20 grid grid-cols-[auto_1fr] gap-2 border-t-4 border-willow bg-ground px-4 py-2 wide:static wide:mt-4 wide:border-0 wide:px-0">
+              <p className="text-willow col-span-2 leading-tight font-bold wide:hidden" aria-hidden="true">
+                {room?.headline ?? 'Not all boxes are told yet'}
+              </p>
               <button type="button" className={`${BUTTON.plain} min-h-12`} disabled={!undo} onClick={() => undo?.()}>
                 Undo
               </button>

@@ -43,7 +43,7 @@ function MarkShape({ axis, mark }: { axis: Axis; mark: Mark }) {
 }
 
 /** Weekends and the line of today. */
-function Ground({ axis }: { axis: Axis }) {
+export function Ground({ axis }: { axis: Axis }) {
   const today = (leftOf(axis, axis.today) + rightOf(axis, axis.today)) / 2;
   return (
     <>

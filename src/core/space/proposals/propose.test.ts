@@ -216,9 +216,12 @@ describe('any proposal, for any hive', () => {
           boxesOf(before).flatMap(({ box }) => box.frames.map(({ id }) => [id, box.id] as const)),
         );
         const limit = new Map(boxesOf(after).map(({ box }) => [box.id, Math.max(box.places, box.frames.length)]));
-        for (const { kind, frameId } of steps) {
-          if (frameId === null || kind === 'shake' || kind === 'queen') continue;
-          home.set(frameId, kind === 'frame' || kind === 'new-frame' ? (placeOf(after, frameId)?.boxId ?? null) : null);
+        for (const { kind, frameIds } of steps) {
+          if (kind === 'shake' || kind === 'queen') continue;
+          for (const frameId of frameIds) {
+            const isMoved = kind === 'frame' || kind === 'new-frame';
+            home.set(frameId, isMoved ? (placeOf(after, frameId)?.boxId ?? null) : null);
+          }
           for (const [boxId, most] of limit)
             expect([...home.values()].filter((at) => at === boxId).length).toBeLessThanOrEqual(most);
         }

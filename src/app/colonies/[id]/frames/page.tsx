@@ -10,6 +10,7 @@ import { loadColony } from '@/server/colony-page';
 import { loadFrames } from '@/server/frames/load-frames';
 import { FramesPage } from '@/ui/frames/FramesPage';
 import { NotSurveyed } from '@/ui/frames/NotSurveyed';
+import { axisAround } from '@/ui/time/axis';
 import { framesView } from '@/views/frames-view';
 
 export const metadata: Metadata = { title: 'Frames' };
@@ -29,6 +30,7 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
       place={[apiary.name, colony.stand].filter(Boolean).join(', ')}
       view={view}
       course={state.frames.room.course}
+      axis={axisAround(today)}
       sizes={allSizes(settings)}
       methods={METHODS.filter(({ name }) => movesFrames(name)).map(({ name, title }) => ({ name, title }))}
       year={yearOf(today)}

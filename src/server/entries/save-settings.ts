@@ -1,0 +1,43 @@
+import 'server-only';
+import { failure, type Issue, type Result, success } from '../../core/problems/issue';
+import { allSizes, type Settings } from '../../core/settings/settings';
+import { framesOf, type Hive } from '../../core/space/hive';
+import type { Db } from '../../db/open';
+import { saveSettings } from '../../db/repositories/settings';
+import { framePlans, surveys } from '../../db/schema/tables';
+
+/** Stores the settings, unless a hive of the book would be left with frames of a size that nobody knows. */
+export function changeSettings(db: Db, settings: Settings): Result<object> {
+  return db.transaction((tx) => {
+    const known = new Set(allSizes(settings).map(({ id }) => id));
+    const issues = (['broodSize', 'superSize'] as const).flatMap((key): Issue[] =>
+      known.has(settings[key])
+        ? []
+        : [{ path: [key], code: 'unknown-reference', message: 'Choose one of the sizes there are, or add it first.' }],
+    );
+    if (usedSizes(tx).some((id) => !known.has(id))) {
+      const message = 'A size that was left out is in use: frames of it have been surveyed. Keep it.';
+      issues.push({ path: ['ownSizes'], code: 'in-use', message });
+    }
+    if (issues.length > 0) return failure(...issues);
+    saveSettings(tx, settings);
+    return success({});
+  });
+}
+
+/** Every size of frame or box that some hive of the book has. */
+function usedSizes(db: Db): readonly string[] {
+  const hives: readonly Hive[] = [
+    ...db
+      .select({ hive: surveys.hive })
+      .from(surveys)
+      .all()
+      .map(({ hive }) => hive),
+    ...db
+      .select({ units: framePlans.units })
+      .from(framePlans)
+      .all()
+      .flatMap(({ units }) => units.map(({ hive }) => hive)),
+  ];
+  return hives.flatMap((hive) => [...hive.boxes, ...framesOf(hive)].map(({ size }) => size));
+}
