@@ -2,7 +2,10 @@ import { addDays, day, formatDay } from '../src/core/calendar/day';
 import type { SeasonFacts } from '../src/core/formats/season-file';
 import { SeasonBuilder } from '../src/demo/season-builder';
 
-/** A made-up yard of many colonies in mid-May 2027: looks every week, cells in every third, a method on every fifth. */
+/**
+ * A made-up yard of many colonies in mid-May 2027: looks every week, cells in every third, a method on every fifth,
+ * frames surveyed once.
+ */
 export function bigYard(colonies: number): SeasonFacts {
   const season = new SeasonBuilder();
   const apiaries = ['North', 'East', 'South', 'West', 'Middle'].map((name) => season.apiary(name));
@@ -26,6 +29,16 @@ export function bigYard(colonies: number): SeasonFacts {
           : {}),
       });
     }
+    season.survey(
+      colony.id,
+      '2027-05-10T16:00',
+      [
+        { letters: 'HHPBBYSBBPHH' },
+        { letters: 'HPBYBSBYBPHE' },
+        { letters: 'HHHNNNNNEEEE', role: 'super', size: 'national-super', under: 'excluder' },
+      ],
+      { coveredSeams: 16 },
+    );
     if (i % 5 === 0) season.programme('demaree', colony.id, '2027-05-14');
   }
   return season.build();

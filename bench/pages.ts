@@ -59,6 +59,10 @@ const PATHS = [
   `/colonies/${first.id}`,
   `/colonies/${first.id}/inspect`,
   `/colonies/${first.id}/decide`,
+  '/room',
+  `/colonies/${first.id}/frames`,
+  `/colonies/${first.id}/frames/survey`,
+  `/colonies/${first.id}/board/nuc-swarm`,
 ];
 for (const path of PATHS) {
   const page = await openPage(browser, path);
@@ -107,5 +111,39 @@ for (const [what, keys] of [
     `script ${median(script).toFixed(2)} ms (goal: under ${STEP_GOAL_MS}), layout ${median(layout).toFixed(2)} ms`,
   );
 }
+await boardSteps(browser);
 await browser.close();
 server.kill();
+
+/** Script of a step of dragging a frame over the board, with three hives and three boxes of twelve frames in the first. */
+async function boardSteps(on: Browser) {
+  const board = await openPage(on, `/colonies/${first.id}/board/nuc-swarm`);
+  await board.getByRole('button', { name: 'Take the proposal' }).click();
+  await board.getByLabel('Bring in the hive of').selectOption({ index: 1 });
+  const frames = board.locator('[data-frame]');
+  const cdp = await board.context().newCDPSession(board);
+  await cdp.send('Performance.enable');
+  const scriptMs = async () => {
+    const { metrics } = await cdp.send('Performance.getMetrics');
+    return (metrics.find(({ name }) => name === 'ScriptDuration')?.value ?? 0) * 1000;
+  };
+  const [from, to] = [await frames.nth(3).boundingBox(), await frames.nth(30).boundingBox()];
+  if (!from || !to) throw new Error('The board has no frames');
+  await board.mouse.move(from.x + 8, from.y + 30);
+  await board.mouse.down();
+  await board.mouse.move(from.x + 20, from.y + 30, { steps: 3 });
+  const times: number[] = [];
+  for (let i = 1; i <= STEPS; i++) {
+    const before = await scriptMs();
+    const share = i / STEPS;
+    await board.mouse.move(from.x + (to.x - from.x) * share, from.y + 30 + (to.y - from.y) * share);
+    await board.evaluate(() => new Promise((resolve) => requestAnimationFrame(() => resolve(null))));
+    times.push((await scriptMs()) - before);
+  }
+  await board.mouse.up();
+  const count = await frames.count();
+  console.log(
+    `board, a drag step`.padEnd(26),
+    `script ${median(times).toFixed(2)} ms, at worst ${Math.max(...times).toFixed(1)} ms (goal: under ${STEP_GOAL_MS}), ${count} frames in 3 hives`,
+  );
+}

@@ -17,6 +17,7 @@ const start: BoardState = {
   shaken: [],
   queenFrameId: null,
   keptCellFrames: [],
+  brought: [],
 };
 const rows = ({ arrangement }: BoardState) => boxesFromTop(arrangement).map(({ box }) => `${box.id} ${letters(box)}`);
 
@@ -36,6 +37,15 @@ describe('the frame board', () => {
     expect(rows(changeBoard(filled, { type: 'drop-box', boxId: 'super' }))).toEqual(rows(filled));
     expect(rows(changeBoard(added, { type: 'drop-box', boxId: 'super' }))).toEqual(rows(moved));
     expect(changeBoard(filled, { type: 'take', state: start })).toBe(start);
+  });
+
+  it('brings in another hive once, to move frames to and from', () => {
+    const unit = { name: 'clover', hive: aHive(aBox('other', 'BBE')) };
+    const both = changeBoard(changeBoard(start, { type: 'bring', unit }), { type: 'bring', unit });
+    expect(rows(both)).toEqual(['top EEE', 'nest HBBH', 'other BBE']);
+    const given = changeBoard(both, { type: 'move', frameId: 'nest/2', to: { boxId: 'other', at: 2 } });
+    expect(rows(given)).toEqual(['top EEE', 'nest HBH', 'other BBBE']);
+    expect(placeByArrow(both.arrangement, 'nest/1', 'down')).toEqual({ boxId: 'other', at: 0 });
   });
 
   it('marks the frames to shake, to keep the cell of, and the queen’s', () => {

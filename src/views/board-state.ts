@@ -6,6 +6,7 @@ import {
   type FramePlace,
   moveFrame,
   placeOf,
+  type Unit,
 } from '../core/space/arrangement';
 import type { Box, Frame } from '../core/space/hive';
 
@@ -15,6 +16,8 @@ export interface BoardState {
   readonly shaken: readonly string[];
   readonly queenFrameId: string | null;
   readonly keptCellFrames: readonly string[];
+  /** Other colonies whose hives were brought in, by their ids. */
+  readonly brought: readonly string[];
 }
 
 export type BoardChange =
@@ -25,6 +28,7 @@ export type BoardChange =
   | { readonly type: 'new-frame'; readonly frame: Frame; readonly boxId: string }
   | { readonly type: 'new-box'; readonly unit: string; readonly box: Box; readonly level: number }
   | { readonly type: 'drop-box'; readonly boxId: string }
+  | { readonly type: 'bring'; readonly unit: Unit }
   | { readonly type: 'take'; readonly state: BoardState };
 
 const boxNamed = (arrangement: Arrangement, boxId: string): Box | undefined =>
@@ -62,6 +66,12 @@ export function changeBoard(state: BoardState, change: BoardChange): BoardState 
           })),
         },
       };
+    case 'bring': {
+      const { unit } = change;
+      if (state.brought.includes(unit.name)) return state;
+      const { units, out } = state.arrangement;
+      return { ...state, brought: [...state.brought, unit.name], arrangement: { units: [...units, unit], out } };
+    }
     case 'take':
       return change.state;
   }

@@ -10,6 +10,7 @@ import { framesOf, type Hive } from '../core/space/hive';
 import type { SurveyFact } from '../core/space/survey';
 import { type Triggers, triggersOf } from '../core/space/triggers';
 import { type RoomWords, roomWords } from './room-words';
+import type { ColonyEntry, Yard } from './yard';
 
 /** A hive's frames as they stand on a day, with what is known of each. */
 export interface FramesView {
@@ -75,4 +76,15 @@ function keptCells({ parts, liveCells }: ColonyState, howMany: number): Readonly
           .slice(0, howMany)
           .map(({ cell }) => cell.id),
   );
+}
+
+/** Other hives of a colony’s apiary whose frames are known, carried forward to the day. */
+export function otherHives({ colonies, settings }: Yard, { id, apiaryId }: Pick<ColonyEntry, 'id' | 'apiaryId'>) {
+  const sizes = allSizes(settings);
+  return colonies.flatMap(({ colony, state: { frames, today } }) => {
+    if (!frames || colony.id === id || colony.apiaryId !== apiaryId) return [];
+    const { survey } = frames;
+    const hive = carryForward(survey.hive, daysBetween(survey.on, today), sizes);
+    return [{ id: colony.id, name: colony.name, hive, queenFrameId: survey.queenFrameId }];
+  });
 }

@@ -1,9 +1,6 @@
 import { z } from 'zod';
+import { COMB_BASES } from '../space/comb-base';
 import { idField, nameField, noteField } from './fields';
-
-export const COMB_BASES = ['wired-wax', 'unwired-wax', 'plastic', 'starter-strip', 'unknown'] as const;
-/** What the bees built the comb on. */
-export type CombBase = (typeof COMB_BASES)[number];
 
 /** A frame that the keeper follows by name wherever it goes. */
 export const keptFrameFact = z.strictObject({

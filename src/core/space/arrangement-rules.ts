@@ -47,6 +47,8 @@ export interface Finding {
 export interface ArrangementContext {
   /** The frame that the queen is on; null: not known. */
   readonly queenFrameId: string | null;
+  /** Frames that queens of other hives are on; they stay where they are. */
+  readonly otherQueenFrames: ReadonlySet<string>;
   /** The unit that is to have her; null: it is left open, or there is no choice. */
   readonly queenUnit: string | null;
   /** Frames with a cell that is kept, and the unit that it belongs to; null: no matter which. */
@@ -145,18 +147,17 @@ const RULES: { readonly [R in RuleName]: Rule } = {
     const text = 'Nobody has noted which frame the queen is on. Look on each frame before it leaves its box.';
     return leaves ? [{ frameId: null, boxId: null, severity: 'warn', text }] : [];
   },
-  'queen-in-place': (arrangement, { queenFrameId, queenUnit }) => {
-    if (queenFrameId === null) return [];
-    const place = placeOf(arrangement, queenFrameId);
-    const say = (boxId: string | null, text: string) => [
-      { frameId: queenFrameId, boxId, severity: 'stop' as const, text },
-    ];
-    if (!place) return say(null, 'The queen is on this frame: it cannot be taken out.');
-    if (queenUnit !== null && place.unit !== queenUnit)
-      return say(place.boxId, 'The queen is on this frame, and this is not the unit that is to have her.');
-    if (isCutOff(arrangement, place.boxId))
-      return say(place.boxId, 'The queen is on this frame: she would be above the excluder.');
-    return [];
+  'queen-in-place': (arrangement, { queenFrameId, queenUnit, otherQueenFrames, before }) => {
+    const others = [...otherQueenFrames]
+      .filter((id) => leavesHive(arrangement, before, id))
+      .map((frameId) => ({
+        frameId,
+        boxId: placeOf(arrangement, frameId)?.boxId ?? null,
+        severity: 'stop' as const,
+        text: 'That hive’s own queen was last on this frame: it stays with her.',
+      }));
+    const [at, text] = queenFrameId === null ? [null, null] : ownQueenFault(queenFrameId, queenUnit, arrangement);
+    return text === null ? others : [{ frameId: queenFrameId, boxId: at, severity: 'stop', text }, ...others];
   },
   'kept-cell-not-shaken': (arrangement, { keptCellFrames, shaken }) =>
     [...keptCellFrames]
@@ -222,6 +223,21 @@ const RULES: { readonly [R in RuleName]: Rule } = {
     );
   },
 };
+
+/** The box in which the queen must not be, and why; nulls where she is well. */
+function ownQueenFault(
+  frameId: string,
+  queenUnit: string | null,
+  arrangement: Arrangement,
+): readonly [string | null, string | null] {
+  const place = placeOf(arrangement, frameId);
+  if (!place) return [null, 'The queen is on this frame: it cannot be taken out.'];
+  if (queenUnit !== null && place.unit !== queenUnit)
+    return [place.boxId, 'The queen is on this frame, and this is not the unit that is to have her.'];
+  if (isCutOff(arrangement, place.boxId))
+    return [place.boxId, 'The queen is on this frame: she would be above the excluder.'];
+  return [null, null];
+}
 
 /** Taken out, or in another hive than the box that it came from. */
 function leavesHive(arrangement: Arrangement, before: Arrangement, frameId: string): boolean {

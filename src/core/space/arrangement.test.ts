@@ -88,6 +88,17 @@ describe('the rules', () => {
     expect(rules(start, { ...onQueen, queenUnit: 'nuc' })[0]).toBe('queen-in-place');
   });
 
+  it('stop another hive’s queen from leaving it', () => {
+    const both: Arrangement = {
+      units: [...start.units, { name: 'other', hive: aHive(aBox('other', 'HBBH')) }],
+      out: [],
+    };
+    const given = moveFrame(both, 'other/2', { boxId: 'nest', at: 5 });
+    const known = { before: both, otherQueenFrames: new Set(['other/2']) };
+    expect(broken(given, known)[0]).toEqual(['queen-in-place', 'stop', 'other/2']);
+    expect(rules(moveFrame(both, 'other/3', { boxId: 'nest', at: 5 }), known)).not.toContain('queen-in-place');
+  });
+
   it('stop a frame with the kept cell from being shaken, taken out or sent to the wrong unit', () => {
     const kept = { keptCellFrames: new Set(['nest/3']) };
     expect(broken(start, { ...kept, shaken: new Set(['nest/3']) })).toEqual([

@@ -41,6 +41,7 @@ export function letters(box: Box): string {
 
 export const NOTHING_KNOWN: ProposalFrom['context'] = {
   queenFrameId: null,
+  otherQueenFrames: new Set(),
   keptCellFrames: new Set(),
   cellFrames: new Set(),
   coldestNightC: 12,
@@ -62,6 +63,7 @@ export function proposalFrom(hive: Hive, over: Partial<ProposalFrom> = {}): Prop
     sizes: FRAME_SIZES,
     newId,
     fill: 'empty',
+    manyPests: false,
     onlySealedBroodUp: false,
     ...over,
   };

@@ -60,10 +60,11 @@ export function workList(before: Arrangement, after: Arrangement, context: WorkC
   const steps: WorkStep[] = [];
   const add = (kind: WorkKind, text: string, ...frameIds: readonly string[]) => steps.push({ kind, text, frameIds });
   const { unitName, sizes } = context;
+  const ofUnit = (unit: string) => (before.units.length > 1 ? ` in ${unitName(unit)}` : '');
   const names = new Map(
-    before.units.flatMap(({ hive }) =>
+    before.units.flatMap(({ name, hive }) =>
       hive.boxes.flatMap((box) =>
-        box.frames.map((frame, i) => [frame.id, `frame ${i + 1} of ${boxName(hive, box)}`] as const),
+        box.frames.map((frame, i) => [frame.id, `frame ${i + 1} of ${boxName(hive, box)}${ofUnit(name)}`] as const),
       ),
     ),
   );

@@ -1,8 +1,8 @@
 import { index, integer, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 import type { PlannedUnit, PlanStep } from '../../core/facts/frame-plan';
-import { COMB_BASES } from '../../core/facts/kept-frame';
 import { LIMITS } from '../../core/facts/limits';
 import { ALL_METHOD_NAMES } from '../../core/methods/method';
+import { COMB_BASES } from '../../core/space/comb-base';
 import type { Frame, Hive } from '../../core/space/hive';
 import { FLOWS } from '../../core/space/nectar';
 import { SURVEY_MANNERS, SURVEY_SOURCES } from '../../core/space/survey';

@@ -112,6 +112,8 @@ export function awaitsStart(db: Db, plan: FramePlan): boolean {
 /** The colony that a unit of a plan is: the one it was planned for, or the one that the method made; null: not made yet. */
 function homeOf(db: Db, { method, colonyId, on }: FramePlan, unit: string): string | null {
   if (unit === WHOLE) return colonyId;
+  // Another colony’s hive that was brought in goes by its id.
+  if (db.select().from(colonies).where(eq(colonies.id, unit)).get()) return unit;
   if (!methodNamed(method).units.some(({ name, isNewColony }) => name === unit && isNewColony)) return colonyId;
   const begun = db
     .select()

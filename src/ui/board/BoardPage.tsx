@@ -17,13 +17,12 @@ import { useCallback, useMemo, useState } from 'react';
 import { v7 as newId } from 'uuid';
 import type { FramePlan } from '../../core/facts/frame-plan';
 import type { MethodName } from '../../core/methods/method';
-import { frameNamed, placeOf } from '../../core/space/arrangement';
+import { type Arrangement, frameNamed, placeOf } from '../../core/space/arrangement';
 import { checkArrangement, type Finding } from '../../core/space/arrangement-rules';
 import type { FrameSize } from '../../core/space/frame-size';
 import { newFrame } from '../../core/space/frame-traits';
 import type { Box, Hive } from '../../core/space/hive';
 import { asIs } from '../../core/space/proposals/proposal';
-import { propose } from '../../core/space/proposals/propose';
 import { boxName } from '../../core/space/work-list';
 import { placeOfDrop } from '../../views/board-state';
 import { boxTitle } from '../../views/frame-words';
@@ -45,6 +44,13 @@ import { useBoard } from './useBoard';
 import { useBoardKeys } from './useBoardKeys';
 import { useReckonedBoard } from './useReckonedBoard';
 
+export interface OtherHive {
+  readonly id: string;
+  readonly name: string;
+  readonly hive: Hive;
+  readonly queenFrameId: string | null;
+}
+
 export interface BoardPageProps {
   readonly colony: { readonly id: string; readonly name: string };
   readonly method: MethodName;
@@ -55,6 +61,8 @@ export interface BoardPageProps {
   readonly keptCellFrames: readonly string[];
   readonly cellFrames: readonly string[];
   readonly coveredSeams: number | null;
+  /** Hives of the same apiary whose frames are known. */
+  readonly others: readonly OtherHive[];
   readonly sizes: readonly FrameSize[];
   readonly usual: { readonly brood: string; readonly super: string };
   readonly warmNightC: number;
@@ -74,11 +82,18 @@ const underPointer: CollisionDetection = (args) => {
   return frames.length > 0 ? frames : within.length > 0 ? within : closestCenter(args);
 };
 
+/** An arrangement with other colonies’ hives beside it, as they stand. */
+const withHives = ({ units, out }: Arrangement, hives: readonly OtherHive[]): Arrangement => ({
+  units: [...units, ...hives.map(({ id, hive }) => ({ name: id, hive }))],
+  out,
+});
+
 /** Which frame goes where: moved by hand or as proposed, with the rules looking on; out comes a list to work off. */
 export function BoardPage(props: BoardPageProps) {
-  const { colony, method, title, knownFrom, hive, sizes, usual, coveredSeams, today } = props;
+  const { colony, method, title, knownFrom, hive, others, sizes, usual, coveredSeams, today } = props;
   const [coldestNightC, setColdest] = useState<number | null>(null);
   const [hasDisease, setDisease] = useState(false);
+  const [manyPests, setPests] = useState(false);
   const [fill, setFill] = useState<'empty' | 'undrawn'>('empty');
   const [dragged, setDragged] = useState<string | null>(null);
   const [refusal, setRefusal] = useState<string | null>(null);
@@ -87,18 +102,25 @@ export function BoardPage(props: BoardPageProps) {
     readonly cellUnit: string | null;
     readonly notes: readonly string[];
   }>({ queenUnit: null, cellUnit: null, notes: [] });
-  const before = useMemo(() => asIs(hive), [hive]);
   const liveCellFrames = useMemo(
     () => [...props.cellFrames, ...props.keptCellFrames],
     [props.cellFrames, props.keptCellFrames],
   );
   const { board, change, undo, redo } = useBoard({
-    arrangement: before,
+    arrangement: asIs(hive),
     shaken: [],
     queenFrameId: props.queenFrameId,
     keptCellFrames: props.keptCellFrames,
+    brought: [],
   });
   const { arrangement, queenFrameId, shaken } = board;
+  const brought = useMemo(() => others.filter(({ id }) => board.brought.includes(id)), [others, board.brought]);
+  const before = useMemo(() => withHives(asIs(hive), brought), [hive, brought]);
+  const otherQueenFrames = useMemo(() => new Set(brought.flatMap((other) => other.queenFrameId ?? [])), [brought]);
+  const unitName = useCallback(
+    (unit: string) => others.find(({ id }) => id === unit)?.name ?? unitTitle(unit),
+    [others],
+  );
   const { selected, pickedUp, focused, select, onKey } = useBoardKeys(arrangement, change);
   const { context, findings, steps } = useReckonedBoard(board, {
     before,
@@ -110,6 +132,8 @@ export function BoardPage(props: BoardPageProps) {
     coveredSeams,
     queenUnit: proposed.queenUnit,
     cellUnit: proposed.cellUnit,
+    otherQueenFrames,
+    unitName,
     sizes,
   });
   const { issues, isSaving, save } = useSave('/api/frame-plans');
@@ -128,7 +152,9 @@ export function BoardPage(props: BoardPageProps) {
   );
   const onDrop = useCallback((boxId: string) => change({ type: 'drop-box', boxId }), [change]);
 
-  const takeProposal = () => {
+  const takeProposal = async () => {
+    // Many move their frames by hand: the proposals come when the first is asked for.
+    const { propose } = await import('../../core/space/proposals/propose');
     const onlySealedBroodUp = coldestNightC !== null && coldestNightC < props.onlySealedUpBelowC;
     const { queenUnit, cellUnit, notes, ...proposal } = propose(method, {
       hive,
@@ -136,13 +162,14 @@ export function BoardPage(props: BoardPageProps) {
       sizes,
       newId,
       fill,
+      manyPests,
       onlySealedBroodUp,
     });
     setProposed({ queenUnit, cellUnit, notes });
     select(null);
     change({
       type: 'take',
-      state: { ...board, arrangement: proposal.arrangement, shaken: proposal.shaken },
+      state: { ...board, arrangement: withHives(proposal.arrangement, brought), shaken: proposal.shaken },
     });
   };
 
@@ -171,7 +198,7 @@ export function BoardPage(props: BoardPageProps) {
     const unit = arrangement.units.find((one) => one.hive.boxes.some(({ id }) => id === boxId));
     const box = unit?.hive.boxes.find(({ id }) => id === boxId);
     if (!unit || !box) return null;
-    const name = `${boxName(unit.hive, box)}${isOneOfSeveral ? ` of ${unitTitle(unit.name)}` : ''}`;
+    const name = `${boxName(unit.hive, box)}${isOneOfSeveral ? ` of ${unitName(unit.name)}` : ''}`;
     const at = box.frames.findIndex(({ id }) => id === frameId);
     return at >= 0 ? `Frame ${at + 1} of ${name}` : capital(name);
   };
@@ -224,7 +251,7 @@ export function BoardPage(props: BoardPageProps) {
         redo={redo}
         onColdest={setColdest}
         onFill={setFill}
-        onProposal={takeProposal}
+        onProposal={() => void takeProposal()}
       />
       <IssueList issues={issues} />
       <div className="mt-3 grid gap-x-8 wide:grid-cols-[minmax(0,1fr)_21rem]">
@@ -237,6 +264,7 @@ export function BoardPage(props: BoardPageProps) {
               <BoardUnit
                 key={unit.name}
                 unit={unit}
+                title={unitName(unit.name)}
                 isOneOfSeveral={isOneOfSeveral}
                 usual={usual}
                 change={change}
@@ -254,6 +282,28 @@ export function BoardPage(props: BoardPageProps) {
               />
             ))}
           </div>
+          {others.length > board.brought.length && (
+            <label className="mt-3 block text-sm">
+              Bring in the hive of
+              <select
+                className="ml-2 min-h-11 border-2 border-ink bg-paper px-2"
+                value=""
+                onChange={({ target: { value } }) => {
+                  const other = others.find(({ id }) => id === value);
+                  if (other) change({ type: 'bring', unit: { name: other.id, hive: other.hive } });
+                }}
+              >
+                <option value="">another colony here …</option>
+                {others
+                  .filter(({ id }) => !board.brought.includes(id))
+                  .map(({ id, name }) => (
+                    <option key={id} value={id}>
+                      {name}
+                    </option>
+                  ))}
+              </select>
+            </label>
+          )}
           <OutTray frames={arrangement.out} selected={selected} onSelect={onSelect} />
           <CombLegend />
           <p className="text-muted mt-2 text-sm">
@@ -277,7 +327,7 @@ export function BoardPage(props: BoardPageProps) {
               boxes={arrangement.units.flatMap((unit) =>
                 unit.hive.boxes.map((box) => ({
                   id: box.id,
-                  name: `${boxTitle(unit.hive, box)}${isOneOfSeveral ? `, ${unitTitle(unit.name)}` : ''}`,
+                  name: `${boxTitle(unit.hive, box)}${isOneOfSeveral ? `, ${unitName(unit.name)}` : ''}`,
                   frames: box.frames.filter(({ id }) => id !== chosen.id).length,
                 })),
               )}
@@ -299,6 +349,14 @@ export function BoardPage(props: BoardPageProps) {
             value={hasDisease}
             onChange={setDisease}
           />
+          {(method === 'even-split' || method === 'walk-away') && (
+            <Check
+              name="Robbers or pests are many here"
+              hint="The proposal then keeps honey out of the weaker half."
+              value={manyPests}
+              onChange={setPests}
+            />
+          )}
           <AtTheHive
             steps={steps}
             isStopped={findings.some(({ severity }) => severity === 'stop')}

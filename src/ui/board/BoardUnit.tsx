@@ -7,17 +7,18 @@ import type { Box } from '../../core/space/hive';
 import type { BoardChange } from '../../views/board-state';
 import { BUTTON } from '../controls/styles';
 import { BoardBox, type BoardBoxProps } from './BoardBox';
-import { capital, unitTitle } from './unit-title';
+import { capital } from './unit-title';
 
 interface Props extends Omit<BoardBoxProps, 'hive' | 'box' | 'unitTitle'> {
   readonly unit: Unit;
+  readonly title: string;
   readonly isOneOfSeveral: boolean;
   readonly usual: { readonly brood: string; readonly super: string };
   readonly change: (change: BoardChange) => void;
 }
 
 /** One hive of the board, from the roof down. */
-export function BoardUnit({ unit, isOneOfSeveral, usual, change, ...box }: Props) {
+export function BoardUnit({ unit, title, isOneOfSeveral, usual, change, ...box }: Props) {
   const { name, hive } = unit;
   const addBox = (role: Box['role']) => {
     const size = sizeOf(role === 'brood' ? usual.brood : usual.super, box.sizes);
@@ -34,15 +35,15 @@ export function BoardUnit({ unit, isOneOfSeveral, usual, change, ...box }: Props
     change({ type: 'new-box', unit: name, box: fresh, level });
   };
   return (
-    <section aria-label={capital(unitTitle(name))} className="min-w-0">
-      {isOneOfSeveral && <h2 className="text-lg">{capital(unitTitle(name))}</h2>}
+    <section aria-label={capital(title)} className="min-w-0">
+      {isOneOfSeveral && <h2 className="text-lg">{capital(title)}</h2>}
       <p className="flex gap-3">
         {(['brood', 'super'] as const).map((role) => (
           <button
             key={role}
             type="button"
             className={`${BUTTON.quiet} min-h-9 text-sm`}
-            aria-label={`${role === 'brood' ? 'A brood box' : 'A super'} on ${unitTitle(name)}`}
+            aria-label={`${role === 'brood' ? 'A brood box' : 'A super'} on ${title}`}
             onClick={() => addBox(role)}
           >
             {role === 'brood' ? '+ brood box' : '+ super'}
@@ -50,7 +51,7 @@ export function BoardUnit({ unit, isOneOfSeveral, usual, change, ...box }: Props
         ))}
       </p>
       {[...hive.boxes].reverse().map((one) => (
-        <BoardBox key={one.id} {...box} hive={hive} box={one} unitTitle={isOneOfSeveral ? unitTitle(name) : null} />
+        <BoardBox key={one.id} {...box} hive={hive} box={one} unitTitle={isOneOfSeveral ? title : null} />
       ))}
       <div className="h-1.5 bg-ink" />
     </section>

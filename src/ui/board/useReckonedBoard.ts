@@ -6,7 +6,6 @@ import { type ArrangementContext, checkArrangement } from '../../core/space/arra
 import type { FrameSize } from '../../core/space/frame-size';
 import { workList } from '../../core/space/work-list';
 import type { BoardState } from '../../views/board-state';
-import { unitTitle } from './unit-title';
 
 export interface BoardKnown {
   readonly before: Arrangement;
@@ -18,6 +17,8 @@ export interface BoardKnown {
   readonly coveredSeams: number | null;
   readonly queenUnit: string | null;
   readonly cellUnit: string | null;
+  readonly otherQueenFrames: ReadonlySet<string>;
+  readonly unitName: (unit: string) => string;
   readonly sizes: readonly FrameSize[];
 }
 
@@ -25,10 +26,11 @@ export interface BoardKnown {
 export function useReckonedBoard(board: BoardState, known: BoardKnown) {
   const { arrangement, shaken, queenFrameId, keptCellFrames } = board;
   const { before, liveCellFrames, coldestNightC, hasDisease, warmNightC, onlySealedUpBelowC, sizes } = known;
-  const { queenUnit, cellUnit, coveredSeams } = known;
+  const { queenUnit, cellUnit, otherQueenFrames, coveredSeams, unitName } = known;
   const context: ArrangementContext = useMemo(
     () => ({
       queenFrameId,
+      otherQueenFrames,
       queenUnit,
       keptCellFrames: new Set(keptCellFrames),
       cellUnit,
@@ -42,6 +44,7 @@ export function useReckonedBoard(board: BoardState, known: BoardKnown) {
     }),
     [
       queenFrameId,
+      otherQueenFrames,
       queenUnit,
       keptCellFrames,
       cellUnit,
@@ -62,10 +65,10 @@ export function useReckonedBoard(board: BoardState, known: BoardKnown) {
         keptCellFrames: context.keptCellFrames,
         shaken: context.shaken,
         coveredSeams: coveredSeams ?? 0,
-        unitName: unitTitle,
+        unitName,
         sizes,
       }),
-    [before, arrangement, context, coveredSeams, sizes],
+    [before, arrangement, context, coveredSeams, unitName, sizes],
   );
   return { context, findings, steps };
 }

@@ -1,7 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import { COMB_BASES, type CombBase, type KeptFrame } from '../../core/facts/kept-frame';
+import type { KeptFrame } from '../../core/facts/kept-frame';
+import { COMB_BASES, type CombBase } from '../../core/space/comb-base';
 import { Field, problemOf } from '../controls/Field';
 import { BUTTON } from '../controls/styles';
 import { useSend } from '../controls/useSend';

@@ -12,6 +12,8 @@ export interface ProposalFrom {
   readonly newId: () => string;
   /** Drawn comb is at hand, or only foundation. */
   readonly fill: 'empty' | 'undrawn';
+  /** Robbers or pests are many here: honey is kept out of the weaker half of a split. */
+  readonly manyPests: boolean;
   /** Of a Demaree: only sealed brood goes up. */
   readonly onlySealedBroodUp: boolean;
 }

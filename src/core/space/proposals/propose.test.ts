@@ -125,6 +125,14 @@ describe('frames for a method', () => {
     expect(found.notes).toEqual([]);
   });
 
+  it('even split where pests are many: no honey in the weaker half', () => {
+    const hive = aHive(aBox('nest', 'HHPBBSSBBBPHH'));
+    const found = propose('even-split', proposalFrom(hive, { manyPests: true }));
+    const [weaker] = boxesOf(found.arrangement).map(({ box }) => letters(box));
+    expect(weaker).not.toContain('H');
+    expect(found.notes).toEqual(['Honey stays with the stronger half; feed the weaker one, and reduce its entrance.']);
+  });
+
   it('vertical split: she stays below, eggs and food go up over a board', () => {
     const found = propose('vertical-split', proposalFrom(strong, onQueen));
     const top = found.arrangement.units.find(({ name }) => name === 'top')?.hive;
@@ -158,6 +166,7 @@ describe('any proposal, for any hive', () => {
     coldestNightC: fc.option(fc.integer({ min: -2, max: 16 })),
     onlySealedBroodUp: fc.boolean(),
     fill: fc.constantFrom('empty' as const, 'undrawn' as const),
+    manyPests: fc.boolean(),
   });
   const caseOf = ({
     hive,
@@ -194,7 +203,7 @@ describe('any proposal, for any hive', () => {
         // What must not be done it never proposes: the queen shut off, a kept cell shaken or lost, a box too full.
         expect(found.findings.filter(({ severity }) => severity === 'stop')).toEqual([]);
       }),
-      { numRuns: 400 },
+      { numRuns: 300 },
     );
   });
 

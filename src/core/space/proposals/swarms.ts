@@ -1,5 +1,13 @@
 import { type Arrangement, addBox, moveFrame } from '../arrangement';
-import { hasAllStages, hasEggs, hasYoungBrood, isMainlySealed, isPollenFrame, isStoresFrame } from '../frame-traits';
+import {
+  hasAllStages,
+  hasEggs,
+  hasYoungBrood,
+  isHoneyFrame,
+  isMainlySealed,
+  isPollenFrame,
+  isStoresFrame,
+} from '../frame-traits';
 import { type Box, broodBoxes, broodFrameCount, type Frame, framesOf, type Hive, isBroodFrame, supers } from '../hive';
 import { asIs, type Proposal, type ProposalFrom, type Propose, WHOLE } from './proposal';
 import { best, boxLike, boxNamed, broodOn, fillUp, hasNoCells, isFree, mainBox, sealedOn, youngOn } from './tools';
@@ -59,7 +67,7 @@ function fillAll(arrangement: Arrangement, hive: Hive, from: ProposalFrom): Arra
 function queenIntoNuc(from: ProposalFrom, brood: number, isShaken: boolean): Proposal {
   const { hive, context, newId } = from;
   const main = mainBox(hive);
-  const nuc: Box = { ...boxLike(main, newId(), 'brood'), places: Math.min(NUC_PLACES, main.places) };
+  const nuc: Box = { ...boxLike(main, newId(), 'brood'), places: NUC_PLACES };
   const hers = queensFrame(from);
   const more = bodyFrames(hive)
     .filter((frame) => frame !== hers && isBroodFrame(frame) && hasNoCells(frame, context))
@@ -205,6 +213,12 @@ function dealt(frames: readonly Frame[]): readonly [readonly Frame[], readonly F
   return parts;
 }
 
+/** The half with less brood first. */
+function inOrderOfBrood([a, b]: ReturnType<typeof dealt>): ReturnType<typeof dealt> {
+  const brood = (half: readonly Frame[]) => half.reduce((sum, frame) => sum + broodOn(frame), 0);
+  return brood(a) <= brood(b) ? [a, b] : [b, a];
+}
+
 /** With eggs, other brood, pollen, honey, the rest: each kind is dealt out by itself. */
 function kindOf(frame: Frame): number {
   if (hasEggs(frame)) return 0;
@@ -232,7 +246,10 @@ export const evenSplit: Propose = (from) => {
   const body: Hive = { boxes: broodBoxes(hive) };
   const box = boxLike(main, newId(), 'brood');
   const frames = bodyFrames(hive).filter(({ kind }) => kind === 'comb');
-  const [goes] = dealt(frames);
+  const halves = dealt(frames);
+  const [weaker, stronger] = inOrderOfBrood(halves);
+  // Honey draws robbers and pests to whoever is too weak to guard it.
+  const goes = from.manyPests ? weaker.filter((frame) => !isHoneyFrame(frame)) : halves[0];
   const start: Arrangement = {
     units: [
       { name: 'queenless-half', hive: { boxes: [box] } },
@@ -251,7 +268,12 @@ export const evenSplit: Propose = (from) => {
     shaken: [],
     queenUnit: null,
     cellUnit: null,
-    notes: hasEggsHere && hasEggsThere ? [] : ['Only one half has eggs: the other cannot raise a queen.'],
+    notes: [
+      ...(hasEggsHere && hasEggsThere ? [] : ['Only one half has eggs: the other cannot raise a queen.']),
+      ...(from.manyPests && weaker.some(isHoneyFrame) && stronger.length > 0
+        ? ['Honey stays with the stronger half; feed the weaker one, and reduce its entrance.']
+        : []),
+    ],
   };
 };
 

@@ -8,16 +8,18 @@ import { movesFrames } from '@/core/space/proposals/propose';
 import { database } from '@/db/open';
 import { now } from '@/server/clock';
 import { loadColony } from '@/server/colony-page';
+import { loadYard } from '@/server/yard';
 import { BoardPage } from '@/ui/board/BoardPage';
 import { NotSurveyed } from '@/ui/frames/NotSurveyed';
-import { framesView } from '@/views/frames-view';
+import { framesView, otherHives } from '@/views/frames-view';
 
 export const metadata: Metadata = { title: 'Frame board' };
 
 export default async function Page({ params }: { params: Promise<{ id: string; method: string }> }) {
   const { id, method: wanted } = await params;
   const { today } = await now();
-  const found = loadColony(database().db, id, today);
+  const opened = database();
+  const found = loadColony(opened.db, id, today);
   const method = ALL_METHOD_NAMES.find((name) => name === wanted);
   if (!found || !method || !movesFrames(method)) notFound();
   const { colony, state, facts, settings } = found;
@@ -36,6 +38,7 @@ export default async function Page({ params }: { params: Promise<{ id: string; m
       keptCellFrames={keptCellFrames}
       cellFrames={cellFrames}
       coveredSeams={coveredSeams}
+      others={otherHives(loadYard(opened, today), colony)}
       sizes={allSizes(settings)}
       usual={{ brood: settings.broodSize, super: settings.superSize }}
       warmNightC={settings.interleaveNightC}
