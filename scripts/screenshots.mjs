@@ -54,6 +54,24 @@ const programme = (name, title) => async (page) => {
   await page.getByRole('link', { name: title }).click();
   await page.getByRole('heading', { level: 1, name: title }).waitFor();
 };
+const frames = (name) => async (page) => {
+  await colony(name)(page);
+  await page.getByRole('link', { name: 'Frames and moves' }).click();
+  await page.getByRole('heading', { name: 'Which frame goes where?' }).waitFor();
+};
+const survey = async (page) => {
+  await colony('Campion')(page);
+  await page.getByRole('link', { name: 'Survey the frames' }).click();
+  const counts = page.getByRole('group', { name: /frames that are mainly/ });
+  await counts.getByRole('button', { name: '4 brood of all ages' }).click();
+};
+const board = async (page) => {
+  await frames('Sainfoin')(page);
+  await page.getByRole('link', { name: 'Artificial swarm with a nuc' }).click();
+  await page.getByRole('button', { name: 'Take the proposal' }).click();
+  await page.getByRole('region', { name: 'The nuc', exact: true }).waitFor();
+  await page.getByRole('button', { name: /the kept cell is on it/ }).click();
+};
 const at = (path) => (page) => page.goto(path);
 
 const VIEWS = [
@@ -67,7 +85,6 @@ const VIEWS = [
   { file: 'choices', size: DESK, open: choices },
   { file: 'start', size: DESK, open: start },
   { file: 'programme', size: DESK, open: programme('Knapweed', /Artificial swarm with a nuc/) },
-  { file: 'programme-phone', size: PHONE, open: programme('Teasel', /Demaree/) },
   { file: 'cells', size: DESK, open: at('/cells') },
   {
     file: 'cell-clock',
@@ -76,9 +93,11 @@ const VIEWS = [
   },
   { file: 'colonies', size: DESK, open: at('/colonies') },
   { file: 'data', size: DESK, open: at('/data') },
-  { file: 'settings', size: DESK, open: at('/settings') },
   { file: 'season', size: DESK, open: at('/season') },
-  { file: 'day', size: DESK, open: at('/days/2027-05-18') },
+  { file: 'room', size: DESK, open: at('/room') },
+  { file: 'frames', size: DESK, open: frames('Sainfoin') },
+  { file: 'survey-phone', size: PHONE, open: survey },
+  { file: 'board', size: DESK, open: board },
 ];
 
 checkNode();

@@ -11,7 +11,7 @@ export function BrushPalette({ brush, onChange }: { brush: Brush; onChange: (bru
   const chip = 'flex min-h-12 items-center gap-1.5 border-2 border-ink px-2 text-sm font-semibold';
   const look = (isOn: boolean) => `${chip} ${isOn ? 'bg-ink text-white' : 'bg-paper hover:bg-tint'}`;
   return (
-    <fieldset className="sticky top-0 z-10 mt-3 border-b border-line bg-ground py-2" aria-label="Paint with">
+    <fieldset className="sticky min-w-0 top-0 z-10 mt-3 border-b border-line bg-ground py-2" aria-label="Paint with">
       <div className="grid grid-cols-2 gap-2">
         <button
           type="button"

@@ -18,6 +18,7 @@ const NUC_PLACES = 6;
 const QUEEN_SPLIT_BROOD = 3;
 /** Frames whose bees are shaken into a nuc. */
 const SHAKEN = 2;
+/** With hers. */
 const PART_DEMAREE_STAYS = 2;
 const PART_DEMAREE_UP = 4;
 const PART_DEMAREE_LEAST = 6;
@@ -163,7 +164,7 @@ export const demaree: Propose = (from) => {
 const onTop = (brood: readonly Box[]): readonly Box[] =>
   brood.map((box, i) => (i === 0 ? { ...box, under: 'excluder' as const } : box));
 
-/** Two brood frames stay in the centre with the queen, four of sealed brood go up, empty comb between brood and food. */
+/** Two brood frames stay in the centre, hers one of them, four of sealed brood go up, empty comb between brood and food. */
 export const partDemaree: Propose = (from) => {
   const { hive, context, newId } = from;
   const main = mainBox(hive);
@@ -175,7 +176,7 @@ export const partDemaree: Propose = (from) => {
   const onlySealed = from.onlySealedBroodUp || isCold;
   const hers = queensFrame(from);
   const brood = main.frames.filter((frame) => isBroodFrame(frame) && frame !== hers);
-  const staying = [...brood].sort((a, b) => youngOn(b) - youngOn(a)).slice(0, PART_DEMAREE_STAYS);
+  const staying = [...brood].sort((a, b) => youngOn(b) - youngOn(a)).slice(0, PART_DEMAREE_STAYS - Number(hers !== null));
   const up = brood
     .filter((frame) => !staying.includes(frame) && isFree(frame, context) && (!onlySealed || !hasYoungBrood(frame)))
     .sort((a, b) => sealedOn(b) - sealedOn(a))
