@@ -55,7 +55,8 @@ export function colonySchedule(
 ): ColonySchedule {
   const byQueen = scheduleByQueen(from, followUps);
   const own = programmeChecks(followUps, from.liveAbove);
-  const room = from.frames && makeRoomCheck(from.frames, from.queen, from.parts);
+  // Once there are cells, room alone is too late.
+  const room = from.frames && from.liveCells.length === 0 ? makeRoomCheck(from.frames, from.queen, from.parts) : null;
   // The frames say more of a nest without room than the reading does.
   const isSaid = (check: Check) => room !== null && check.code === 'act' && from.look?.reading.reading === 'congested';
   const kept = byQueen.checks.filter((check) => !isSameVisit(check, own) && !isSaid(check));

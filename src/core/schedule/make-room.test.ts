@@ -59,6 +59,15 @@ describe('the warning that room runs out', () => {
     expect(rooms({ surveys: [freed, bound] }, '2027-05-10').check).toBeDefined();
   });
 
+  it('gives way to what cells ask for: room alone is too late then', () => {
+    const cells = [{ id: 'a', label: 'a', place: 'bottom' as const, box: null, frame: null, part: null }];
+    const saw = { ...look, cells: [{ cellId: 'a', found: 'larva-large' as const, takenDown: false }] };
+    const surveys = [survey('2027-05-10T16:00', 'HPPPPBBBBBE')];
+    const { check, schedule } = rooms({ cells, inspections: [saw], surveys });
+    expect(check).toBeUndefined();
+    expect(schedule.checks.map(({ code }) => code)).toContain('act');
+  });
+
   it('is not for a colony whose queen is gone', () => {
     const queenEvents = [{ id: 'e', queenId: 'q', on: day('2027-05-10'), kind: 'removed' as const }];
     expect(rooms({ queenEvents, surveys: [survey('2027-05-10T16:00', 'HPPPPBBBBBE')] }).check).toBeUndefined();

@@ -176,7 +176,9 @@ export const partDemaree: Propose = (from) => {
   const onlySealed = from.onlySealedBroodUp || isCold;
   const hers = queensFrame(from);
   const brood = main.frames.filter((frame) => isBroodFrame(frame) && frame !== hers);
-  const staying = [...brood].sort((a, b) => youngOn(b) - youngOn(a)).slice(0, PART_DEMAREE_STAYS - Number(hers !== null));
+  const staying = [...brood]
+    .sort((a, b) => youngOn(b) - youngOn(a))
+    .slice(0, PART_DEMAREE_STAYS - Number(hers !== null));
   const up = brood
     .filter((frame) => !staying.includes(frame) && isFree(frame, context) && (!onlySealed || !hasYoungBrood(frame)))
     .sort((a, b) => sealedOn(b) - sealedOn(a))
