@@ -183,6 +183,10 @@ test.describe('in the demo', () => {
     await expect(sides.nth(1)).toBeFocused();
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect(sides.nth(0)).toHaveAccessibleName(/all empty comb/);
+    await page.getByRole('button', { name: 'whole frames' }).click();
+    await page.getByRole('group', { name: 'Paint with' }).getByRole('button', { name: 'dummy board' }).click();
+    await page.getByRole('group', { name: /^Frame 11, left side/ }).click();
+    await expect(page.getByRole('group', { name: 'Frame 11. a dummy board' })).toBeVisible();
     await page.reload();
     await expect(page.getByText('Taken up again where you left it.')).toBeVisible();
     await expect(sides.nth(0)).toHaveAccessibleName(/all empty comb/);

@@ -103,7 +103,7 @@ describe('boxes', () => {
 it('frames and sides are painted', () => {
   const told = drafted({ type: 'manner', manner: 'frames', newIds: newIds() });
   const [first, second] = framesOf(told.hive).map(({ id }) => id) as [string, string];
-  const painted = changeSurvey(changeSurvey(told, { type: 'fill-frame', frameIds: [first], glance: 'honey' }), {
+  const painted = changeSurvey(changeSurvey(told, { type: 'fill-frame', frameIds: [first], fill: 'honey' }), {
     type: 'side',
     frameId: second,
     side: 1,
@@ -112,6 +112,10 @@ it('frames and sides are painted', () => {
   const [a, b] = framesOf(painted.hive);
   expect(a?.sides).toEqual([{ honey: 10 }, { honey: 10 }]);
   expect(b?.sides).toEqual([{ empty: 10 }, { sealed: 6, empty: 4 }]);
+  const dummy = changeSurvey(painted, { type: 'fill-frame', frameIds: [first], fill: 'dummy' });
+  expect(framesOf(dummy.hive)[0]).toMatchObject({ id: first, kind: 'dummy', sides: null });
+  const comb = changeSurvey(dummy, { type: 'fill-frame', frameIds: [first], fill: 'honey' });
+  expect(framesOf(comb.hive)[0]).toEqual(a);
   expect(surveyOf(painted)).toMatchObject({ source: 'survey', manner: 'frames' });
   expect('counts' in surveyOf(painted)).toBe(false);
 });

@@ -1,7 +1,10 @@
 import type { SurveyEntry } from '../core/facts/survey';
 import { CONTENTS, type Content, type Side, TENTHS, tenthsOf } from '../core/space/content';
 import { framesByCount, GLANCES, type Glance, type GlanceCounts, sidesByGlance } from '../core/space/count-survey';
-import type { Box, BoxRole, Frame, Hive } from '../core/space/hive';
+import type { Box, BoxRole, Frame, FrameKind, Hive } from '../core/space/hive';
+
+/** What a frame’s place can be said to hold at a stroke: a comb by its main content, a dummy board or a feeder. */
+export type FrameFill = Glance | Exclude<FrameKind, 'comb'>;
 
 /** A survey as far as it has been entered. */
 export interface SurveyDraft extends Omit<SurveyEntry, 'source'> {
@@ -22,7 +25,7 @@ export type SurveyChange =
       readonly count: number;
       readonly newIds: readonly string[];
     }
-  | { readonly type: 'fill-frame'; readonly frameIds: readonly string[]; readonly glance: Glance }
+  | { readonly type: 'fill-frame'; readonly frameIds: readonly string[]; readonly fill: FrameFill }
   | { readonly type: 'side'; readonly frameId: string; readonly side: 0 | 1; readonly holds: Side }
   | {
       readonly type: 'add-box';
@@ -71,9 +74,7 @@ export function changeSurvey(draft: SurveyDraft, change: SurveyChange): SurveyDr
     }
     case 'fill-frame': {
       const painted = new Set(change.frameIds);
-      return withFrames(draft, (frame) =>
-        painted.has(frame.id) && frame.kind === 'comb' ? { ...frame, sides: sidesByGlance(change.glance) } : frame,
-      );
+      return withFrames(draft, (frame) => (painted.has(frame.id) ? { ...frame, ...filledWith(change.fill) } : frame));
     }
     case 'side': {
       const { frameId, side, holds } = change;
@@ -108,6 +109,9 @@ export function changeSurvey(draft: SurveyDraft, change: SurveyChange): SurveyDr
     }
   }
 }
+
+const filledWith = (fill: FrameFill): Pick<Frame, 'kind' | 'sides'> =>
+  fill === 'dummy' || fill === 'feeder' ? { kind: fill, sides: null } : { kind: 'comb', sides: sidesByGlance(fill) };
 
 const withBoxes = (draft: SurveyDraft, of: (box: Box) => Box): SurveyDraft => ({
   ...draft,

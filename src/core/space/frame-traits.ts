@@ -11,6 +11,9 @@ export function newFrame(id: string, size: string, holds: 'empty' | 'undrawn'): 
   return { id, kind: 'comb', size, sides: [side, side] };
 }
 
+/** A board that closes a box whose frames do not fill it. */
+export const newDummy = (id: string, size: string): Frame => ({ id, kind: 'dummy', size, sides: null });
+
 /** What most of a frame holds; the brood of all ages counts as one. Null for what is no comb. */
 export function mainContent(frame: Frame): Content | 'brood' | null {
   if (!frame.sides) return null;

@@ -12,6 +12,15 @@ import { BUTTON } from '../controls/styles';
 import { boxHeight, UnderBox } from '../frames/Stack';
 import { BoardFrame, type BoardFrameProps } from './BoardFrame';
 
+/** What can be brought into a box. */
+export type NewFrame = 'empty' | 'undrawn' | 'dummy';
+
+const NEW: readonly { readonly what: NewFrame; readonly word: string; readonly says: string }[] = [
+  { what: 'empty', word: '+ comb', says: 'A frame of drawn comb' },
+  { what: 'undrawn', word: '+ foundation', says: 'A frame of foundation' },
+  { what: 'dummy', word: '+ dummy', says: 'A dummy board' },
+];
+
 export interface BoardBoxProps extends Pick<BoardFrameProps, 'onSelect' | 'onKey'> {
   readonly hive: Hive;
   readonly box: Box;
@@ -24,7 +33,7 @@ export interface BoardBoxProps extends Pick<BoardFrameProps, 'onSelect' | 'onKey
   readonly pickedUp: string | null;
   readonly focused: string | null;
   readonly sizes: readonly FrameSize[];
-  readonly onNewFrame: (box: Box, holds: 'empty' | 'undrawn') => void;
+  readonly onNewFrame: (box: Box, what: NewFrame) => void;
   readonly onDrop: (boxId: string) => void;
 }
 
@@ -50,14 +59,12 @@ export const BoardBox = memo(function BoardBox(props: BoardBoxProps) {
           <span className={faults.length > 0 ? 'text-propolis font-bold' : 'text-muted'}>
             {`${box.frames.length} of ${box.places}`}
           </span>
-          <button type="button" className={small} onClick={() => onNewFrame(box, 'empty')}>
-            <span aria-hidden="true">+ comb</span>
-            <span className="sr-only">{`A frame of drawn comb into ${said}`}</span>
-          </button>
-          <button type="button" className={small} onClick={() => onNewFrame(box, 'undrawn')}>
-            <span aria-hidden="true">+ foundation</span>
-            <span className="sr-only">{`A frame of foundation into ${said}`}</span>
-          </button>
+          {NEW.map(({ what, word, says }) => (
+            <button key={what} type="button" className={small} onClick={() => onNewFrame(box, what)}>
+              <span aria-hidden="true">{word}</span>
+              <span className="sr-only">{`${says} into ${said}`}</span>
+            </button>
+          ))}
           {box.frames.length === 0 && (
             <button type="button" className={small} onClick={() => onDrop(box.id)}>
               {`take off ${title.toLowerCase()}`}

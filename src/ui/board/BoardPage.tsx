@@ -20,7 +20,7 @@ import type { MethodName } from '../../core/methods/method';
 import { type Arrangement, frameNamed, placeOf } from '../../core/space/arrangement';
 import { checkArrangement, type Finding } from '../../core/space/arrangement-rules';
 import type { FrameSize } from '../../core/space/frame-size';
-import { newFrame } from '../../core/space/frame-traits';
+import { newDummy, newFrame } from '../../core/space/frame-traits';
 import type { Box, Hive } from '../../core/space/hive';
 import { asIs } from '../../core/space/proposals/proposal';
 import { boxName } from '../../core/space/work-list';
@@ -34,6 +34,7 @@ import { CombPatterns } from '../frames/CombPatterns';
 import { FrameComb } from '../frames/FrameComb';
 import { PageHead } from '../time/PageHead';
 import { AtTheHive } from './AtTheHive';
+import type { NewFrame } from './BoardBox';
 import { BoardTools } from './BoardTools';
 import { BoardUnit } from './BoardUnit';
 import { FindingList } from './FindingList';
@@ -146,8 +147,10 @@ export function BoardPage(props: BoardPageProps) {
     [select],
   );
   const onNewFrame = useCallback(
-    (box: Box, holds: 'empty' | 'undrawn') =>
-      change({ type: 'new-frame', frame: newFrame(newId(), box.size, holds), boxId: box.id }),
+    (box: Box, what: NewFrame) => {
+      const frame = what === 'dummy' ? newDummy(newId(), box.size) : newFrame(newId(), box.size, what);
+      change({ type: 'new-frame', frame, boxId: box.id });
+    },
     [change],
   );
   const onDrop = useCallback((boxId: string) => change({ type: 'drop-box', boxId }), [change]);

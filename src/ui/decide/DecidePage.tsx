@@ -3,6 +3,7 @@ import type { PlaceFacts } from '../../core/methods/fit-facts';
 import type { DecideView, MethodView } from '../../views/decide-view';
 import type { NamedColony } from '../../views/yard';
 import { Facts } from '../controls/Facts';
+import { NightField } from '../controls/NightField';
 import { BUTTON } from '../controls/styles';
 import type { Axis } from '../time/axis';
 import { RulerHead } from '../time/RulerHead';
@@ -66,17 +67,7 @@ function PlaceForm({ place: { coldestNightC, secondStand } }: { place: PlaceFact
   const field = 'ml-2 min-h-11 border-2 border-ink bg-paper px-2';
   return (
     <form className="mt-3 flex flex-wrap items-center gap-x-5 gap-y-2 text-sm">
-      <label>
-        Coldest of the next five nights, °C
-        <input
-          name="night"
-          type="number"
-          min={-20}
-          max={35}
-          defaultValue={coldestNightC ?? ''}
-          className={`${field} w-20`}
-        />
-      </label>
+      <NightField coldestNightC={coldestNightC} />
       <label>
         A second stand free?
         <select name="stand" defaultValue={secondStand === null ? '' : secondStand ? 'yes' : 'no'} className={field}>

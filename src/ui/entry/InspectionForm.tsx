@@ -16,7 +16,8 @@ import type { EntryReading } from '../../device/entry-reading';
 import type { NeedyColony } from '../../views/cells-view';
 import { AskFirst } from '../controls/AskFirst';
 import { Choice } from '../controls/Choice';
-import { BUTTON, FIELD } from '../controls/styles';
+import { BUTTON } from '../controls/styles';
+import { WhenFields } from '../controls/WhenFields';
 import { hiveReckoner } from '../reckon/hive-reckoner';
 import { useReckoned } from '../reckon/useReckoned';
 import { PageHead } from '../time/PageHead';
@@ -184,25 +185,7 @@ export function InspectionForm(props: Props) {
             problem={problemAt('thoroughness')}
           />
           <div className="mt-4 grid grid-cols-2 gap-2">
-            <label>
-              <span className="font-display text-lg font-bold">Day</span>
-              <input
-                type="date"
-                className={FIELD}
-                value={draft.at.slice(0, 10)}
-                max={formatDay(today)}
-                onChange={(event) => set({ at: `${event.target.value}T${draft.at.slice(11)}` })}
-              />
-            </label>
-            <label>
-              <span className="font-display text-lg font-bold">Time</span>
-              <input
-                type="time"
-                className={FIELD}
-                value={draft.at.slice(11)}
-                onChange={(event) => set({ at: `${draft.at.slice(0, 10)}T${event.target.value}` })}
-              />
-            </label>
+            <WhenFields at={draft.at} latestDay={formatDay(today)} onChange={(at) => set({ at })} />
             <span className="col-span-2">
               <Problem text={problemAt('at')} />
             </span>

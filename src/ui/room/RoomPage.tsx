@@ -1,6 +1,7 @@
 import Link from 'next/link';
 import { dayWords } from '../../core/calendar/words';
 import type { RoomLine, RoomView } from '../../views/room-view';
+import { NightField } from '../controls/NightField';
 import { BUTTON } from '../controls/styles';
 import type { Axis } from '../time/axis';
 import { RulerHead } from '../time/RulerHead';
@@ -23,17 +24,7 @@ export function RoomPage({ view: { lines, unknown }, axis, coldestNightC }: Prop
         below="laying room by the frames, the soonest out first"
       />
       <form className="mt-3 flex flex-wrap items-center gap-3 text-sm">
-        <label>
-          Coldest of the next five nights, °C
-          <input
-            name="night"
-            type="number"
-            min={-20}
-            max={35}
-            defaultValue={coldestNightC ?? ''}
-            className="ml-2 min-h-11 w-20 border-2 border-ink bg-paper px-2"
-          />
-        </label>
+        <NightField coldestNightC={coldestNightC} />
         <button type="submit" className={BUTTON.plain}>
           Weigh with it
         </button>

@@ -2,9 +2,12 @@
 
 import { CONTENT_WORDS, CONTENTS } from '../../core/space/content';
 import { GLANCE_WORDS, GLANCES, sidesByGlance } from '../../core/space/count-survey';
+import type { FrameFill } from '../../device/survey-draft';
 import { fillOf } from '../frames/CombPatterns';
 import { FROM_TOP } from '../frames/FrameComb';
 import type { Brush } from './brush';
+
+const FILLS: readonly FrameFill[] = [...GLANCES, 'dummy', 'feeder'];
 
 /** What is painted with, and how much at a time. */
 export function BrushPalette({ brush, onChange }: { brush: Brush; onChange: (brush: Brush) => void }) {
@@ -17,7 +20,7 @@ export function BrushPalette({ brush, onChange }: { brush: Brush; onChange: (bru
           type="button"
           className={look(brush.reach === 'frame')}
           aria-pressed={brush.reach === 'frame'}
-          onClick={() => onChange({ reach: 'frame', glance: 'brood' })}
+          onClick={() => onChange({ reach: 'frame', fill: 'brood' })}
         >
           whole frames
         </button>
@@ -32,16 +35,18 @@ export function BrushPalette({ brush, onChange }: { brush: Brush; onChange: (bru
       </div>
       <div className="mt-2 flex gap-1.5 overflow-x-auto pb-1 *:shrink-0 wide:flex-wrap">
         {brush.reach === 'frame'
-          ? GLANCES.map((glance) => (
+          ? FILLS.map((fill) => (
               <button
-                key={glance}
+                key={fill}
                 type="button"
-                className={look(brush.glance === glance)}
-                aria-pressed={brush.glance === glance}
-                onClick={() => onChange({ reach: 'frame', glance })}
+                className={look(brush.fill === fill)}
+                aria-pressed={brush.fill === fill}
+                onClick={() => onChange({ reach: 'frame', fill })}
               >
-                <Swatch fills={FROM_TOP.filter((content) => sidesByGlance(glance)[0][content])} />
-                {GLANCE_WORDS[glance]}
+                {fill !== 'dummy' && fill !== 'feeder' && (
+                  <Swatch fills={FROM_TOP.filter((content) => sidesByGlance(fill)[0][content])} />
+                )}
+                {fill === 'dummy' ? 'dummy board' : fill === 'feeder' ? 'frame feeder' : GLANCE_WORDS[fill]}
               </button>
             ))
           : CONTENTS.map((content) => (

@@ -1,7 +1,7 @@
 'use client';
 
 import { useRef } from 'react';
-import { CONTENT_WORDS, type Content, type Side, tenthsOf } from '../../core/space/content';
+import { CONTENT_WORDS, type Content, type Side, TENTHS, tenthsOf } from '../../core/space/content';
 import type { Box, Frame } from '../../core/space/hive';
 import { type SurveyChange, sideWith } from '../../device/survey-draft';
 import { frameContents } from '../../views/frame-words';
@@ -36,7 +36,7 @@ export function PaintBox({ box, name, brush, queenFrameId, change }: Props) {
     const key = brush.reach === 'frame' ? frameId : `${frameId} ${side} ${tenth}`;
     if (key === last.current) return;
     last.current = key;
-    if (brush.reach === 'frame') return change({ type: 'fill-frame', frameIds: [frameId], glance: brush.glance });
+    if (brush.reach === 'frame') return change({ type: 'fill-frame', frameIds: [frameId], fill: brush.fill });
     const frame = box.frames.find(({ id }) => id === frameId);
     const at = side === '1' ? 1 : 0;
     const holds = frame?.sides?.[at];
@@ -51,9 +51,9 @@ export function PaintBox({ box, name, brush, queenFrameId, change }: Props) {
     const digit = TENTH_KEYS.indexOf(event.key);
     if (step !== undefined) {
       sides[sides.indexOf(event.currentTarget as HTMLElement) + step]?.focus();
-    } else if (digit >= 0 && event.key.length === 1 && frame.sides) {
-      if (brush.reach === 'frame') change({ type: 'fill-frame', frameIds: [frame.id], glance: brush.glance });
-      else
+    } else if (digit >= 0 && event.key.length === 1) {
+      if (brush.reach === 'frame') change({ type: 'fill-frame', frameIds: [frame.id], fill: brush.fill });
+      else if (frame.sides)
         change({ type: 'side', frameId: frame.id, side, holds: sideWith(frame.sides[side], brush.content, digit + 1) });
     } else return;
     event.preventDefault();
@@ -90,17 +90,27 @@ export function PaintBox({ box, name, brush, queenFrameId, change }: Props) {
             {frame.id === queenFrameId && <b className="ml-0.5 bg-ink px-0.5 text-white">Q</b>}
           </p>
           <div className="flex gap-px border-t-4 border-ink">
-            {frame.sides?.map((side, at) => (
+            {frame.sides ? (
+              frame.sides.map((side, at) => (
+                <PaintSide
+                  // biome-ignore lint/suspicious/noArrayIndexKey: a frame has a left and a right side
+                  key={at}
+                  frame={frame}
+                  at={at as 0 | 1}
+                  rows={rows(side)}
+                  words={`Frame ${i + 1}, ${at === 0 ? 'left' : 'right'} side. ${frameContents({ ...frame, sides: [side, side] })}`}
+                  onKey={onKey}
+                />
+              ))
+            ) : (
               <PaintSide
-                // biome-ignore lint/suspicious/noArrayIndexKey: a frame has a left and a right side
-                key={at}
                 frame={frame}
-                at={at as 0 | 1}
-                side={side}
-                words={`Frame ${i + 1}, ${at === 0 ? 'left' : 'right'} side. ${frameContents({ ...frame, sides: [side, side] })}`}
+                at={0}
+                rows={NO_COMB}
+                words={`Frame ${i + 1}. ${frameContents(frame)}`}
                 onKey={onKey}
               />
-            ))}
+            )}
           </div>
         </li>
       ))}
@@ -113,16 +123,19 @@ function rows(side: Side): readonly Content[] {
   return FROM_TOP.flatMap((content) => Array<Content>(tenthsOf(side, content)).fill(content));
 }
 
+/** A dummy board or a feeder: as high as a comb, and nothing in it. */
+const NO_COMB: readonly Content[] = Array<Content>(TENTHS).fill('undrawn');
+
 function PaintSide({
   frame,
   at,
-  side,
+  rows: contents,
   words,
   onKey,
 }: {
   frame: Frame;
   at: 0 | 1;
-  side: Side;
+  rows: readonly Content[];
   words: string;
   onKey: (event: React.KeyboardEvent, frame: Frame, side: 0 | 1) => void;
 }) {
@@ -137,7 +150,7 @@ function PaintSide({
       className="min-w-0 flex-1"
       onKeyDown={(event) => onKey(event, frame, at)}
     >
-      {rows(side).map((content, row) => (
+      {contents.map((content, row) => (
         <svg
           // biome-ignore lint/suspicious/noArrayIndexKey: the rows of a side are its tenths
           key={row}
@@ -147,8 +160,14 @@ function PaintSide({
           className="block h-4 w-full wide:h-3.5"
           aria-hidden="true"
         >
-          <title>{CONTENT_WORDS[content]}</title>
-          <rect width="100%" height="100%" fill={fillOf(content)} stroke="var(--color-ink)" strokeWidth="0.5" />
+          <title>{frame.sides ? CONTENT_WORDS[content] : frame.kind}</title>
+          <rect
+            width="100%"
+            height="100%"
+            fill={frame.sides ? fillOf(content) : frame.kind === 'dummy' ? 'var(--color-muted)' : 'var(--color-tint)'}
+            stroke={frame.sides ? 'var(--color-ink)' : 'none'}
+            strokeWidth="0.5"
+          />
         </svg>
       ))}
     </div>

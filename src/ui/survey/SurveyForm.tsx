@@ -16,6 +16,7 @@ import { roomWords } from '../../views/room-words';
 import { Choice } from '../controls/Choice';
 import { BUTTON, FIELD } from '../controls/styles';
 import { useSave } from '../controls/useSave';
+import { WhenFields } from '../controls/WhenFields';
 import { IssueList } from '../entry/IssueList';
 import { useBook } from '../frame/BookContext';
 import { CombLegend } from '../frames/CombLegend';
@@ -48,7 +49,7 @@ export function SurveyForm({ colonyName, placeName, begin, carriedFrom, sizes, u
   );
   const { issues, isSaving, save } = useSave('/api/surveys');
   const [missing, setMissing] = useState<readonly Issue[]>([]);
-  const [brush, setBrush] = useState<Brush>({ reach: 'frame', glance: 'brood' });
+  const [brush, setBrush] = useState<Brush>({ reach: 'frame', fill: 'brood' });
   const { hive, manner } = draft;
   const untold = untoldBoxes(hive);
   const on = parseDay(draft.at.slice(0, 10)) ?? dayOfMinute(now);
@@ -91,7 +92,7 @@ export function SurveyForm({ colonyName, placeName, begin, carriedFrom, sizes, u
           submit();
         }}
       >
-        <div>
+        <div className="min-w-0">
           <IssueList issues={[...missing, ...issues]} />
           {isTakenUp && (
             <p role="note" className="mt-3 border-l-4 border-indigo pl-3">
@@ -158,7 +159,7 @@ export function SurveyForm({ colonyName, placeName, begin, carriedFrom, sizes, u
           </div>
           {manner === 'frames' && <CombLegend />}
         </div>
-        <div className="pb-28 wide:pb-0">
+        <div className="min-w-0 pb-28 wide:pb-0">
           <div className="wide:sticky wide:top-4">
             <div aria-live="polite" className="mt-4 border-l-4 border-willow pl-4">
               <p className="font-display text-willow text-xl font-bold">
@@ -217,29 +218,11 @@ export function SurveyForm({ colonyName, placeName, begin, carriedFrom, sizes, u
                   )}
                 </select>
               </label>
-              <label>
-                <span className="font-display text-lg font-bold">Day</span>
-                <input
-                  type="date"
-                  className={FIELD}
-                  value={draft.at.slice(0, 10)}
-                  max={formatDay(dayOfMinute(now))}
-                  onChange={({ target: { value } }) =>
-                    change({ type: 'set', fields: { at: `${value}T${draft.at.slice(11)}` } })
-                  }
-                />
-              </label>
-              <label>
-                <span className="font-display text-lg font-bold">Time</span>
-                <input
-                  type="time"
-                  className={FIELD}
-                  value={draft.at.slice(11)}
-                  onChange={({ target: { value } }) =>
-                    change({ type: 'set', fields: { at: `${draft.at.slice(0, 10)}T${value}` } })
-                  }
-                />
-              </label>
+              <WhenFields
+                at={draft.at}
+                latestDay={formatDay(dayOfMinute(now))}
+                onChange={(at) => change({ type: 'set', fields: { at } })}
+              />
             </div>
             <label className="mt-4 block">
               <span className="font-display text-lg font-bold">Note</span>
