@@ -1,3 +1,4 @@
+import { SEASON_VERSION } from '../src/core/formats/season-file';
 import { addCells, begin, CLEARED, choose, expect, onDay, saveInspection, setTime, test } from './test';
 
 const ID = (n: number) => `01970000-0000-7000-8000-${String(n).padStart(12, '0')}`;
@@ -133,8 +134,8 @@ test.describe('a season file that is not sound', () => {
 
     await bring('cut.json', Buffer.from(sound.slice(0, 5000)));
     await expect(refusal).toContainText('The file breaks off before its end.');
-    await bring('later.json', Buffer.from(sound.replace('"version": 2', '"version": 7')));
-    await expect(refusal).toContainText('The file is of version 7, this Ubbet reads up to 2.');
+    await bring('later.json', Buffer.from(sound.replace(`"version": ${SEASON_VERSION}`, '"version": 99')));
+    await expect(refusal).toContainText(`The file is of version 99, this Ubbet reads up to ${SEASON_VERSION}.`);
     await bring('list.csv', Buffer.from('a;b;c'));
     await expect(refusal).toContainText('This is not a JSON file.');
     await bring('other.json', Buffer.from('{"hello":1}'));

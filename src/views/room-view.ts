@@ -2,11 +2,11 @@ import type { Day } from '../core/calendar/day';
 import type { DayRange } from '../core/calendar/window';
 import type { MethodName } from '../core/methods/method';
 import { methodNamed } from '../core/methods/methods';
-import { allSizes, type Settings } from '../core/settings/settings';
+import type { Settings } from '../core/settings/settings';
 import { broodFrameCount } from '../core/space/hive';
 import { openOrInterleave } from '../core/space/open-or-interleave';
 import { outRange, type Room } from '../core/space/room';
-import { type Triggers, triggersOf } from '../core/space/triggers';
+import type { Triggers } from '../core/space/triggers';
 import { roomWords } from './room-words';
 import type { Yard, YardColony } from './yard';
 
@@ -57,9 +57,7 @@ const LAST = Number.POSITIVE_INFINITY;
 const rank = ({ isPressing }: RoomLine) => (isPressing ? 0 : 1);
 
 function roomLine({ colony, apiary, state }: YardColony, settings: Settings, coldestNightC: number | null): RoomLine {
-  const { survey, room } = state.frames as NonNullable<typeof state.frames>;
-  const sizes = allSizes(settings);
-  const triggers = triggersOf(survey.hive, survey.coveredSeams, sizes);
+  const { survey, room, triggers } = state.frames as NonNullable<typeof state.frames>;
   const words = roomWords(room, state.today);
   const broodFrames = broodFrameCount(survey.hive);
   return {

@@ -11,6 +11,7 @@ import type { ScheduleFrom } from '../schedule/schedule-part';
 import { allSizes, type Settings } from '../settings/settings';
 import { roomOf } from '../space/room';
 import type { SurveyFact } from '../space/survey';
+import { triggersOf } from '../space/triggers';
 import type { CellArrival, CellDeparture, ColonyFacts, InspectionFact, QueenEventFact } from './facts';
 import { type Look, type LookRead, readLook } from './look';
 import {
@@ -203,7 +204,11 @@ export function foldColony(facts: ColonyFacts, settings: Settings, today: Day): 
         parts.push(step.part);
         break;
       case 'survey':
-        frames = { survey: step.survey, room: roomOf(step.survey, sizes) };
+        frames = {
+          survey: step.survey,
+          room: roomOf(step.survey, sizes),
+          triggers: triggersOf(step.survey.hive, step.survey.coveredSeams, sizes),
+        };
         break;
       case 'answer':
         queen = afterAnswer(queen, step.answer, parts);

@@ -14,7 +14,7 @@ const survey = (at: string, letters: string, over: Partial<SurveyFact> = {}): Su
   source: 'survey',
   manner: 'frames',
   flow: 'none',
-  coveredSeams: 9,
+  coveredSeams: 8,
   queenFrameId: null,
   hive: aHive(aBox('nest', letters)),
   ...over,
@@ -59,6 +59,18 @@ describe('the warning that room runs out', () => {
     expect(rooms({ surveys: [freed, bound] }, '2027-05-10').check).toBeDefined();
   });
 
+  it('asks for a box or a super once those there are are full', () => {
+    const over = { role: 'super' as const, size: 'national-super', under: 'excluder' as const };
+    const withSuper = aHive(aBox('nest', 'HPBBBBBBEEE'), aBox('super', 'HHHHHHHNNEE', over));
+    const { check, window } = rooms({
+      surveys: [survey('2027-05-10T16:00', '', { hive: withSuper, coveredSeams: 9 })],
+    });
+    expect(check?.why).toBe(
+      'Bees cover 82 % of the brood boxes: time for another. The supers are 82 % full: time for another, going by the frames.',
+    );
+    expect(window).toEqual(['2027-05-10', '2027-05-14', '2027-05-17']);
+  });
+
   it('gives way to what cells ask for: room alone is too late then', () => {
     const cells = [{ id: 'a', label: 'a', place: 'bottom' as const, box: null, frame: null, part: null }];
     const saw = { ...look, cells: [{ cellId: 'a', found: 'larva-large' as const, takenDown: false }] };
@@ -78,7 +90,7 @@ describe('a look and the frames of its day', () => {
   it('are read together, and what the look itself says counts first', () => {
     const surveys = [survey('2027-05-10T16:00', 'HPBBBBBBPHE')];
     const { lastLook } = rooms({ surveys });
-    expect(lastLook?.inspection).toMatchObject({ broodFrames: 6, coveredSeams: 9, stores: 'room', layingRoomDays: 21 });
+    expect(lastLook?.inspection).toMatchObject({ broodFrames: 6, coveredSeams: 8, stores: 'room', layingRoomDays: 21 });
     const said = { ...look, broodFrames: 5, stores: 'honey' as const };
     expect(rooms({ surveys, inspections: [said] }).lastLook?.inspection).toMatchObject({
       broodFrames: 5,

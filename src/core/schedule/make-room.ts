@@ -6,13 +6,14 @@ import type { QueenState } from '../colony/queen-state';
 import type { ProgrammePart } from '../programmes/facts';
 import type { Room } from '../space/room';
 import type { SurveyFact } from '../space/survey';
+import type { Triggers } from '../space/triggers';
 import { type Check, checkKey } from './check';
 
 /** So long before she runs out of room it is time to give some, and so long it is best done at the latest. */
 const WARN_BEFORE = figure('Warned before laying room runs out', 7, 'days', SOURCES.caution);
 const BEST_BEFORE = figure('Room is best given before it runs out', 3, 'days', SOURCES.caution);
-/** A nest that is hemmed in is seen to within this many days. */
-const BOUND_WITHIN = figure('A nest that is hemmed in is seen to within', 7, 'days', SOURCES.caution);
+/** A nest that is hemmed in, or a hive that is full, is seen to within this many days. */
+const FULL_WITHIN = figure('A nest hemmed in or a hive that is full is seen to within', 7, 'days', SOURCES.caution);
 
 const BOUND_WORDS = { pollen: 'pollen', nectar: 'nectar', honey: 'honey' } as const;
 
@@ -20,6 +21,7 @@ const BOUND_WORDS = { pollen: 'pollen', nectar: 'nectar', honey: 'honey' } as co
 export interface SurveyedFrames {
   readonly survey: SurveyFact;
   readonly room: Room;
+  readonly triggers: Triggers;
 }
 
 /**
@@ -27,7 +29,7 @@ export interface SurveyedFrames {
  * queen lays, and where something was begun since that changed the frames.
  */
 export function makeRoomCheck(
-  { survey, room }: SurveyedFrames,
+  { survey, room, triggers }: SurveyedFrames,
   { expected, presumedGone }: Pick<QueenState, 'expected' | 'presumedGone'>,
   parts: readonly ProgrammePart[],
 ): Check | null {
@@ -35,7 +37,7 @@ export function makeRoomCheck(
   if (parts.some(({ programme: { on } }) => on > survey.on || (on === survey.on && survey.source === 'survey')))
     return null;
   const { out } = room;
-  const isPressing = room.bound !== null || room.isShortNow;
+  const isPressing = room.bound !== null || room.isShortNow || triggers.addBox || triggers.addSuper;
   if (!out && !isPressing) return null;
   const latest = latestDay(survey.on, out?.from ?? null, isPressing);
   const notBefore = (day: Day) => (day < survey.on ? survey.on : day > latest ? latest : day);
@@ -43,6 +45,10 @@ export function makeRoomCheck(
     ...(room.bound ? [`The nest is hemmed in by ${BOUND_WORDS[room.bound.by]}`] : []),
     ...(room.isShortNow ? ['She has empty cells for less than two days of laying'] : []),
     ...(out ? [outWords(out)] : []),
+    ...(triggers.addBox
+      ? [`Bees cover ${percentOf(triggers.topBoxCovered)} of the brood boxes: time for another`]
+      : []),
+    ...(triggers.addSuper ? [`The supers are ${percentOf(triggers.supersFull)} full: time for another`] : []),
   ];
   return {
     key: checkKey('make-room', survey.id),
@@ -58,6 +64,8 @@ export function makeRoomCheck(
   };
 }
 
+const percentOf = (share: number | null) => `${Math.round((share ?? 0) * 100)} %`;
+
 const outWords = ({ from, to }: NonNullable<Room['out']>) =>
   to === null
     ? `Out of laying room from ${dayWords(from)} at the earliest`
@@ -66,7 +74,7 @@ const outWords = ({ from, to }: NonNullable<Room['out']>) =>
 /** The day before the first on which she may be out of room; a nest hemmed in within a week; never before it was seen. */
 function latestDay(seen: Day, outFrom: Day | null, isPressing: boolean): Day {
   const byRoom = outFrom === null ? null : addDays(outFrom, -1);
-  const byBound = isPressing ? addDays(seen, BOUND_WITHIN.value) : null;
+  const byBound = isPressing ? addDays(seen, FULL_WITHIN.value) : null;
   const days = [byRoom, byBound].filter((day) => day !== null);
   return Math.max(seen, Math.min(...days)) as Day;
 }
