@@ -282,8 +282,8 @@ export function larkvaleSeason(): SeasonFacts {
     [{ letters: 'HHPBYSPHHHH' }, { letters: 'HPSYBSBBPHH' }, { ...onTop, letters: 'HHHHHHHHHHH' }],
     { coveredSeams: 12, flow: 'light' },
   );
-  season.survey(yarrow.id, '2027-05-13T18:05', [{ letters: 'HPBYBSBBPHE' }, { ...onTop, letters: 'HHHHNNNNNNE' }], {
-    coveredSeams: 9,
+  season.survey(yarrow.id, '2027-05-13T18:05', [{ letters: 'HPBYBSBBPHE' }, { ...onTop, letters: 'HHHNNNNNEEE' }], {
+    coveredSeams: 8,
     flow: 'light',
   });
   season.survey(burnet.id, '2027-05-13T18:40', [{ letters: 'PPPBYBBPPHH' }], {
