@@ -1,19 +1,8 @@
-import type { BrowserContext, Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
+import { badge, signal, takeAlong } from './signal';
 import { addCells, CLEARED, choose, expect, test } from './test';
 
 test.use({ seed: 'demo', viewport: { width: 390, height: 844 }, serviceWorkers: 'allow' });
-
-/** Opens the application once with a signal, and waits until it is kept on the device. */
-async function takeAlong(page: Page) {
-  await page.goto('/hive');
-  await expect(page.getByRole('heading', { level: 1, name: 'Which apiary?' })).toBeVisible();
-  await expect
-    .poll(() => page.evaluate(() => Object.keys(localStorage).some((key) => key.startsWith('ubbet-kept-'))))
-    .toBe(true);
-}
-
-const signal = (context: BrowserContext, is: boolean) => context.setOffline(!is);
-const badge = (page: Page) => page.getByRole('banner').getByRole('status');
 
 async function openHive(page: Page, apiary: RegExp, name: string) {
   await page.getByRole('link', { name: apiary }).click();

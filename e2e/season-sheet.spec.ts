@@ -65,6 +65,7 @@ test('a planned check is dragged inside its window; outside it asks, with what t
   };
   await drag(-1);
   await expect(tag).toHaveAccessibleName(/Mon 17 May, any day/);
+  await expect(row(page, 'Knapweed').getByText('Put on Mon 17 May.')).toBeAttached();
   await page.reload();
   await ready(page);
   await expect(tag).toHaveAccessibleName(/Mon 17 May, any day/);
@@ -85,6 +86,7 @@ test('a planned check is moved with the keyboard alone', async ({ page }) => {
   await expect(row(page, 'Teasel').getByText('Tue 25 May: Enter puts it there, Escape leaves it.')).toBeAttached();
   await page.keyboard.press('Enter');
   await expect(tag).toHaveAccessibleName(/Tue 25 May, any day 23 to 30 May/);
+  await expect(row(page, 'Teasel').getByText('Put on Tue 25 May.')).toBeAttached();
   await page.reload();
   await ready(page);
   await expect(tag).toHaveAccessibleName(/Tue 25 May, any day/);

@@ -1,23 +1,65 @@
 import type { InspectionEntry } from '../core/facts/entry';
+import type { PlanProgress } from '../core/facts/frame-plan';
+import type { CheckAnswer, CheckChange, StepTick } from '../core/facts/programme';
 import type { ProgrammeStart } from '../core/facts/programme-start';
+import type { SurveyEntry } from '../core/facts/survey';
 import type { Issue } from '../core/problems/issue';
 import type { Draft } from './draft';
 
 /**
- * An inspection that was saved on this device: waiting until the server answers; sent, and kept until the device knows what the
- * server makes of it; or refused, with the reason and everything that was typed.
+ * Something that was saved on this device: waiting until the server answers; sent, and kept until the device knows what the server
+ * makes of it; or refused, with the reason and everything that was entered.
  */
-export interface OutboxEntry {
+interface Kept {
   readonly id: string;
   readonly colonyId: string;
   readonly colonyName: string;
-  readonly entry: InspectionEntry;
-  /** Cells that it gives to other colonies, sent after it. */
-  readonly gives: readonly ProgrammeStart[];
-  readonly draft: Draft;
   readonly state: 'waiting' | 'sent' | 'refused';
   readonly issues: readonly Issue[];
   /** UTC instants. */
   readonly savedAt: string;
   readonly sentAt: string | null;
+}
+
+export interface KeptInspection extends Kept {
+  readonly kind: 'inspection';
+  readonly entry: InspectionEntry;
+  /** Cells that it gives to other colonies, sent after it. */
+  readonly gives: readonly ProgrammeStart[];
+  readonly draft: Draft;
+}
+
+/** What else is said at the hive: a survey, what a check came to or its new day, a step ticked, moves of a frame plan done. */
+export interface Sayings {
+  readonly survey: SurveyEntry;
+  readonly answer: CheckAnswer;
+  readonly 'check-change': CheckChange;
+  readonly step: StepTick;
+  readonly 'frame-moves': PlanProgress;
+}
+export type SayingKind = keyof Sayings;
+
+/** Where each is sent. */
+export const SAYING_PATHS: Readonly<Record<SayingKind, string>> = {
+  survey: '/api/surveys',
+  answer: '/api/answers',
+  'check-change': '/api/check-changes',
+  step: '/api/steps',
+  'frame-moves': '/api/frame-plans/progress',
+};
+
+export type KeptSaying = {
+  [Kind in SayingKind]: Kept & {
+    readonly kind: Kind;
+    readonly body: Sayings[Kind];
+    /** All that was entered, in words. */
+    readonly words: string;
+  };
+}[SayingKind];
+
+export type OutboxEntry = KeptInspection | KeptSaying;
+
+/** When it was, for the keeper who reads the list. */
+export function minuteOf(entry: OutboxEntry): string {
+  return entry.kind === 'inspection' ? entry.entry.at : entry.body.at;
 }

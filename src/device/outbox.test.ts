@@ -1,10 +1,11 @@
 import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, it } from 'vitest';
+import { day } from '../core/calendar/day';
 import { aColony } from '../core/colony/testing';
 import type { Issue } from '../core/problems/issue';
 import { emptyDraft, entryOf } from './draft';
-import { forgetSent, saveOnDevice, sendOutbox } from './outbox';
-import type { OutboxEntry } from './outbox-entry';
+import { dropFromDevice, forgetSent, keepOnDevice, saveOnDevice, sendOutbox } from './outbox';
+import type { KeptInspection, KeptSaying } from './outbox-entry';
 import { factsOnDevice } from './pack';
 import { type DeviceStore, deviceStore } from './store';
 import { draftKey, putDraft } from './stored-draft';
@@ -17,9 +18,10 @@ beforeEach(async () => {
   store = await deviceStore(`book-${book}`);
 });
 
-const entry = (id: string, over: Partial<OutboxEntry> = {}): OutboxEntry => {
+const entry = (id: string, over: Partial<KeptInspection> = {}): KeptInspection => {
   const draft = emptyDraft(id, 'clover', '2027-05-16T15:00');
   return {
+    kind: 'inspection',
     id,
     colonyId: 'clover',
     colonyName: 'Clover',
@@ -33,6 +35,19 @@ const entry = (id: string, over: Partial<OutboxEntry> = {}): OutboxEntry => {
     ...over,
   };
 };
+/** A step that was ticked, `savedAt` a minute of that hour. */
+const tick = (id: string, savedAt: number, isDone = true): KeptSaying => ({
+  kind: 'step',
+  id,
+  colonyId: 'clover',
+  colonyName: 'Clover',
+  body: { id, programmeId: 'nuc', step: 2, at: '2027-05-16T15:00', isDone },
+  words: 'Nuc swarm, step 3 done',
+  state: 'waiting',
+  issues: [],
+  savedAt: `2027-05-16T15:${savedAt}:00.000Z`,
+  sentAt: null,
+});
 const states = async () => Object.fromEntries((await store.getAll('outbox')).map(({ id, state }) => [id, state]));
 
 /** A server that answers with what is in the list, and nothing once that is used up. */
@@ -77,7 +92,7 @@ describe('the outbox', () => {
 
   it('sends photos and cells given away after the inspection, all again where the signal broke off', async () => {
     const draft = { ...entry('a').draft, photos: [{ id: 'photo', jpeg: '/9j/x' }] };
-    const give = { id: 'give' } as OutboxEntry['gives'][number];
+    const give = { id: 'give' } as KeptInspection['gives'][number];
     await saveOnDevice(store, entry('a', { draft, gives: [give] }), 'clover');
     const first = server([], []);
     await sendOutbox(store, () => NOW, first.send);
@@ -89,12 +104,37 @@ describe('the outbox', () => {
     expect((await store.get('outbox', 'a'))?.issues[0]?.message).toMatch(/^The inspection is stored, but a cell/);
   });
 
-  it('forgets what was sent once the server’s own copy is here', async () => {
-    await saveOnDevice(store, entry('a', { state: 'sent' }), 'clover');
+  it('sends what else was said in its turn, each to its place', async () => {
+    await keepOnDevice(store, tick('t', 30));
+    await saveOnDevice(store, entry('a'), 'clover');
+    const { asked, send } = server([], [refusal]);
+    await sendOutbox(store, () => NOW, send);
+    expect(asked).toEqual(['/api/inspections a', '/api/steps t']);
+    expect(await store.get('outbox', 't')).toMatchObject({
+      state: 'refused',
+      issues: [refusal],
+      words: 'Nuc swarm, step 3 done',
+    });
+    await dropFromDevice(store, 't');
+    expect(await states()).toEqual({ a: 'sent' });
+  });
+
+  it('keeps what was said anew while the older word was under way', async () => {
+    await keepOnDevice(store, tick('t', 30));
+    const send = async <T>() => {
+      await keepOnDevice(store, tick('t', 31, false));
+      return { ok: true, value: {} as T } as const;
+    };
+    await sendOutbox(store, () => NOW, send);
+    expect(await store.get('outbox', 't')).toMatchObject({ state: 'waiting', body: { isDone: false } });
+  });
+
+  it('forgets what was sent before the server was asked for its own copy, and nothing else', async () => {
+    await saveOnDevice(store, entry('a', { state: 'sent', sentAt: NOW }), 'clover');
     await saveOnDevice(store, entry('bb'), 'clover');
-    await forgetSent(store, new Set());
+    await forgetSent(store, NOW);
     expect(Object.keys(await states())).toEqual(['a', 'bb']);
-    await forgetSent(store, new Set(['a', 'bb']));
+    await forgetSent(store, '2027-05-16T18:00:00.001Z');
     expect(await states()).toEqual({ bb: 'waiting' });
   });
 });
@@ -111,9 +151,36 @@ describe('what is kept on a device', () => {
 
   it('reckons with what was saved here, and not with what was refused or is known already', () => {
     const packed = { colony: { id: 'clover' } as never, facts: aColony() };
-    const ids = (outbox: OutboxEntry[]) => factsOnDevice(packed, outbox).inspections.map(({ id }) => id);
+    const ids = (outbox: KeptInspection[]) => factsOnDevice(packed, outbox).inspections.map(({ id }) => id);
     expect(ids([entry('a'), entry('bb', { state: 'refused' }), entry('ccc', { colonyId: 'other' })])).toEqual(['a']);
     const known = { ...packed, facts: factsOnDevice(packed, [entry('a')]) };
     expect(factsOnDevice(known, [entry('a', { state: 'sent' })]).inspections).toHaveLength(1);
+  });
+
+  it('reckons with what else was said here of the colony', () => {
+    const part = { programme: { id: 'nuc' } } as never;
+    const packed = { colony: { id: 'clover' } as never, facts: { ...aColony(), parts: [part] } };
+    const said = <K extends KeptSaying['kind']>(kind: K, body: object, over: object = {}) =>
+      ({
+        ...tick('s', 30),
+        kind,
+        body: { id: 's', at: '2027-05-16T15:00', ...body },
+        ...over,
+      }) as unknown as KeptSaying;
+    const facts = factsOnDevice(packed, [
+      said('survey', { hive: { boxes: [] } }),
+      said('check-change', { key: 'look:1', kind: 'moved', to: '2027-05-20' }),
+      // Asked at another colony of the same programme, and of another programme.
+      said('answer', { programmeId: 'nuc', answer: 'eggs' }, { colonyId: 'other' }),
+      said('answer', { programmeId: 'demaree', answer: 'eggs' }, { id: 'x' }),
+      said('survey', {}, { colonyId: 'other', id: 'y' }),
+      tick('t', 31),
+    ]);
+    expect(facts.surveys).toEqual([expect.objectContaining({ id: 's', on: day('2027-05-16') })]);
+    expect(facts.changes).toEqual([expect.objectContaining({ key: 'look:1', to: day('2027-05-20') })]);
+    expect(facts.answers).toEqual([expect.objectContaining({ programmeId: 'nuc', on: day('2027-05-16') })]);
+    // Once the server knows, it is not said twice.
+    const known = factsOnDevice({ ...packed, facts }, [said('survey', {}), said('answer', { programmeId: 'nuc' })]);
+    expect([known.surveys.length, known.answers.length]).toEqual([1, 1]);
   });
 });

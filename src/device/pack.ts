@@ -1,3 +1,4 @@
+import { day, dayOfMinute } from '../core/calendar/day';
 import type { ColonyFacts } from '../core/colony/facts';
 import { factsWith } from '../core/colony/facts-with';
 import type { Settings } from '../core/settings/settings';
@@ -22,10 +23,36 @@ export interface PackedColony {
   readonly facts: ColonyFacts;
 }
 
-/** The facts of a colony with what was saved on this device since, apart from what the server refused. */
+/** The facts of a colony with what was said on this device since, apart from what the server refused. */
 export function factsOnDevice({ colony, facts }: PackedColony, outbox: readonly OutboxEntry[]): ColonyFacts {
-  const known = new Set(facts.inspections.map(({ id }) => id));
-  return outbox
-    .filter(({ colonyId, state, id }) => colonyId === colony.id && state !== 'refused' && !known.has(id))
-    .reduce((so, { entry }) => factsWith(so, entry), facts);
+  return outbox.filter(({ state }) => state !== 'refused').reduce((so, entry) => withSaid(so, entry, colony.id), facts);
+}
+
+/** What the server knows of already is not said twice. */
+function withSaid(facts: ColonyFacts, entry: OutboxEntry, colonyId: string): ColonyFacts {
+  const isKnown = (known: readonly { readonly id: string }[]) => known.some(({ id }) => id === entry.id);
+  // What a check came to may settle the whole programme, at whichever of its colonies it was asked.
+  if (entry.kind === 'answer') {
+    const isOfHers = facts.parts.some(({ programme }) => programme.id === entry.body.programmeId);
+    if (!isOfHers || isKnown(facts.answers)) return facts;
+    return { ...facts, answers: [...facts.answers, { ...entry.body, on: dayOfMinute(entry.body.at) }] };
+  }
+  if (entry.colonyId !== colonyId) return facts;
+  switch (entry.kind) {
+    case 'inspection':
+      return isKnown(facts.inspections) ? facts : factsWith(facts, entry.entry);
+    case 'survey':
+      if (isKnown(facts.surveys)) return facts;
+      return { ...facts, surveys: [...facts.surveys, { ...entry.body, on: dayOfMinute(entry.body.at) }] };
+    case 'check-change': {
+      if (isKnown(facts.changes)) return facts;
+      const { at, to, ...change } = entry.body;
+      const moved = { ...change, at, on: dayOfMinute(at), to: to === null ? null : day(to) };
+      return { ...facts, changes: [...facts.changes, moved] };
+    }
+    // Neither moves a date: steps are a list to tick, and frames have moved once the server has worked the plan off.
+    case 'step':
+    case 'frame-moves':
+      return facts;
+  }
 }

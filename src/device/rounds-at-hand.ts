@@ -1,6 +1,7 @@
 import type { Day } from '../core/calendar/day';
 import type { ColonyFacts } from '../core/colony/facts';
 import { foldColony } from '../core/colony/fold';
+import type { SurveyFact } from '../core/space/survey';
 import { type NeedyColony, needyColonies } from '../views/cells-view';
 import { type RoundView, roundView } from '../views/round-view';
 import type { ApiaryEntry, ColonyEntry } from '../views/yard';
@@ -13,6 +14,8 @@ export interface HiveAtHand {
   readonly facts: ColonyFacts;
   /** Minute of the last look; null: none yet. */
   readonly lastLookAt: string | null;
+  /** Its frames as they were last known; null: never surveyed. */
+  readonly lastSurvey: SurveyFact | null;
 }
 
 export interface RoundsAtHand {
@@ -44,7 +47,8 @@ export function roundsAtHand(pack: Pack, outbox: readonly OutboxEntry[], today: 
       })
       .sort((a, b) => b.round.due.length - a.round.due.length),
     hives: standings.map(({ colony, facts, state }) => {
-      return { colony, facts, lastLookAt: state.lastLook?.inspection.at ?? null };
+      const lastLookAt = state.lastLook?.inspection.at ?? null;
+      return { colony, facts, lastLookAt, lastSurvey: state.frames?.survey ?? null };
     }),
     needy: needyColonies({ apiaries, colonies, settings }),
   };

@@ -127,6 +127,11 @@ export function surveyOf({ counts: _, ...draft }: SurveyDraft): SurveyEntry {
   return { ...draft, source: 'survey' };
 }
 
+/** A survey that came back, to be put right. */
+export function draftOfSurvey({ source: _, ...survey }: SurveyEntry): SurveyDraft {
+  return { ...survey, counts: {} };
+}
+
 /** Boxes whose frames have not all been told yet, by their ids. */
 export function untoldBoxes({ boxes }: Hive): readonly string[] {
   return boxes.filter(({ frames }) => frames.length === 0).map(({ id }) => id);

@@ -4,6 +4,7 @@ import { addDays } from '../core/calendar/day';
 import type { Now } from '../core/calendar/now';
 import type { OpenedDatabase } from '../db/open';
 import { loadColonyFacts } from '../db/repositories/colony-facts';
+import { openFramePlans } from '../db/repositories/frame-plans';
 import { loadSettings } from '../db/repositories/settings';
 import { loadSharedFacts } from '../db/repositories/shared-facts';
 import { apiaries, colonies } from '../db/schema/tables';
@@ -41,6 +42,7 @@ export function makePack(opened: OpenedDatabase, { today, minute }: Now): Pack {
       ...PAGES,
       ...packed.map(({ colony }) => `/colonies/${colony.id}`),
       ...programmes.map(({ id }) => `/programmes/${id}`),
+      ...openFramePlans(db).map((id) => `/frame-plans/${id}`),
     ],
   };
 }

@@ -4,13 +4,16 @@ import type { ColonyState } from '../core/colony/fold';
 import type { FollowUpCode } from '../core/methods/method';
 import { ANSWERS } from '../core/programmes/answers';
 import { type Check, type CheckCode, type LeaveShut, urgencyOf } from '../core/schedule/check';
-import { dueWords } from '../core/schedule/due-words';
+import { dueWords, orderOf } from '../core/schedule/due-words';
 import type { Tone } from './marks';
 
 /** Something due at a colony, with what is needed to answer it on the spot, to move it and to leave it out. */
 export interface DueView {
   readonly key: string;
   readonly code: CheckCode;
+  /** What it asks for. */
+  readonly order: string;
+  /** What it asks for, and by when. */
   readonly words: string;
   readonly why: string;
   readonly tone: Tone;
@@ -32,6 +35,7 @@ export function dueView(check: Check, today: Day): DueView {
   return {
     key,
     code,
+    order: orderOf(check),
     words: dueWords(check, today),
     why,
     tone: urgencyOf(check, today),

@@ -45,7 +45,9 @@ export interface WayOutView extends WayOut {
 
 export interface ProgrammeView {
   readonly id: string;
+  /** The colony that it was started on. */
   readonly colonyId: string;
+  readonly colonyName: string;
   readonly title: string;
   readonly begun: string;
   readonly status: string;
@@ -88,6 +90,7 @@ export function programmeView(
   return {
     id: programme.id,
     colonyId: programme.colonyId,
+    colonyName: members.find(({ colonyId }) => colonyId === programme.colonyId)?.name ?? '',
     title: method.title,
     begun: `Begun ${weekdayWords(programme.on)}, ${day === 0 ? 'today' : `day ${day}`}`,
     status: statusWords(programme, members, failing !== undefined, isOver),

@@ -70,9 +70,9 @@ export interface ColonyState {
   readonly liveCells: readonly TrackedCell[];
   readonly cellDates: ColonyCellDates;
   readonly queen: QueenState;
-  /** From the last inspection that noted the youngest brood; null when none did. */
   /** Its frames as last surveyed or moved, and the room that follows; null: they never were. */
   readonly frames: SurveyedFrames | null;
+  /** From the last inspection that noted the youngest brood; null when none did. */
   readonly lastLaid: (LastLaid & { readonly seenOn: Day }) | null;
   /** Programmes begun by today, in order of time. */
   readonly parts: readonly ProgrammePart[];
@@ -92,7 +92,7 @@ function stepsOf(facts: ColonyFacts, parts: readonly ProgrammePart[], today: Day
       step: { on: inspection.on, kind: 'look', inspection } as const,
       by: `${inspection.at} ${inspection.id}`,
     })),
-    ...facts.queenEvents.map((event) => ({ step: { on: event.on, kind: 'queen', event } as const, by: '' })),
+    ...facts.queenEvents.map((event) => ({ step: { on: event.on, kind: 'queen', event } as const, by: event.id })),
     ...facts.departures.map((departure) => ({
       step: { on: departure.on, kind: 'given', departure } as const,
       by: departure.cellId,
@@ -108,8 +108,14 @@ function stepsOf(facts: ColonyFacts, parts: readonly ProgrammePart[], today: Day
     ...parts.flatMap((part) =>
       part.half ? [{ step: { on: part.half.on, kind: 'half', part } as const, by: part.programme.id }] : [],
     ),
-    ...facts.surveys.map((survey) => ({ step: { on: survey.on, kind: 'survey', survey } as const, by: survey.at })),
-    ...facts.answers.map((answer) => ({ step: { on: answer.on, kind: 'answer', answer } as const, by: answer.at })),
+    ...facts.surveys.map((survey) => ({
+      step: { on: survey.on, kind: 'survey', survey } as const,
+      by: `${survey.at} ${survey.id}`,
+    })),
+    ...facts.answers.map((answer) => ({
+      step: { on: answer.on, kind: 'answer', answer } as const,
+      by: `${answer.at} ${answer.id}`,
+    })),
   ];
   return steps
     .filter(({ step }) => step.on <= today)

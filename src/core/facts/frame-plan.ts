@@ -31,3 +31,17 @@ export const framePlanFact = z.strictObject({
 });
 
 export type FramePlan = z.infer<typeof framePlanFact>;
+
+/** How far a plan has been worked off. */
+export const planProgress = z.strictObject({
+  id: idField,
+  /** The minute at which it was said. */
+  at: minuteField,
+  done: z.array(z.int().min(0).max(LIMITS.planSteps)).max(LIMITS.planSteps).readonly(),
+  /** All is done as listed: the frames are now where the plan says. */
+  isFinished: z.boolean(),
+  /** Given up. */
+  isDropped: z.boolean(),
+});
+
+export type PlanProgress = z.infer<typeof planProgress>;

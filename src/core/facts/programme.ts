@@ -40,6 +40,11 @@ export const stepDoneFact = z.strictObject({
   at: minuteField,
 });
 
+/** A step ticked, or its tick taken away. */
+export const stepTick = stepDoneFact.extend({ isDone: z.boolean() });
+
+export type StepTick = z.infer<typeof stepTick>;
+
 /** What a follow-up came to. */
 export const checkAnswerFact = z.strictObject({
   id: idField,
@@ -55,6 +60,8 @@ export const checkAnswerFact = z.strictObject({
   note: noteField,
 });
 
+export type CheckAnswer = z.infer<typeof checkAnswerFact>;
+
 export const CHECK_CHANGES = ['moved', 'skipped', 'as-it-was'] as const;
 
 /** A check put on another day, left out, or put back as it was. */
@@ -68,6 +75,8 @@ export const checkChangeFact = z.strictObject({
   to: isoDayField.nullable(),
   reason: z.string().trim().max(LIMITS.note),
 });
+
+export type CheckChange = z.infer<typeof checkChangeFact>;
 
 /** A cell that went from its colony to another. */
 export const cellMoveFact = z.strictObject({

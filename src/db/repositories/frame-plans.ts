@@ -27,6 +27,16 @@ export function framePlansOf(db: Db, colonyId: string): readonly FramePlan[] {
     .map(({ deletedAt: _, ...plan }) => plan);
 }
 
+/** Plans that are still to be worked off, by id. */
+export function openFramePlans(db: Db): readonly string[] {
+  return db
+    .select({ id: framePlans.id })
+    .from(framePlans)
+    .where(and(isNull(framePlans.finishedAt), isNull(framePlans.deletedAt)))
+    .all()
+    .map(({ id }) => id);
+}
+
 export function writeFramePlan(db: Db, plan: FramePlan): void {
   const row = { ...plan, deletedAt: null };
   db.insert(framePlans).values(row).onConflictDoUpdate({ target: framePlans.id, set: row }).run();

@@ -1,12 +1,9 @@
 import 'server-only';
 import { and, desc, eq, gte, isNull } from 'drizzle-orm';
 import { v7 as newId } from 'uuid';
-import { z } from 'zod';
 import { addDays, day, formatDay } from '../../core/calendar/day';
 import type { Now } from '../../core/calendar/now';
-import { idField } from '../../core/facts/fields';
-import type { FramePlan } from '../../core/facts/frame-plan';
-import { LIMITS } from '../../core/facts/limits';
+import type { FramePlan, PlanProgress } from '../../core/facts/frame-plan';
 import { methodNamed } from '../../core/methods/methods';
 import { failure, type Result, success } from '../../core/problems/issue';
 import { framesOf } from '../../core/space/hive';
@@ -41,23 +38,13 @@ export function saveFramePlan(db: Db, plan: FramePlan): Result<{ id: string }> {
 /** A method begun so long before a plan is still the one that it is for. */
 const SAME_START_DAYS = 7;
 
-/** How far a plan has been worked off. */
-export const planProgress = z.strictObject({
-  id: idField,
-  done: z.array(z.int().min(0).max(LIMITS.planSteps)).max(LIMITS.planSteps),
-  /** All is done as listed: the frames are now where the plan says. */
-  isFinished: z.boolean(),
-  /** Given up. */
-  isDropped: z.boolean(),
-});
-
 /**
  * Ticks steps; once all is done, each hive of the plan is as it was planned, and that is what the next survey starts from. A method
  * that makes a new colony has to be started first, so that its frames have a colony to be in.
  */
 export function workOnPlan(
   db: Db,
-  { id, done, isFinished, isDropped }: z.infer<typeof planProgress>,
+  { id, at, done, isFinished, isDropped }: PlanProgress,
   now: Now,
 ): Result<{ id: string }> {
   return db.transaction(
@@ -66,6 +53,10 @@ export function workOnPlan(
       if (!plan)
         return failure({ path: ['id'], code: 'not-found', message: 'There is no such plan. Reload the page.' });
       if (plan.finishedAt !== null) return success({ id });
+      if (at > now.minute) {
+        const message = `This lies in the future; it is ${now.minute.replace('T', ', ')} now. Set the clock of the device that it was said on.`;
+        return failure({ path: ['at'], code: 'in-the-future', message });
+      }
       if (isDropped) {
         tx.update(framePlans).set({ deletedAt: now.instant }).where(eq(framePlans.id, id)).run();
         return success({ id });
@@ -81,14 +72,14 @@ export function workOnPlan(
         const message = `Start “${title}” first, so that the new colony has a name; then say that the frames are moved.`;
         return failure({ path: ['isFinished'], code: 'missing', message });
       }
-      writeFramePlan(tx, { ...plan, done: plan.steps.map((_, i) => i), finishedAt: now.minute });
+      writeFramePlan(tx, { ...plan, done: plan.steps.map((_, i) => i), finishedAt: at });
       const before = surveysOf(tx, plan.colonyId)[0];
       for (const { hive, colonyId } of homes) {
         const isHers = framesOf(hive).some((frame) => frame.id === plan.queenFrameId);
         writeSurvey(tx, {
           id: newId(),
           colonyId: colonyId as string,
-          at: now.minute,
+          at,
           source: 'moves',
           manner: before?.manner ?? 'frames',
           flow: before?.flow ?? 'none',

@@ -151,7 +151,9 @@ describe('a plan of frames', () => {
     ...over,
   });
   const work = (over: object = {}) =>
-    codes(workOnPlan(opened.db, { id: PLAN, done: [0], isFinished: false, isDropped: false, ...over }, now));
+    codes(
+      workOnPlan(opened.db, { id: PLAN, at: now.minute, done: [0], isFinished: false, isDropped: false, ...over }, now),
+    );
   const begin = () => {
     opened.db
       .insert(programmes)
@@ -203,6 +205,15 @@ describe('a plan of frames', () => {
       '16 May: Clover, brood box, frame 1',
       '16 May: Clover nuc, brood box, frame 1',
     ]);
+  });
+
+  it('is done when it was said to be, however late that comes here, and not before that', () => {
+    saveFramePlan(opened.db, plan());
+    begin();
+    expect(work({ at: '2027-05-16T23:59', isFinished: true })).toEqual(['in-the-future at']);
+    expect(work({ at: '2027-05-16T09:30', isFinished: true })).toBe('stored');
+    expect(findFramePlan(opened.db, PLAN)?.finishedAt).toBe('2027-05-16T09:30');
+    expect(surveysOf(opened.db, NUC)).toMatchObject([{ source: 'moves', at: '2027-05-16T09:30' }]);
   });
 
   it('gives frames to another colony whose hive was brought in', () => {

@@ -4,7 +4,7 @@ import { z } from 'zod';
 import { day, dayOfMinute, formatDay } from '../../core/calendar/day';
 import type { Now } from '../../core/calendar/now';
 import { idField } from '../../core/facts/fields';
-import { cellMoveFact, checkAnswerFact, checkChangeFact, stepDoneFact } from '../../core/facts/programme';
+import { type CheckAnswer, type CheckChange, cellMoveFact, type StepTick } from '../../core/facts/programme';
 import { isoDayField } from '../../core/formats/day-field';
 import { methodNamed } from '../../core/methods/methods';
 import { failure, type Issue, type Result, success } from '../../core/problems/issue';
@@ -40,10 +40,8 @@ const standing = (db: Db, id: string) =>
 const unitsIn = (db: Db, id: string) =>
   db.select().from(programmeUnits).where(eq(programmeUnits.programmeId, id)).all();
 
-export const stepTick = stepDoneFact.extend({ isDone: z.boolean() });
-
 /** Ticks a step of a programme, or takes the tick away. */
-export function tickStep(db: Db, { isDone, ...tick }: z.infer<typeof stepTick>): Result<{ id: string }> {
+export function tickStep(db: Db, { isDone, ...tick }: StepTick): Result<{ id: string }> {
   return db.transaction((tx) => {
     const programme = standing(tx, tick.programmeId);
     if (!programme) return failure(UNKNOWN);
@@ -57,9 +55,7 @@ export function tickStep(db: Db, { isDone, ...tick }: z.infer<typeof stepTick>):
   });
 }
 
-type Answer = z.infer<typeof checkAnswerFact>;
-
-function answerIssues(db: Db, answer: Answer, now: Now): Issue[] {
+function answerIssues(db: Db, answer: CheckAnswer, now: Now): Issue[] {
   const programme = standing(db, answer.programmeId);
   if (!programme) return [UNKNOWN];
   const members = [programme.colonyId, ...unitsIn(db, programme.id).map(({ colonyId }) => colonyId)];
@@ -85,7 +81,7 @@ function answerIssues(db: Db, answer: Answer, now: Now): Issue[] {
 }
 
 /** Stores what a follow-up came to. Sent again it lands once. */
-export function answerCheck(db: Db, answer: Answer, now: Now): Result<{ id: string }> {
+export function answerCheck(db: Db, answer: CheckAnswer, now: Now): Result<{ id: string }> {
   return db.transaction((tx) => {
     const issues = answerIssues(tx, answer, now);
     if (issues.length > 0) return failure(...issues);
@@ -107,7 +103,7 @@ export function takeBackAnswer(db: Db, id: string, now: Now): Result<{ id: strin
 }
 
 /** Puts a check on another day, leaves it out with a reason, or puts it back as it was. */
-export function changeCheck(db: Db, change: z.infer<typeof checkChangeFact>, now: Now): Result<{ id: string }> {
+export function changeCheck(db: Db, change: CheckChange, now: Now): Result<{ id: string }> {
   return db.transaction((tx) => {
     if (!tx.select().from(colonies).where(eq(colonies.id, change.colonyId)).get()) {
       return failure({ path: ['colonyId'], code: 'unknown-reference', message: 'Choose a colony in the book.' });
@@ -126,9 +122,6 @@ export function changeCheck(db: Db, change: z.infer<typeof checkChangeFact>, now
     return success({ id: change.id });
   });
 }
-
-export const checkChangeEntry = checkChangeFact;
-export const checkAnswerEntry = checkAnswerFact;
 
 /** On which day a programme is given up; null: it goes on after all. */
 export const programmeEnd = z.strictObject({ id: idField, endedOn: isoDayField.nullable() });

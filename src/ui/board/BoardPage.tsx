@@ -1,31 +1,17 @@
 'use client';
 
-import {
-  type CollisionDetection,
-  closestCenter,
-  DndContext,
-  type DragEndEvent,
-  DragOverlay,
-  MouseSensor,
-  pointerWithin,
-  TouchSensor,
-  useSensor,
-  useSensors,
-} from '@dnd-kit/core';
+import { DndContext, DragOverlay } from '@dnd-kit/core';
 import Link from 'next/link';
 import { useCallback, useMemo, useState } from 'react';
 import { v7 as newId } from 'uuid';
 import type { FramePlan } from '../../core/facts/frame-plan';
 import type { MethodName } from '../../core/methods/method';
 import { type Arrangement, frameNamed, placeOf } from '../../core/space/arrangement';
-import { checkArrangement, type Finding } from '../../core/space/arrangement-rules';
+import { checkArrangement } from '../../core/space/arrangement-rules';
 import type { FrameSize } from '../../core/space/frame-size';
 import { newDummy, newFrame } from '../../core/space/frame-traits';
 import type { Box, Hive } from '../../core/space/hive';
 import { asIs } from '../../core/space/proposals/proposal';
-import { boxName } from '../../core/space/work-list';
-import { placeOfDrop } from '../../views/board-state';
-import { boxTitle } from '../../views/frame-words';
 import { Check } from '../controls/Check';
 import { useSave } from '../controls/useSave';
 import { IssueList } from '../entry/IssueList';
@@ -37,12 +23,15 @@ import { AtTheHive } from './AtTheHive';
 import type { NewFrame } from './BoardBox';
 import { BoardTools } from './BoardTools';
 import { BoardUnit } from './BoardUnit';
+import { BringHive } from './BringHive';
 import { FindingList } from './FindingList';
 import { OutTray } from './OutTray';
+import { boxChoices, type FramePlace, framePlaceWords } from './place-words';
 import { SelectedFrame } from './SelectedFrame';
-import { capital, unitTitle } from './unit-title';
+import { unitTitle } from './unit-title';
 import { useBoard } from './useBoard';
 import { useBoardKeys } from './useBoardKeys';
+import { useFrameDrag } from './useFrameDrag';
 import { useReckonedBoard } from './useReckonedBoard';
 
 export interface OtherHive {
@@ -72,17 +61,6 @@ export interface BoardPageProps {
   readonly today: string;
 }
 
-/** So far a finger or the mouse goes before a tap becomes a drag, in pixels. */
-const SENSE = { activationConstraint: { distance: 6 } };
-
-/** What is under the pointer; a fast pointer between two frames gets what is nearest. */
-const underPointer: CollisionDetection = (args) => {
-  const within = pointerWithin(args);
-  // A frame lies on its box: it is the frame that is meant.
-  const frames = within.filter(({ id }) => String(id).startsWith('frame '));
-  return frames.length > 0 ? frames : within.length > 0 ? within : closestCenter(args);
-};
-
 /** An arrangement with other colonies’ hives beside it, as they stand. */
 const withHives = ({ units, out }: Arrangement, hives: readonly OtherHive[]): Arrangement => ({
   units: [...units, ...hives.map(({ id, hive }) => ({ name: id, hive }))],
@@ -96,7 +74,6 @@ export function BoardPage(props: BoardPageProps) {
   const [hasDisease, setDisease] = useState(false);
   const [manyPests, setPests] = useState(false);
   const [fill, setFill] = useState<'empty' | 'undrawn'>('empty');
-  const [dragged, setDragged] = useState<string | null>(null);
   const [refusal, setRefusal] = useState<string | null>(null);
   const [proposed, setProposed] = useState<{
     readonly queenUnit: string | null;
@@ -138,7 +115,6 @@ export function BoardPage(props: BoardPageProps) {
     sizes,
   });
   const { issues, isSaving, save } = useSave('/api/frame-plans');
-  const sensors = useSensors(useSensor(MouseSensor, SENSE), useSensor(TouchSensor, SENSE));
   const onSelect = useCallback(
     (frameId: string) => {
       select(frameId);
@@ -146,6 +122,7 @@ export function BoardPage(props: BoardPageProps) {
     },
     [select],
   );
+  const { dragged, ...dragging } = useFrameDrag(arrangement, change, onSelect);
   const onNewFrame = useCallback(
     (box: Box, what: NewFrame) => {
       const frame = what === 'dummy' ? newDummy(newId(), box.size) : newFrame(newId(), box.size, what);
@@ -185,26 +162,8 @@ export function BoardPage(props: BoardPageProps) {
     if (!against) change({ type: 'shake', frameId, isOn });
   };
 
-  const onDragEnd = ({ active, over }: DragEndEvent) => {
-    setDragged(null);
-    const moved = active.rect.current.translated;
-    if (!over || !moved) return;
-    const frameId = String(active.id);
-    const isRight = moved.left + moved.width / 2 > over.rect.left + over.rect.width / 2;
-    const to = placeOfDrop(arrangement, frameId, String(over.id), isRight);
-    if (to !== undefined) change({ type: 'move', frameId, to });
-    onSelect(frameId);
-  };
-
   const isOneOfSeveral = arrangement.units.length > 1;
-  const placeWords = ({ frameId, boxId }: Pick<Finding, 'frameId' | 'boxId'>): string | null => {
-    const unit = arrangement.units.find((one) => one.hive.boxes.some(({ id }) => id === boxId));
-    const box = unit?.hive.boxes.find(({ id }) => id === boxId);
-    if (!unit || !box) return null;
-    const name = `${boxName(unit.hive, box)}${isOneOfSeveral ? ` of ${unitName(unit.name)}` : ''}`;
-    const at = box.frames.findIndex(({ id }) => id === frameId);
-    return at >= 0 ? `Frame ${at + 1} of ${name}` : capital(name);
-  };
+  const placeWords = (at: FramePlace) => framePlaceWords(arrangement, unitName, at);
   const isOut = arrangement.out.some(({ id }) => id === selected);
   const place = selected === null ? null : placeOf(arrangement, selected);
   const chosen = selected !== null && (place || isOut) ? frameNamed(arrangement, selected) : null;
@@ -226,14 +185,7 @@ export function BoardPage(props: BoardPageProps) {
   };
 
   return (
-    <DndContext
-      id="board"
-      sensors={sensors}
-      collisionDetection={underPointer}
-      onDragStart={({ active }) => setDragged(String(active.id))}
-      onDragEnd={onDragEnd}
-      onDragCancel={() => setDragged(null)}
-    >
+    <DndContext id="board" {...dragging}>
       <CombPatterns />
       <PageHead
         isSticky={false}
@@ -285,28 +237,7 @@ export function BoardPage(props: BoardPageProps) {
               />
             ))}
           </div>
-          {others.length > board.brought.length && (
-            <label className="mt-3 block text-sm">
-              Bring in the hive of
-              <select
-                className="ml-2 min-h-11 border-2 border-ink bg-paper px-2"
-                value=""
-                onChange={({ target: { value } }) => {
-                  const other = others.find(({ id }) => id === value);
-                  if (other) change({ type: 'bring', unit: { name: other.id, hive: other.hive } });
-                }}
-              >
-                <option value="">another colony here …</option>
-                {others
-                  .filter(({ id }) => !board.brought.includes(id))
-                  .map(({ id, name }) => (
-                    <option key={id} value={id}>
-                      {name}
-                    </option>
-                  ))}
-              </select>
-            </label>
-          )}
+          <BringHive others={others.filter(({ id }) => !board.brought.includes(id))} change={change} />
           <OutTray frames={arrangement.out} selected={selected} onSelect={onSelect} />
           <CombLegend />
           <p className="text-muted mt-2 text-sm">
@@ -327,13 +258,7 @@ export function BoardPage(props: BoardPageProps) {
               isOut={isOut}
               board={board}
               hasCells={context.cellFrames.has(chosen.id)}
-              boxes={arrangement.units.flatMap((unit) =>
-                unit.hive.boxes.map((box) => ({
-                  id: box.id,
-                  name: `${boxTitle(unit.hive, box)}${isOneOfSeveral ? `, ${unitName(unit.name)}` : ''}`,
-                  frames: box.frames.filter(({ id }) => id !== chosen.id).length,
-                })),
-              )}
+              boxes={boxChoices(arrangement, unitName, chosen.id)}
               change={change}
               onShake={shake}
             />

@@ -5,10 +5,13 @@ import { v7 as newId } from 'uuid';
 import { ANSWERS } from '../../core/programmes/answers';
 import type { DueAt, DueView } from '../../views/due-view';
 import { BUTTON, FIELD } from '../controls/styles';
-import { useSend } from '../controls/useSend';
 import { IssueList } from '../entry/IssueList';
+import { useThisMinute } from '../frame/useThisMinute';
+import { useSay } from '../offline/useSay';
 
 interface Props {
+  /** What the check asks for. */
+  readonly order: string;
   readonly asks: NonNullable<DueView['asks']>;
   readonly at: DueAt;
   readonly minute: string;
@@ -37,13 +40,14 @@ function choicesOf({ code }: Props['asks'], { halves }: DueAt): readonly Choice[
 }
 
 /** One tap says what a check came to. */
-export function AnswerCheck({ asks, at, minute, onDone }: Props) {
+export function AnswerCheck({ order, asks, at, minute: shownAt, onDone }: Props) {
+  const minute = useThisMinute(shownAt)();
   const today = minute.slice(0, 10);
   const [id] = useState(() => newId());
   const [on, setOn] = useState(today);
   const [note, setNote] = useState('');
-  const { issues, isSending, sendTo } = useSend();
-  const answer = async ({ answer: code, queenlessColonyId }: Choice) => {
+  const { issues, isSaying, say } = useSay({ id: at.colonyId, name: at.colonyName });
+  const answer = async ({ answer: code, words, queenlessColonyId }: Choice) => {
     const { programmeId, code: check, nth } = asks;
     const time = on === today ? minute.slice(11) : '12:00';
     const body = {
@@ -57,10 +61,11 @@ export function AnswerCheck({ asks, at, minute, onDone }: Props) {
       queenlessColonyId,
       note,
     };
-    if (await sendTo('/api/answers', body)) onDone();
+    const said = `${order}: ${words}${note ? ` (${note})` : ''}`;
+    if ((await say('answer', body, said)) !== 'refused') onDone();
   };
   return (
-    <fieldset className="mt-1 border-l-4 border-willow pl-3" disabled={isSending}>
+    <fieldset className="mt-1 border-l-4 border-willow pl-3" disabled={isSaying}>
       <legend className="sr-only">What it came to</legend>
       <IssueList issues={issues} />
       <div className="grid gap-2">

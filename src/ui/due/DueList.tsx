@@ -1,8 +1,11 @@
 'use client';
 
 import { useState } from 'react';
+import type { OutboxEntry } from '../../device/outbox-entry';
 import type { DueAt, DueView } from '../../views/due-view';
 import { BUTTON } from '../controls/styles';
+import { useDevice } from '../offline/DeviceProvider';
+import { NotSent } from '../offline/NotSent';
 import { TONE_TEXT } from '../time/tones';
 import { AnswerCheck } from './AnswerCheck';
 import { MoveCheck } from './MoveCheck';
@@ -27,9 +30,20 @@ export function DueList({ due, at, minute, saidAbove }: Props) {
   );
 }
 
+/** Something that was said of this check on this device. */
+function isOf(entry: OutboxEntry, { key, asks }: DueView, colonyId: string): boolean {
+  if (entry.colonyId !== colonyId) return false;
+  if (entry.kind === 'check-change') return entry.body.key === key;
+  if (entry.kind !== 'answer' || !asks) return false;
+  const { programmeId, code, nth } = entry.body;
+  return programmeId === asks.programmeId && code === asks.code && nth === asks.nth;
+}
+
 function DueLine({ check, at, minute, saidAbove }: Omit<Props, 'due'> & { check: DueView }) {
   const [open, setOpen] = useState<'answer' | 'move' | null>(null);
   const { words, why, tone, asks, isNear, plannedFor } = check;
+  const { outbox } = useDevice();
+  const said = outbox.filter((entry) => entry.state === 'waiting' && isOf(entry, check, at.colonyId));
   const toggle = (which: 'answer' | 'move') => setOpen(open === which ? null : which);
   return (
     <li className="mt-1.5" data-due={check.code}>
@@ -54,7 +68,10 @@ function DueLine({ check, at, minute, saidAbove }: Omit<Props, 'due'> & { check:
           another day
         </button>
       </span>
-      {open === 'answer' && asks && <AnswerCheck asks={asks} at={at} minute={minute} onDone={() => setOpen(null)} />}
+      {said.map((entry) => entry.kind !== 'inspection' && <NotSent key={entry.id} words={entry.words} />)}
+      {open === 'answer' && asks && (
+        <AnswerCheck order={check.order} asks={asks} at={at} minute={minute} onDone={() => setOpen(null)} />
+      )}
       {open === 'move' && <MoveCheck check={check} at={at} minute={minute} onDone={() => setOpen(null)} />}
     </li>
   );

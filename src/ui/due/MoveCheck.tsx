@@ -3,12 +3,14 @@
 import { useState } from 'react';
 import { v7 as newId } from 'uuid';
 import { formatDay, parseDay } from '../../core/calendar/day';
-import { rangeWords } from '../../core/calendar/words';
+import { rangeWords, weekdayWords } from '../../core/calendar/words';
+import type { CheckChange } from '../../core/facts/programme';
 import { riskOfDay } from '../../core/schedule/check-changes';
 import type { DueAt, DueView } from '../../views/due-view';
 import { BUTTON, FIELD } from '../controls/styles';
-import { useSend } from '../controls/useSend';
 import { IssueList } from '../entry/IssueList';
+import { useThisMinute } from '../frame/useThisMinute';
+import { useSay } from '../offline/useSay';
 
 interface Props {
   readonly check: DueView;
@@ -18,15 +20,16 @@ interface Props {
 }
 
 /** Puts a check on another day, with what that risks; or leaves it out, with a reason; or puts it back as it was. */
-export function MoveCheck({ check, at, minute, onDone }: Props) {
-  const { key, window, plannedFor } = check;
+export function MoveCheck({ check, at, minute: shownAt, onDone }: Props) {
+  const minute = useThisMinute(shownAt)();
+  const { key, order, window, plannedFor } = check;
   const today = minute.slice(0, 10);
   const [to, setTo] = useState(formatDay(plannedFor ?? window.ideal));
   const [reason, setReason] = useState('');
-  const { issues, isSending, sendTo } = useSend();
+  const { issues, isSaying, say } = useSay({ id: at.colonyId, name: at.colonyName });
   const day = parseDay(to);
   const risk = day === null ? 'Give a day that exists.' : riskOfDay(check, at.leaveShut, day);
-  const change = async (kind: 'moved' | 'skipped' | 'as-it-was') => {
+  const change = async (kind: CheckChange['kind']) => {
     const body = {
       id: newId(),
       colonyId: at.colonyId,
@@ -36,10 +39,16 @@ export function MoveCheck({ check, at, minute, onDone }: Props) {
       to: kind === 'moved' ? to : null,
       reason,
     };
-    if (await sendTo('/api/check-changes', body)) onDone();
+    const done = {
+      moved: `put on ${day === null ? to : weekdayWords(day)}`,
+      skipped: 'left out',
+      'as-it-was': 'as it was',
+    }[kind];
+    const said = `${order}: ${done}${reason ? ` (${reason})` : ''}`;
+    if ((await say('check-change', body, said)) !== 'refused') onDone();
   };
   return (
-    <fieldset className="mt-1 border-l-4 border-line pl-3" disabled={isSending}>
+    <fieldset className="mt-1 border-l-4 border-line pl-3" disabled={isSaying}>
       <legend className="sr-only">Another day</legend>
       <IssueList issues={issues} />
       <p className="text-sm">Good days: {rangeWords({ from: window.earliest, to: window.latest })}.</p>

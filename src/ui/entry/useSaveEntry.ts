@@ -4,7 +4,7 @@ import type { InspectionEntry } from '../../core/facts/entry';
 import type { Issue } from '../../core/problems/issue';
 import { type Draft, liveCellsOf } from '../../device/draft';
 import { giveCell } from '../../device/give-cell';
-import { saveOnDevice, sendEntry } from '../../device/outbox';
+import { saveOnDevice, sendInspection } from '../../device/outbox';
 import type { OutboxEntry } from '../../device/outbox-entry';
 import { dropDraft } from '../../device/stored-draft';
 import { useDevice } from '../offline/DeviceProvider';
@@ -43,7 +43,7 @@ export function useSaveEntry(key: string, colonyName: string) {
   return async (draft: Draft, entry: InspectionEntry, isCorrection: boolean): Promise<Saved> => {
     const gives = givesOf(draft, colonyName);
     if (!store || isCorrection) {
-      const saved = outcome(await sendEntry({ entry, gives, draft }));
+      const saved = outcome(await sendInspection({ entry, gives, draft }));
       if (store && saved.state === 'sent') await dropDraft(store, key);
       return saved;
     }
@@ -51,7 +51,19 @@ export function useSaveEntry(key: string, colonyName: string) {
     const savedAt = new Date().toISOString();
     await saveOnDevice(
       store,
-      { id, colonyId, colonyName, entry, gives, draft, state: 'waiting', issues: [], savedAt, sentAt: null },
+      {
+        kind: 'inspection',
+        id,
+        colonyId,
+        colonyName,
+        entry,
+        gives,
+        draft,
+        state: 'waiting',
+        issues: [],
+        savedAt,
+        sentAt: null,
+      },
       key,
     );
     await sync();

@@ -1,40 +1,56 @@
 'use client';
 
 import Link from 'next/link';
+import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { FramePlan } from '../../core/facts/frame-plan';
+import type { NamedColony } from '../../views/yard';
 import { AskFirst } from '../controls/AskFirst';
 import { BUTTON } from '../controls/styles';
-import { useSend } from '../controls/useSend';
 import { IssueList } from '../entry/IssueList';
+import { useThisMinute } from '../frame/useThisMinute';
+import { useDevice } from '../offline/DeviceProvider';
+import { NotSent } from '../offline/NotSent';
+import { useSay } from '../offline/useSay';
 import { PageHead } from '../time/PageHead';
 
 interface Props {
   readonly plan: FramePlan;
-  readonly colony: { readonly id: string; readonly name: string };
+  readonly colony: NamedColony;
   readonly title: string;
   readonly cautions: readonly string[];
   /** Where the method is started that makes the new colony of this plan; null: none is needed, or it runs already. */
   readonly startPath: string | null;
+  /** The present minute, `YYYY-MM-DDTHH:mm`. */
+  readonly minute: string;
 }
 
 /** The list to work off at the hive: ticked one by one, printed, and said to be done. */
-export function PlanPage({ plan, colony, title, cautions, startPath }: Props) {
+export function PlanPage({ plan, colony, title, cautions, startPath, minute }: Props) {
   const { id, steps, finishedAt } = plan;
-  const { issues, isSending, sendTo } = useSend();
-  const [done, setDone] = useState<ReadonlySet<number>>(() => new Set(plan.done));
+  const router = useRouter();
+  const thisMinute = useThisMinute(minute);
+  const { outbox } = useDevice();
+  const { issues, isSaying, say } = useSay(colony);
+  const [tapped, setTapped] = useState<ReadonlySet<number> | null>(null);
+  const kept = outbox.find((entry) => entry.kind === 'frame-moves' && entry.id === id && entry.state !== 'refused');
+  const said = kept?.kind === 'frame-moves' ? kept : null;
+  const done = tapped ?? new Set(said?.body.done ?? plan.done);
   const isOver = finishedAt !== null;
-  const progress = (ticked: ReadonlySet<number>, fields: { isFinished?: boolean; isDropped?: boolean } = {}) =>
-    sendTo('/api/frame-plans/progress', {
-      id,
-      done: [...ticked],
-      isFinished: fields.isFinished ?? false,
-      isDropped: fields.isDropped ?? false,
-    });
+  const isSaid = said?.state === 'waiting' && (said.body.isFinished || said.body.isDropped);
+  const progress = (ticked: ReadonlySet<number>, fields: { isFinished?: boolean; isDropped?: boolean } = {}) => {
+    const { isFinished = false, isDropped = false } = fields;
+    const how = isDropped ? 'given up' : isFinished ? 'all done' : `${ticked.size} of ${steps.length} moves done`;
+    const body = { id, at: thisMinute(), done: [...ticked], isFinished, isDropped };
+    return say('frame-moves', body, `${title}: ${how}`);
+  };
   const tick = async (step: number, isDone: boolean) => {
     const next = new Set(isDone ? [...done, step] : [...done].filter((one) => one !== step));
-    setDone(next);
-    if (!(await progress(next))) setDone(done);
+    setTapped(next);
+    if ((await progress(next)) === 'refused') setTapped(done);
+  };
+  const giveUp = async () => {
+    if ((await progress(done, { isDropped: true })) === 'sent') router.push(`/colonies/${colony.id}/frames`);
   };
   return (
     <>
@@ -53,6 +69,7 @@ export function PlanPage({ plan, colony, title, cautions, startPath }: Props) {
         }
       />
       <IssueList issues={issues} />
+      {said?.state === 'waiting' && <NotSent words={said.words} />}
       {isOver && (
         <p role="status" className="text-larch mt-3 border-l-4 border-larch pl-3 font-bold">
           {`Done on ${finishedAt.replace('T', ', ')}. The frames are now where the list says; the next survey begins from there.`}
@@ -73,7 +90,7 @@ export function PlanPage({ plan, colony, title, cautions, startPath }: Props) {
               <input
                 type="checkbox"
                 className="size-6 shrink-0 accent-larch"
-                disabled={isOver}
+                disabled={isOver || isSaid}
                 checked={isOver || done.has(step)}
                 onChange={(event) => void tick(step, event.target.checked)}
               />
@@ -100,7 +117,7 @@ export function PlanPage({ plan, colony, title, cautions, startPath }: Props) {
             <button
               type="button"
               className={`${BUTTON.act} min-h-12`}
-              disabled={isSending}
+              disabled={isSaying || isSaid}
               onClick={() => void progress(new Set(steps.map((_, i) => i)), { isFinished: true })}
             >
               All done: the frames are there now
@@ -115,7 +132,7 @@ export function PlanPage({ plan, colony, title, cautions, startPath }: Props) {
             title="Give this plan up?"
             body="Nothing is moved by it. What was done differently is best told by a survey of the frames."
             yes="Give it up"
-            onYes={() => void progress(done, { isDropped: true })}
+            onYes={() => void giveUp()}
           />
         </div>
       )}

@@ -3,11 +3,10 @@
 import { useMemo, useState } from 'react';
 import { v7 as newId } from 'uuid';
 import { dayOfMinute } from '../../core/calendar/day';
-import { localMinute } from '../../core/calendar/local-minute';
 import type { Settings } from '../../core/settings/settings';
 import { emptyDraft } from '../../device/draft';
 import type { EntryReading } from '../../device/entry-reading';
-import type { OutboxEntry } from '../../device/outbox-entry';
+import type { KeptInspection } from '../../device/outbox-entry';
 import type { HiveAtHand } from '../../device/rounds-at-hand';
 import { draftKey } from '../../device/stored-draft';
 import type { NeedyColony } from '../../views/cells-view';
@@ -18,6 +17,7 @@ import { hiveReckoner } from '../reckon/hive-reckoner';
 import { useReckoned } from '../reckon/useReckoned';
 import { HiveLink } from './HiveLink';
 import { goInHive, hivePlace } from './place';
+import { startMinute } from './start-minute';
 
 interface Props {
   readonly hive: HiveAtHand;
@@ -26,7 +26,7 @@ interface Props {
   readonly needy: readonly NeedyColony[];
   readonly settings: Settings;
   readonly minute: string;
-  readonly refused: OutboxEntry | null;
+  readonly refused: KeptInspection | null;
 }
 
 /** Enters one hive of the round from what is kept on this device. */
@@ -41,9 +41,12 @@ export function HiveEntry({ hive, apiary, needy, settings, minute, refused }: Pr
   const first = useReckoned<EntryReading | null>(ask, null);
   return (
     <>
-      <p className="mt-2">
+      <p className="mt-2 flex justify-between gap-5">
         <HiveLink to={hivePlace.round(apiary.id)} className={BUTTON.quiet}>
           {`◂ ${apiary.name}`}
+        </HiveLink>
+        <HiveLink to={hivePlace.survey(colony.id)} className={BUTTON.quiet}>
+          survey the frames
         </HiveLink>
       </p>
       {first && (
@@ -64,12 +67,4 @@ export function HiveEntry({ hive, apiary, needy, settings, minute, refused }: Pr
       )}
     </>
   );
-}
-
-/** This minute; on the demo's day this time of its day, or the minute after the last look where that was later. */
-function startMinute(minute: string, lastLookAt: string | null): string {
-  const clock = localMinute(new Date());
-  if (dayOfMinute(clock) === dayOfMinute(minute)) return clock;
-  const usual = `${minute.slice(0, 10)}${clock.slice(10)}`;
-  return (lastLookAt ?? '') < usual ? usual : minute;
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useSearchParams } from 'next/navigation';
 import { useMemo } from 'react';
 import { dayOfMinute } from '../../core/calendar/day';
@@ -15,6 +16,9 @@ import { HiveEntry } from './HiveEntry';
 import { OutboxList } from './OutboxList';
 import { RoundList } from './RoundList';
 
+// Surveyed less often than inspected, so that its script comes when it is; it is kept on the device with the rest.
+const HiveSurvey = dynamic(() => import('./HiveSurvey').then((module) => module.HiveSurvey), { ssr: false });
+
 /** Let me enter this with gloves on, with or without a signal. Which round and which hive stands in the address. */
 export function HivePage() {
   const { pack } = useDevice();
@@ -27,7 +31,13 @@ export function HivePage() {
     );
   }
   return (
-    <WithPack pack={pack} apiaryId={params.get('apiary')} colonyId={params.get('hive')} entryId={params.get('entry')} />
+    <WithPack
+      pack={pack}
+      apiaryId={params.get('apiary')}
+      colonyId={params.get('hive')}
+      entryId={params.get('entry')}
+      isSurvey={params.has('frames')}
+    />
   );
 }
 
@@ -36,11 +46,13 @@ function WithPack({
   apiaryId,
   colonyId,
   entryId,
+  isSurvey,
 }: {
   pack: Pack;
   apiaryId: string | null;
   colonyId: string | null;
   entryId: string | null;
+  isSurvey: boolean;
 }) {
   const { outbox, drafts } = useDevice();
   const book = useBook();
@@ -55,16 +67,17 @@ function WithPack({
   const hive = hives.find(({ colony }) => colony.id === colonyId);
   const here = rounds.find(({ apiary }) => apiary.id === (hive?.colony.apiaryId ?? apiaryId));
   if (hive && here) {
-    const refused = outbox.find(({ id, state }) => id === entryId && state === 'refused') ?? null;
-    return (
+    const refused = outbox.find(({ id, state }) => id === entryId && state === 'refused');
+    const key = `${hive.colony.id}${entryId}`;
+    const shared = { hive, apiary: here.apiary, settings: pack.settings, minute };
+    return isSurvey ? (
+      <HiveSurvey key={key} {...shared} refused={refused?.kind === 'survey' ? refused : null} />
+    ) : (
       <HiveEntry
-        key={`${hive.colony.id}${entryId}`}
-        hive={hive}
-        apiary={here.apiary}
+        key={key}
+        {...shared}
         needy={needy.filter(({ id }) => id !== hive.colony.id)}
-        settings={pack.settings}
-        minute={minute}
-        refused={refused}
+        refused={refused?.kind === 'inspection' ? refused : null}
       />
     );
   }

@@ -1,6 +1,8 @@
 'use client';
 
-import type { OutboxEntry } from '../../device/outbox-entry';
+import { dropFromDevice, keepOnDevice } from '../../device/outbox';
+import { minuteOf, type OutboxEntry } from '../../device/outbox-entry';
+import { AskFirst } from '../controls/AskFirst';
 import { BUTTON } from '../controls/styles';
 import { useDevice } from '../offline/DeviceProvider';
 import { HiveLink } from './HiveLink';
@@ -16,22 +18,22 @@ export function OutboxList({ outbox }: { outbox: readonly OutboxEntry[] }) {
     <section aria-label="On this device" className="mt-6 max-w-2xl border-t-2 border-ink pt-2">
       <h2 className="text-lg">On this device</h2>
       <ul>
-        {refused.map(({ id, colonyId, colonyName, entry, issues }) => (
-          <li key={id} className="border-b border-line py-2">
-            <b className="text-propolis">{colonyName}</b>, {entry.at.replace('T', ', ')}: came back.
+        {refused.map((entry) => (
+          <li key={entry.id} className="border-b border-line py-2">
+            <b className="text-propolis">{entry.colonyName}</b>, {whenAndWhat(entry)}: came back.
             <ul className="text-sm">
-              {issues.map(({ path, code, message }) => (
+              {entry.issues.map(({ path, code, message }) => (
                 <li key={path.join('.') + code}>{message}</li>
               ))}
             </ul>
-            <HiveLink to={hivePlace.refused(colonyId, id)} className={`${BUTTON.plain} mt-1`}>
-              Put it right
-            </HiveLink>
+            <div className="mt-1 flex flex-wrap gap-2">
+              <WaysOn entry={entry} />
+            </div>
           </li>
         ))}
-        {waiting.map(({ id, colonyName, entry }) => (
-          <li key={id} className="border-b border-line py-2">
-            <b>{colonyName}</b>, {entry.at.replace('T', ', ')}: saved here, not sent yet.
+        {waiting.map((entry) => (
+          <li key={entry.id} className="border-b border-line py-2">
+            <b>{entry.colonyName}</b>, {whenAndWhat(entry)}: saved here, not sent yet.
           </li>
         ))}
       </ul>
@@ -41,5 +43,47 @@ export function OutboxList({ outbox }: { outbox: readonly OutboxEntry[] }) {
         </button>
       )}
     </section>
+  );
+}
+
+function whenAndWhat(entry: OutboxEntry): string {
+  const at = minuteOf(entry).replace('T', ', ');
+  return entry.kind === 'inspection' ? at : `${at}, ${entry.words}`;
+}
+
+/** What came back is put right where it has a form; what was a tap is sent again once its reason is gone, or put away. */
+function WaysOn({ entry }: { entry: OutboxEntry }) {
+  const { store, sync, reload } = useDevice();
+  const { id, colonyId, kind } = entry;
+  if (kind === 'inspection' || kind === 'survey') {
+    const to = kind === 'survey' ? hivePlace.refusedSurvey(colonyId, id) : hivePlace.refused(colonyId, id);
+    return (
+      <HiveLink to={to} className={BUTTON.plain}>
+        Put it right
+      </HiveLink>
+    );
+  }
+  if (!store) return null;
+  return (
+    <>
+      <button
+        type="button"
+        className={BUTTON.plain}
+        onClick={() => void keepOnDevice(store, { ...entry, state: 'waiting', issues: [] }).then(sync)}
+      >
+        Send again
+      </button>
+      <AskFirst
+        trigger={
+          <button type="button" className={BUTTON.danger}>
+            Put it away
+          </button>
+        }
+        title="Put this away?"
+        body={`${entry.colonyName}, ${whenAndWhat(entry)}. It was not taken, and will not be sent any more.`}
+        yes="Put it away"
+        onYes={() => void dropFromDevice(store, id).then(reload)}
+      />
+    </>
   );
 }

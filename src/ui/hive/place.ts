@@ -3,6 +3,8 @@ export const hivePlace = {
   start: '/hive',
   round: (apiaryId: string) => `/hive?apiary=${apiaryId}`,
   entry: (colonyId: string) => `/hive?hive=${colonyId}`,
+  survey: (colonyId: string) => `/hive?hive=${colonyId}&frames`,
+  refusedSurvey: (colonyId: string, entryId: string) => `/hive?hive=${colonyId}&frames&entry=${entryId}`,
   refused: (colonyId: string, entryId: string) => `/hive?hive=${colonyId}&entry=${entryId}`,
 };
 

@@ -1,7 +1,7 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { usePathname, useRouter } from 'next/navigation';
+import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import { useBook } from '../frame/BookContext';
 import { colonyOnPage, isTyping, neighbour } from './shortcuts';
@@ -14,13 +14,13 @@ const KeysDialog = dynamic(() => import('./KeysDialog').then((module) => module.
 export function KeyHandler() {
   const [open, setOpen] = useState<'find' | 'keys' | null>(null);
   const router = useRouter();
-  const path = usePathname();
   const book = useBook();
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (event.defaultPrevented || event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
-      const colony = colonyOnPage(path);
+      // Asked for as the key is pressed: a page may stand there before anything here has been told of it.
+      const colony = colonyOnPage(window.location.pathname);
       const beside = (step: 1 | -1) => colony && book && neighbour(book.colonies, colony, step);
       const to = { '[': beside(-1), ']': beside(1) }[event.key];
       if (event.key === '?') setOpen('keys');
@@ -32,7 +32,7 @@ export function KeyHandler() {
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, [path, book, router]);
+  }, [book, router]);
 
   return (
     <>

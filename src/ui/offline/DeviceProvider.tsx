@@ -66,15 +66,14 @@ export function DeviceProvider({ bookId, children }: { bookId: string; children:
 
   const fetchPack = useCallback(async () => {
     const opened = await deviceStore(bookId);
+    const askedAt = new Date().toISOString();
     try {
       const have = (await opened.get('pack', 'pack'))?.version ?? '';
       const response = await fetch(`/api/pack?have=${have}`);
       setReachable(true);
-      if (response.status !== OK) return;
-      const fresh = (await response.json()) as Pack;
-      await opened.put('pack', fresh, 'pack');
-      const known = fresh.colonies.flatMap(({ facts }) => facts.inspections.map(({ id }) => id));
-      await forgetSent(opened, new Set(known));
+      if (response.status === OK) await opened.put('pack', (await response.json()) as Pack, 'pack');
+      // What is here is the book as it stood when it was asked for, whether or not it had to be sent.
+      if (response.ok) await forgetSent(opened, askedAt);
     } catch {
       setReachable(false);
     }

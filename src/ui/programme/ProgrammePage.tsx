@@ -22,6 +22,7 @@ interface Props {
 /** A method that was started: what each unit needs next, the steps, and what became of it so far. */
 export function ProgrammePage({ view, note, framesPath, axis, minute }: Props) {
   const { id, title, begun, status, cautions, steps, units, story, waysOut } = view;
+  const colony = { id: view.colonyId, name: view.colonyName };
   return (
     <>
       <RulerHead axis={axis} title={title} below={`${begun}. ${status}`} />
@@ -39,7 +40,7 @@ export function ProgrammePage({ view, note, framesPath, axis, minute }: Props) {
               <li key={caution}>{caution}</li>
             ))}
           </ul>
-          <Steps programmeId={id} steps={steps} minute={minute} />
+          <Steps programmeId={id} title={title} colony={colony} steps={steps} minute={minute} />
           {framesPath && (
             <p className="mt-2">
               <Link prefetch={false} href={framesPath}>

@@ -3,13 +3,16 @@
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
 import { v7 as newId } from 'uuid';
-import { addDays, type Day, formatDay } from '../../core/calendar/day';
+import { addDays, type Day, day, formatDay } from '../../core/calendar/day';
 import { rangeWords, weekdayWords } from '../../core/calendar/words';
 import type { LeaveShut } from '../../core/schedule/check';
 import { riskOfDay } from '../../core/schedule/check-changes';
+import type { OutboxEntry } from '../../device/outbox-entry';
 import type { SeasonCheck } from '../../views/season-view';
 import { AskFirst } from '../controls/AskFirst';
-import { useSend } from '../controls/useSend';
+import { useThisMinute } from '../frame/useThisMinute';
+import { useDevice } from '../offline/DeviceProvider';
+import { useSay } from '../offline/useSay';
 import { spanStyle } from './place';
 
 interface Props {
@@ -23,6 +26,17 @@ interface Props {
   readonly daysOf: (px: number) => number;
 }
 
+/** The day that a check was put on on this device since the page was made; null: it was not. */
+function keptDay(outbox: readonly OutboxEntry[], key: string, ideal: Day): Day | null {
+  const [last] = outbox
+    .flatMap((entry) =>
+      entry.kind === 'check-change' && entry.state !== 'refused' && entry.body.key === key ? [entry] : [],
+    )
+    .sort((a, b) => (a.savedAt < b.savedAt ? 1 : -1));
+  if (!last) return null;
+  return last.body.to === null ? ideal : day(last.body.to);
+}
+
 /** A drag of less than this is a click. */
 const CLICK_PX = 4;
 
@@ -32,22 +46,35 @@ const CLICK_PX = 4;
  */
 export function SeasonCheckTag({ check, colonyId, colonyName, shut, origin, top, minute, daysOf }: Props) {
   const { key, label, window, plannedFor, tone } = check;
-  const planned = plannedFor ?? window.ideal;
   const router = useRouter();
-  const { issues, sendTo } = useSend();
+  const { outbox } = useDevice();
+  const { issues, say } = useSay({ id: colonyId, name: colonyName });
+  const thisMinute = useThisMinute(minute);
+  const planned = keptDay(outbox, key, window.ideal) ?? plannedFor ?? window.ideal;
   /** Where it is being taken; null: nowhere. */
   const [taken, setTaken] = useState<Day | null>(null);
+  /** Where it was put last. */
+  const [put, setPut] = useState<Day | null>(null);
   const [asks, setAsks] = useState<string | null>(null);
   const from = useRef<{ readonly x: number; readonly isDrag: boolean } | null>(null);
   const at = taken ?? planned;
   const today = minute.slice(0, 10);
 
   const send = async (to: Day) => {
-    const body = { id: newId(), colonyId, key, at: minute, kind: 'moved', to: formatDay(to), reason: '' };
-    await sendTo('/api/check-changes', body);
+    const body = {
+      id: newId(),
+      colonyId,
+      key,
+      at: thisMinute(),
+      kind: 'moved',
+      to: formatDay(to),
+      reason: '',
+    } as const;
+    const said = await say('check-change', body, `${label}: put on ${weekdayWords(to)}`);
+    setPut(said === 'refused' ? null : to);
     setTaken(null);
   };
-  const put = (to: Day) => {
+  const take = (to: Day) => {
     if (to === planned) return setTaken(null);
     const risk = riskOfDay(check, shut, to);
     if (risk === null) void send(to);
@@ -86,7 +113,7 @@ export function SeasonCheckTag({ check, colonyId, colonyName, shut, origin, top,
           const grabbed = from.current;
           from.current = null;
           if (!grabbed) return;
-          if (grabbed.isDrag) put(at);
+          if (grabbed.isDrag) take(at);
           else router.push(`/colonies/${colonyId}`);
         }}
         onPointerCancel={() => {
@@ -100,7 +127,7 @@ export function SeasonCheckTag({ check, colonyId, colonyName, shut, origin, top,
           } else if (event.key === 'Enter') {
             event.preventDefault();
             if (taken === null) router.push(`/colonies/${colonyId}`);
-            else put(taken);
+            else take(taken);
           } else if (event.key === 'Escape') setTaken(null);
         }}
       >
@@ -108,6 +135,7 @@ export function SeasonCheckTag({ check, colonyId, colonyName, shut, origin, top,
       </button>
       <span role="status" className="sr-only">
         {taken !== null ? `${weekdayWords(taken)}: Enter puts it there, Escape leaves it.` : ''}
+        {taken === null && put === planned ? `Put on ${weekdayWords(put)}.` : ''}
         {issues.map(({ message }) => message).join(' ')}
       </span>
       {asks !== null && (

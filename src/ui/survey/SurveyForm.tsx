@@ -3,7 +3,6 @@
 import { useState } from 'react';
 import { v7 as newId } from 'uuid';
 import { dayOfMinute, formatDay, parseDay } from '../../core/calendar/day';
-import type { SurveyEntry } from '../../core/facts/survey';
 import type { Issue } from '../../core/problems/issue';
 import type { FrameSize } from '../../core/space/frame-size';
 import { sizeOf } from '../../core/space/frame-size';
@@ -15,12 +14,12 @@ import { boxTitle } from '../../views/frame-words';
 import { roomWords } from '../../views/room-words';
 import { Choice } from '../controls/Choice';
 import { BUTTON, FIELD } from '../controls/styles';
-import { useSave } from '../controls/useSave';
 import { WhenFields } from '../controls/WhenFields';
 import { IssueList } from '../entry/IssueList';
 import { useBook } from '../frame/BookContext';
 import { CombLegend } from '../frames/CombLegend';
 import { CombPatterns } from '../frames/CombPatterns';
+import { type SaidState, useSay } from '../offline/useSay';
 import { PageHead } from '../time/PageHead';
 import { BoxSettings } from './BoxSettings';
 import { BrushPalette } from './BrushPalette';
@@ -38,23 +37,36 @@ interface Props {
   readonly sizes: readonly FrameSize[];
   readonly usual: { readonly brood: string; readonly super: string };
   readonly now: string;
+  /** Why it came back, where it did. */
+  readonly refusedFor?: readonly Issue[];
+  readonly onSaved: (state: SaidState) => void;
 }
 
 /** What is on the frames? Counted by what most of each holds, or painted frame by frame. */
-export function SurveyForm({ colonyName, placeName, begin, carriedFrom, sizes, usual, now }: Props) {
+export function SurveyForm({
+  colonyName,
+  placeName,
+  begin,
+  carriedFrom,
+  sizes,
+  usual,
+  now,
+  refusedFor,
+  onSaved,
+}: Props) {
   const bookId = useBook()?.bookId ?? '';
   const { draft, change, undo, isTakenUp, beginAnew, forget } = useSurveyDraft(
     begin,
-    `ubbet-survey-${bookId}-${begin.colonyId}`,
+    `ubbet-survey-${bookId}-${refusedFor ? begin.id : begin.colonyId}`,
   );
-  const { issues, isSaving, save } = useSave('/api/surveys');
+  const { issues, isSaying, say } = useSay({ id: begin.colonyId, name: colonyName });
   const [missing, setMissing] = useState<readonly Issue[]>([]);
   const [brush, setBrush] = useState<Brush>({ reach: 'frame', fill: 'brood' });
   const { hive, manner } = draft;
   const untold = untoldBoxes(hive);
   const on = parseDay(draft.at.slice(0, 10)) ?? dayOfMinute(now);
 
-  const submit = () => {
+  const submit = async () => {
     const path = (boxId: string) => ['hive', 'boxes', hive.boxes.findIndex(({ id }) => id === boxId)];
     const found = untold.map((boxId): Issue => {
       const box = hive.boxes.find(({ id }) => id === boxId);
@@ -66,8 +78,10 @@ export function SurveyForm({ colonyName, placeName, begin, carriedFrom, sizes, u
     });
     setMissing(found);
     if (found.length > 0) return;
+    const said = await say('survey', surveyOf(draft), 'Frames surveyed');
+    if (said === 'refused') return;
     forget();
-    void save(surveyOf(draft) satisfies SurveyEntry, `/colonies/${draft.colonyId}/frames`);
+    onSaved(said);
   };
 
   const room = untold.length === 0 ? roomWords(roomOf({ on, hive, flow: draft.flow }, sizes), on) : null;
@@ -89,11 +103,11 @@ export function SurveyForm({ colonyName, placeName, begin, carriedFrom, sizes, u
         className="grid gap-x-10 wide:grid-cols-[minmax(0,36rem)_minmax(0,1fr)]"
         onSubmit={(event) => {
           event.preventDefault();
-          submit();
+          void submit();
         }}
       >
         <div className="min-w-0">
-          <IssueList issues={[...missing, ...issues]} />
+          <IssueList issues={[...missing, ...(issues.length > 0 ? issues : (refusedFor ?? []))]} />
           {isTakenUp && (
             <p role="note" className="mt-3 border-l-4 border-indigo pl-3">
               Taken up again where you left it.{' '}
@@ -243,9 +257,9 @@ export function SurveyForm({ colonyName, placeName, begin, carriedFrom, sizes, u
               <button
                 type="submit"
                 className={`${BUTTON.strong} min-h-12`}
-                disabled={isSaving || framesOf(hive).length === 0}
+                disabled={isSaying || framesOf(hive).length === 0}
               >
-                {isSaving ? 'Saving …' : 'Save the frames'}
+                {isSaying ? 'Saving …' : 'Save the frames'}
               </button>
             </div>
           </div>

@@ -1,5 +1,6 @@
+import { checkAnswerFact } from '@/core/facts/programme';
 import { takeEntry } from '@/server/http/handle';
-import { answerCheck, checkAnswerEntry } from '@/server/programmes/change-programme';
+import { answerCheck } from '@/server/programmes/change-programme';
 
 export const POST = (request: Request) =>
-  takeEntry(request, checkAnswerEntry, ({ db }, answer, now) => answerCheck(db, answer, now));
+  takeEntry(request, checkAnswerFact, ({ db }, answer, now) => answerCheck(db, answer, now));

@@ -1,5 +1,6 @@
+import { checkChangeFact } from '@/core/facts/programme';
 import { takeEntry } from '@/server/http/handle';
-import { changeCheck, checkChangeEntry } from '@/server/programmes/change-programme';
+import { changeCheck } from '@/server/programmes/change-programme';
 
 export const POST = (request: Request) =>
-  takeEntry(request, checkChangeEntry, ({ db }, change, now) => changeCheck(db, change, now));
+  takeEntry(request, checkChangeFact, ({ db }, change, now) => changeCheck(db, change, now));

@@ -1,4 +1,5 @@
+import { stepTick } from '@/core/facts/programme';
 import { takeEntry } from '@/server/http/handle';
-import { stepTick, tickStep } from '@/server/programmes/change-programme';
+import { tickStep } from '@/server/programmes/change-programme';
 
 export const POST = (request: Request) => takeEntry(request, stepTick, ({ db }, tick) => tickStep(db, tick));

@@ -3,6 +3,7 @@ import { notFound } from 'next/navigation';
 import { methodNamed } from '@/core/methods/methods';
 import { database } from '@/db/open';
 import { findFramePlan } from '@/db/repositories/frame-plans';
+import { now } from '@/server/clock';
 import { awaitsStart } from '@/server/frames/frame-plans';
 import { loadNames } from '@/server/names';
 import { PlanPage } from '@/ui/frames/PlanPage';
@@ -21,6 +22,7 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
       plan={plan}
       colony={{ id: plan.colonyId, name }}
       title={title}
+      minute={(await now()).minute}
       cautions={cautions.map((caution) => CAUTION_WORDS[caution])}
       startPath={awaitsStart(db, plan) ? `/colonies/${plan.colonyId}/start/${plan.method}` : null}
     />

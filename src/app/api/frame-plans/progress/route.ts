@@ -1,4 +1,5 @@
-import { planProgress, workOnPlan } from '@/server/frames/frame-plans';
+import { planProgress } from '@/core/facts/frame-plan';
+import { workOnPlan } from '@/server/frames/frame-plans';
 import { takeEntry } from '@/server/http/handle';
 
 export const POST = (request: Request) =>

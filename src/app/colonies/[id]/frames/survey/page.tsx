@@ -3,11 +3,11 @@ import { notFound } from 'next/navigation';
 import { v7 as newId } from 'uuid';
 import { allSizes } from '@/core/settings/settings';
 import { database } from '@/db/open';
+import { beginSurvey } from '@/device/begin-survey';
 import { now } from '@/server/clock';
 import { loadColony } from '@/server/colony-page';
-import { beginSurvey } from '@/server/frames/begin-survey';
 import { usualTime } from '@/server/usual-time';
-import { SurveyForm } from '@/ui/survey/SurveyForm';
+import { DeskSurvey } from '@/ui/survey/DeskSurvey';
 
 export const metadata: Metadata = { title: 'Survey the frames' };
 
@@ -20,7 +20,7 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
   const last = state.frames?.survey ?? null;
   const ids = { surveyId: newId(), boxId: newId() };
   return (
-    <SurveyForm
+    <DeskSurvey
       colonyName={colony.name}
       placeName={[apiary.name, colony.stand].filter(Boolean).join(', ')}
       sizes={allSizes(settings)}

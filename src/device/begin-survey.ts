@@ -1,12 +1,11 @@
-import 'server-only';
-import { dayOfMinute, daysBetween } from '../../core/calendar/day';
-import type { Now } from '../../core/calendar/now';
-import { dayWords } from '../../core/calendar/words';
-import { allSizes, type Settings } from '../../core/settings/settings';
-import { carryForward } from '../../core/space/carry-forward';
-import { sizeOf } from '../../core/space/frame-size';
-import type { SurveyFact } from '../../core/space/survey';
-import type { SurveyDraft } from '../../device/survey-draft';
+import { dayOfMinute, daysBetween } from '../core/calendar/day';
+import type { Now } from '../core/calendar/now';
+import { dayWords } from '../core/calendar/words';
+import { allSizes, type Settings } from '../core/settings/settings';
+import { carryForward } from '../core/space/carry-forward';
+import { sizeOf } from '../core/space/frame-size';
+import type { SurveyFact } from '../core/space/survey';
+import type { SurveyDraft } from './survey-draft';
 
 /**
  * What a new survey begins with: the frames as they were last known, with what has hatched and been laid since; or one brood box

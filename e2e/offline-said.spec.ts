@@ -1,0 +1,151 @@
+import type { Page } from '@playwright/test';
+import { openColony } from './season';
+import { badge, signal, takeAlong } from './signal';
+import { expect, test } from './test';
+
+test.use({ seed: 'demo', viewport: { width: 390, height: 844 }, serviceWorkers: 'allow' });
+
+/** What the book holds of one kind. */
+async function facts<T>(page: Page, kind: string): Promise<readonly T[]> {
+  return (await (await page.request.get('/api/season/export')).json()).facts[kind];
+}
+
+const due = (page: Page, words: string) => page.locator('[data-due]').filter({ hasText: words }).first();
+
+/** Answers a check from the page of its colony. */
+async function answer(page: Page, check: string, words: string) {
+  await due(page, check).getByRole('button', { name: 'say what it came to' }).click();
+  await page.getByRole('button', { name: words }).click();
+}
+
+test('a check is answered, another put off and steps ticked without a signal; all land when it is back', async ({
+  page,
+  context,
+}) => {
+  await takeAlong(page);
+  const [answers, steps, changes] = await Promise.all([
+    facts(page, 'checkAnswers'),
+    facts(page, 'stepsDone'),
+    facts(page, 'checkChanges'),
+  ]);
+  await signal(context, false);
+  await page.goto('/colonies');
+  await page.getByRole('link', { name: 'Sorrel', exact: true }).click();
+  await answer(page, 'Read the test comb', 'No cells');
+  await expect(due(page, 'Read the test comb')).toContainText('Saved here, not sent: Read the test comb: No cells');
+
+  await page.goto('/colonies');
+  await page.getByRole('link', { name: 'Teasel', exact: true }).click();
+  const look = due(page, 'Search the top box');
+  await look.getByRole('button', { name: 'another day' }).click();
+  await look.getByLabel('Reason').fill('Rain.');
+  await look.getByRole('button', { name: /^Put it there/ }).click();
+  await expect(look).toContainText('(Rain.)');
+  await page.getByRole('link', { name: /^Demaree/ }).click();
+  const list = page.getByRole('region', { name: 'Steps' });
+  const ticks = list.getByRole('checkbox');
+  const wasTicked = await ticks.first().isChecked();
+  await ticks.first().setChecked(!wasTicked);
+  await ticks.nth(1).setChecked(!(await ticks.nth(1).isChecked()));
+  await expect(list).toContainText('Saved here, not sent: 2 ticks');
+  await expect(badge(page)).toHaveText('4 saved here, not sent');
+
+  // Nothing is lost over a reload, and the rounds reckon with it.
+  await page.reload();
+  await expect(list).toContainText('Saved here, not sent: 2 ticks');
+  await expect(ticks.first()).toBeChecked({ checked: !wasTicked });
+  await page.goto('/hive');
+  await expect(page.getByRole('region', { name: 'On this device' })).toContainText('Read the test comb: No cells');
+
+  await signal(context, true);
+  await expect(badge(page)).toHaveText('all sent');
+  expect((await facts(page, 'checkAnswers')).length - answers.length).toBe(1);
+  expect((await facts(page, 'checkChanges')).length - changes.length).toBe(1);
+  expect(Math.abs((await facts(page, 'stepsDone')).length - steps.length)).toBe(2);
+  await openColony(page, 'Sorrel');
+  await expect(page.getByText('Saved here, not sent')).toHaveCount(0);
+});
+
+test('frames are surveyed at the hive without a signal, and begun surveys are taken up again', async ({
+  page,
+  context,
+}) => {
+  await takeAlong(page);
+  const before = await facts(page, 'surveys');
+  await signal(context, false);
+  await page.goto('/hive');
+  await page.getByRole('link', { name: /^School roof/ }).click();
+  await page
+    .getByRole('link', { name: /Betony / })
+    .first()
+    .click();
+  await page.getByRole('link', { name: 'survey the frames' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Frames of Betony' })).toBeVisible();
+  await page.getByLabel('Seams covered').fill('7');
+  await page.reload();
+  await expect(page.getByText('Taken up again where you left it.')).toBeVisible();
+  await expect(page.getByLabel('Seams covered')).toHaveValue('7');
+  const told = page.getByText(/All \d+ frames told/);
+  const rest = page.getByRole('button', { name: /^the other/ });
+  if ((await told.count()) === 0 && (await rest.count()) > 0) await rest.first().click();
+  await page.getByRole('button', { name: 'Save the frames' }).click();
+  await expect(page.getByRole('link', { name: /Betony/ }).first()).toContainText('saved here');
+  await expect(badge(page)).toHaveText('1 saved here, not sent');
+  await signal(context, true);
+  await expect(badge(page)).toHaveText('all sent');
+  const after = await facts<{ id: string; coveredSeams: number | null }>(page, 'surveys');
+  expect(after.length - before.length).toBe(1);
+  expect(after.filter(({ coveredSeams }) => coveredSeams === 7).length).toBeGreaterThan(0);
+});
+
+test('the moves of a frame plan are ticked without a signal', async ({ page, context }) => {
+  await openColony(page, 'Meadowsweet');
+  await page.getByRole('link', { name: 'Frames and moves' }).click();
+  await page.getByRole('link', { name: 'Part Demaree' }).click();
+  await page.getByRole('button', { name: 'Take the proposal' }).click();
+  await page.getByRole('button', { name: 'Take the list to the hive' }).click();
+  await expect(page.getByRole('list', { name: 'Steps' })).toBeVisible();
+  const plan = new URL(page.url()).pathname;
+  await takeAlong(page);
+  await signal(context, false);
+  await page.goto(plan);
+  const ticks = page.getByRole('list', { name: 'Steps' }).getByRole('checkbox');
+  await ticks.first().check();
+  await ticks.nth(1).check();
+  await expect(page.getByText(/Saved here, not sent: Part Demaree: 2 of/)).toBeVisible();
+  await page.reload();
+  await expect(ticks.nth(1)).toBeChecked();
+  await page.getByRole('button', { name: 'All done: the frames are there now' }).click();
+  await expect(page.getByText('Saved here, not sent: Part Demaree: all done')).toBeVisible();
+  await signal(context, true);
+  await expect(badge(page)).toHaveText('all sent');
+  await page.reload();
+  await expect(page.getByText('The frames are now where the list says')).toBeVisible();
+});
+
+test('what the server does not take comes back with the reason, and is put away when its keeper says so', async ({
+  page,
+  context,
+}) => {
+  await takeAlong(page);
+  await signal(context, false);
+  await page.goto('/colonies');
+  await page.getByRole('link', { name: 'Sorrel', exact: true }).click();
+  await answer(page, 'Read the test comb', 'No cells');
+  await expect(badge(page)).toHaveText('1 saved here, not sent');
+  // Meanwhile, at home, the start was taken back.
+  const programmes = await facts<{ id: string; method: string }>(page, 'programmes');
+  const comb = programmes.find(({ method }) => method === 'test-comb');
+  expect((await page.request.delete(`/api/programmes/${comb?.id}`, { data: {} })).status()).toBe(200);
+  await signal(context, true);
+  await expect(badge(page)).toHaveText('1 came back');
+  await page.goto('/hive');
+  const list = page.getByRole('region', { name: 'On this device' });
+  await expect(list).toContainText('Read the test comb: No cells');
+  await expect(list).toContainText('This programme is not in the book.');
+  await list.getByRole('button', { name: 'Send again' }).click();
+  await expect(badge(page)).toHaveText('1 came back');
+  await list.getByRole('button', { name: 'Put it away' }).click();
+  await page.getByRole('alertdialog').getByRole('button', { name: 'Put it away' }).click();
+  await expect(badge(page)).toHaveText('all sent');
+});

@@ -1,0 +1,58 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import type { Issue } from '../../core/problems/issue';
+import { dropFromDevice, keepOnDevice, sendEntry } from '../../device/outbox';
+import type { KeptSaying, SayingKind, Sayings } from '../../device/outbox-entry';
+import type { NamedColony } from '../../views/yard';
+import { useDevice } from './DeviceProvider';
+
+export type SaidState = KeptSaying['state'];
+
+const NO_ANSWER: Issue = {
+  path: [],
+  code: 'no-answer',
+  message: 'The server does not answer. What you entered is still here; try again in a moment.',
+};
+
+/**
+ * Says something of a colony: kept on this device first, from where it is sent as soon as the server answers. What is refused at once
+ * is not kept, since it is still before the eyes of who entered it; the reasons are in `issues`.
+ */
+export function useSay({ id: colonyId, name: colonyName }: NamedColony) {
+  const router = useRouter();
+  const { store, sync, reload } = useDevice();
+  const [issues, setIssues] = useState<readonly Issue[]>([]);
+  const [isSaying, setSaying] = useState(false);
+
+  const pass = async (entry: KeptSaying): Promise<readonly Issue[] | 'waiting'> => {
+    if (!store) {
+      // A browser that keeps nothing.
+      const answer = await sendEntry(entry);
+      return answer === 'no-answer' ? [NO_ANSWER] : answer;
+    }
+    await keepOnDevice(store, entry);
+    await sync();
+    const after = await store.get('outbox', entry.id);
+    if (after?.state === 'waiting') return 'waiting';
+    if (after?.state !== 'refused') return [];
+    await dropFromDevice(store, entry.id);
+    await reload();
+    return after.issues;
+  };
+
+  const say = async <Kind extends SayingKind>(kind: Kind, body: Sayings[Kind], words: string): Promise<SaidState> => {
+    setSaying(true);
+    const savedAt = new Date().toISOString();
+    const entry = { kind, body, words, id: body.id, colonyId, colonyName, savedAt, state: 'waiting' } as const;
+    const answer = await pass({ ...entry, issues: [], sentAt: null } as unknown as KeptSaying);
+    setSaying(false);
+    setIssues(answer === 'waiting' ? [] : answer);
+    if (answer === 'waiting') return 'waiting';
+    if (answer.length > 0) return 'refused';
+    router.refresh();
+    return 'sent';
+  };
+  return { issues, isSaying, say };
+}
