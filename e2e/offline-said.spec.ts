@@ -32,7 +32,7 @@ test('a check is answered, another put off and steps ticked without a signal; al
   await page.goto('/colonies');
   await page.getByRole('link', { name: 'Sorrel', exact: true }).click();
   await answer(page, 'Read the test comb', 'No cells');
-  await expect(due(page, 'Read the test comb')).toContainText('Saved here, not sent: Read the test comb: No cells');
+  await expect(due(page, 'Read the test comb')).toContainText('Saved here, not sent: Read the test comb. No cells');
 
   await page.goto('/colonies');
   await page.getByRole('link', { name: 'Teasel', exact: true }).click();
@@ -55,7 +55,7 @@ test('a check is answered, another put off and steps ticked without a signal; al
   await expect(list).toContainText('Saved here, not sent: 2 ticks');
   await expect(ticks.first()).toBeChecked({ checked: !wasTicked });
   await page.goto('/hive');
-  await expect(page.getByRole('region', { name: 'On this device' })).toContainText('Read the test comb: No cells');
+  await expect(page.getByRole('region', { name: 'On this device' })).toContainText('Read the test comb. No cells');
 
   await signal(context, true);
   await expect(badge(page)).toHaveText('all sent');
@@ -141,7 +141,7 @@ test('what the server does not take comes back with the reason, and is put away 
   await expect(badge(page)).toHaveText('1 came back');
   await page.goto('/hive');
   const list = page.getByRole('region', { name: 'On this device' });
-  await expect(list).toContainText('Read the test comb: No cells');
+  await expect(list).toContainText('Read the test comb. No cells');
   await expect(list).toContainText('This programme is not in the book.');
   await list.getByRole('button', { name: 'Send again' }).click();
   await expect(badge(page)).toHaveText('1 came back');

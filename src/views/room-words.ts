@@ -16,11 +16,13 @@ export interface RoomWords {
   readonly because: readonly string[];
 }
 
-const thousands = (value: number): string => Math.round(value).toLocaleString('en-GB');
+/** Nobody counts eggs one by one: a number closer than this would say more than is known. */
+const ROUND_TO = 50;
+const about = (value: number): string => `about ${(Math.round(value / ROUND_TO) * ROUND_TO).toLocaleString('en-GB')}`;
 const TREND_WORDS = {
-  rising: 'more than two weeks ago',
-  steady: 'as much as two weeks ago',
-  falling: 'less than two weeks ago',
+  rising: ', more than two weeks ago',
+  steady: ', as much as two weeks ago',
+  falling: ', less than two weeks ago',
   unknown: '',
 } as const;
 
@@ -31,9 +33,9 @@ export function roomWords({ rate, days, out, isShortNow, bound, course }: Room, 
     isPressing: bound !== null || isShortNow || (out !== null && out.from <= today),
     because: [
       rate.now > 0
-        ? `She lays about ${thousands(rate.now)} eggs a day, ${TREND_WORDS[rate.trend]}`
+        ? `She lays ${about(rate.now)} eggs a day${TREND_WORDS[rate.trend]}`
         : 'No eggs were found, so nobody can say when room would end',
-      `${thousands(free)} cells are free to lay in`,
+      `Free to lay in: ${about(free)} cells`,
       ...(bound
         ? [
             `Stores take ${Math.round(bound.stores * 100)} % of the drawn comb, pollen alone ${Math.round(bound.pollen * 100)} %`,

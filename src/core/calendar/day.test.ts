@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addDays, type Day, day, dayOfWeek, daysBetween, formatDay, parseDay } from './day';
-import { distanceWords, rangeWords, weekdayWords } from './words';
+import { distanceWords, minuteWords, rangeWords, weekdayWords } from './words';
 
 const anyDay = fc.integer({ min: day('1901-01-01'), max: day('2198-12-31') }).map((n) => n as Day);
 
@@ -34,6 +34,10 @@ describe('day', () => {
 });
 
 describe('words', () => {
+  it('say a minute by its weekday', () => {
+    expect(minuteWords('2027-05-20T15:30')).toBe('Thu 20 May, 15:30');
+  });
+
   it('says days as people do', () => {
     expect(weekdayWords(day('2027-05-20'))).toBe('Thu 20 May');
     expect(distanceWords(day('2027-05-20'), day('2027-05-17'))).toBe('in 3 days');

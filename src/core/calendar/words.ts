@@ -1,4 +1,4 @@
-import { type Day, daysBetween, yearOf } from './day';
+import { type Day, dayOfMinute, daysBetween, yearOf } from './day';
 import type { DayRange } from './window';
 
 const MS_PER_DAY = 86_400_000;
@@ -26,6 +26,11 @@ export function dayWords(day: Day, inYear?: number): string {
 /** `Thu 20 May`. */
 export function weekdayWords(day: Day): string {
   return `${WEEKDAY.format(day * MS_PER_DAY)} ${dayWords(day)}`;
+}
+
+/** `Thu 20 May, 15:30` of a local minute `YYYY-MM-DDTHH:mm`. */
+export function minuteWords(minute: string): string {
+  return `${weekdayWords(dayOfMinute(minute))}, ${minute.slice(11, 16)}`;
 }
 
 /** How far off a day is: `today`, `tomorrow`, `yesterday`, `in 3 days`, `4 days ago`. */

@@ -3,6 +3,7 @@ import { and, desc, eq, gte, isNull } from 'drizzle-orm';
 import { v7 as newId } from 'uuid';
 import { addDays, day, formatDay } from '../../core/calendar/day';
 import type { Now } from '../../core/calendar/now';
+import { minuteWords } from '../../core/calendar/words';
 import type { FramePlan, PlanProgress } from '../../core/facts/frame-plan';
 import { methodNamed } from '../../core/methods/methods';
 import { failure, type Result, success } from '../../core/problems/issue';
@@ -54,7 +55,7 @@ export function workOnPlan(
         return failure({ path: ['id'], code: 'not-found', message: 'There is no such plan. Reload the page.' });
       if (plan.finishedAt !== null) return success({ id });
       if (at > now.minute) {
-        const message = `This lies in the future; it is ${now.minute.replace('T', ', ')} now. Set the clock of the device that it was said on.`;
+        const message = `This lies in the future; it is ${minuteWords(now.minute)} now. Set the clock of the device that it was said on.`;
         return failure({ path: ['at'], code: 'in-the-future', message });
       }
       if (isDropped) {

@@ -1,4 +1,5 @@
 import Link from 'next/link';
+import { minuteWords } from '../../core/calendar/words';
 import type { EntryChange } from '../../views/colony-records';
 import type { LookView } from '../../views/colony-view';
 import { PutBack } from '../controls/PutBack';
@@ -45,7 +46,7 @@ export function LookHistory({ colonyId, looks, changes, photos, deleted }: Props
       </ol>
       {deleted.map(({ id, at }) => (
         <p key={id} className="text-muted border-b border-line py-2 text-sm">
-          Entry of {at.replace('T', ', ')} deleted. <PutBack path={`/api/inspections/${id}`} />
+          Entry of {minuteWords(at)} deleted. <PutBack path={`/api/inspections/${id}`} />
         </p>
       ))}
     </section>

@@ -61,7 +61,7 @@ export function AnswerCheck({ order, asks, at, minute: shownAt, onDone }: Props)
       queenlessColonyId,
       note,
     };
-    const said = `${order}: ${words}${note ? ` (${note})` : ''}`;
+    const said = `${order}. ${words}${note ? ` (${note})` : ''}`;
     if ((await say('answer', body, said)) !== 'refused') onDone();
   };
   return (

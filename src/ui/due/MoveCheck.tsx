@@ -40,11 +40,11 @@ export function MoveCheck({ check, at, minute: shownAt, onDone }: Props) {
       reason,
     };
     const done = {
-      moved: `put on ${day === null ? to : weekdayWords(day)}`,
+      moved: `Put on ${day === null ? to : weekdayWords(day)}`,
       skipped: 'left out',
       'as-it-was': 'as it was',
     }[kind];
-    const said = `${order}: ${done}${reason ? ` (${reason})` : ''}`;
+    const said = `${order}. ${done}${reason ? ` (${reason})` : ''}`;
     if ((await say('check-change', body, said)) !== 'refused') onDone();
   };
   return (

@@ -81,7 +81,7 @@ function KnownRow({
         <CellGlyph found={found ?? last?.lastStage ?? 'sealed'} size={30} />
         <p className="min-w-0 flex-1 leading-tight">
           <b className="font-display text-lg">{cell.label}</b>{' '}
-          {last ? `was ${findingWords(last.lastStage)} on ${dayWords(last.lastSeen)}` : 'first seen at this inspection'}
+          {last ? `on ${dayWords(last.lastSeen)}: ${findingWords(last.lastStage)}` : 'first seen at this inspection'}
           <span className="text-muted block text-sm">{whereWords(cell)}</span>
         </p>
         {found !== null && (

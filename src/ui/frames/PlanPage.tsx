@@ -3,6 +3,7 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { minuteWords } from '../../core/calendar/words';
 import type { FramePlan } from '../../core/facts/frame-plan';
 import type { NamedColony } from '../../views/yard';
 import { AskFirst } from '../controls/AskFirst';
@@ -72,7 +73,7 @@ export function PlanPage({ plan, colony, title, cautions, startPath, minute }: P
       {said?.state === 'waiting' && <NotSent words={said.words} />}
       {isOver && (
         <p role="status" className="text-larch mt-3 border-l-4 border-larch pl-3 font-bold">
-          {`Done on ${finishedAt.replace('T', ', ')}. The frames are now where the list says; the next survey begins from there.`}
+          {`Done on ${minuteWords(finishedAt)}. The frames are now where the list says; the next survey begins from there.`}
         </p>
       )}
       <ul className="text-muted mt-3 max-w-2xl text-sm">

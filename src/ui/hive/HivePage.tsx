@@ -5,6 +5,7 @@ import { useSearchParams } from 'next/navigation';
 import { useMemo } from 'react';
 import { dayOfMinute } from '../../core/calendar/day';
 import { localMinute } from '../../core/calendar/local-minute';
+import { minuteWords } from '../../core/calendar/words';
 import type { Pack } from '../../device/pack';
 import type { RoundsAtHand } from '../../device/rounds-at-hand';
 import { useBook } from '../frame/BookContext';
@@ -89,7 +90,7 @@ function WithPack({
         <ChooseApiary rounds={rounds} today={today} />
       )}
       <OutboxList outbox={outbox} />
-      <p className="text-muted mt-6 text-sm">Known as of {pack.minute.replace('T', ', ')}.</p>
+      <p className="text-muted mt-6 text-sm">Known as of {minuteWords(pack.minute)}.</p>
     </>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { minuteWords } from '../../core/calendar/words';
 import { dropFromDevice, keepOnDevice } from '../../device/outbox';
 import { minuteOf, type OutboxEntry } from '../../device/outbox-entry';
 import { AskFirst } from '../controls/AskFirst';
@@ -20,7 +21,8 @@ export function OutboxList({ outbox }: { outbox: readonly OutboxEntry[] }) {
       <ul>
         {refused.map((entry) => (
           <li key={entry.id} className="border-b border-line py-2">
-            <b className="text-propolis">{entry.colonyName}</b>, {whenAndWhat(entry)}: came back.
+            <What entry={entry} />
+            <p className="text-propolis font-bold">Came back:</p>
             <ul className="text-sm">
               {entry.issues.map(({ path, code, message }) => (
                 <li key={path.join('.') + code}>{message}</li>
@@ -33,7 +35,8 @@ export function OutboxList({ outbox }: { outbox: readonly OutboxEntry[] }) {
         ))}
         {waiting.map((entry) => (
           <li key={entry.id} className="border-b border-line py-2">
-            <b>{entry.colonyName}</b>, {whenAndWhat(entry)}: saved here, not sent yet.
+            <What entry={entry} />
+            <p className="text-muted text-sm">Saved here, not sent yet.</p>
           </li>
         ))}
       </ul>
@@ -46,9 +49,17 @@ export function OutboxList({ outbox }: { outbox: readonly OutboxEntry[] }) {
   );
 }
 
-function whenAndWhat(entry: OutboxEntry): string {
-  const at = minuteOf(entry).replace('T', ', ');
-  return entry.kind === 'inspection' ? at : `${at}, ${entry.words}`;
+const wordsOf = (entry: OutboxEntry) => (entry.kind === 'inspection' ? 'Inspection' : entry.words);
+
+function What({ entry }: { entry: OutboxEntry }) {
+  return (
+    <>
+      <p>
+        <b>{entry.colonyName}</b> <span className="text-muted text-sm">{minuteWords(minuteOf(entry))}</span>
+      </p>
+      <p className="leading-snug">{`${wordsOf(entry)}.`}</p>
+    </>
+  );
 }
 
 /** What came back is put right where it has a form; what was a tap is sent again once its reason is gone, or put away. */
@@ -80,7 +91,7 @@ function WaysOn({ entry }: { entry: OutboxEntry }) {
           </button>
         }
         title="Put this away?"
-        body={`${entry.colonyName}, ${whenAndWhat(entry)}. It was not taken, and will not be sent any more.`}
+        body={`${entry.colonyName}, ${wordsOf(entry)}. It was not taken, and will not be sent any more.`}
         yes="Put it away"
         onYes={() => void dropFromDevice(store, id).then(reload)}
       />
