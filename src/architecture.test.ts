@@ -22,11 +22,14 @@ const MAY_IMPORT: Readonly<Record<string, readonly string[]>> = {
 /** Packages that the core must not know. */
 const OUTSIDE_CORE = /^(react|next|drizzle-orm|better-sqlite3|server-only|uuid|radix-ui|node:)/;
 
+/** What tests of a layer are set up with; it may reach further than what it serves. */
+const TESTING = 'testing.ts';
+
 function sourceFiles(folder: string): string[] {
   return readdirSync(folder, { withFileTypes: true }).flatMap((entry) => {
     const path = join(folder, entry.name);
     if (entry.isDirectory()) return sourceFiles(path);
-    return /\.tsx?$/.test(entry.name) && !entry.name.includes('.test.') ? [path] : [];
+    return /\.tsx?$/.test(entry.name) && !entry.name.includes('.test.') && entry.name !== TESTING ? [path] : [];
   });
 }
 
@@ -41,6 +44,11 @@ function layerOf(file: string, target: string): string | null {
   if (!target.startsWith('.')) return null;
   return relative(SRC, resolve(dirname(file), target)).split('/')[0] ?? null;
 }
+
+it('what tests are set up with serves tests alone', () => {
+  const wrong = sourceFiles(SRC).filter((file) => importsOf(file).some((target) => /(^|\/)testing$/.test(target)));
+  expect(wrong.map((file) => relative(SRC, file))).toEqual([]);
+});
 
 describe('imports run downwards only', () => {
   for (const [layer, allowed] of Object.entries(MAY_IMPORT)) {

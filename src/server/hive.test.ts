@@ -1,14 +1,9 @@
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { addDays, day } from '../core/calendar/day';
-import { endOfDay, type Now } from '../core/calendar/now';
 import { foldColony } from '../core/colony/fold';
-import { type OpenedDatabase, openDatabase } from '../db/open';
+import type { OpenedDatabase } from '../db/open';
 import { findEntry } from '../db/repositories/inspection-entry';
 import { saveSettings } from '../db/repositories/settings';
-import { larkvaleSeason } from '../demo/larkvale';
 import { loadBook } from './book';
 import { calendarText, closeFeed, feedToken, isFeed, renewFeed } from './calendar/feed';
 import { loadColony } from './colony-page';
@@ -16,23 +11,19 @@ import { loadCorrectionMoves } from './correction-moves';
 import { saveInspection } from './entries/save-inspection';
 import { savePhoto } from './entries/save-photo';
 import { makePack } from './pack';
-import { insertAllFacts, readAllFacts } from './season/season-facts';
+import { readAllFacts } from './season/season-facts';
+import { DEMO_NOW, demoBook, id } from './testing';
 import { loadYard } from './yard';
 
-const id = (n: number) => `01970000-0000-7000-8000-${String(n).padStart(12, '0')}`;
-const TODAY = day('2027-05-16');
-const now: Now = { today: TODAY, minute: endOfDay(TODAY), instant: '2027-05-16T18:00:00.000Z' };
+const now = DEMO_NOW;
+const TODAY = now.today;
 
-let folder: string;
 let opened: OpenedDatabase;
 beforeEach(() => {
-  folder = mkdtempSync(join(tmpdir(), 'ubbet-'));
-  opened = openDatabase(join(folder, 'season.sqlite'));
-  opened.db.transaction((tx) => insertAllFacts(tx, larkvaleSeason()));
+  opened = demoBook();
 });
 afterEach(() => {
   opened.sqlite.close();
-  rmSync(folder, { recursive: true });
 });
 
 describe('the yard', () => {

@@ -20,9 +20,9 @@ export interface RoomWords {
 const ROUND_TO = 50;
 const about = (value: number): string => `about ${(Math.round(value / ROUND_TO) * ROUND_TO).toLocaleString('en-GB')}`;
 const TREND_WORDS = {
-  rising: ', more than two weeks ago',
-  steady: ', as much as two weeks ago',
-  falling: ', less than two weeks ago',
+  rising: ', rising for two weeks',
+  steady: ', steady for two weeks',
+  falling: ', falling for two weeks',
   unknown: '',
 } as const;
 

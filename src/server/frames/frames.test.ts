@@ -3,21 +3,20 @@ import { day } from '../../core/calendar/day';
 import type { Now } from '../../core/calendar/now';
 import type { FramePlan } from '../../core/facts/frame-plan';
 import { type SurveyEntry, surveyFact } from '../../core/facts/survey';
-import type { Result } from '../../core/problems/issue';
 import { DEFAULT_SETTINGS } from '../../core/settings/settings';
 import type { Box } from '../../core/space/hive';
-import { type OpenedDatabase, openDatabase } from '../../db/open';
+import type { OpenedDatabase } from '../../db/open';
 import { findFramePlan } from '../../db/repositories/frame-plans';
 import { loadSettings } from '../../db/repositories/settings';
 import { findSurvey, surveysOf } from '../../db/repositories/surveys';
-import { apiaries, colonies, programmes, programmeUnits, revisions } from '../../db/schema/tables';
+import { programmes, programmeUnits, revisions } from '../../db/schema/tables';
 import { saveKeptFrame } from '../entries/save-kept-frame';
 import { changeSettings } from '../entries/save-settings';
 import { deleteSurvey, restoreSurvey, saveSurvey } from '../entries/save-survey';
+import { bookOf, codes, id } from '../testing';
 import { frameHistory } from './frame-history';
 import { awaitsStart, saveFramePlan, workOnPlan } from './frame-plans';
 
-const id = (n: number) => `01970000-0000-7000-8000-${String(n).padStart(12, '0')}`;
 const now: Now = { today: day('2027-05-16'), minute: '2027-05-16T18:00', instant: '2027-05-16T18:00:00.000Z' };
 const [APIARY, CLOVER, NUC, SURVEY, PLAN] = [id(1), id(2), id(3), id(4), id(5)];
 
@@ -51,29 +50,10 @@ const survey = (over: Partial<SurveyEntry> = {}): SurveyEntry => ({
 
 let opened: OpenedDatabase;
 beforeEach(() => {
-  opened = openDatabase(':memory:');
-  const { db } = opened;
-  db.insert(apiaries).values({ id: APIARY, name: 'Orchard', note: '', mainFlowFrom: null, mainFlowTo: null }).run();
-  const colony = {
-    apiaryId: APIARY,
-    stand: '',
-    origin: 'established' as const,
-    parentColonyId: null,
-    startedOn: '2027-04-01',
-    endedOn: null,
-    note: '',
-  };
-  db.insert(colonies)
-    .values([
-      { ...colony, id: CLOVER, name: 'Clover' },
-      { ...colony, id: NUC, name: 'Clover nuc' },
-    ])
-    .run();
+  opened = bookOf(APIARY, { Clover: CLOVER, 'Clover nuc': NUC });
 });
 afterEach(() => opened.sqlite.close());
 
-const codes = (result: Result<unknown>) =>
-  result.ok ? 'stored' : result.issues.map(({ code, path }) => `${code} ${path.join('.')}`);
 const saved = (over: Partial<SurveyEntry> = {}) => codes(saveSurvey(opened.db, survey(over), now));
 
 describe('a survey', () => {

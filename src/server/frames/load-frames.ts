@@ -1,7 +1,7 @@
 import 'server-only';
 import { and, desc, eq, isNotNull } from 'drizzle-orm';
-import { dayOfMinute } from '../../core/calendar/day';
-import { weekdayWords } from '../../core/calendar/words';
+import { day } from '../../core/calendar/day';
+import { minuteWords, weekdayWords } from '../../core/calendar/words';
 import { methodNamed } from '../../core/methods/methods';
 import { broodFrameCount, framesOf, type Hive } from '../../core/space/hive';
 import { boxName } from '../../core/space/work-list';
@@ -12,8 +12,6 @@ import { surveysOf } from '../../db/repositories/surveys';
 import { surveys } from '../../db/schema/tables';
 import { frameHistory } from './frame-history';
 
-const whenOf = (at: string) => `${weekdayWords(dayOfMinute(at))}, ${at.slice(11)}`;
-
 /** A colony’s surveys, plans and followed frames, for its page of frames. */
 export function loadFrames(db: Db, colonyId: string, hive: Hive) {
   const here = new Set(framesOf(hive).map(({ id }) => id));
@@ -22,7 +20,7 @@ export function loadFrames(db: Db, colonyId: string, hive: Hive) {
   return {
     surveys: surveysOf(db, colonyId).map(({ id, at, source, manner, hive: found }) => {
       const how = source === 'moves' ? 'frames moved' : manner === 'counts' ? 'frames counted' : 'frame by frame';
-      return { id, when: whenOf(at), words: `${how}, ${broodFrameCount(found)} of brood` };
+      return { id, when: minuteWords(at), words: `${how}, ${broodFrameCount(found)} of brood` };
     }),
     deleted: db
       .select({ id: surveys.id, at: surveys.at })
@@ -30,10 +28,10 @@ export function loadFrames(db: Db, colonyId: string, hive: Hive) {
       .where(and(eq(surveys.colonyId, colonyId), isNotNull(surveys.deletedAt)))
       .orderBy(desc(surveys.at))
       .all()
-      .map(({ id, at }) => ({ id, when: whenOf(at) })),
+      .map(({ id, at }) => ({ id, when: minuteWords(at) })),
     plans: framePlansOf(db, colonyId).map(({ id, method, on, finishedAt, done, steps }) => ({
       id,
-      words: `${methodNamed(method).title}, planned on ${on}${done.length > 0 ? `, ${done.length} of ${steps.length} done` : ''}`,
+      words: `${methodNamed(method).title}, planned for ${weekdayWords(day(on))}${done.length > 0 ? `, ${done.length} of ${steps.length} done` : ''}`,
       isOver: finishedAt !== null,
     })),
     followed: kept.map((frame) => ({ ...frame, history: frameHistory(db, frame.id) })),

@@ -1,16 +1,12 @@
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { day } from '../../core/calendar/day';
-import { endOfDay, type Now } from '../../core/calendar/now';
 import type { ProgrammeStart } from '../../core/facts/programme-start';
 import type { Result } from '../../core/problems/issue';
-import { type OpenedDatabase, openDatabase } from '../../db/open';
+import type { OpenedDatabase } from '../../db/open';
 import { colonies } from '../../db/schema/tables';
-import { larkvaleSeason } from '../../demo/larkvale';
 import { loadColony } from '../colony-page';
-import { insertAllFacts, readAllFacts } from '../season/season-facts';
+import { readAllFacts } from '../season/season-facts';
+import { DEMO_NOW, demoBook, id } from '../testing';
 import {
   answerCheck,
   changeCheck,
@@ -23,21 +19,16 @@ import {
 import { loadProgramme } from './programme-page';
 import { startProgramme } from './start-programme';
 
-const id = (n: number) => `01970000-0000-7000-8000-${String(n).padStart(12, '0')}`;
-const TODAY = day('2027-05-16');
-const now: Now = { today: TODAY, minute: endOfDay(TODAY), instant: '2027-05-16T18:00:00.000Z' };
+const now = DEMO_NOW;
+const TODAY = now.today;
 
-let folder: string;
 let opened: OpenedDatabase;
 
 beforeEach(() => {
-  folder = mkdtempSync(join(tmpdir(), 'ubbet-'));
-  opened = openDatabase(join(folder, 'season.sqlite'));
-  opened.db.transaction((tx) => insertAllFacts(tx, larkvaleSeason()));
+  opened = demoBook();
 });
 afterEach(() => {
   opened.sqlite.close();
-  rmSync(folder, { recursive: true });
 });
 
 const colonyId = (name: string) => {

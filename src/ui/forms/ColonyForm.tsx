@@ -8,6 +8,7 @@ import { BUTTON } from '../controls/styles';
 import { useSave } from '../controls/useSave';
 import { IssueList } from '../entry/IssueList';
 import { PageHead } from '../time/PageHead';
+import { ApiaryField } from './ApiaryField';
 
 const ORIGIN_WORDS: { readonly [O in ColonyOrigin]: string } = {
   established: 'it was here before',
@@ -49,17 +50,13 @@ export function ColonyForm({ colony, isNew, apiaries, others, today, swarmSteps 
         <Field name="Name" problem={problemOf(issues, 'name')}>
           {(props) => <input {...props} value={draft.name} onChange={(event) => set({ name: event.target.value })} />}
         </Field>
-        <Field name="Apiary" problem={problemOf(issues, 'apiaryId')}>
-          {(props) => (
-            <select {...props} value={draft.apiaryId} onChange={(event) => set({ apiaryId: event.target.value })}>
-              {apiaries.map(({ id, name }) => (
-                <option key={id} value={id}>
-                  {name}
-                </option>
-              ))}
-            </select>
-          )}
-        </Field>
+        <ApiaryField
+          name="Apiary"
+          apiaries={apiaries}
+          value={draft.apiaryId}
+          issues={issues}
+          onChange={(apiaryId) => set({ apiaryId })}
+        />
         <Field name="Stand" hint="Where it stands, in your words." problem={problemOf(issues, 'stand')}>
           {(props) => <input {...props} value={draft.stand} onChange={(event) => set({ stand: event.target.value })} />}
         </Field>

@@ -4,6 +4,7 @@ import type { Method } from '../../core/methods/method';
 import type { Issue } from '../../core/problems/issue';
 import type { ApiaryEntry, ColonyEntry } from '../../views/yard';
 import { Field, problemOf } from '../controls/Field';
+import { ApiaryField } from '../forms/ApiaryField';
 import type { StartDraft } from './start-draft';
 
 interface Props {
@@ -28,17 +29,13 @@ export function NewColonyFields({ method, colony, apiaries, newColony, stand, is
         {(props) => <input {...props} value={newColony.name} onChange={(event) => set({ name: event.target.value })} />}
       </Field>
       <div className="grid gap-x-4 sm:grid-cols-2">
-        <Field name="Its apiary" problem={problemOf(issues, 'apiaryId')}>
-          {(props) => (
-            <select {...props} value={newColony.apiaryId} onChange={(event) => set({ apiaryId: event.target.value })}>
-              {apiaries.map(({ id, name }) => (
-                <option key={id} value={id}>
-                  {name}
-                </option>
-              ))}
-            </select>
-          )}
-        </Field>
+        <ApiaryField
+          name="Its apiary"
+          apiaries={apiaries}
+          value={newColony.apiaryId}
+          issues={issues}
+          onChange={(apiaryId) => set({ apiaryId })}
+        />
         <Field name="Its stand" problem={null}>
           {(props) => (
             <input {...props} value={newColony.stand} onChange={(event) => set({ stand: event.target.value })} />

@@ -1,0 +1,168 @@
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import type { ApiaryFact } from '../../core/facts/apiary';
+import type { ColonyFact } from '../../core/facts/colony';
+import type { InspectionEntry } from '../../core/facts/entry';
+import type { OpenedDatabase } from '../../db/open';
+import { revisionsOf } from '../../db/repositories/revisions';
+import { loadSettings } from '../../db/repositories/settings';
+import { readAllFacts } from '../season/season-facts';
+import { bookOf, codes, id, DEMO_NOW as now } from '../testing';
+import { firstRun } from './first-run';
+import { saveApiary } from './save-apiary';
+import { saveColony } from './save-colony';
+import { saveInspection } from './save-inspection';
+import { type QueenEntry, saveQueenEvent } from './save-queen-event';
+
+const [ORCHARD, CLOVER, NUC, QUEEN] = [id(1), id(2), id(3), id(4)];
+let opened: OpenedDatabase;
+beforeEach(() => {
+  opened = bookOf(ORCHARD, { Clover: CLOVER });
+});
+afterEach(() => opened.sqlite.close());
+const facts = () => readAllFacts(opened.db);
+
+describe('an apiary', () => {
+  const hollow: ApiaryFact = {
+    id: id(9),
+    name: 'Hollow',
+    note: '',
+    mainFlowFrom: '2027-06-01',
+    mainFlowTo: '2027-06-20',
+  };
+  const save = (over: Partial<ApiaryFact> = {}) => codes(saveApiary(opened.db, { ...hollow, ...over }, now));
+
+  it('is added once, and keeps what it was called when corrected', () => {
+    expect([save(), save()]).toEqual(['stored', 'stored']);
+    expect(revisionsOf(opened.db, hollow.id)).toEqual([]);
+    expect(save({ name: 'Deep hollow' })).toBe('stored');
+    expect(revisionsOf(opened.db, hollow.id)[0]?.before).toMatchObject({ name: 'Hollow' });
+  });
+
+  it('has a name of its own and a flow that ends after it begins', () => {
+    const before = facts();
+    expect(save({ name: 'Orchard' })).toEqual(['duplicate-id name']);
+    expect(save({ mainFlowTo: '2027-05-01' })).toEqual(['contradiction mainFlowTo']);
+    expect(facts()).toEqual(before);
+  });
+});
+
+describe('a colony', () => {
+  const nuc: ColonyFact = {
+    id: NUC,
+    apiaryId: ORCHARD,
+    name: 'Clover nuc',
+    stand: '',
+    origin: 'split',
+    parentColonyId: CLOVER,
+    startedOn: '2027-05-10',
+    endedOn: null,
+    note: '',
+  };
+  const save = (over: Partial<ColonyFact> = {}) => codes(saveColony(opened.db, { ...nuc, ...over }, now));
+
+  it('comes of a colony, in an apiary, that are in the book', () => {
+    expect(save({ apiaryId: id(90), parentColonyId: id(91) })).toEqual([
+      'unknown-reference apiaryId',
+      'unknown-reference parentColonyId',
+    ]);
+    expect(save()).toBe('stored');
+    expect(save({ parentColonyId: NUC })).toEqual(['contradiction parentColonyId']);
+  });
+
+  it('has a name that no standing colony has, and may take that of one that ended', () => {
+    expect(save({ name: 'Clover' })).toEqual(['duplicate-id name']);
+    expect(save({ name: 'Clover', endedOn: '2027-05-12' })).toBe('stored');
+    expect(save({ name: 'Clover' })).toEqual(['duplicate-id name']);
+  });
+
+  it('begins by today, before it ends and before what was seen in it', () => {
+    expect(save({ startedOn: '2027-05-17' })).toEqual(['in-the-future startedOn']);
+    expect(save({ endedOn: '2027-05-09' })).toEqual(['contradiction endedOn']);
+    expect(save()).toBe('stored');
+    const look: InspectionEntry = {
+      id: id(20),
+      colonyId: NUC,
+      at: '2027-05-11T12:00',
+      thoroughness: 'cleared',
+      queen: 'not-looked-for',
+      eggs: 'seen',
+      youngest: null,
+      droneBroodInWorkerCells: 'none',
+      severalEggsPerCell: 'none',
+      stores: 'room',
+      layingRoomDays: null,
+      broodFrames: null,
+      coveredSeams: null,
+      drones: 'not-looked-for',
+      note: '',
+      cells: [],
+    };
+    expect(codes(saveInspection(opened.db, look, now))).toBe('stored');
+    expect(save({ startedOn: '2027-05-12' })).toEqual(['contradiction startedOn']);
+    expect(save({ startedOn: '2027-05-11' })).toBe('stored');
+  });
+});
+
+describe('what befell a queen', () => {
+  const entry: QueenEntry = {
+    event: { id: id(30), queenId: QUEEN, colonyId: CLOVER, on: '2027-05-10', kind: 'removed', note: '' },
+    newQueen: { id: QUEEN, motherQueenId: null, origin: 'raised', emergedFrom: null, emergedTo: null, note: '' },
+  };
+  const save = (event: Partial<QueenEntry['event']>, queen: Partial<QueenEntry['newQueen']> | null = {}) =>
+    codes(
+      saveQueenEvent(
+        opened.db,
+        {
+          event: { ...entry.event, ...event },
+          newQueen: queen && { ...(entry.newQueen as NonNullable<QueenEntry['newQueen']>), ...queen },
+        },
+        now,
+      ),
+    );
+
+  it('lands once with the queen, and later without her', () => {
+    expect([save({}), save({})]).toEqual(['stored', 'stored']);
+    expect([facts().queens.length, facts().queenEvents.length]).toEqual([1, 1]);
+    expect(save({ id: id(31), on: '2027-05-12', kind: 'lost' }, null)).toBe('stored');
+  });
+
+  it('befell her in a colony of the book, on a day that it had, to a queen who is known', () => {
+    const before = facts();
+    expect(save({ colonyId: id(99) })).toEqual(['unknown-reference event.colonyId']);
+    expect(save({ on: '2027-05-17' })).toEqual(['in-the-future event.on']);
+    expect(save({ on: '2027-03-31' })).toEqual(['before-colony event.on']);
+    expect(save({}, null)).toEqual(['unknown-reference event.queenId']);
+    expect(save({}, { emergedFrom: '2026-07-02', emergedTo: '2026-07-01' })).toEqual([
+      'contradiction newQueen.emergedTo',
+    ]);
+    expect(facts()).toEqual(before);
+  });
+});
+
+describe('the first run', () => {
+  const entry = {
+    apiaryId: id(40),
+    apiaryName: 'Hollow',
+    hemisphere: 'south',
+    colonyId: id(41),
+    colonyName: 'Vetch',
+  } as const;
+
+  it('makes apiary and colony and sets the hemisphere', () => {
+    expect(codes(firstRun(opened.db, entry, now))).toBe('stored');
+    expect(facts().colonies.find(({ id: colonyId }) => colonyId === entry.colonyId)).toMatchObject({
+      name: 'Vetch',
+      apiaryId: entry.apiaryId,
+      startedOn: '2027-05-16',
+    });
+    expect(loadSettings(opened.db).hemisphere).toBe('south');
+  });
+
+  it('makes nothing when one of them is refused, and names the field of its own form', () => {
+    const before = facts();
+    expect(codes(firstRun(opened.db, { ...entry, apiaryName: 'Orchard' }, now))).toEqual(['duplicate-id apiaryName']);
+    expect(codes(firstRun(opened.db, { ...entry, colonyName: 'Clover' }, now))).toEqual(['duplicate-id colonyName']);
+    expect(facts()).toEqual(before);
+    expect(loadSettings(opened.db).hemisphere).toBe('north');
+  });
+});

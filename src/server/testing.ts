@@ -1,0 +1,51 @@
+import { day } from '../core/calendar/day';
+import { endOfDay, type Now } from '../core/calendar/now';
+import type { Result } from '../core/problems/issue';
+import { type OpenedDatabase, openDatabase } from '../db/open';
+import { apiaries, colonies } from '../db/schema/tables';
+import { larkvaleSeason } from '../demo/larkvale';
+import { insertAllFacts } from './season/season-facts';
+
+/** An id by its number. */
+export const id = (n: number) => `01970000-0000-7000-8000-${String(n).padStart(12, '0')}`;
+
+/** The end of the demo's day. */
+export const DEMO_NOW: Now = {
+  today: day('2027-05-16'),
+  minute: endOfDay(day('2027-05-16')),
+  instant: '2027-05-16T18:00:00.000Z',
+};
+
+/** A book of its own with the demo's season in it. */
+export function demoBook(): OpenedDatabase {
+  const opened = openDatabase(':memory:');
+  opened.db.transaction((tx) => insertAllFacts(tx, larkvaleSeason()));
+  return opened;
+}
+
+/** A book of its own with one apiary, Orchard, and colonies in it since April 2027, by name and id. */
+export function bookOf(apiaryId: string, named: Readonly<Record<string, string>>): OpenedDatabase {
+  const opened = openDatabase(':memory:');
+  const { db } = opened;
+  db.insert(apiaries).values({ id: apiaryId, name: 'Orchard', note: '', mainFlowFrom: null, mainFlowTo: null }).run();
+  for (const [name, colonyId] of Object.entries(named)) {
+    db.insert(colonies)
+      .values({
+        id: colonyId,
+        apiaryId,
+        name,
+        stand: '',
+        origin: 'established',
+        parentColonyId: null,
+        startedOn: '2027-04-01',
+        endedOn: null,
+        note: '',
+      })
+      .run();
+  }
+  return opened;
+}
+
+/** `stored`, or what was wrong where: `missing hive.boxes`. */
+export const codes = (result: Result<unknown>) =>
+  result.ok ? 'stored' : result.issues.map(({ path, code }) => `${code} ${path.join('.')}`);

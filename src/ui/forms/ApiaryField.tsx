@@ -1,0 +1,28 @@
+import type { Issue } from '../../core/problems/issue';
+import type { ApiaryEntry } from '../../views/yard';
+import { Field, problemOf } from '../controls/Field';
+
+interface Props {
+  readonly name: string;
+  readonly apiaries: readonly ApiaryEntry[];
+  readonly value: string;
+  readonly issues: readonly Issue[];
+  readonly onChange: (apiaryId: string) => void;
+}
+
+/** In which apiary a colony stands. */
+export function ApiaryField({ name, apiaries, value, issues, onChange }: Props) {
+  return (
+    <Field name={name} problem={problemOf(issues, 'apiaryId')}>
+      {(props) => (
+        <select {...props} value={value} onChange={(event) => onChange(event.target.value)}>
+          {apiaries.map((apiary) => (
+            <option key={apiary.id} value={apiary.id}>
+              {apiary.name}
+            </option>
+          ))}
+        </select>
+      )}
+    </Field>
+  );
+}
