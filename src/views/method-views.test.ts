@@ -129,8 +129,8 @@ describe('the preview', () => {
     expect(lines({})).toEqual([
       'Thu 13 May nuc: settled? (any day 12 to 15 May)',
       'Mon 17 May parent: thin cells (any day 16 to 18 May)',
-      'Wed 9 Jun parent: eggs? (any day 7 to 13 Jun)',
       'Wed 19 May parent: leave shut to Sun 6 Jun',
+      'Wed 9 Jun parent: eggs? (any day 7 to 13 Jun)',
     ]);
   });
 

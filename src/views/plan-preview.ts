@@ -13,6 +13,8 @@ import { UNIT_WORDS } from './unit-words';
 
 export interface PreviewLine {
   readonly key: string;
+  readonly day: Day;
+  /** That day in words. */
   readonly best: string;
   readonly what: string;
   readonly why: string;
@@ -21,6 +23,7 @@ export interface PreviewLine {
 /** Every date of a method before it is started: a strip for each unit, and the same in words. */
 export interface PlanPreview {
   readonly strips: readonly { readonly unit: string; readonly marks: readonly Mark[] }[];
+  /** In order of time. */
   readonly lines: readonly PreviewLine[];
   /** When the unit without a queen has no sealed brood; null: it always has. */
   readonly broodless: string | null;
@@ -79,6 +82,7 @@ export function planPreview(method: Method, choices: PlanChoices, settings: Sett
     lines: [
       ...checks.map(({ unit, code, window: { earliest, ideal, latest }, why }, i) => ({
         key: `${code}${i}`,
+        day: ideal,
         best: weekdayWords(ideal),
         what: `${UNIT_WORDS[unit] ?? unit}: ${CHECK_NAMES[code]}${earliest === latest ? '' : ` (any day ${rangeWords({ from: earliest, to: latest })})`}`,
         why,
@@ -87,10 +91,11 @@ export function planPreview(method: Method, choices: PlanChoices, settings: Sett
         .filter(({ from, to }) => from <= to)
         .map(({ unit, from, to }) => ({
           key: `shut${unit}`,
+          day: from,
           best: weekdayWords(from),
           what: `${UNIT_WORDS[unit] ?? unit}: leave shut to ${weekdayWords(to)}`,
           why: 'A virgin is out, flies and mates.',
         })),
-    ],
+    ].sort((one, other) => one.day - other.day),
   };
 }

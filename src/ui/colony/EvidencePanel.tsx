@@ -11,8 +11,8 @@ export function EvidencePanel({ reading }: { reading: ReadingView }) {
             {text}
           </li>
         ))}
-        {reading.cause && <li className="before:mr-2 before:content-['–']">{reading.cause}</li>}
       </ul>
+      {reading.cause && <p className="mt-1 text-sm font-semibold">{reading.cause}</p>}
       <p className="text-muted mt-1 text-sm">
         <b>It would read differently with:</b> {reading.wouldChange}
       </p>

@@ -35,6 +35,11 @@ export const SeasonRowLane = memo(function SeasonRowLane({ row, origin, minute, 
   const last = 3 + lines.length * LINE_PX;
   const lanes = lanesOf(checks);
   const height = last + LAST_LINE_PX * Math.max(1, ...lanes.map((lane) => lane + 1));
+  // Nothing comes after it on its line, so that its name may be longer than it runs.
+  const lastBegun = programmes.reduce<(typeof programmes)[number] | null>(
+    (last, one) => (last && last.from > one.from ? last : one),
+    null,
+  )?.id;
   const href = `/colonies/${colonyId}`;
   return (
     <div className="season-row" style={{ height }} data-colony={name}>
@@ -48,7 +53,7 @@ export const SeasonRowLane = memo(function SeasonRowLane({ row, origin, minute, 
               key={id}
               prefetch={false}
               href={`/programmes/${id}`}
-              className="season-mark season-programme"
+              className={`season-mark season-programme ${id === lastBegun ? 'season-last' : ''}`}
               style={{ ...spanStyle(origin, from, to), top: top('programmes') }}
             >
               {label}
