@@ -95,6 +95,11 @@ test('a pollen-bound hive is counted, warned of, freed on the board, and found s
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.locator('[data-rule="young-brood-warm"]')).toHaveCount(0);
 
+  // Left and opened again it stands as it was left.
+  await page.reload();
+  await expect(page.getByText('Taken up again where you left it.')).toBeVisible();
+  await expect.poll(() => framesIn(page, 'Brood box')).toEqual(proposed);
+
   // The list is ticked off at the hive; half of it stays ticked.
   await page.getByRole('button', { name: 'Take the list to the hive' }).click();
   const steps = page.getByRole('list', { name: 'Steps' });

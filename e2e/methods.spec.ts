@@ -239,4 +239,29 @@ test.describe('in the demo', () => {
     expect(await codes(page)).toEqual(['eggs']);
     await expect(page.getByRole('link', { name: 'Give a cell from another colony, day 0' })).toBeVisible();
   });
+
+  test('a nuc is made with a cell to spare before the others are thinned', async ({ page }) => {
+    // From thinning after the swarm the way leads to the nuc.
+    await plan(page, 'Vetch', 'After the swarm has gone');
+    await page.getByRole('link', { name: 'Make a nuc with it first' }).click();
+    await expect(page.getByRole('heading', { level: 1, name: 'Nuc with a ripe cell' })).toBeVisible();
+    await expect(page.getByRole('combobox', { name: 'Cell d' })).toHaveValue('keep');
+    await expect(page.getByRole('combobox', { name: 'Cell a' }).getByRole('option', { selected: true })).toHaveText(
+      'stays',
+    );
+    await start(page);
+    await openColony(page, 'Vetch nuc');
+    await expect(page.locator('[data-cell=a]')).toContainText('fat larva');
+    expect(await codes(page)).toEqual(['eggs']);
+    await expect(page.getByRole('link', { name: 'Nuc with a ripe cell, day 0' })).toBeVisible();
+
+    // The colony itself is still to be thinned, to one of those that it has left.
+    await openColony(page, 'Vetch');
+    expect(await codes(page)).toContain('thin-cells');
+    await plan(page, 'Vetch', 'After the swarm has gone');
+    await expect(page.getByRole('combobox', { name: /^Cell / })).toHaveCount(3);
+    await start(page);
+    await openColony(page, 'Vetch');
+    expect(await codes(page)).toEqual(['eggs']);
+  });
 });

@@ -6,7 +6,7 @@ import { drizzle } from 'drizzle-orm/better-sqlite3';
 import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { openDatabase } from './open';
-import { cells, inspections, revisions, settings } from './schema/tables';
+import { cells, inspections, programmes, programmeUnits, revisions, settings, stepsDone } from './schema/tables';
 
 const MIGRATIONS = resolve('src/db/migrations');
 
@@ -16,13 +16,14 @@ beforeEach(() => {
 });
 afterEach(() => rmSync(folder, { recursive: true }));
 
-/** A data file as the first version made it. */
-function firstVersion(file: string): Database.Database {
+/** A data file as it was made when there were so many migrations. */
+function madeBy(migrations: number, file: string): Database.Database {
   const old = join(folder, 'migrations');
   mkdirSync(join(old, 'meta'), { recursive: true });
-  cpSync(join(MIGRATIONS, '0000_facts.sql'), join(old, '0000_facts.sql'));
   const journal = JSON.parse(readFileSync(join(MIGRATIONS, 'meta/_journal.json'), 'utf8'));
-  writeFileSync(join(old, 'meta/_journal.json'), JSON.stringify({ ...journal, entries: journal.entries.slice(0, 1) }));
+  const entries: readonly { readonly tag: string }[] = journal.entries.slice(0, migrations);
+  for (const { tag } of entries) cpSync(join(MIGRATIONS, `${tag}.sql`), join(old, `${tag}.sql`));
+  writeFileSync(join(old, 'meta/_journal.json'), JSON.stringify({ ...journal, entries }));
   const sqlite = new Database(file);
   migrate(drizzle(sqlite), { migrationsFolder: old });
   return sqlite;
@@ -31,7 +32,7 @@ function firstVersion(file: string): Database.Database {
 describe('opening a data file', () => {
   it('brings one of the first version up to date, and loses nothing', () => {
     const file = join(folder, 'season.sqlite');
-    const old = firstVersion(file);
+    const old = madeBy(1, file);
     old.exec(`
       insert into apiary (id, name, note) values ('a1', 'Orchard', 'south');
       insert into colony (id, apiary_id, name, stand, origin, parent_colony_id, started_on, ended_on, note)
@@ -61,6 +62,33 @@ describe('opening a data file', () => {
     const again = openDatabase(file);
     expect(again.db.select().from(inspections).all()).toHaveLength(1);
     again.sqlite.close();
+  });
+
+  it('keeps programmes with all that hangs on them when their table is made anew', () => {
+    const file = join(folder, 'season.sqlite');
+    const old = madeBy(4, file);
+    old.exec(`
+      insert into apiary (id, name, note) values ('a1', 'Orchard', '');
+      insert into colony (id, apiary_id, name, stand, origin, parent_colony_id, started_on, ended_on, note)
+        values ('c1', 'a1', 'Clover', '', 'established', null, '2027-04-01', null, '');
+      insert into programme (id, colony_id, method, on_day, second_thinning, only_sealed_brood_up, buys_queen, note)
+        values ('p1', 'c1', 'demaree', '2027-05-10', 1, 0, 0, 'with help');
+      insert into programme_unit (id, programme_id, unit, colony_id) values ('u1', 'p1', 'bottom', 'c1');
+      insert into step_done (id, programme_id, step, at_minute) values ('s1', 'p1', 0, '2027-05-10T12:00');
+    `);
+    old.close();
+    const { db, sqlite } = openDatabase(file);
+    expect(db.select().from(programmes).all()).toMatchObject([{ id: 'p1', method: 'demaree', note: 'with help' }]);
+    expect(db.select().from(programmeUnits).all()).toMatchObject([{ programmeId: 'p1', unit: 'bottom' }]);
+    expect(db.select().from(stepsDone).all()).toHaveLength(1);
+    db.insert(programmes)
+      .values({
+        ...(db.select().from(programmes).get() as typeof programmes.$inferSelect),
+        id: 'p2',
+        method: 'cell-nuc',
+      })
+      .run();
+    sqlite.close();
   });
 
   it('refuses what the schema does not know, whoever writes it', () => {

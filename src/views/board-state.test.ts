@@ -7,9 +7,11 @@ import {
   boxesFromTop,
   changeBoard,
   DROP,
+  NOTHING_PROPOSED,
   neighbourByArrow,
   placeByArrow,
   placeOfDrop,
+  takenUp,
 } from './board-state';
 
 const start: BoardState = {
@@ -18,6 +20,7 @@ const start: BoardState = {
   queenFrameId: null,
   keptCellFrames: [],
   brought: [],
+  proposed: NOTHING_PROPOSED,
 };
 const rows = ({ arrangement }: BoardState) => boxesFromTop(arrangement).map(({ box }) => `${box.id} ${letters(box)}`);
 
@@ -87,5 +90,35 @@ describe('the frame board', () => {
     expect(letGo('nest/1', DROP.onBox('top'), true)).toEqual({ boxId: 'top', at: 3 });
     expect(letGo('nest/1', DROP.out, true)).toBeNull();
     expect(letGo('nest/1', DROP.onFrame('nest/1'), true)).toBeUndefined();
+  });
+});
+
+describe('a board that was left', () => {
+  const present = changeBoard(changeBoard(start, { type: 'move', frameId: 'nest/2', to: { boxId: 'top', at: 1 } }), {
+    type: 'queen',
+    frameId: 'nest/3',
+  });
+  const today = (nest: string, over: Partial<BoardState> = {}): BoardState => ({
+    ...start,
+    arrangement: asIs(aHive(aBox('nest', nest), aBox('top', 'EEE'))),
+    ...over,
+  });
+
+  it('is gone on with, its frames holding what they hold by now', () => {
+    const again = takenUp({ begin: start, present }, today('HSBH'));
+    expect(again && rows(again)).toEqual(['top ESEE', 'nest HBH']);
+    expect(again?.queenFrameId).toBe('nest/3');
+  });
+
+  it('is told where the queen and the kept cells are, where that was seen since', () => {
+    const seen = takenUp(
+      { begin: start, present },
+      today('HBBH', { queenFrameId: 'nest/2', keptCellFrames: ['nest/2'] }),
+    );
+    expect([seen?.queenFrameId, seen?.keptCellFrames]).toEqual(['nest/2', ['nest/2']]);
+  });
+
+  it('is begun anew where the hive is made up otherwise by now', () => {
+    expect(takenUp({ begin: start, present }, today('HBB'))).toBeNull();
   });
 });

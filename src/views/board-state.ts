@@ -18,7 +18,15 @@ export interface BoardState {
   readonly keptCellFrames: readonly string[];
   /** Other colonies whose hives were brought in, by their ids. */
   readonly brought: readonly string[];
+  /** In which unit the proposal that was taken has the queen and the kept cell, and what it could not do. */
+  readonly proposed: {
+    readonly queenUnit: string | null;
+    readonly cellUnit: string | null;
+    readonly notes: readonly string[];
+  };
 }
+
+export const NOTHING_PROPOSED: BoardState['proposed'] = { queenUnit: null, cellUnit: null, notes: [] };
 
 export type BoardChange =
   | { readonly type: 'move'; readonly frameId: string; readonly to: Omit<FramePlace, 'unit'> | null }
@@ -140,4 +148,30 @@ export function placeOfDrop(
   const from = placeOf(arrangement, frameId);
   const isAfterOwn = from !== null && from.boxId === place.boxId && from.at < place.at;
   return { boxId: place.boxId, at: place.at + Number(isRight) - Number(isAfterOwn) };
+}
+
+/**
+ * A board that was left, gone on with: its frames as they are known by now, in the places that they were left in. Null where the hive
+ * that it began with is made up otherwise by now.
+ */
+export function takenUp(left: { readonly begin: BoardState; readonly present: BoardState }, begin: BoardState) {
+  const makeUp = ({ arrangement }: BoardState) =>
+    JSON.stringify(boxesOf(arrangement).map(({ box: { id, frames } }) => [id, frames.map((frame) => frame.id)]));
+  if (makeUp(left.begin) !== makeUp(begin)) return null;
+  const known = new Map(boxesOf(begin.arrangement).flatMap(({ box }) => box.frames.map((frame) => [frame.id, frame])));
+  const asKnown = (frame: Frame): Frame => known.get(frame.id) ?? frame;
+  const { units, out } = left.present.arrangement;
+  // What was marked on the board stands, unless something else was seen in the hive since.
+  const marked = <Key extends 'queenFrameId' | 'keptCellFrames'>(key: Key) =>
+    JSON.stringify(left.begin[key]) === JSON.stringify(begin[key]) ? left.present[key] : begin[key];
+  const inBox = (box: Box): Box => ({ ...box, frames: box.frames.map(asKnown) });
+  return {
+    ...left.present,
+    queenFrameId: marked('queenFrameId'),
+    keptCellFrames: marked('keptCellFrames'),
+    arrangement: {
+      units: units.map((unit) => ({ ...unit, hive: { boxes: unit.hive.boxes.map(inBox) } })),
+      out: out.map(asKnown),
+    },
+  } satisfies BoardState;
 }

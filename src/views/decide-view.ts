@@ -5,7 +5,7 @@ import { type Fit, type FitFacts, fitOf } from '../core/methods/fit';
 import type { Method, MethodKind, MethodName } from '../core/methods/method';
 import { METHODS } from '../core/methods/methods';
 import { type Plan, planMethod, USUAL_CHOICES } from '../core/methods/plan';
-import { bestToKeep, laidRange } from '../core/programmes/best-to-keep';
+import { cellsToKeep, laidRange } from '../core/programmes/best-to-keep';
 import { firstEggsWindow } from '../core/schedule/virgin-care';
 import type { Settings } from '../core/settings/settings';
 import { movesFrames } from '../core/space/proposals/propose';
@@ -52,7 +52,7 @@ export function layingWords(method: Method, plan: Plan): string {
   return method.kind === 'queen' ? 'Raises no queen by itself.' : 'The old queen goes on laying.';
 }
 
-const KIND_ORDER: readonly MethodKind[] = ['swarm', 'queen', 'room'];
+const KIND_ORDER: readonly MethodKind[] = ['swarm', 'queen', 'increase', 'room'];
 
 /** Every method weighed for a colony as it stands: none hidden, each with its reason. */
 export function decideView(state: ColonyState, facts: FitFacts, settings: Settings): DecideView {
@@ -99,9 +99,8 @@ function methodView(method: Method, state: ColonyState, facts: FitFacts, setting
 }
 
 /** The plan as it would be with Ubbet's own choices. */
-export function planOn(method: Method, { liveCells }: ColonyState, on: Day, settings: Settings): Plan {
-  const keeps = method.options.includes('keptCells') && method.needs.cells === 'kept';
-  const kept = keeps ? bestToKeep(liveCells).slice(0, settings.cellsKept) : [];
+export function planOn(method: Method, { liveCells, queen }: ColonyState, on: Day, settings: Settings): Plan {
+  const kept = cellsToKeep(method, liveCells, queen.expected === 'laying', settings.cellsKept);
   const keptCells = kept.flatMap(({ planBy }) => laidRange(planBy.laid) ?? []);
   return planMethod(method, { ...USUAL_CHOICES, on, keptCells, secondThinning: settings.secondThinning }, settings);
 }

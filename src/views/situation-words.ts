@@ -26,7 +26,9 @@ export function situationWords({ lastLook, queen, parts }: ColonyState): string 
   }
   const done = parts.findLast(({ programme, queen: role }) => {
     const isSince = !lastLook || programme.on >= lastLook.inspection.on;
-    return isSince && role !== 'ends' && methodNamed(programme.method).kind !== 'room';
+    const { kind } = methodNamed(programme.method);
+    const isOfOther = kind === 'room' || (kind === 'increase' && role === 'unchanged');
+    return isSince && role !== 'ends' && !isOfOther;
   });
   if (done) return `${methodNamed(done.programme.method).title}, ${dayWords(done.programme.on)}`;
   return lastLook ? readingTitle(lastLook) : 'Not looked at yet';

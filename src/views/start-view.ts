@@ -8,7 +8,7 @@ import { mayStillHoldQueen } from '../core/colony/track-cells';
 import type { Fit } from '../core/methods/fit';
 import type { Method, MethodName } from '../core/methods/method';
 import { mayBuyQueen, methodNamed } from '../core/methods/methods';
-import { bestToKeep, laidRange } from '../core/programmes/best-to-keep';
+import { cellsToKeep, laidRange } from '../core/programmes/best-to-keep';
 import type { Settings } from '../core/settings/settings';
 import { CAUTION_WORDS } from './caution-words';
 import { type NeedyColony, needyColonies, type SpareCell, spareCells } from './cells-view';
@@ -97,12 +97,9 @@ export function startView(
     cautions: definition.cautions.map((caution) => CAUTION_WORDS[caution]),
     asksCells,
     cells: isGift ? [] : live.map(cellChoice),
-    suggestedCells:
-      definition.needs.cells === 'kept'
-        ? bestToKeep(live)
-            .slice(0, yard.settings.cellsKept)
-            .map(({ cell }) => cell.id)
-        : [],
+    suggestedCells: cellsToKeep(definition, live, state.queen.expected === 'laying', yard.settings.cellsKept).map(
+      ({ cell }) => cell.id,
+    ),
     mayBuy: mayBuyQueen(definition),
     newName: child ? freeName(`${colony.name} ${SUFFIXES[child.name] ?? child.name}`, taken) : null,
     apiaries: yard.apiaries,

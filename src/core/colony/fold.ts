@@ -280,10 +280,12 @@ export function foldColony(facts: ColonyFacts, settings: Settings, today: Day): 
   };
 }
 
-/** Cells that a method does not keep are down by the end of its day. */
-function clearCells(followed: Map<string, TrackedCell>, { programme }: ProgrammePart): void {
+/** Cells that a method does not keep are down by the end of its day; in a unit that lost none by it they stay. */
+function clearCells(followed: Map<string, TrackedCell>, { programme, units }: ProgrammePart): void {
   const { keptCellIds, on, method } = programme;
-  if (keptCellIds.length === 0 && !methodNamed(method).clearsCells) return;
+  const { clearsCells, raisesQueen } = methodNamed(method);
+  const keepsSome = keptCellIds.length > 0 && raisesQueen !== null && units.includes(raisesQueen.unit);
+  if (!clearsCells && !keepsSome) return;
   const kept = new Set(keptCellIds);
   for (const [id, cell] of followed) {
     if (!kept.has(id) && mayStillHoldQueen(cell, on)) followed.set(id, takenFrom(cell, null));

@@ -101,6 +101,10 @@ const RULED_OUT: { readonly [M in MethodName]: (facts: FitFacts) => string | nul
   'test-comb': forQueenless,
   'give-eggs': forQueenless,
   'give-cell': (facts) => forQueenless(facts) ?? (liveCells(facts) > 0 ? 'It has live cells of its own.' : null),
+  'cell-nuc': (facts) =>
+    !lays(facts) && liveCells(facts) === 1
+      ? 'It has one live cell and no laying queen: it needs that cell itself.'
+      : null,
   'add-box': spaceAddition,
   'add-super': () => null,
 };

@@ -23,7 +23,10 @@ export const METHOD_NAMES = [
 /** What is done for a unit whose young queen did not come to lay. */
 export const REMEDY_NAMES = ['test-comb', 'give-eggs', 'give-cell'] as const;
 
-export const ALL_METHOD_NAMES = [...METHOD_NAMES, ...REMEDY_NAMES] as const;
+/** What is done with cells to spare. */
+export const INCREASE_NAMES = ['cell-nuc'] as const;
+
+export const ALL_METHOD_NAMES = [...METHOD_NAMES, ...REMEDY_NAMES, ...INCREASE_NAMES] as const;
 export type MethodName = (typeof ALL_METHOD_NAMES)[number];
 
 /** What a keeper can decide when planning a method. */
@@ -102,13 +105,16 @@ export interface MethodNeeds {
   readonly warmNights: boolean;
 }
 
-export type MethodKind = 'swarm' | 'room' | 'queen';
+export type MethodKind = 'swarm' | 'room' | 'queen' | 'increase';
 
 /** One method: when it fits, how it is done, what follows, and how it fails. All of it is data; planning is shared. */
 export interface Method {
   readonly name: MethodName;
   readonly title: string;
-  /** Against swarming, for room, or for a colony without a laying queen. A colony runs one of each kind at a time. */
+  /**
+   * Against swarming, for room, for a colony without a laying queen, or to make a colony more of what is to spare. A colony runs one
+   * of each kind at a time; of the last, which asks nothing more of the colony that gave, any number.
+   */
   readonly kind: MethodKind;
   readonly fitsWhen: string;
   readonly needs: MethodNeeds;

@@ -1,4 +1,5 @@
 import { afterSwarm } from './after-swarm';
+import { cellNuc } from './cell-nuc';
 import { demaree } from './demaree';
 import { evenSplit } from './even-split';
 import { giveCell } from './give-cell';
@@ -39,6 +40,7 @@ const DEFINED: readonly Method[] = [
   testComb,
   giveEggs,
   giveCell,
+  cellNuc,
 ];
 
 /** What is wrong with a definition, in words; empty when it is sound. */

@@ -3,13 +3,15 @@ import { describe, expect, it } from 'vitest';
 import { addDays, type Day, day, formatDay } from '../calendar/day';
 import { CELL_STAGES } from '../cells/stage';
 import type { OwnFacts, SharedFacts } from '../colony/assemble';
-import type { CellSeenFact, InspectionFact } from '../colony/facts';
+import { type CellSeenFact, type InspectionFact, QUEEN_EVENTS, type QueenEventFact } from '../colony/facts';
 import { type ColonyState, foldColony } from '../colony/fold';
 import { inspection } from '../colony/testing';
 import type { FollowUpCode, MethodName } from '../methods/method';
 import { methodNamed } from '../methods/methods';
 import { shutOn } from '../schedule/leave-shut-wins';
 import { DEFAULT_SETTINGS } from '../settings/settings';
+import type { SurveyFact } from '../space/survey';
+import { aBox, aHive } from '../space/testing';
 import { ANSWERS } from './answers';
 import type { CheckAnswerFact, ProgrammeFact } from './facts';
 import { aProgramme, assembled } from './testing';
@@ -30,6 +32,7 @@ const METHODS_TRIED: readonly MethodName[] = [
   'test-comb',
   'give-eggs',
   'pollen-bound',
+  'cell-nuc',
 ];
 const CELL_IDS = ['a', 'b', 'c'];
 
@@ -57,6 +60,33 @@ const look = fc
         ...inspection({ at: minuteOn(made.on, n), ...made, cells: made.cells as CellSeenFact[] }),
         id: `look-${n}`,
         on: made.on,
+      }),
+  );
+
+const queenEvent = fc.record({ on: dayIn(0), kind: fc.constantFrom(...QUEEN_EVENTS) }).map(
+  ({ on, kind }) =>
+    (n: number): QueenEventFact => ({ id: `event-${n}`, queenId: 'q', on, kind }),
+);
+
+const survey = fc
+  .record({
+    on: dayIn(0),
+    letters: fc.array(fc.constantFrom(...'HNPBYSE'), { minLength: 10, maxLength: 10 }),
+    source: fc.constantFrom('survey' as const, 'moves' as const),
+    coveredSeams: fc.option(fc.integer({ min: 2, max: 20 })),
+  })
+  .map(
+    ({ on, letters, source, coveredSeams }) =>
+      (n: number): SurveyFact => ({
+        id: `survey-${n}`,
+        at: minuteOn(on, n),
+        on,
+        source,
+        manner: 'frames',
+        flow: 'light',
+        coveredSeams,
+        queenFrameId: null,
+        hive: aHive(aBox('nest', letters.join(''))),
       }),
   );
 
@@ -114,8 +144,10 @@ const season = fc
     child: fc.array(look, { maxLength: 4 }),
     programmes: fc.array(programme, { maxLength: 3 }),
     answers: fc.array(answer, { maxLength: 5 }),
+    events: fc.array(queenEvent, { maxLength: 3 }),
+    surveys: fc.array(survey, { maxLength: 3 }),
   })
-  .map(({ home, child, programmes, answers }) => {
+  .map(({ home, child, programmes, answers, events, surveys }) => {
     const begun = programmes.map((make, i) => make(i));
     const cells = (prefix: string) =>
       CELL_IDS.map(
@@ -139,7 +171,8 @@ const season = fc
       changes: [],
       cellMoves: [],
     };
-    return { own: { home: own(home, 'h'), child: own(child, 'c') }, shared };
+    const atHome = { queenEvents: events.map((make, i) => make(i)), surveys: surveys.map((make, i) => make(i)) };
+    return { own: { home: { ...own(home, 'h'), ...atHome }, child: own(child, 'c') }, shared };
   });
 
 type Season = { own: Record<'home' | 'child', Partial<OwnFacts>>; shared: SharedFacts };
@@ -162,6 +195,8 @@ function reordered({ own, shared }: Season, order: number): Season {
     ...facts,
     inspections: turned(facts.inspections ?? []),
     cells: turned(facts.cells ?? []),
+    queenEvents: turned(facts.queenEvents ?? []),
+    surveys: turned(facts.surveys ?? []),
   });
   return {
     own: { home: colony(own.home), child: colony(own.child) },
@@ -169,7 +204,10 @@ function reordered({ own, shared }: Season, order: number): Season {
   };
 }
 
-describe('a programme derived from facts', () => {
+/** Hundreds of seasons are reckoned, several times each. */
+const PATIENCE_MS = 60_000;
+
+describe('a programme derived from facts', { timeout: PATIENCE_MS }, () => {
   it('is the same in whatever order they were entered', () => {
     fc.assert(
       fc.property(season, fc.nat({ max: 1000 }), dayIn(5), (made, order, today) => {

@@ -14,7 +14,9 @@ function isActedOn({ look, parts }: ScheduleFrom): boolean {
   const { reading } = look.reading;
   return parts.some(({ programme, queen }) => {
     if (programme.on < look.inspection.on || queen === 'ends') return false;
-    return methodNamed(programme.method).kind !== 'room' || ROOM_ANSWERS.has(reading);
+    const { kind } = methodNamed(programme.method);
+    if (kind === 'increase') return queen !== 'unchanged';
+    return kind !== 'room' || ROOM_ANSWERS.has(reading);
   });
 }
 

@@ -51,7 +51,7 @@ function timesRunning(
   parts: readonly ProgrammePart[],
 ): number {
   const begun = parts
-    .filter(({ programme }) => methodNamed(programme.method).kind !== 'room')
+    .filter(({ programme }) => ['swarm', 'queen'].includes(methodNamed(programme.method).kind))
     .map(({ programme }) => programme.on);
   let times = 0;
   let next = on;

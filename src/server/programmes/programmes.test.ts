@@ -125,6 +125,45 @@ describe('starting a method', () => {
   });
 });
 
+describe('a nuc with a ripe cell', () => {
+  const nucWith = (label: string, n: number): ProgrammeStart => ({
+    ...nucSwarm({ id: id(n), colonyId: colonyId('Vetch'), method: 'cell-nuc', keptCellIds: [cellOf('Vetch', label)] }),
+    newColony: {
+      ...(nucSwarm().newColony as NonNullable<ProgrammeStart['newColony']>),
+      id: id(n + 1),
+      name: `Nuc ${n}`,
+    },
+  });
+  const live = (name: string) => stateOf(name).liveCells.map(({ cell }) => cell.label);
+
+  it('takes its cell along and leaves the others, as often as there are cells to spare', () => {
+    const before = codesOf('Vetch');
+    expect(begin(nucWith('a', 20)).ok).toBe(true);
+    // What is to be done about the colony itself is not done by it.
+    expect(codesOf('Vetch')).toEqual(before);
+    expect(begin(nucWith('d', 30)).ok).toBe(true);
+    expect(live('Vetch')).toEqual(['b', 'c']);
+    expect([live('Nuc 20'), live('Nuc 30')]).toEqual([['a'], ['a']]);
+    expect(stateOf('Nuc 20').schedule.leaveShut).toHaveLength(1);
+    expect(codesOf('Nuc 20')).toEqual(['eggs']);
+    const kept = [cellOf('Vetch', 'b')];
+    const after = nucSwarm({
+      id: id(40),
+      colonyId: colonyId('Vetch'),
+      method: 'after-swarm',
+      newColony: null,
+      keptCellIds: kept,
+    });
+    expect(begin(after).ok).toBe(true);
+    expect(live('Vetch')).toEqual(['b']);
+    expect(live('Nuc 20')).toEqual(['a']);
+  });
+
+  it('is nothing without a cell', () => {
+    expect(faults(begin({ ...nucWith('a', 20), keptCellIds: [] }))).toEqual(['keptCellIds missing']);
+  });
+});
+
 describe('a cell given away', () => {
   const give = (over: Partial<ProgrammeStart> = {}) =>
     nucSwarm({

@@ -25,7 +25,9 @@ import {
   queens,
 } from '../../db/schema/tables';
 
-const NUCS: ReadonlySet<string> = new Set(['nuc-swarm', 'queen-split']);
+const NUCS: ReadonlySet<string> = new Set(['nuc-swarm', 'queen-split', 'cell-nuc']);
+/** Methods that are about a cell. */
+const NEED_CELLS: ReadonlySet<string> = new Set(['after-swarm', 'cell-nuc']);
 
 /**
  * Begins a method on a colony: stores it with the colonies that its units are, the cells that were kept and the cell that was
@@ -131,8 +133,9 @@ function cellIssues(
     const message = needsGift ? 'Choose the cell that it is given.' : 'No cell is given in this method; leave it out.';
     return [{ path: ['gift'], code: needsGift ? 'missing' : 'not-for-this-method', message }];
   }
-  if (method.name === 'after-swarm' && keptCellIds.length === 0) {
-    return [{ path: ['keptCellIds'], code: 'missing', message: 'Choose the cell that is kept.' }];
+  if (NEED_CELLS.has(method.name) && keptCellIds.length === 0) {
+    const message = method.name === 'cell-nuc' ? 'Choose the cell that the nuc gets.' : 'Choose the cell that is kept.';
+    return [{ path: ['keptCellIds'], code: 'missing', message }];
   }
   const given = gift && db.select().from(cells).where(eq(cells.id, gift.cellId)).get();
   if (gift && (!given || given.colonyId === colonyId)) {

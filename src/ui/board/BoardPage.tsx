@@ -12,9 +12,12 @@ import type { FrameSize } from '../../core/space/frame-size';
 import { newDummy, newFrame } from '../../core/space/frame-traits';
 import type { Box, Hive } from '../../core/space/hive';
 import { asIs } from '../../core/space/proposals/proposal';
+import { type BoardState, NOTHING_PROPOSED } from '../../views/board-state';
 import { Check } from '../controls/Check';
+import { TakenUpAgain } from '../controls/TakenUpAgain';
 import { useSave } from '../controls/useSave';
 import { IssueList } from '../entry/IssueList';
+import { useBook } from '../frame/BookContext';
 import { CombLegend } from '../frames/CombLegend';
 import { CombPatterns } from '../frames/CombPatterns';
 import { FrameComb } from '../frames/FrameComb';
@@ -75,23 +78,24 @@ export function BoardPage(props: BoardPageProps) {
   const [manyPests, setPests] = useState(false);
   const [fill, setFill] = useState<'empty' | 'undrawn'>('empty');
   const [refusal, setRefusal] = useState<string | null>(null);
-  const [proposed, setProposed] = useState<{
-    readonly queenUnit: string | null;
-    readonly cellUnit: string | null;
-    readonly notes: readonly string[];
-  }>({ queenUnit: null, cellUnit: null, notes: [] });
   const liveCellFrames = useMemo(
     () => [...props.cellFrames, ...props.keptCellFrames],
     [props.cellFrames, props.keptCellFrames],
   );
-  const { board, change, undo, redo } = useBoard({
+  const [begin] = useState<BoardState>(() => ({
     arrangement: asIs(hive),
     shaken: [],
     queenFrameId: props.queenFrameId,
     keptCellFrames: props.keptCellFrames,
     brought: [],
-  });
-  const { arrangement, queenFrameId, shaken } = board;
+    proposed: NOTHING_PROPOSED,
+  }));
+  const bookId = useBook()?.bookId ?? '';
+  const { board, change, undo, redo, isTakenUp, beginAnew, forget } = useBoard(
+    begin,
+    `ubbet-board-${bookId}-${colony.id}-${method}`,
+  );
+  const { arrangement, queenFrameId, shaken, proposed } = board;
   const brought = useMemo(() => others.filter(({ id }) => board.brought.includes(id)), [others, board.brought]);
   const before = useMemo(() => withHives(asIs(hive), brought), [hive, brought]);
   const otherQueenFrames = useMemo(() => new Set(brought.flatMap((other) => other.queenFrameId ?? [])), [brought]);
@@ -145,11 +149,15 @@ export function BoardPage(props: BoardPageProps) {
       manyPests,
       onlySealedBroodUp,
     });
-    setProposed({ queenUnit, cellUnit, notes });
     select(null);
     change({
       type: 'take',
-      state: { ...board, arrangement: withHives(proposal.arrangement, brought), shaken: proposal.shaken },
+      state: {
+        ...board,
+        arrangement: withHives(proposal.arrangement, brought),
+        shaken: proposal.shaken,
+        proposed: { queenUnit, cellUnit, notes },
+      },
     });
   };
 
@@ -181,7 +189,7 @@ export function BoardPage(props: BoardPageProps) {
       done: [],
       finishedAt: null,
     };
-    void save(plan, `/frame-plans/${plan.id}`);
+    void save(plan, `/frame-plans/${plan.id}`).then((isStored) => isStored && forget());
   };
 
   return (
@@ -208,6 +216,7 @@ export function BoardPage(props: BoardPageProps) {
         onFill={setFill}
         onProposal={() => void takeProposal()}
       />
+      {isTakenUp && <TakenUpAgain onBeginAnew={beginAnew} />}
       <IssueList issues={issues} />
       <div className="mt-3 grid gap-x-8 wide:grid-cols-[minmax(0,1fr)_21rem]">
         <div>

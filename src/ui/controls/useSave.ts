@@ -10,14 +10,15 @@ export function useSave(path: string) {
   const router = useRouter();
   const [issues, setIssues] = useState<readonly Issue[]>([]);
   const [isSaving, setSaving] = useState(false);
-  const save = async (body: unknown, then: string) => {
+  const save = async (body: unknown, then: string): Promise<boolean> => {
     setSaving(true);
     const sent = await send(path, body);
     setSaving(false);
     setIssues(sent.ok ? [] : sent.issues);
-    if (!sent.ok) return;
+    if (!sent.ok) return false;
     router.push(then);
     router.refresh();
+    return true;
   };
   return { issues, isSaving, save };
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import Link from 'next/link';
 import type { NeedyColony } from '../../views/cells-view';
 import type { CellChoice } from '../../views/start-view';
 import { CellGlyph } from '../cells/CellGlyph';
@@ -10,6 +11,10 @@ interface Props {
   readonly cells: readonly CellChoice[];
   readonly needy: readonly NeedyColony[];
   readonly mayKeep: boolean;
+  /** One goes into a nuc and the others stay; else those not kept are destroyed. */
+  readonly isForNuc: boolean;
+  /** Where a nuc is made with one of them. */
+  readonly nucPath: string;
   readonly fates: StartDraft['fates'];
   readonly onChange: (cellId: string, fate: CellFate) => void;
 }
@@ -21,8 +26,8 @@ const fateOf = (value: string): CellFate =>
   value.startsWith(GIVE) ? { to: value.slice(GIVE.length) } : value === 'keep' ? 'keep' : 'down';
 
 /** Every live cell, and what becomes of it: before one is destroyed, the colonies that need one are named. */
-export function CellFates({ cells, needy, mayKeep, fates, onChange }: Props) {
-  const down = cells.filter(({ id }) => fateValue(fates[id]) === 'down');
+export function CellFates({ cells, needy, mayKeep, isForNuc, nucPath, fates, onChange }: Props) {
+  const down = isForNuc ? [] : cells.filter(({ id }) => fateValue(fates[id]) === 'down');
   return (
     <section aria-label="Its cells" className="mt-5">
       <h2 className="text-lg">Its cells</h2>
@@ -40,8 +45,8 @@ export function CellFates({ cells, needy, mayKeep, fates, onChange }: Props) {
               value={fateValue(fates[id])}
               onChange={(event) => onChange(id, fateOf(event.target.value))}
             >
-              {mayKeep && <option value="keep">keep</option>}
-              <option value="down">take down</option>
+              {mayKeep && <option value="keep">{isForNuc ? 'into the nuc' : 'keep'}</option>}
+              <option value="down">{isForNuc ? 'stays' : 'take down'}</option>
               {needy.map((colony) => (
                 <option key={colony.id} value={GIVE + colony.id}>
                   {`give to ${colony.name}`}
@@ -52,6 +57,14 @@ export function CellFates({ cells, needy, mayKeep, fates, onChange }: Props) {
         ))}
       </ul>
       {needy.length > 0 && down.length > 0 && <NeedyNote needy={needy} />}
+      {down.length > 0 && (
+        <p className="mt-2 text-sm">
+          A good cell to spare?{' '}
+          <Link prefetch={false} href={nucPath}>
+            Make a nuc with it first
+          </Link>
+        </p>
+      )}
     </section>
   );
 }

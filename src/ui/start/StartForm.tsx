@@ -111,6 +111,8 @@ export function StartForm({ view, today, presetCell }: Props) {
               cells={cells}
               needy={needy}
               mayKeep={asksCells && !draft.buysQueen}
+              isForNuc={method.kind === 'increase'}
+              nucPath={`/colonies/${colony.id}/start/cell-nuc`}
               fates={draft.buysQueen ? keepNone(draft.fates) : draft.fates}
               onChange={(cellId, fate) => set({ fates: { ...draft.fates, [cellId]: fate } })}
             />

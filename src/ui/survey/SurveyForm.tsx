@@ -14,6 +14,7 @@ import { boxTitle } from '../../views/frame-words';
 import { roomWords } from '../../views/room-words';
 import { Choice } from '../controls/Choice';
 import { BUTTON, FIELD } from '../controls/styles';
+import { TakenUpAgain } from '../controls/TakenUpAgain';
 import { WhenFields } from '../controls/WhenFields';
 import { IssueList } from '../entry/IssueList';
 import { useBook } from '../frame/BookContext';
@@ -108,14 +109,7 @@ export function SurveyForm({
       >
         <div className="min-w-0">
           <IssueList issues={[...missing, ...(issues.length > 0 ? issues : (refusedFor ?? []))]} />
-          {isTakenUp && (
-            <p role="note" className="mt-3 border-l-4 border-indigo pl-3">
-              Taken up again where you left it.{' '}
-              <button type="button" className={BUTTON.quiet} onClick={beginAnew}>
-                Begin anew
-              </button>
-            </p>
-          )}
+          {isTakenUp && <TakenUpAgain onBeginAnew={beginAnew} />}
           {carriedFrom && <p className="mt-3 border-l-4 border-wax pl-3">{carriedFrom}</p>}
           <Choice<SurveyDraft['manner']>
             legend="How do you tell it?"

@@ -141,6 +141,19 @@ describe('frames for a method', () => {
     expect(found.notes).toEqual([]);
   });
 
+  it('nuc with a ripe cell: a frame with a cell to spare, brood and food; not the kept cell, not the queen', () => {
+    const cells = { cellFrames: new Set(['nest/2', 'nest/5']), keptCellFrames: new Set(['nest/7']) };
+    const context = { ...NOTHING_KNOWN, queenFrameId: 'nest/4', ...cells };
+    const found = propose('cell-nuc', proposalFrom(strong, { context }));
+    // The better frame of the two, with brood enough of its own, and honey.
+    expect(boxesOf(found.arrangement).map(({ unit, box }) => `${unit} ${letters(box)}`)[0]).toBe('nuc EEBEEH');
+    expect(placeOf(found.arrangement, 'nest/5')?.unit).toBe('nuc');
+    for (const id of ['nest/2', 'nest/4', 'nest/7']) expect(placeOf(found.arrangement, id)?.unit).toBe('parent');
+    expect(found.shaken.some((id) => ['nest/2', 'nest/4', 'nest/5', 'nest/7'].includes(id))).toBe(false);
+    const none = propose('cell-nuc', proposalFrom(strong, onQueen));
+    expect(none.notes[0]).toMatch(/^No frame is known with a cell to spare/);
+  });
+
   it('throws for a method that moves no frame', () => {
     expect(() => propose('unite', proposalFrom(strong))).toThrow('unite moves no frames');
   });

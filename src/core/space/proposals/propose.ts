@@ -1,5 +1,6 @@
 import type { MethodName } from '../../methods/method';
 import { checkArrangement, type Finding } from '../arrangement-rules';
+import { cellNuc } from './cell-nuc';
 import { asIs, type Proposal, type ProposalFrom, type Propose } from './proposal';
 import { addBroodBox, addSuper, honeyBound, interleave, openSides, pollenBound } from './space';
 import { demaree, evenSplit, nucSwarm, oldSiteSwarm, partDemaree, queenSplit, verticalSplit } from './swarms';
@@ -20,6 +21,7 @@ const PROPOSE: { readonly [M in MethodName]?: Propose } = {
   'walk-away': evenSplit,
   'even-split': evenSplit,
   'vertical-split': verticalSplit,
+  'cell-nuc': cellNuc,
 };
 
 export type BoardMethod = keyof typeof PROPOSE & MethodName;

@@ -1,4 +1,4 @@
-import { type Arrangement, addBox, moveFrame } from '../arrangement';
+import { type Arrangement, addBox } from '../arrangement';
 import {
   hasAllStages,
   hasEggs,
@@ -10,20 +10,31 @@ import {
 } from '../frame-traits';
 import { type Box, broodBoxes, broodFrameCount, type Frame, framesOf, type Hive, isBroodFrame, supers } from '../hive';
 import { asIs, type Proposal, type ProposalFrom, type Propose, WHOLE } from './proposal';
-import { best, boxLike, boxNamed, broodOn, fillUp, hasNoCells, isFree, mainBox, sealedOn, youngOn } from './tools';
+import {
+  best,
+  bodyFrames,
+  boxLike,
+  broodOn,
+  fillAll,
+  fillUp,
+  hasNoCells,
+  isFree,
+  mainBox,
+  moveAll,
+  NUC_PLACES,
+  parted,
+  SHAKEN_INTO_NUC,
+  sealedOn,
+  storesFrame,
+  youngOn,
+} from './tools';
 
-/** Frames that a nuc box holds. */
-const NUC_PLACES = 6;
 /** Frames of brood that go with the queen of a split. */
 const QUEEN_SPLIT_BROOD = 3;
-/** Frames whose bees are shaken into a nuc. */
-const SHAKEN = 2;
 /** With hers. */
 const PART_DEMAREE_STAYS = 2;
 const PART_DEMAREE_UP = 4;
 const PART_DEMAREE_LEAST = 6;
-
-const bodyFrames = (hive: Hive): readonly Frame[] => broodBoxes(hive).flatMap(({ frames }) => frames);
 
 /** The frame that goes with the queen: hers, or where she was not found the best one free of cells. */
 function queensFrame({ hive, context }: ProposalFrom): Frame | null {
@@ -31,37 +42,6 @@ function queensFrame({ hive, context }: ProposalFrom): Frame | null {
   if (hers) return hers;
   const clean = bodyFrames(hive).filter((frame) => isBroodFrame(frame) && hasNoCells(frame, context));
   return best(clean, (frame) => (hasAllStages(frame) ? 100 : 0) + broodOn(frame));
-}
-
-/** The fullest frame of stores free of cells, pollen being wanted as well as honey. */
-function storesFrame(hive: Hive, { context }: ProposalFrom, taken: ReadonlySet<string>): Frame | null {
-  const free = bodyFrames(hive).filter(
-    (frame) => isStoresFrame(frame) && hasNoCells(frame, context) && isFree(frame, context) && !taken.has(frame.id),
-  );
-  return best(free, (frame) => (isPollenFrame(frame) ? 0 : 1));
-}
-
-/** A hive parted in two: an empty box under a new name beside what stays under the other. */
-function parted(hive: Hive, stays: string, goes: string, box: Box): Arrangement {
-  return {
-    units: [
-      { name: goes, hive: { boxes: [box] } },
-      { name: stays, hive },
-    ],
-    out: [],
-  };
-}
-
-function moveAll(arrangement: Arrangement, frames: readonly (Frame | null)[], boxId: string): Arrangement {
-  return frames.reduce(
-    (so, frame) => (frame ? moveFrame(so, frame.id, { boxId, at: boxNamed(so, boxId).frames.length }) : so),
-    arrangement,
-  );
-}
-
-/** Every brood box of what stays is filled up again beside its brood. */
-function fillAll(arrangement: Arrangement, hive: Hive, from: ProposalFrom): Arrangement {
-  return broodBoxes(hive).reduce((so, { id }) => fillUp(so, id, from), arrangement);
 }
 
 /** The queen into a nuc with `brood` frames of brood and one of stores; the parent is left as it stands. */
@@ -81,7 +61,7 @@ function queenIntoNuc(from: ProposalFrom, brood: number, isShaken: boolean): Pro
     ? bodyFrames(hive)
         .filter((frame) => frame !== hers && isBroodFrame(frame) && hasNoCells(frame, context) && !more.includes(frame))
         .sort((a, b) => youngOn(b) - youngOn(a))
-        .slice(0, SHAKEN)
+        .slice(0, SHAKEN_INTO_NUC)
     : [];
   return {
     arrangement,

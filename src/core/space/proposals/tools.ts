@@ -1,6 +1,6 @@
 import { type Arrangement, addFrame, boxesOf, moveFrame } from '../arrangement';
 import { BROOD } from '../content';
-import { broodSpan, hasYoungBrood, isHoneyFrame, newFrame } from '../frame-traits';
+import { broodSpan, hasYoungBrood, isHoneyFrame, isPollenFrame, isStoresFrame, newFrame } from '../frame-traits';
 import { type Box, type BoxRole, broodBoxes, type Frame, type Hive, isBroodFrame, tenthsOn } from '../hive';
 import type { ProposalFrom } from './proposal';
 
@@ -80,4 +80,44 @@ export const youngOn = (frame: Frame): number => (hasYoungBrood(frame) ? tenthsO
 /** The frame that scores highest; the first of equals; null where there is none. */
 export function best(frames: readonly Frame[], score: (frame: Frame) => number): Frame | null {
   return frames.reduce<Frame | null>((most, one) => (most && score(most) >= score(one) ? most : one), null);
+}
+
+/** Frames that a nuc box holds. */
+export const NUC_PLACES = 6;
+
+/** Frames whose bees are shaken into a nuc. */
+export const SHAKEN_INTO_NUC = 2;
+
+/** The frames of the brood boxes. */
+export const bodyFrames = (hive: Hive): readonly Frame[] => broodBoxes(hive).flatMap(({ frames }) => frames);
+
+/** The fullest frame of stores free of cells, pollen being wanted as well as honey. */
+export function storesFrame(hive: Hive, { context }: ProposalFrom, taken: ReadonlySet<string>): Frame | null {
+  const free = bodyFrames(hive).filter(
+    (frame) => isStoresFrame(frame) && hasNoCells(frame, context) && isFree(frame, context) && !taken.has(frame.id),
+  );
+  return best(free, (frame) => (isPollenFrame(frame) ? 0 : 1));
+}
+
+/** A hive parted in two: an empty box under a new name beside what stays under the other. */
+export function parted(hive: Hive, stays: string, goes: string, box: Box): Arrangement {
+  return {
+    units: [
+      { name: goes, hive: { boxes: [box] } },
+      { name: stays, hive },
+    ],
+    out: [],
+  };
+}
+
+export function moveAll(arrangement: Arrangement, frames: readonly (Frame | null)[], boxId: string): Arrangement {
+  return frames.reduce(
+    (so, frame) => (frame ? moveFrame(so, frame.id, { boxId, at: boxNamed(so, boxId).frames.length }) : so),
+    arrangement,
+  );
+}
+
+/** Every brood box of what stays is filled up again beside its brood. */
+export function fillAll(arrangement: Arrangement, hive: Hive, from: ProposalFrom): Arrangement {
+  return broodBoxes(hive).reduce((so, { id }) => fillUp(so, id, from), arrangement);
 }
