@@ -245,13 +245,13 @@ test.describe('in the demo', () => {
     await plan(page, 'Vetch', 'After the swarm has gone');
     await page.getByRole('link', { name: 'Make a nuc with it first' }).click();
     await expect(page.getByRole('heading', { level: 1, name: 'Nuc with a ripe cell' })).toBeVisible();
-    await expect(page.getByRole('combobox', { name: 'Cell d' })).toHaveValue('keep');
+    await expect(page.getByRole('combobox', { name: 'Cell c' })).toHaveValue('keep');
     await expect(page.getByRole('combobox', { name: 'Cell a' }).getByRole('option', { selected: true })).toHaveText(
       'stays',
     );
     await start(page);
     await openColony(page, 'Vetch nuc');
-    await expect(page.locator('[data-cell=a]')).toContainText('fat larva');
+    await expect(page.locator('[data-cell=a]')).toContainText('closed, fresh');
     expect(await codes(page)).toEqual(['eggs']);
     await expect(page.getByRole('link', { name: 'Nuc with a ripe cell, day 0' })).toBeVisible();
 

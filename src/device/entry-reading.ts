@@ -4,6 +4,7 @@ import { rangeWords } from '../core/calendar/words';
 import type { CellFact, ColonyFacts } from '../core/colony/facts';
 import { factsWith } from '../core/colony/facts-with';
 import { foldColony } from '../core/colony/fold';
+import { lays } from '../core/colony/queen-state';
 import { mayStillHoldQueen, type TrackedCell } from '../core/colony/track-cells';
 import { orderOf } from '../core/schedule/due-words';
 import { shutOn } from '../core/schedule/leave-shut-wins';
@@ -70,10 +71,7 @@ export function readEntry({ facts, settings, draft, today, isCorrection }: Entry
       .map((check) => ({ key: check.key, order: orderOf(check), why: check.why })),
     known: knownCells(before.cells, facts, draft, on),
     isTwoParts: before.parts.some(({ units }) => units.includes('top') && units.includes('bottom')),
-    price:
-      before.queen.expected === 'laying' && !before.queen.presumedGone
-        ? takingDownPrice(on, draft.thoroughness ?? 'bees-on', before.looks, before.parts)
-        : null,
+    price: lays(before.queen) ? takingDownPrice(on, draft.thoroughness ?? 'bees-on', before.looks, before.parts) : null,
     outOf: Object.fromEntries(
       state.cells.flatMap(({ cell, planBy: { emergence } }) =>
         emergence ? [[cell.id, rangeWords({ from: emergence.earliest, to: emergence.latest })]] : [],

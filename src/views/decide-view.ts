@@ -1,6 +1,7 @@
 import type { Day } from '../core/calendar/day';
 import { rangeWords } from '../core/calendar/words';
 import type { ColonyState } from '../core/colony/fold';
+import { lays } from '../core/colony/queen-state';
 import { type Fit, type FitFacts, fitOf } from '../core/methods/fit';
 import type { Method, MethodKind, MethodName } from '../core/methods/method';
 import { METHODS } from '../core/methods/methods';
@@ -100,7 +101,7 @@ function methodView(method: Method, state: ColonyState, facts: FitFacts, setting
 
 /** The plan as it would be with Ubbet's own choices. */
 export function planOn(method: Method, { liveCells, queen }: ColonyState, on: Day, settings: Settings): Plan {
-  const kept = cellsToKeep(method, liveCells, queen.expected === 'laying', settings.cellsKept);
+  const kept = cellsToKeep(method, liveCells, lays(queen), settings.cellsKept);
   const keptCells = kept.flatMap(({ planBy }) => laidRange(planBy.laid) ?? []);
   return planMethod(method, { ...USUAL_CHOICES, on, keptCells, secondThinning: settings.secondThinning }, settings);
 }

@@ -1,6 +1,7 @@
 import { type Day, daysBetween } from '../core/calendar/day';
 import { rangeWords, weekdayWords } from '../core/calendar/words';
 import type { ColonyState } from '../core/colony/fold';
+import { lays } from '../core/colony/queen-state';
 import { methodNamed } from '../core/methods/methods';
 import { meaningOf } from '../core/programmes/answers';
 import type { CheckAnswerFact, ProgrammeFact } from '../core/programmes/facts';
@@ -140,10 +141,8 @@ function statusWords(
   if (endedOn !== null) return `Given up on ${weekdayWords(endedOn)}.`;
   if (failing) return 'It has not come to a laying queen. Choose a way on.';
   if (!isOver) return 'Running.';
-  const lays = members.every(
-    ({ state }) => state.ended || (state.queen.expected === 'laying' && !state.queen.presumedGone),
-  );
-  return lays ? 'Done: every unit has a laying queen.' : 'Nothing more is due of it.';
+  const allLay = members.every(({ state }) => state.ended || lays(state.queen));
+  return allLay ? 'Done: every unit has a laying queen.' : 'Nothing more is due of it.';
 }
 
 function unitView(programme: ProgrammeFact, member: Member, members: readonly Member[], today: Day): UnitView {

@@ -4,6 +4,7 @@ import { rangeWords } from '../core/calendar/words';
 import { findingWords } from '../core/cells/finding-words';
 import type { CellStage } from '../core/cells/stage';
 import type { ColonyState } from '../core/colony/fold';
+import { lays } from '../core/colony/queen-state';
 import { mayStillHoldQueen } from '../core/colony/track-cells';
 import type { Fit } from '../core/methods/fit';
 import type { Method, MethodName } from '../core/methods/method';
@@ -97,7 +98,7 @@ export function startView(
     cautions: definition.cautions.map((caution) => CAUTION_WORDS[caution]),
     asksCells,
     cells: isGift ? [] : live.map(cellChoice),
-    suggestedCells: cellsToKeep(definition, live, state.queen.expected === 'laying', yard.settings.cellsKept).map(
+    suggestedCells: cellsToKeep(definition, live, lays(state.queen), yard.settings.cellsKept).map(
       ({ cell }) => cell.id,
     ),
     mayBuy: mayBuyQueen(definition),

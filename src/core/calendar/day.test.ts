@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addDays, type Day, day, dayOfWeek, daysBetween, formatDay, parseDay } from './day';
+import { isToCome } from './now';
 import { distanceWords, minuteWords, rangeWords, weekdayWords } from './words';
 
 const anyDay = fc.integer({ min: day('1901-01-01'), max: day('2198-12-31') }).map((n) => n as Day);
@@ -31,6 +32,15 @@ describe('day', () => {
   });
 
   it('throws on text that is known to be a day and is not', () => expect(() => day('soon')).toThrow(/soon/));
+});
+
+describe('a minute to come', () => {
+  it('is more than ten minutes off, so that a clock that goes a little fast is no fault', () => {
+    expect(isToCome('2027-05-16T18:10', '2027-05-16T18:00')).toBe(false);
+    expect(isToCome('2027-05-16T18:11', '2027-05-16T18:00')).toBe(true);
+    expect(isToCome('2027-05-17T00:03', '2027-05-16T23:58')).toBe(false);
+    expect(isToCome('2027-05-15T23:59', '2027-05-16T00:00')).toBe(false);
+  });
 });
 
 describe('words', () => {

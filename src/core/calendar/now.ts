@@ -1,4 +1,4 @@
-import { type Day, formatDay } from './day';
+import { type Day, dayOfMinute, formatDay } from './day';
 
 /** The moment a question is asked, handed to the core and never taken by it. */
 export interface Now {
@@ -7,6 +7,18 @@ export interface Now {
   readonly minute: string;
   /** UTC instant, for the history of corrections. */
   readonly instant: string;
+}
+
+/** So far two clocks may differ, in minutes, before what was said by one lies in the future of the other. */
+const CLOCKS_DIFFER_BY = 10;
+const MINUTES_PER_DAY = 1440;
+
+const minutesOf = (minute: string): number =>
+  dayOfMinute(minute) * MINUTES_PER_DAY + Number(minute.slice(11, 13)) * 60 + Number(minute.slice(14, 16));
+
+/** A local minute is still to come, and not only by a phone's clock that goes a little fast. */
+export function isToCome(minute: string, now: string): boolean {
+  return minutesOf(minute) - minutesOf(now) > CLOCKS_DIFFER_BY;
 }
 
 /** The last minute of a day. */

@@ -42,7 +42,7 @@ describe('what an entry cannot say', () => {
   it('lets a sound entry pass', () => expect(faults({ cells: [sees('A', 'egg')] })).toEqual([]));
 
   it('stays between the colony’s beginning and now', () => {
-    expect(faults({ at: '2027-05-10T20:01' })).toEqual([['at', 'in-the-future']]);
+    expect(faults({ at: '2027-05-10T20:11' })).toEqual([['at', 'in-the-future']]);
     expect(faults({ at: '2027-04-09T20:00' })).toEqual([['at', 'before-colony']]);
   });
 

@@ -1,6 +1,7 @@
 import { showsEggs, YOUNGEST_WORDS, type YoungestBrood } from '../brood/youngest';
 import { dayOfMinute, formatDay } from '../calendar/day';
-import { weekdayWords } from '../calendar/words';
+import { isToCome } from '../calendar/now';
+import { minuteWords, weekdayWords } from '../calendar/words';
 import type { Looked } from '../inspections/looked';
 import type { Issue } from '../problems/issue';
 import type { CellFinding, ColonyFacts } from './facts';
@@ -24,9 +25,9 @@ export interface EntryToCheck {
  * a cell that is not the colony's or is named twice, a stage on a cell already taken down (or taking down one that was seen again
  * later), eggs against the youngest brood. An earlier version of the same entry does not count against it.
  *
- * @param now the local minute, `YYYY-MM-DDTHH:mm`
+ * @param now the local minute, `YYYY-MM-DDTHH:mm`; null: it is not held against a clock
  */
-export function checkEntry(entry: EntryToCheck, facts: ColonyFacts, now: string): readonly Issue[] {
+export function checkEntry(entry: EntryToCheck, facts: ColonyFacts, now: string | null): readonly Issue[] {
   const issues = [...timeIssues(entry, facts, now), ...cellIssues(entry, facts)];
   const eggsYoungest = showsEggs(entry.youngest);
   if (entry.eggs === 'seen' && entry.youngest !== null && !eggsYoungest) {
@@ -40,11 +41,11 @@ export function checkEntry(entry: EntryToCheck, facts: ColonyFacts, now: string)
   return issues;
 }
 
-function timeIssues({ id, at }: EntryToCheck, facts: ColonyFacts, now: string): Issue[] {
+function timeIssues({ id, at }: EntryToCheck, facts: ColonyFacts, now: string | null): Issue[] {
   const path = ['at'];
   const on = dayOfMinute(at);
-  if (at > now) {
-    const message = `The inspection lies in the future. It is ${now.replace('T', ' ')} now: give a time up to then.`;
+  if (now !== null && isToCome(at, now)) {
+    const message = `The inspection lies in the future. It is ${minuteWords(now)} now: give a time up to then.`;
     return [{ path, code: 'in-the-future', message }];
   }
   if (on < facts.startedOn) {

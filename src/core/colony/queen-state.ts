@@ -51,6 +51,9 @@ export interface QueenState {
   readonly lateButThereOn: Day | null;
 }
 
+/** A laying queen is in there, as far as is known. */
+export const lays = ({ expected, presumedGone }: QueenState): boolean => expected === 'laying' && !presumedGone;
+
 const onlyOn = (day: Day): Window => ({ earliest: day, likelyFrom: day, likelyTo: day, latest: day });
 
 export function queenStateAtStart(origin: ColonyOrigin, startedOn: Day): QueenState {

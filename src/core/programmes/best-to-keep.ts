@@ -19,7 +19,7 @@ const BEST_TO_TRAVEL = ['sealed-ripe', 'larva-large', 'larva-small', 'egg', 'sea
 
 /**
  * The cells that a method keeps where the keeper chooses no other: the best; for a nuc made with a spare one, the one that travels
- * best of those that the colony can spare.
+ * best of those that the colony can spare, and of equals one that hangs alone on its frame.
  *
  * @param isLaying the colony has its laying queen and needs none of them itself
  */
@@ -34,7 +34,9 @@ export function cellsToKeep(
   if (kind !== 'increase') return best.slice(0, howMany);
   const spare = isLaying ? best : best.slice(Math.min(howMany, Math.max(0, best.length - 1)));
   const rank = ({ lastStage }: TrackedCell) => BEST_TO_TRAVEL.indexOf(lastStage);
-  return [...spare].sort((a, b) => rank(a) - rank(b)).slice(0, 1);
+  const besideIt = ({ cell: { box, frame } }: TrackedCell) =>
+    frame === null ? 0 : live.filter(({ cell }) => cell.box === box && cell.frame === frame).length;
+  return [...spare].sort((a, b) => rank(a) - rank(b) || besideIt(a) - besideIt(b)).slice(0, 1);
 }
 
 /** When a cell's egg was laid; null when that has no beginning. */

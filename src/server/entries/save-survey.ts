@@ -1,6 +1,6 @@
 import 'server-only';
 import { eq } from 'drizzle-orm';
-import type { Now } from '../../core/calendar/now';
+import { isToCome, type Now } from '../../core/calendar/now';
 import { minuteWords } from '../../core/calendar/words';
 import type { SurveyEntry } from '../../core/facts/survey';
 import { failure, type Issue, type Result, success } from '../../core/problems/issue';
@@ -46,7 +46,7 @@ const OF_ANOTHER: Issue = {
 };
 
 function timeIssues({ at }: SurveyEntry, startedOn: string, { minute }: Now): Issue[] {
-  if (at > minute) {
+  if (isToCome(at, minute)) {
     const message = `This lies in the future; it is ${minuteWords(minute)} now. Give this minute or an earlier one.`;
     return [{ path: ['at'], code: 'in-the-future', message }];
   }

@@ -2,7 +2,7 @@ import 'server-only';
 import { and, desc, eq, gte, isNull } from 'drizzle-orm';
 import { v7 as newId } from 'uuid';
 import { addDays, day, formatDay } from '../../core/calendar/day';
-import type { Now } from '../../core/calendar/now';
+import { isToCome, type Now } from '../../core/calendar/now';
 import { minuteWords } from '../../core/calendar/words';
 import type { FramePlan, PlanProgress } from '../../core/facts/frame-plan';
 import { methodNamed } from '../../core/methods/methods';
@@ -54,7 +54,7 @@ export function workOnPlan(
       if (!plan)
         return failure({ path: ['id'], code: 'not-found', message: 'There is no such plan. Reload the page.' });
       if (plan.finishedAt !== null) return success({ id });
-      if (at > now.minute) {
+      if (isToCome(at, now.minute)) {
         const message = `This lies in the future; it is ${minuteWords(now.minute)} now. Set the clock of the device that it was said on.`;
         return failure({ path: ['at'], code: 'in-the-future', message });
       }

@@ -69,7 +69,7 @@ describe('a survey', () => {
 
   it.each([
     ['a colony that is not there', { colonyId: id(9) }, ['unknown-reference colonyId']],
-    ['the future', { at: '2027-05-16T18:01' }, ['in-the-future at']],
+    ['the future', { at: '2027-05-16T18:11' }, ['in-the-future at']],
     ['a day before the colony', { at: '2027-03-31T12:00' }, ['before-colony at']],
     ['a queen on a frame that is not there', { queenFrameId: id(999) }, ['unknown-reference queenFrameId']],
     [

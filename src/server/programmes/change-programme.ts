@@ -2,7 +2,7 @@ import 'server-only';
 import { and, eq, inArray, isNull } from 'drizzle-orm';
 import { z } from 'zod';
 import { day, dayOfMinute, formatDay } from '../../core/calendar/day';
-import type { Now } from '../../core/calendar/now';
+import { isToCome, type Now } from '../../core/calendar/now';
 import { idField } from '../../core/facts/fields';
 import { type CheckAnswer, type CheckChange, cellMoveFact, type StepTick } from '../../core/facts/programme';
 import { isoDayField } from '../../core/formats/day-field';
@@ -66,7 +66,7 @@ function answerIssues(db: Db, answer: CheckAnswer, now: Now): Issue[] {
     const choices = ANSWERS[answer.code].map(({ words }) => words).join('; ');
     return [{ path: ['answer'], code: 'not-one-of', message: `Choose one of these: ${choices}.` }];
   }
-  if (answer.at > now.minute) {
+  if (isToCome(answer.at, now.minute)) {
     return [{ path: ['at'], code: 'in-the-future', message: 'This time lies in the future. Give one up to now.' }];
   }
   if (dayOfMinute(answer.at) < day(programme.on)) {
@@ -114,8 +114,17 @@ export function changeCheck(db: Db, change: CheckChange, now: Now): Result<{ id:
     if ((change.kind === 'moved') !== (change.to !== null)) {
       return failure({ path: ['to'], code: 'missing', message: 'Give the day on which it is to be done instead.' });
     }
-    if (change.to !== null && day(change.to) < now.today) {
-      const message = `That day is past. Give ${formatDay(now.today)} or a later one.`;
+    if (isToCome(change.at, now.minute)) {
+      return failure({
+        path: ['at'],
+        code: 'in-the-future',
+        message: 'This was said at a time that is still to come.',
+      });
+    }
+    // It was said without a signal, perhaps, and comes here when that day is past by now.
+    const saidOn = dayOfMinute(change.at);
+    if (change.to !== null && day(change.to) < saidOn) {
+      const message = `That day is past. Give ${formatDay(saidOn)} or a later one.`;
       return failure({ path: ['to'], code: 'out-of-range', message });
     }
     tx.insert(checkChanges).values(change).onConflictDoNothing().run();

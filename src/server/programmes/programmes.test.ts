@@ -284,4 +284,9 @@ describe('changing a check', () => {
     expect(faults(change({ id: id(42), to: '2027-05-10' }))).toEqual(['to out-of-range']);
     expect(faults(change({ id: id(43), kind: 'skipped', to: null }))).toEqual(['reason missing']);
   });
+
+  it('takes what was said on an earlier day without a signal, and nothing from days to come', () => {
+    expect(faults(change({ id: id(44), at: '2027-05-14T10:00', to: '2027-05-15' }))).toEqual([]);
+    expect(faults(change({ id: id(45), at: '2027-05-18T10:00', to: '2027-05-19' }))).toEqual(['at in-the-future']);
+  });
 });

@@ -64,7 +64,6 @@ interface Props {
   readonly onSaved: (state: 'sent' | 'waiting') => void;
 }
 
-const NO_LATEST_MINUTE = '9999-12-31T23:59';
 const NONE: readonly Issue[] = [];
 
 /** Enter an inspection: taps only, in any order, with the reading building up as it goes. */
@@ -102,7 +101,7 @@ export function InspectionForm(props: Props) {
     if (missing.length > 0 || thoroughness === null) return setIssues(missing);
     const entry = entryOf(draft, thoroughness);
     // Whether it lies in the future the server tells: this page may have been open for hours.
-    const contradictions = checkEntry(entry, facts, NO_LATEST_MINUTE);
+    const contradictions = checkEntry(entry, facts, null);
     if (contradictions.length > 0) return setIssues(contradictions);
     if (shut && !isCorrection && !wasOpened) return setAsking(true);
     setSaving(true);
