@@ -104,8 +104,10 @@ test('a pollen-bound hive is counted, warned of, freed on the board, and found s
   await page.getByRole('button', { name: 'Take the list to the hive' }).click();
   const steps = page.getByRole('list', { name: 'Steps' });
   await expect(steps).toContainText('Take out frame 3 of brood box (pollen), bees brushed off.');
+  const stored = page.waitForResponse('**/api/frame-plans/progress');
   await steps.getByRole('checkbox').first().check();
   await expect(steps.getByRole('checkbox').first()).toBeChecked();
+  await stored;
   await page.reload();
   await expect(steps.getByRole('checkbox').first()).toBeChecked();
   await page.getByRole('button', { name: 'All done: the frames are there now' }).click();

@@ -75,20 +75,21 @@ function SpareRow({ cell, wanted, axis }: { cell: SpareCell; wanted: readonly Ne
           <p>
             Virgin out {out}; {travels}.
           </p>
-          {wanted.length > 0 && (
-            <p className="mt-1 flex flex-wrap gap-2">
-              {wanted.map(({ id, name }) => (
-                <Link
-                  key={id}
-                  prefetch={false}
-                  href={`/colonies/${id}/start/give-cell?cell=${cellId}`}
-                  className={BUTTON.plain}
-                >
-                  Give to {name}
-                </Link>
-              ))}
-            </p>
-          )}
+          <p className="mt-1 flex flex-wrap items-center gap-x-4 gap-y-2">
+            {wanted.map(({ id, name }) => (
+              <Link
+                key={id}
+                prefetch={false}
+                href={`/colonies/${id}/start/give-cell?cell=${cellId}`}
+                className={BUTTON.plain}
+              >
+                Give to {name}
+              </Link>
+            ))}
+            <Link prefetch={false} href={`/colonies/${colonyId}/start/cell-nuc?cell=${cellId}`}>
+              Make a nuc with it
+            </Link>
+          </p>
         </div>
       </div>
       <TimeStrip axis={axis} marks={marks} name={`${colonyName}, cell ${label}`} />

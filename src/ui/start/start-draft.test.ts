@@ -51,6 +51,11 @@ describe('a start as it is entered', () => {
     expect(start).toMatchObject({ keptCellIds: [id(12)], newColony: { name: 'Clover nuc' }, stand: null, gift: null });
   });
 
+  it('begins with the cell that it is all about, where one was named', () => {
+    expect(keptIds(emptyStart(view('cell-nuc'), '2027-05-10', id(13)))).toEqual([id(13)]);
+    expect(keptIds(emptyStart(view('cell-nuc'), '2027-05-10', id(99)))).toEqual([id(12)]);
+  });
+
   it('sends the cells that go to others first, each under ids made once', () => {
     const draft = emptyStart(view('nuc-swarm'), '2027-05-10', null);
     const giving = { ...draft, fates: { ...draft.fates, [id(13)]: { to: id(20) } } };

@@ -27,13 +27,16 @@ export interface StartDraft {
   readonly giftIds: Readonly<Record<string, { readonly programmeId: string; readonly moveId: string }>>;
 }
 
+/** @param presetCell the cell that it is all about: given, or put into a nuc; null: none was named */
 export function emptyStart(view: StartView, today: string, presetCell: string | null): StartDraft {
   const { colony, newName, cells, suggestedCells, spare, settings } = view;
+  const isOwn = cells.some(({ id }) => id === presetCell);
+  const kept = isOwn ? [presetCell] : suggestedCells;
   const ids = () => ({ programmeId: newId(), moveId: newId() });
   return {
     id: newId(),
     on: today,
-    fates: Object.fromEntries(cells.map(({ id }) => [id, suggestedCells.includes(id) ? 'keep' : 'down'])),
+    fates: Object.fromEntries(cells.map(({ id }) => [id, kept.includes(id) ? 'keep' : 'down'])),
     secondThinning: settings.secondThinning,
     onlySealedBroodUp: false,
     buysQueen: false,
