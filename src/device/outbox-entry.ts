@@ -48,14 +48,14 @@ export const SAYING_PATHS: Readonly<Record<SayingKind, string>> = {
   'frame-moves': '/api/frame-plans/progress',
 };
 
-export type KeptSaying = {
-  [Kind in SayingKind]: Kept & {
-    readonly kind: Kind;
-    readonly body: Sayings[Kind];
-    /** All that was entered, in words. */
-    readonly words: string;
-  };
-}[SayingKind];
+interface KeptSayingOf<Kind extends SayingKind> extends Kept {
+  readonly kind: Kind;
+  readonly body: Sayings[Kind];
+  /** All that was entered, in words. */
+  readonly words: string;
+}
+
+export type KeptSaying = { [Kind in SayingKind]: KeptSayingOf<Kind> }[SayingKind];
 
 export type OutboxEntry = KeptInspection | KeptSaying;
 

@@ -1,5 +1,5 @@
-import type { Day } from '../core/calendar/day';
-import type { CheckWindow, Window } from '../core/calendar/window';
+import { type Day, formatDay } from '../core/calendar/day';
+import type { CheckWindow, DayRange, Window } from '../core/calendar/window';
 import { rangeWords } from '../core/calendar/words';
 
 export type RibbonKind = 'sealing' | 'emergence' | 'eggs' | 'laid';
@@ -55,4 +55,23 @@ export function markWords(mark: Mark): string {
     case 'look':
       return `inspected ${rangeWords({ from: mark.on, to: mark.on })}`;
   }
+}
+
+/** The days that a mark covers, the first and the last. */
+function daysOf(mark: Mark): DayRange {
+  switch (mark.type) {
+    case 'ribbon':
+    case 'check':
+      return { from: mark.window.earliest, to: mark.window.latest };
+    case 'shut':
+      return mark;
+    case 'look':
+      return { from: mark.on, to: mark.on };
+  }
+}
+
+/** What a mark says to who points at it: in words, and its days as they are written in files. */
+export function hoverWords(mark: Mark): string {
+  const { from, to } = daysOf(mark);
+  return `${markWords(mark)} (${formatDay(from)}${from === to ? '' : ` to ${formatDay(to)}`})`;
 }

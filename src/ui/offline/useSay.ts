@@ -44,9 +44,8 @@ export function useSay({ id: colonyId, name: colonyName }: NamedColony) {
 
   const say = async <Kind extends SayingKind>(kind: Kind, body: Sayings[Kind], words: string): Promise<SaidState> => {
     setSaying(true);
-    const savedAt = new Date().toISOString();
-    const entry = { kind, body, words, id: body.id, colonyId, colonyName, savedAt, state: 'waiting' } as const;
-    const answer = await pass({ ...entry, issues: [], sentAt: null } as unknown as KeptSaying);
+    const waiting = { state: 'waiting', issues: [], savedAt: new Date().toISOString(), sentAt: null } as const;
+    const answer = await pass({ kind, body, words, id: body.id, colonyId, colonyName, ...waiting } as KeptSaying);
     setSaying(false);
     setIssues(answer === 'waiting' ? [] : answer);
     if (answer === 'waiting') return 'waiting';

@@ -94,7 +94,7 @@ export function SeasonCheckTag({ check, colonyId, colonyName, shut, origin, top,
         className="season-tag"
         data-tone={tone}
         style={{ ...spanStyle(origin, at, at), top: top + 5 }}
-        title={words}
+        title={`${words} (${formatDay(at)})`}
         aria-label={words}
         data-check={check.code}
         onPointerDown={(event) => {

@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { memo } from 'react';
 import type { Day } from '../../core/calendar/day';
 import type { Window } from '../../core/calendar/window';
-import { RIBBON_WORDS } from '../../views/marks';
+import { hoverWords, RIBBON_WORDS } from '../../views/marks';
 import type { SeasonRow } from '../../views/season-view';
 import { spanStyle } from './place';
 import { SeasonCheckTag } from './SeasonCheckTag';
@@ -65,6 +65,7 @@ export const SeasonRowLane = memo(function SeasonRowLane({ row, origin, minute, 
               prefetch={false}
               href={href}
               className="season-mark season-shut"
+              title={hoverWords({ type: 'shut', from, to, row: 0 })}
               style={{ ...spanStyle(origin, from, to), top: top('shut') }}
             >
               <i>leave shut</i>
@@ -76,6 +77,7 @@ export const SeasonRowLane = memo(function SeasonRowLane({ row, origin, minute, 
               prefetch={false}
               href={href}
               className={`season-mark season-ribbon season-${kind}`}
+              title={hoverWords({ type: 'ribbon', kind, window, label: RIBBON_WORDS[kind], row: 0 })}
               style={{
                 ...spanStyle(origin, window.earliest, window.latest),
                 top: top(kind === 'eggs' ? 'shut' : kind),

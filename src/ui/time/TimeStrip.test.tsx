@@ -35,6 +35,18 @@ describe('the axis', () => {
   });
 });
 
+describe('a mark', () => {
+  it('says its days to who points at it, as people and as files do', () => {
+    expect(draw(ribbon([1, 2, 4, 5]))).toContain(
+      '<title>virgin out: 17 to 21 May, likely 18 to 20 May (2027-05-17 to 2027-05-21)</title>',
+    );
+    expect(draw({ type: 'look', on: TODAY, row: 0 })).toContain('<title>inspected 16 May (2027-05-16)</title>');
+    expect(draw({ type: 'shut', from: TODAY, to: addDays(TODAY, 3), row: 0 })).toContain(
+      '<title>leave shut: 16 to 19 May (2027-05-16 to 2027-05-19)</title>',
+    );
+  });
+});
+
 describe('a ribbon', () => {
   it('fades where it is uncertain and ends sharply where it is not', () => {
     const [start, end] = opacities(draw(ribbon([1, 2, 4, 5])));

@@ -1,4 +1,4 @@
-import { type Mark, markWords } from '../../views/marks';
+import { hoverWords, type Mark, markWords } from '../../views/marks';
 import { type Axis, axisDays, isWeekend, leftOf, percent, rightOf } from './axis';
 import { CheckTag } from './CheckTag';
 import { LeaveShutBar } from './LeaveShutBar';
@@ -21,7 +21,10 @@ export function TimeStrip({ axis, marks, name }: { axis: Axis; marks: readonly M
         <Ground axis={axis} />
         {marks.map((mark, i) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: the list is made anew with every render and never re-ordered
-          <MarkShape key={`${mark.type}${i}`} axis={axis} mark={mark} />
+          <g key={`${mark.type}${i}`}>
+            <title>{hoverWords(mark)}</title>
+            <MarkShape axis={axis} mark={mark} />
+          </g>
         ))}
       </svg>
     </div>
