@@ -1,4 +1,6 @@
 import type { Page } from '@playwright/test';
+import type { BoardState } from '../src/views/board-state';
+import { kept, stored } from './device';
 import { openColony, start } from './season';
 import { begin, expect, onDay, test } from './test';
 
@@ -56,7 +58,7 @@ test('a pollen-bound hive is counted, warned of, freed on the board, and found s
   await expect(page.getByRole('region', { name: 'Room' })).toContainText('Hemmed in by pollen');
 
   await page.goto('/');
-  await expect(page.getByText('Make room', { exact: false }).first()).toBeVisible();
+  await expect(page.getByText('Make room today')).toBeVisible();
   await page.goto('/room');
   const line = page.locator('[data-room="Clover"]');
   await expect(line).toContainText('pollen alone 36 %');
@@ -96,18 +98,23 @@ test('a pollen-bound hive is counted, warned of, freed on the board, and found s
   await expect(page.locator('[data-rule="young-brood-warm"]')).toHaveCount(0);
 
   // Left and opened again it stands as it was left.
+  const left = async () =>
+    (await stored<{ draft: BoardState }>(page, 'drafts')).map(({ draft: { arrangement } }) =>
+      arrangement.units[0]?.hive.boxes[0]?.frames.map(({ id }) => id),
+    );
+  await expect.poll(left).toEqual([proposed]);
   await page.reload();
-  await expect(page.getByText('Taken up again where you left it.')).toBeVisible();
+  await expect(page.getByText('Taken up where you left off')).toBeVisible();
   await expect.poll(() => framesIn(page, 'Brood box')).toEqual(proposed);
 
   // The list is ticked off at the hive; half of it stays ticked.
   await page.getByRole('button', { name: 'Take the list to the hive' }).click();
   const steps = page.getByRole('list', { name: 'Steps' });
   await expect(steps).toContainText('Take out frame 3 of brood box (pollen), bees brushed off.');
-  const stored = page.waitForResponse('**/api/frame-plans/progress');
+  const taken = page.waitForResponse('**/api/frame-plans/progress');
   await steps.getByRole('checkbox').first().check();
   await expect(steps.getByRole('checkbox').first()).toBeChecked();
-  await stored;
+  await taken;
   await page.reload();
   await expect(steps.getByRole('checkbox').first()).toBeChecked();
   await page.getByRole('button', { name: 'All done: the frames are there now' }).click();
@@ -194,8 +201,9 @@ test.describe('in the demo', () => {
     await page.getByRole('group', { name: 'Paint with' }).getByRole('button', { name: 'dummy board' }).click();
     await page.getByRole('group', { name: /^Frame 11, left side/ }).click();
     await expect(page.getByRole('group', { name: 'Frame 11. a dummy board' })).toBeVisible();
+    await kept(page, '"kind":"dummy"');
     await page.reload();
-    await expect(page.getByText('Taken up again where you left it.')).toBeVisible();
+    await expect(page.getByText('Taken up where you left off')).toBeVisible();
     await expect(sides.nth(0)).toHaveAccessibleName(/all empty comb/);
     await page.getByRole('button', { name: 'Save the frames' }).click();
     await expect(page.getByRole('region', { name: 'Room' })).not.toContainText('Hemmed in by pollen');

@@ -243,8 +243,8 @@ test.describe('in the demo', () => {
   test('a nuc is made with a cell to spare before the others are thinned', async ({ page }) => {
     // The list of cells leads to a nuc with one of them, and so does thinning after the swarm, which takes the best to spare.
     await page.goto('/cells');
-    await page.locator('[data-cell="Vetch b"]').getByRole('link', { name: 'Make a nuc with it' }).click();
-    await expect(page.getByRole('combobox', { name: 'Cell b' })).toHaveValue('keep');
+    await page.locator('[data-cell="Vetch d"]').getByRole('link', { name: 'Make a nuc with it' }).click();
+    await expect(page.getByRole('combobox', { name: 'Cell d' })).toHaveValue('keep');
     await plan(page, 'Vetch', 'After the swarm has gone');
     await page.getByRole('link', { name: 'Make a nuc with it first' }).click();
     await expect(page.getByRole('heading', { level: 1, name: 'Nuc with a ripe cell' })).toBeVisible();

@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test';
+import { kept } from './device';
 import { openColony } from './season';
 import { badge, signal, takeAlong } from './signal';
 import { expect, test } from './test';
@@ -82,8 +83,9 @@ test('frames are surveyed at the hive without a signal, and begun surveys are ta
   await page.getByRole('link', { name: 'survey the frames' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Frames of Betony' })).toBeVisible();
   await page.getByLabel('Seams covered').fill('7');
+  await kept(page, '"coveredSeams":7');
   await page.reload();
-  await expect(page.getByText('Taken up again where you left it.')).toBeVisible();
+  await expect(page.getByText('Taken up where you left off')).toBeVisible();
   await expect(page.getByLabel('Seams covered')).toHaveValue('7');
   const told = page.getByText(/All \d+ frames told/);
   const rest = page.getByRole('button', { name: /^the other/ });

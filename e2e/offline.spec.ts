@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test';
+import { kept, stored } from './device';
 import { badge, signal, takeAlong } from './signal';
 import { addCells, CLEARED, choose, expect, test } from './test';
 
@@ -45,6 +46,7 @@ test('three hives are entered without a signal, one half done, over a reload; al
   await page.getByRole('link', { name: /Meadowsweet/ }).click();
   await addCells(page, 'fat larva', 2);
   await expect(page.getByTestId('verdict')).toContainText('Getting ready to swarm');
+  await kept(page, /"stage":"larva-large".*"stage":"larva-large"/);
   // Killed in mid-entry, nothing pressed that saves.
   await page.reload();
   await expect(page.getByText('Taken up where you left off')).toBeVisible();
@@ -96,18 +98,8 @@ test('the same outbox sent twice lands once', async ({ page, context }) => {
   await addCells(page, 'egg');
   await save(page);
   await expect(badge(page)).toHaveText('1 saved here, not sent');
-  const entry = await page.evaluate(async () => {
-    const [name] = (await indexedDB.databases()).map((database) => database.name as string);
-    const database = await new Promise<IDBDatabase>((resolve) => {
-      const request = indexedDB.open(name as string);
-      request.onsuccess = () => resolve(request.result);
-    });
-    return new Promise<{ entry: object }>((resolve) => {
-      const request = database.transaction('outbox').objectStore('outbox').getAll();
-      request.onsuccess = () => resolve(request.result[0]);
-    });
-  });
-  expect((await page.request.post('/api/inspections', { data: entry.entry })).status()).toBe(200);
+  const [entry] = await stored<{ entry: object }>(page, 'outbox');
+  expect((await page.request.post('/api/inspections', { data: entry?.entry })).status()).toBe(200);
   await signal(context, true);
   await expect(badge(page)).toHaveText('all sent');
   expect((await inspections(page)).length - before.length).toBe(1);
@@ -193,6 +185,7 @@ test('a photo of a frame is made small, kept with the entry and sent after it', 
     .getByLabel('Photo of a frame')
     .setInputFiles({ name: 'a.txt', mimeType: 'text/plain', buffer: Buffer.from('no picture') });
   await expect(page.getByText('This is no picture that can be read.')).toBeVisible();
+  await kept(page, /"photos":\[\{/);
   await page.reload();
   await expect(page.getByRole('img', { name: 'Frame 1' })).toBeVisible();
   await choose(page, 'How well did you look for cells?', CLEARED);

@@ -65,7 +65,7 @@ const refusal: Issue = { path: ['at'], code: 'after-colony-ended', message: 'The
 
 describe('the outbox', () => {
   it('takes an entry and puts its draft away, in one step', async () => {
-    await putDraft(store, { key: 'clover', draft: entry('a').draft, tappedAt: NOW });
+    await putDraft(store, { key: 'clover', begin: null, draft: entry('a').draft, tappedAt: NOW });
     await saveOnDevice(store, entry('a'), 'clover');
     expect([await states(), await store.count('drafts')]).toEqual([{ a: 'waiting' }, 0]);
   });
@@ -145,8 +145,10 @@ describe('what is kept on a device', () => {
     expect(await (await deviceStore('another')).count('outbox')).toBe(0);
   });
 
-  it('has one begun entry a colony, corrections apart', () => {
-    expect([draftKey('clover', null), draftKey('clover', 'x')]).toEqual(['clover', 'fix:x']);
+  it('has one begun entry of each kind a colony, corrections apart', () => {
+    const { inspection: look, survey } = draftKey;
+    const keys = [look('clover', null), look('clover', 'x'), survey('clover', null), survey('clover', 'x')];
+    expect(new Set([...keys, draftKey.board('clover', 'demaree'), draftKey.board('clover', 'unite')]).size).toBe(6);
   });
 
   it('reckons with what was saved here, and not with what was refused or is known already', () => {

@@ -1,19 +1,23 @@
-import type { Draft } from './draft';
 import { type DeviceStore, DURABLE } from './store';
 
-/** An inspection as far as it was entered on this device. */
+/** Something that was begun on this device, as far as it has come: an inspection, a survey of frames, a frame board. */
 export interface StoredDraft {
-  /** The colony for a new entry, `fix:` and the inspection for a correction. */
+  /** Tells what it is and of which colony. */
   readonly key: string;
-  readonly draft: Draft;
+  /** What it began with. */
+  readonly begin: unknown;
+  readonly draft: unknown;
   /** UTC instant of the last tap. */
   readonly tappedAt: string;
 }
 
-/** A colony has one entry begun on a device at most; a correction is apart from it. */
-export function draftKey(colonyId: string, correcting: string | null): string {
-  return correcting === null ? colonyId : `fix:${correcting}`;
-}
+/** A colony has one entry of each kind begun on a device at most; a correction is apart from it. */
+export const draftKey = {
+  inspection: (colonyId: string, correcting: string | null) => (correcting === null ? colonyId : `fix:${correcting}`),
+  survey: (colonyId: string, correcting: string | null) =>
+    correcting === null ? `survey:${colonyId}` : `survey-fix:${correcting}`,
+  board: (colonyId: string, method: string) => `board:${colonyId}:${method}`,
+};
 
 export async function putDraft(store: DeviceStore, stored: StoredDraft): Promise<void> {
   const tx = store.transaction('drafts', 'readwrite', DURABLE);

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { day } from '../core/calendar/day';
 import { inspection } from '../core/colony/testing';
 import { DEFAULT_SETTINGS } from '../core/settings/settings';
+import { aBox, aHive } from '../core/space/testing';
 import { coloniesView } from './colonies-view';
 import { yardColony } from './testing';
 import { todayView } from './today-view';
@@ -88,5 +89,24 @@ describe('Colonies', () => {
     expect(first).toMatchObject({ name: 'Late', reading: 'Settled', tone: 'late' });
     expect(first?.marks).toEqual([{ type: 'look', on: day('2027-05-01'), row: 0 }]);
     expect(second?.marks.map(({ type }) => type)).toEqual(['shut', 'look']);
+  });
+
+  it('says first what can wait least, and what else is due now', () => {
+    const survey = {
+      id: 's',
+      at: '2027-05-16T12:00',
+      on: day(TODAY),
+      source: 'survey',
+      manner: 'counts',
+      flow: 'none',
+      coveredSeams: null,
+      queenFrameId: null,
+      hive: aHive(aBox('nest', 'PPPPBBBBBHH')),
+    } as const;
+    const bound = yardColony('Bound', { startedOn: day(TODAY), surveys: [survey] }, TODAY);
+    const [row] = todayView(yard(bound), day(TODAY)).bands[0]?.rows ?? [];
+    expect([row?.due, row?.also]).toEqual(['Make room today', 'Also: first look.']);
+    const [alone] = todayView(yard(never), day(TODAY)).bands[0]?.rows ?? [];
+    expect(alone?.also).toBeNull();
   });
 });

@@ -3,7 +3,7 @@ import { weekdayWords } from '../core/calendar/words';
 import type { ColonyState } from '../core/colony/fold';
 import { methodNamed } from '../core/methods/methods';
 import { type Check, urgencyOf } from '../core/schedule/check';
-import { dueWords } from '../core/schedule/due-words';
+import { dueWords, orderOf } from '../core/schedule/due-words';
 import type { Mark, Tone } from './marks';
 import { cellsMarks, rowBelow, scheduleMarks } from './marks-of';
 import { situationWords } from './situation-words';
@@ -17,6 +17,8 @@ export interface TodayRow {
   readonly reading: string;
   readonly due: string;
   readonly why: string | null;
+  /** What else is due now; null: nothing. */
+  readonly also: string | null;
   /** The programme that what is due belongs to. */
   readonly programme: { readonly id: string; readonly words: string } | null;
   readonly tone: Tone | 'shut';
@@ -48,7 +50,7 @@ export function todayView({ colonies }: Yard, today: Day): TodayView {
   const later: Placed[] = [];
   for (const colony of colonies) {
     const { row, list } = placeColony(colony, today, { due, shut, later });
-    const check = colony.state.schedule.checks[0];
+    const check = mostPressing(colony.state.schedule.checks, today);
     list.push({ row, apiary: colony.apiary.name, latest: check?.window.latest ?? Number.POSITIVE_INFINITY });
   }
   const late = due.filter(({ row }) => row.tone === 'late').length;
@@ -99,13 +101,25 @@ function programmeOf({ parts, today }: ColonyState, check: Check): TodayRow['pro
   return { id, words: `${methodNamed(method).title}, day ${daysBetween(on, today)}` };
 }
 
+/** What presses most: what is late, else what is due now, else what comes next. */
+function mostPressing(checks: readonly Check[], today: Day): Check | undefined {
+  const first = (urgency: Tone) => checks.find((check) => urgencyOf(check, today) === urgency);
+  return first('late') ?? first('now') ?? checks[0];
+}
+
+function alsoDue(checks: readonly Check[], said: Check | undefined, today: Day): string | null {
+  const orders = checks.filter((check) => check !== said && urgencyOf(check, today) !== 'later').map(orderOf);
+  if (orders.length === 0) return null;
+  return `Also: ${orders.map((order) => order.charAt(0).toLowerCase() + order.slice(1)).join('; ')}.`;
+}
+
 function placeColony(
   { colony, state }: YardColony,
   today: Day,
   lists: { due: Placed[]; shut: Placed[]; later: Placed[] },
 ): { row: TodayRow; list: Placed[] } {
   const { schedule } = state;
-  const check = schedule.checks[0];
+  const check = mostPressing(schedule.checks, today);
   const urgency = check ? urgencyOf(check, today) : 'later';
   const shutNow = schedule.leaveShut.find(({ from, to }) => from <= today && today <= to);
   const isShut = shutNow !== undefined && urgency === 'later';
@@ -122,6 +136,7 @@ function placeColony(
         ? dueWords(check, today)
         : 'No date set',
     why: isShut || !check ? null : check.why,
+    also: isShut ? null : alsoDue(schedule.checks, check, today),
     programme: (!isShut && check && programmeOf(state, check)) || null,
     tone: isShut ? 'shut' : urgency,
     marks: [...cells, ...scheduleMarks(schedule, today, rowBelow(cells))],

@@ -70,7 +70,8 @@ export function colonySchedule(
   const bestOf = ({ plannedFor, window }: Check) => plannedFor ?? window.ideal;
   return {
     ...byQueen,
-    checks: [...changed.checks].sort((a, b) => bestOf(a) - bestOf(b)),
+    // Of two on one day that comes first which can wait less.
+    checks: [...changed.checks].sort((a, b) => bestOf(a) - bestOf(b) || a.window.latest - b.window.latest),
     skipped: changed.skipped,
     missed: dated.filter(isMissed),
   };

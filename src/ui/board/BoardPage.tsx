@@ -12,15 +12,15 @@ import type { FrameSize } from '../../core/space/frame-size';
 import { newDummy, newFrame } from '../../core/space/frame-traits';
 import type { Box, Hive } from '../../core/space/hive';
 import { asIs } from '../../core/space/proposals/proposal';
+import { draftKey } from '../../device/stored-draft';
 import { type BoardState, NOTHING_PROPOSED } from '../../views/board-state';
 import { Check } from '../controls/Check';
-import { TakenUpAgain } from '../controls/TakenUpAgain';
 import { useSave } from '../controls/useSave';
 import { IssueList } from '../entry/IssueList';
-import { useBook } from '../frame/BookContext';
 import { CombLegend } from '../frames/CombLegend';
 import { CombPatterns } from '../frames/CombPatterns';
 import { FrameComb } from '../frames/FrameComb';
+import { TakenUp } from '../offline/TakenUp';
 import { PageHead } from '../time/PageHead';
 import { AtTheHive } from './AtTheHive';
 import type { NewFrame } from './BoardBox';
@@ -90,10 +90,9 @@ export function BoardPage(props: BoardPageProps) {
     brought: [],
     proposed: NOTHING_PROPOSED,
   }));
-  const bookId = useBook()?.bookId ?? '';
-  const { board, change, undo, redo, isTakenUp, beginAnew, forget } = useBoard(
+  const { board, change, undo, redo, takenUpFrom, beginAnew, forget } = useBoard(
     begin,
-    `ubbet-board-${bookId}-${colony.id}-${method}`,
+    draftKey.board(colony.id, method),
   );
   const { arrangement, queenFrameId, shaken, proposed } = board;
   const brought = useMemo(() => others.filter(({ id }) => board.brought.includes(id)), [others, board.brought]);
@@ -216,7 +215,7 @@ export function BoardPage(props: BoardPageProps) {
         onFill={setFill}
         onProposal={() => void takeProposal()}
       />
-      {isTakenUp && <TakenUpAgain onBeginAnew={beginAnew} />}
+      {takenUpFrom !== null && <TakenUp from={takenUpFrom} onAnew={beginAnew} />}
       <IssueList issues={issues} />
       <div className="mt-3 grid gap-x-8 wide:grid-cols-[minmax(0,1fr)_21rem]">
         <div>

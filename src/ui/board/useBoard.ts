@@ -1,11 +1,11 @@
 'use client';
 
 import { type BoardState, changeBoard, takenUp } from '../../views/board-state';
-import { useKeptHistory } from '../controls/useKeptHistory';
+import { useKeptHistory } from '../offline/useKeptHistory';
 
 /**
- * The board with every change taken back and done again at will. It is kept in the browser under `key` until its list is taken to
- * the hive, as long as the hive that it began with is made up as it was.
+ * The frame board. It is kept on the device under `key` until its list is taken to the hive, as long as the hive that it began with
+ * is made up as it was.
  */
 export function useBoard(begin: BoardState, key: string) {
   const { present, ...history } = useKeptHistory(changeBoard, begin, key, (kept) => takenUp(kept, begin));

@@ -58,7 +58,7 @@ export function HiveEntry({ hive, apiary, needy, settings, minute, refused }: Pr
           now={minute}
           begin={begin}
           first={first}
-          keptAs={draftKey(colony.id, refused?.id ?? null)}
+          keptAs={draftKey.inspection(colony.id, refused?.id ?? null)}
           isCorrection={false}
           refusedFor={refused?.issues}
           needy={needy}

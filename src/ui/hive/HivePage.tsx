@@ -2,7 +2,7 @@
 
 import dynamic from 'next/dynamic';
 import { useSearchParams } from 'next/navigation';
-import { useMemo } from 'react';
+import { useEffect, useMemo } from 'react';
 import { dayOfMinute } from '../../core/calendar/day';
 import { localMinute } from '../../core/calendar/local-minute';
 import { minuteWords } from '../../core/calendar/words';
@@ -55,7 +55,12 @@ function WithPack({
   entryId: string | null;
   isSurvey: boolean;
 }) {
-  const { outbox, drafts } = useDevice();
+  const { outbox, drafts, reload } = useDevice();
+  // Whoever comes back to the list sees which hives were left half entered.
+  const isList = colonyId === null;
+  useEffect(() => {
+    if (isList) void reload();
+  }, [isList, reload]);
   const book = useBook();
   // The demo has a day of its own; elsewhere it is this device's.
   const minute = book?.isDemo ? pack.minute : localMinute(new Date());

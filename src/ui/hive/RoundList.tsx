@@ -1,5 +1,5 @@
 import type { OutboxEntry } from '../../device/outbox-entry';
-import type { StoredDraft } from '../../device/stored-draft';
+import { draftKey, type StoredDraft } from '../../device/stored-draft';
 import type { RoundHive, RoundView } from '../../views/round-view';
 import type { ApiaryEntry } from '../../views/yard';
 import { BUTTON } from '../controls/styles';
@@ -76,7 +76,8 @@ function standingOf(
   outbox: readonly OutboxEntry[],
   drafts: readonly StoredDraft[],
 ): string | null {
-  if (drafts.some(({ key }) => key === colonyId)) return 'half entered';
+  const begun = [draftKey.inspection(colonyId, null), draftKey.survey(colonyId, null)];
+  if (drafts.some(({ key }) => begun.includes(key))) return 'half entered';
   const last = outbox
     .filter((entry) => entry.colonyId === colonyId)
     .sort((a, b) => (a.savedAt < b.savedAt ? 1 : -1))[0];

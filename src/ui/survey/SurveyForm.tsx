@@ -9,17 +9,17 @@ import { sizeOf } from '../../core/space/frame-size';
 import { framesOf } from '../../core/space/hive';
 import type { Flow } from '../../core/space/nectar';
 import { roomOf } from '../../core/space/room';
+import { draftKey } from '../../device/stored-draft';
 import { type SurveyDraft, surveyOf, untoldBoxes } from '../../device/survey-draft';
 import { boxTitle } from '../../views/frame-words';
 import { roomWords } from '../../views/room-words';
 import { Choice } from '../controls/Choice';
 import { BUTTON, FIELD } from '../controls/styles';
-import { TakenUpAgain } from '../controls/TakenUpAgain';
 import { WhenFields } from '../controls/WhenFields';
 import { IssueList } from '../entry/IssueList';
-import { useBook } from '../frame/BookContext';
 import { CombLegend } from '../frames/CombLegend';
 import { CombPatterns } from '../frames/CombPatterns';
+import { TakenUp } from '../offline/TakenUp';
 import { type SaidState, useSay } from '../offline/useSay';
 import { PageHead } from '../time/PageHead';
 import { BoxSettings } from './BoxSettings';
@@ -55,10 +55,9 @@ export function SurveyForm({
   refusedFor,
   onSaved,
 }: Props) {
-  const bookId = useBook()?.bookId ?? '';
-  const { draft, change, undo, isTakenUp, beginAnew, forget } = useSurveyDraft(
+  const { draft, change, undo, takenUpFrom, beginAnew, forget } = useSurveyDraft(
     begin,
-    `ubbet-survey-${bookId}-${refusedFor ? begin.id : begin.colonyId}`,
+    draftKey.survey(begin.colonyId, refusedFor ? begin.id : null),
   );
   const { issues, isSaying, say } = useSay({ id: begin.colonyId, name: colonyName });
   const [missing, setMissing] = useState<readonly Issue[]>([]);
@@ -109,7 +108,7 @@ export function SurveyForm({
       >
         <div className="min-w-0">
           <IssueList issues={[...missing, ...(issues.length > 0 ? issues : (refusedFor ?? []))]} />
-          {isTakenUp && <TakenUpAgain onBeginAnew={beginAnew} />}
+          {takenUpFrom !== null && <TakenUp from={takenUpFrom} onAnew={beginAnew} />}
           {carriedFrom && <p className="mt-3 border-l-4 border-wax pl-3">{carriedFrom}</p>}
           <Choice<SurveyDraft['manner']>
             legend="How do you tell it?"

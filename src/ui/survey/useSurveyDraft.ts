@@ -1,13 +1,10 @@
 'use client';
 
 import { changeSurvey, type SurveyDraft } from '../../device/survey-draft';
-import { useKeptHistory } from '../controls/useKeptHistory';
+import { useKeptHistory } from '../offline/useKeptHistory';
 
-/** The draft of a survey, with the last change to be taken back; it is kept in the browser under `key` until it is sent. */
+/** The draft of a survey, kept on the device under `key` until it is saved. */
 export function useSurveyDraft(begin: SurveyDraft, key: string) {
-  const { present, ...history } = useKeptHistory(changeSurvey, begin, key, (kept) => ({
-    ...kept.present,
-    id: begin.id,
-  }));
+  const { present, ...history } = useKeptHistory(changeSurvey, begin, key, ({ present: kept }) => kept);
   return { draft: present, ...history };
 }

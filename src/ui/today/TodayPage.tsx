@@ -31,7 +31,7 @@ export function TodayPage({ view, axis }: { view: TodayView; axis: Axis }) {
 }
 
 function Row({ row, axis }: { row: TodayRow; axis: Axis }) {
-  const { colonyId, name, apiary, reading, due, why, programme, tone, marks } = row;
+  const { colonyId, name, apiary, reading, due, why, also, programme, tone, marks } = row;
   return (
     <li className="lane">
       <div className="lane-words py-1.5">
@@ -61,6 +61,7 @@ function Row({ row, axis }: { row: TodayRow; axis: Axis }) {
           </p>
         )}
         {why && tone !== 'later' && <p className="text-muted text-sm leading-5">{why}</p>}
+        {also && <p className="text-sm leading-5 font-semibold">{also}</p>}
       </div>
       <TimeStrip axis={axis} marks={marks} name={name} />
     </li>

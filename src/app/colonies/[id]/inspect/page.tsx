@@ -31,7 +31,7 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
       now={at.minute}
       begin={begin}
       first={readEntry({ facts, settings, draft: begin, today: at.today, isCorrection: false })}
-      keptAs={draftKey(id, null)}
+      keptAs={draftKey.inspection(id, null)}
       isCorrection={false}
       needy={needyColonies(loadYard(opened, at.today), id)}
     />

@@ -32,7 +32,7 @@ export default async function Page({ params }: { params: Promise<{ id: string; i
       now={at.minute}
       begin={begin}
       first={readEntry({ facts, settings, draft: begin, today: at.today, isCorrection: true })}
-      keptAs={draftKey(id, inspectionId)}
+      keptAs={draftKey.inspection(id, inspectionId)}
       isCorrection
       needy={needyColonies(loadYard(opened, at.today), id)}
     />
