@@ -87,6 +87,14 @@ test('frames are surveyed at the hive without a signal, and begun surveys are ta
   await page.reload();
   await expect(page.getByText('Taken up where you left off')).toBeVisible();
   await expect(page.getByLabel('Seams covered')).toHaveValue('7');
+  await page.getByRole('link', { name: '◂ School roof' }).click();
+  await expect(page.getByRole('link', { name: /Betony/ }).first()).toContainText('frames half told');
+  await page
+    .getByRole('link', { name: /Betony / })
+    .first()
+    .click();
+  await page.getByRole('link', { name: 'survey the frames' }).click();
+  await expect(page.getByLabel('Seams covered')).toHaveValue('7');
   const told = page.getByText(/All \d+ frames told/);
   const rest = page.getByRole('button', { name: /^the other/ });
   if ((await told.count()) === 0 && (await rest.count()) > 0) await rest.first().click();

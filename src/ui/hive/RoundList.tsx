@@ -76,8 +76,9 @@ function standingOf(
   outbox: readonly OutboxEntry[],
   drafts: readonly StoredDraft[],
 ): string | null {
-  const begun = [draftKey.inspection(colonyId, null), draftKey.survey(colonyId, null)];
-  if (drafts.some(({ key }) => begun.includes(key))) return 'half entered';
+  const isBegun = (begun: string) => drafts.some(({ key }) => key === begun);
+  if (isBegun(draftKey.inspection(colonyId, null))) return 'half entered';
+  if (isBegun(draftKey.survey(colonyId, null))) return 'frames half told';
   const last = outbox
     .filter((entry) => entry.colonyId === colonyId)
     .sort((a, b) => (a.savedAt < b.savedAt ? 1 : -1))[0];
