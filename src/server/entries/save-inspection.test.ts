@@ -10,13 +10,13 @@ import { loadColonyFacts } from '../../db/repositories/colony-facts';
 import { cellLabel, findEntry } from '../../db/repositories/inspection-entry';
 import { revisionsOf } from '../../db/repositories/revisions';
 import { readAllFacts } from '../season/season-facts';
+import { anEntry, id } from '../testing';
 import { deleteInspection, restoreInspection } from './delete-inspection';
 import { saveApiary } from './save-apiary';
 import { saveColony } from './save-colony';
 import { saveInspection } from './save-inspection';
 import { saveQueenEvent } from './save-queen-event';
 
-const id = (n: number) => `01970000-0000-7000-8000-${String(n).padStart(12, '0')}`;
 const TODAY = day('2027-05-16');
 const now: Now = { today: TODAY, minute: endOfDay(TODAY), instant: '2027-05-16T18:00:00.000Z' };
 
@@ -35,25 +35,7 @@ const colony = {
   note: '',
 } as const;
 
-const entry = (over: Partial<InspectionEntry> = {}): InspectionEntry => ({
-  id: id(10),
-  colonyId: id(2),
-  at: '2027-05-10T12:00',
-  thoroughness: 'cleared',
-  queen: 'none',
-  eggs: 'seen',
-  youngest: null,
-  droneBroodInWorkerCells: 'none',
-  severalEggsPerCell: 'none',
-  stores: 'room',
-  layingRoomDays: null,
-  broodFrames: null,
-  coveredSeams: null,
-  drones: 'not-looked-for',
-  note: '',
-  cells: [],
-  ...over,
-});
+const entry = (over: Partial<InspectionEntry> = {}) => anEntry({ id: id(10), colonyId: id(2), ...over });
 const newCell = (n: number, found: InspectionEntry['cells'][number]['found'] = 'egg') => ({
   observationId: id(100 + n),
   cellId: id(200 + n),

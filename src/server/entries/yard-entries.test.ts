@@ -1,12 +1,11 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { ApiaryFact } from '../../core/facts/apiary';
 import type { ColonyFact } from '../../core/facts/colony';
-import type { InspectionEntry } from '../../core/facts/entry';
 import type { OpenedDatabase } from '../../db/open';
 import { revisionsOf } from '../../db/repositories/revisions';
 import { loadSettings } from '../../db/repositories/settings';
 import { readAllFacts } from '../season/season-facts';
-import { bookOf, codes, id, DEMO_NOW as now } from '../testing';
+import { anEntry, bookOf, codes, id, DEMO_NOW as now } from '../testing';
 import { firstRun } from './first-run';
 import { saveApiary } from './save-apiary';
 import { saveColony } from './save-colony';
@@ -79,24 +78,7 @@ describe('a colony', () => {
     expect(save({ startedOn: '2027-05-17' })).toEqual(['in-the-future startedOn']);
     expect(save({ endedOn: '2027-05-09' })).toEqual(['contradiction endedOn']);
     expect(save()).toBe('stored');
-    const look: InspectionEntry = {
-      id: id(20),
-      colonyId: NUC,
-      at: '2027-05-11T12:00',
-      thoroughness: 'cleared',
-      queen: 'not-looked-for',
-      eggs: 'seen',
-      youngest: null,
-      droneBroodInWorkerCells: 'none',
-      severalEggsPerCell: 'none',
-      stores: 'room',
-      layingRoomDays: null,
-      broodFrames: null,
-      coveredSeams: null,
-      drones: 'not-looked-for',
-      note: '',
-      cells: [],
-    };
+    const look = anEntry({ id: id(20), colonyId: NUC, at: '2027-05-11T12:00' });
     expect(codes(saveInspection(opened.db, look, now))).toBe('stored');
     expect(save({ startedOn: '2027-05-12' })).toEqual(['contradiction startedOn']);
     expect(save({ startedOn: '2027-05-11' })).toBe('stored');

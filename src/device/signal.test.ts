@@ -1,0 +1,79 @@
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { dropPagesOfOthers, keepPages, PAGES_CACHE } from './keep-pages';
+import { send } from './send';
+
+afterEach(() => vi.unstubAllGlobals());
+
+describe('sending', () => {
+  const answering = (answer: () => Promise<Response>) => {
+    const asked = vi.fn((_path: string, _init: RequestInit) => answer());
+    vi.stubGlobal('fetch', asked);
+    return asked;
+  };
+
+  it('gives what the server says, good or bad', async () => {
+    const asked = answering(async () => Response.json({ ok: true, value: { id: 'a' } }));
+    expect(await send('/api/answers', { id: 'a' })).toEqual({ ok: true, value: { id: 'a' } });
+    expect(asked.mock.calls[0]?.[1]).toMatchObject({ method: 'POST', body: '{"id":"a"}' });
+    const issues = [{ path: ['at'], code: 'missing', message: 'Give a day.' }];
+    answering(async () => Response.json({ ok: false, issues }, { status: 422 }));
+    expect(await send('/api/answers', {})).toEqual({ ok: false, issues });
+  });
+
+  it('never throws: no answer, or one that is none, is an issue like any other', async () => {
+    const none = { ok: false, issues: [expect.objectContaining({ code: 'no-answer' })] };
+    answering(() => Promise.reject(new TypeError('Failed to fetch')));
+    expect(await send('/api/answers', {})).toEqual(none);
+    answering(async () => new Response('<html>Bad gateway</html>', { status: 502 }));
+    expect(await send('/api/answers', {})).toEqual(none);
+  });
+
+  it('sends a file as it is, and waits for it as long as it takes', async () => {
+    const asked = answering(async () => Response.json({ ok: true, value: {} }));
+    const file = new Blob(['{}']);
+    await send('/api/season/import', file);
+    const init = asked.mock.calls[0]?.[1];
+    expect([init?.body, init?.signal]).toEqual([file, undefined]);
+  });
+});
+
+describe('pages kept on the device', () => {
+  function browser(pages: Record<string, () => Promise<Response>>) {
+    const kept = new Map<string, Response>();
+    const remembered = new Map<string, string>();
+    const cache = { put: async (page: string, response: Response) => void kept.set(page, response) };
+    const deleted: string[] = [];
+    vi.stubGlobal('caches', {
+      open: async () => cache,
+      delete: async (name: string) => {
+        deleted.push(name);
+        return true;
+      },
+    });
+    vi.stubGlobal('localStorage', {
+      getItem: (key: string) => remembered.get(key) ?? null,
+      setItem: (key: string, value: string) => void remembered.set(key, value),
+    });
+    vi.stubGlobal('fetch', (page: string) => pages[page]?.() ?? Promise.reject(new TypeError('Failed to fetch')));
+    return { kept, deleted };
+  }
+  const fine = async () => new Response('page');
+
+  it('are fetched one after the other, and none that is not there is kept', async () => {
+    const { kept } = browser({ '/': fine, '/gone': async () => new Response('', { status: 404 }), '/hive': fine });
+    const isWhole = await keepPages({ pages: ['/', '/gone', '/hive'] }, new AbortController().signal);
+    expect([isWhole, [...kept.keys()]]).toEqual([true, ['/', '/hive']]);
+  });
+
+  it('stop where the signal breaks off, and are not taken for whole', async () => {
+    const { kept } = browser({ '/': fine });
+    const isWhole = await keepPages({ pages: ['/', '/hive', '/cells'] }, new AbortController().signal);
+    expect([isWhole, [...kept.keys()]]).toEqual([false, ['/']]);
+  });
+
+  it('of another book are thrown away once', async () => {
+    const { deleted } = browser({});
+    for (const book of ['demo', 'demo', 'own']) await dropPagesOfOthers(book);
+    expect(deleted).toEqual([PAGES_CACHE, PAGES_CACHE]);
+  });
+});
