@@ -1,4 +1,4 @@
-import AxeBuilder from '@axe-core/playwright';
+import { faults } from './faults';
 import { openColony } from './season';
 import { expect, onDay, test } from './test';
 
@@ -56,8 +56,7 @@ for (const path of [
 ]) {
   test(`no accessibility fault on ${path}`, async ({ page }) => {
     await page.goto(path);
-    const { violations } = await new AxeBuilder({ page }).analyze();
-    expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' | ')}`)).toEqual([]);
+    expect(await faults(page)).toEqual([]);
   });
 }
 
@@ -70,18 +69,14 @@ for (const size of [
     await page.goto('/');
     await page.getByRole('link', { name: 'Sainfoin', exact: true }).click();
     await expect(page.getByRole('heading', { name: 'Looks so far' })).toBeVisible();
-    const faults = async () => {
-      const { violations } = await new AxeBuilder({ page }).analyze();
-      return violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' | ')}`);
-    };
-    expect(await faults()).toEqual([]);
+    expect(await faults(page)).toEqual([]);
     await page.getByRole('link', { name: 'Note something about the queen' }).click();
     await expect(page.getByLabel('What happened')).toBeVisible();
-    expect(await faults()).toEqual([]);
+    expect(await faults(page)).toEqual([]);
     await page.goBack();
     await page.getByRole('link', { name: 'Enter an inspection' }).click();
     await expect(page.getByRole('heading', { name: 'Known from before' })).toBeVisible();
-    expect(await faults()).toEqual([]);
+    expect(await faults(page)).toEqual([]);
   });
 }
 
@@ -141,10 +136,6 @@ test('an inspection can be entered with the keyboard alone', async ({ page }) =>
 });
 
 test('no accessibility fault where a method is chosen, planned and carried out', async ({ page }) => {
-  const faults = async () => {
-    const { violations } = await new AxeBuilder({ page }).analyze();
-    return violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' | ')}`);
-  };
   for (const size of [
     { width: 1280, height: 800 },
     { width: 390, height: 844 },
@@ -153,17 +144,17 @@ test('no accessibility fault where a method is chosen, planned and carried out',
     await openColony(page, 'Sainfoin');
     await page.getByRole('link', { name: 'What are my choices?' }).click();
     await expect(page.getByRole('heading', { level: 1, name: 'Choices for Sainfoin' })).toBeVisible();
-    expect(await faults()).toEqual([]);
+    expect(await faults(page)).toEqual([]);
     await page.getByRole('link', { name: 'Plan it: Artificial swarm with a nuc' }).click();
     await expect(page.getByRole('button', { name: 'Start it' })).toBeVisible();
-    expect(await faults()).toEqual([]);
+    expect(await faults(page)).toEqual([]);
     await openColony(page, 'Comfrey');
     await page.getByRole('link', { name: /^Walk-away split/ }).click();
     await expect(page.getByRole('heading', { level: 1, name: 'Walk-away split' })).toBeVisible();
     await page.getByRole('button', { name: 'say what it came to' }).first().click();
-    expect(await faults()).toEqual([]);
+    expect(await faults(page)).toEqual([]);
     await page.getByRole('button', { name: 'another day' }).first().click();
-    expect(await faults()).toEqual([]);
+    expect(await faults(page)).toEqual([]);
     const overflow = await page.evaluate(
       () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
     );
@@ -172,28 +163,24 @@ test('no accessibility fault where a method is chosen, planned and carried out',
 });
 
 test('no accessibility fault on a correction, in what asks first, and where nothing is found', async ({ page }) => {
-  const faults = async () => {
-    const { violations } = await new AxeBuilder({ page }).analyze();
-    return violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' | ')}`);
-  };
   await page.goto('/');
   await page.getByRole('link', { name: 'Sainfoin', exact: true }).click();
   await page.getByRole('button', { name: 'delete' }).first().click();
   await expect(page.getByRole('alertdialog')).toBeVisible();
-  expect(await faults()).toEqual([]);
+  expect(await faults(page)).toEqual([]);
   await page.keyboard.press('Escape');
   await page.getByRole('link', { name: 'Edit colony' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Edit Sainfoin' })).toBeVisible();
-  expect(await faults()).toEqual([]);
+  expect(await faults(page)).toEqual([]);
   await page.goBack();
   await page.getByRole('link', { name: 'correct' }).first().click();
   await expect(page.getByText('correcting an entry; what it said before is kept')).toBeVisible();
-  expect(await faults()).toEqual([]);
+  expect(await faults(page)).toEqual([]);
   await page.goto('/data');
   await page.getByRole('button', { name: 'Take everything out …' }).click();
   await expect(page.getByRole('alertdialog')).toBeVisible();
-  expect(await faults()).toEqual([]);
+  expect(await faults(page)).toEqual([]);
   await page.goto('/nowhere');
   await expect(page.getByRole('heading', { name: 'Not in the book' })).toBeVisible();
-  expect(await faults()).toEqual([]);
+  expect(await faults(page)).toEqual([]);
 });
