@@ -8,6 +8,7 @@ import {
   NO_PROGRAMMES,
 } from '../src/core/colony/facts';
 import { foldColony } from '../src/core/colony/fold';
+import { inspection } from '../src/core/colony/testing';
 import { DEFAULT_SETTINGS } from '../src/core/settings/settings';
 
 /** Medians of the reckoning on a made-up big yard, beside a bare pass over the same facts as a floor. Same facts each time. */
@@ -45,24 +46,11 @@ function colony(seed: number, seasons: number): ColonyFacts {
       cells.push({ id, label: id, place: 'bottom', box: 1, frame: i, part: null });
       seen.push({ cellId: id, found: 'egg', takenDown: false });
     }
-    inspections.push({
-      id: `i${seed}-${i}`,
-      at: `${formatDay(on)}T12:00`,
-      on,
-      thoroughness: 'bees-on',
-      queen: 'none',
-      eggs: next() < 0.8 ? 'seen' : 'none',
-      youngest: null,
-      droneBroodInWorkerCells: 'none',
-      severalEggsPerCell: 'none',
-      stores: 'room',
-      layingRoomDays: null,
-      broodFrames: null,
-      coveredSeams: null,
-      drones: 'not-looked-for',
-      note: '',
-      cells: seen,
-    });
+    const at = `${formatDay(on)}T12:00`;
+    const eggs = next() < 0.8 ? 'seen' : 'none';
+    inspections.push(
+      inspection({ id: `i${seed}-${i}`, at, thoroughness: 'bees-on', queen: 'none', eggs, cells: seen }),
+    );
   }
   const startedOn = day('2017-01-01');
   return { ...NO_PROGRAMMES, startedOn, endedOn: null, origin: 'established', cells, inspections, queenEvents: [] };

@@ -7,6 +7,13 @@ export type Sent<T> =
   | { readonly ok: true; readonly value: T }
   | { readonly ok: false; readonly issues: readonly Issue[] };
 
+/** What is said where nobody answers: an issue like any other. */
+export const NO_ANSWER: Issue = {
+  path: [],
+  code: 'no-answer',
+  message: 'The server does not answer. What you entered is still here; try again in a moment.',
+};
+
 /** Sends JSON (or a file's text) to the server. Never throws: no answer is an issue like any other. */
 export async function send<T>(path: string, body: unknown, method: 'POST' | 'DELETE' = 'POST'): Promise<Sent<T>> {
   const isFile = body instanceof Blob;
@@ -19,7 +26,6 @@ export async function send<T>(path: string, body: unknown, method: 'POST' | 'DEL
     });
     return (await response.json()) as Sent<T>;
   } catch {
-    const message = 'The server does not answer. What you entered is still here; try again in a moment.';
-    return { ok: false, issues: [{ path: [], code: 'no-answer', message }] };
+    return { ok: false, issues: [NO_ANSWER] };
   }
 }

@@ -1,5 +1,6 @@
 import { day } from '../core/calendar/day';
 import { endOfDay, type Now } from '../core/calendar/now';
+import { inspection } from '../core/colony/testing';
 import type { InspectionEntry } from '../core/facts/entry';
 import type { Result } from '../core/problems/issue';
 import { type OpenedDatabase, openDatabase } from '../db/open';
@@ -47,26 +48,14 @@ export function bookOf(apiaryId: string, named: Readonly<Record<string, string>>
   return opened;
 }
 
-/** An inspection as it is entered, for tests: every brood frame cleared, eggs and no cells seen, unless said otherwise. */
-export const anEntry = (
-  over: Partial<InspectionEntry> & Pick<InspectionEntry, 'id' | 'colonyId'>,
-): InspectionEntry => ({
-  at: '2027-05-10T12:00',
-  thoroughness: 'cleared',
-  queen: 'none',
-  eggs: 'seen',
-  youngest: null,
-  droneBroodInWorkerCells: 'none',
-  severalEggsPerCell: 'none',
-  stores: 'room',
-  layingRoomDays: null,
-  broodFrames: null,
-  coveredSeams: null,
-  drones: 'not-looked-for',
-  note: '',
-  cells: [],
-  ...over,
-});
+/** An inspection as it is entered, for tests: as one that is known, with the queen looked for and not seen. */
+export function anEntry({
+  at = '2027-05-10T12:00',
+  ...over
+}: Partial<InspectionEntry> & Pick<InspectionEntry, 'id' | 'colonyId'>): InspectionEntry {
+  const { on: _, ...look } = inspection({ at, queen: 'none' });
+  return { ...look, cells: [], ...over };
+}
 
 /** `stored`, or what was wrong where: `missing hive.boxes`. */
 export const codes = (result: Result<unknown>) =>

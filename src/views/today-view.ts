@@ -3,7 +3,7 @@ import { weekdayWords } from '../core/calendar/words';
 import type { ColonyState } from '../core/colony/fold';
 import { methodNamed } from '../core/methods/methods';
 import { type Check, urgencyOf } from '../core/schedule/check';
-import { dueWords, orderOf } from '../core/schedule/due-words';
+import { dueWords, orderOf, withinSentence } from '../core/schedule/due-words';
 import type { Mark, Tone } from './marks';
 import { cellsMarks, rowBelow, scheduleMarks } from './marks-of';
 import { situationWords } from './situation-words';
@@ -49,9 +49,8 @@ export function todayView({ colonies }: Yard, today: Day): TodayView {
   const shut: Placed[] = [];
   const later: Placed[] = [];
   for (const colony of colonies) {
-    const { row, list } = placeColony(colony, today, { due, shut, later });
-    const check = mostPressing(colony.state.schedule.checks, today);
-    list.push({ row, apiary: colony.apiary.name, latest: check?.window.latest ?? Number.POSITIVE_INFINITY });
+    const { row, list, latest } = placeColony(colony, today, { due, shut, later });
+    list.push({ row, apiary: colony.apiary.name, latest });
   }
   const late = due.filter(({ row }) => row.tone === 'late').length;
   return {
@@ -110,14 +109,14 @@ function mostPressing(checks: readonly Check[], today: Day): Check | undefined {
 function alsoDue(checks: readonly Check[], said: Check | undefined, today: Day): string | null {
   const orders = checks.filter((check) => check !== said && urgencyOf(check, today) !== 'later').map(orderOf);
   if (orders.length === 0) return null;
-  return `Also: ${orders.map((order) => order.charAt(0).toLowerCase() + order.slice(1)).join('; ')}.`;
+  return `Also: ${orders.map(withinSentence).join('; ')}.`;
 }
 
 function placeColony(
   { colony, state }: YardColony,
   today: Day,
   lists: { due: Placed[]; shut: Placed[]; later: Placed[] },
-): { row: TodayRow; list: Placed[] } {
+): { row: TodayRow; list: Placed[]; latest: number } {
   const { schedule } = state;
   const check = mostPressing(schedule.checks, today);
   const urgency = check ? urgencyOf(check, today) : 'later';
@@ -141,5 +140,6 @@ function placeColony(
     tone: isShut ? 'shut' : urgency,
     marks: [...cells, ...scheduleMarks(schedule, today, rowBelow(cells))],
   };
-  return { row, list: isShut ? lists.shut : urgency === 'later' ? lists.later : lists.due };
+  const latest = check?.window.latest ?? Number.POSITIVE_INFINITY;
+  return { row, latest, list: isShut ? lists.shut : urgency === 'later' ? lists.later : lists.due };
 }

@@ -3,7 +3,7 @@ import { type Day, formatDay } from '../../core/calendar/day';
 import type { CheckWindow } from '../../core/calendar/window';
 import { dayField } from '../../core/formats/day-field';
 import { METHOD_NAMES, METHOD_OPTIONS, type Method } from '../../core/methods/method';
-import { methodNamed } from '../../core/methods/methods';
+import { methodNamed, needsKeptCell } from '../../core/methods/methods';
 import { planMethod, USUAL_CHOICES } from '../../core/methods/plan';
 import { failure, type Issue, success } from '../../core/problems/issue';
 import { outcomesOf } from '../../core/programmes/outcomes';
@@ -73,12 +73,12 @@ function choiceIssues(method: Method, choices: z.output<typeof input>): Issue[] 
     code: 'not-for-this-method',
     message: `${method.name} has no use for this; leave it out${method.options.length > 0 ? ` (it takes ${method.options.join(', ')})` : ''}`,
   }));
-  const needsCells = method.name === 'after-swarm';
+  const needsCells = needsKeptCell(method);
   if (needsCells && (choices.keptCells ?? []).length === 0) {
     issues.push({
       path: ['keptCells'],
       code: 'missing',
-      message: 'after-swarm needs the cells that are kept: at least one',
+      message: `${method.name} needs the cells that are kept: at least one`,
     });
   }
   return [...issues, ...(choices.keptCells ?? []).flatMap(({ laid }, i) => backwards(laid, i))];

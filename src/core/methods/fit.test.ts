@@ -5,8 +5,8 @@ import { QUEEN_EXPECTED } from '../inspections/inspection-seen';
 import { READINGS } from '../inspections/reading';
 import { DEFAULT_SETTINGS } from '../settings/settings';
 import { type Fit, type FitFacts, fitOf } from './fit';
-import { METHOD_NAMES, type MethodName } from './method';
-import { methodNamed } from './methods';
+import { ALL_METHOD_NAMES, METHOD_NAMES, type MethodName } from './method';
+import { methodNamed, needsKeptCell } from './methods';
 
 /** A strong colony getting ready to swarm, with everything at hand. */
 const ready: FitFacts = {
@@ -158,4 +158,9 @@ describe('which methods fit', () => {
       { numRuns: 1000 },
     );
   });
+});
+
+it('a unit that lost its queen before needs a kept cell; one that loses her now has her eggs', () => {
+  const needing = ALL_METHOD_NAMES.filter((name) => needsKeptCell(methodNamed(name)));
+  expect(needing).toEqual(['after-swarm', 'cell-nuc']);
 });

@@ -81,6 +81,11 @@ export function mayBuyQueen({ kind, raisesQueen }: Method): boolean {
   return kind === 'swarm' && raisesQueen !== null;
 }
 
+/** The unit that raises the queen lost its own before, and has no eggs of hers to raise one from: a cell must be kept for it. */
+export function needsKeptCell({ needs, units, raisesQueen }: Method): boolean {
+  return needs.cells === 'kept' && units.some(({ name, queen }) => name === raisesQueen?.unit && queen === 'gone');
+}
+
 export function methodNamed(name: MethodName): Method {
   return BY_NAME.get(name) as Method;
 }

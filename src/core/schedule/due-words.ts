@@ -31,14 +31,16 @@ export function orderOf({ order, code }: Pick<Check, 'order' | 'code'>): string 
   return order ?? DO[code];
 }
 
+/** An order as it stands within a sentence: `thin the cells`. */
+export const withinSentence = (order: string): string => order.charAt(0).toLowerCase() + order.slice(1);
+
 /** What is to be done and by when, as people say it: `Act today`, `Look inside by Wed 19 May`, `Late: act, due Thu 13 May`. */
 export function dueWords(check: Check, today: Day): string {
   const order = orderOf(check);
   const { window } = check;
   switch (urgencyOf(check, today)) {
     case 'late': {
-      const small = order.charAt(0).toLowerCase() + order.slice(1);
-      return `Late: ${small}, was due by ${weekdayWords(window.latest)} (${distanceWords(window.latest, today)})`;
+      return `Late: ${withinSentence(order)}, was due by ${weekdayWords(window.latest)} (${distanceWords(window.latest, today)})`;
     }
     case 'now':
       return window.latest === today

@@ -7,7 +7,7 @@ import type { ColonyOrigin } from '../../core/colony/facts';
 import { type ColonyState, foldColony } from '../../core/colony/fold';
 import type { ProgrammeStart } from '../../core/facts/programme-start';
 import type { Method } from '../../core/methods/method';
-import { mayBuyQueen, methodNamed } from '../../core/methods/methods';
+import { mayBuyQueen, methodNamed, needsKeptCell } from '../../core/methods/methods';
 import { failure, type Issue, type Result, success } from '../../core/problems/issue';
 import type { Db } from '../../db/open';
 import { loadColonyFacts } from '../../db/repositories/colony-facts';
@@ -24,10 +24,6 @@ import {
   programmeUnits,
   queens,
 } from '../../db/schema/tables';
-
-const NUCS: ReadonlySet<string> = new Set(['nuc-swarm', 'queen-split', 'cell-nuc']);
-/** Methods that are about a cell. */
-const NEED_CELLS: ReadonlySet<string> = new Set(['after-swarm', 'cell-nuc']);
 
 /**
  * Begins a method on a colony: stores it with the colonies that its units are, the cells that were kept and the cell that was
@@ -73,7 +69,7 @@ function dayIssues(on: Day, startedOn: Day, { ended }: ColonyState, { today }: N
 }
 
 function unitIssues(db: Db, { newColony, withColonyId, colonyId }: ProgrammeStart, method: Method): Issue[] {
-  const makesOne = method.units.some(({ isNewColony }) => isNewColony);
+  const makesOne = newUnitOf(method) !== undefined;
   const issues: Issue[] = [];
   if (makesOne !== (newColony !== null)) {
     const message = makesOne
@@ -133,8 +129,8 @@ function cellIssues(
     const message = needsGift ? 'Choose the cell that it is given.' : 'No cell is given in this method; leave it out.';
     return [{ path: ['gift'], code: needsGift ? 'missing' : 'not-for-this-method', message }];
   }
-  if (NEED_CELLS.has(method.name) && keptCellIds.length === 0) {
-    const message = method.name === 'cell-nuc' ? 'Choose the cell that the nuc gets.' : 'Choose the cell that is kept.';
+  if (needsKeptCell(method) && keptCellIds.length === 0) {
+    const message = newUnitOf(method) ? 'Choose the cell that the new colony gets.' : 'Choose the cell that is kept.';
     return [{ path: ['keptCellIds'], code: 'missing', message }];
   }
   const given = gift && db.select().from(cells).where(eq(cells.id, gift.cellId)).get();
@@ -148,6 +144,9 @@ function cellIssues(
   return [];
 }
 
+/** The unit that becomes a colony of its own. */
+const newUnitOf = ({ units }: Method) => units.find(({ isNewColony }) => isNewColony);
+
 interface Begun {
   readonly method: Method;
   readonly colony: typeof colonies.$inferSelect;
@@ -159,7 +158,7 @@ function write(db: Db, start: ProgrammeStart, { method, colony, state, now }: Be
   const { id, colonyId, on, note, newColony, withColonyId, stand, gift } = start;
   const { secondThinning, onlySealedBroodUp, buysQueen } = start;
   if (newColony) {
-    const origin: ColonyOrigin = NUCS.has(method.name) ? 'nuc' : 'split';
+    const origin: ColonyOrigin = newUnitOf(method)?.name === 'nuc' ? 'nuc' : 'split';
     db.insert(colonies)
       .values({ ...newColony, origin, parentColonyId: colonyId, startedOn: on, endedOn: null, note: '' })
       .run();
@@ -195,7 +194,7 @@ function write(db: Db, start: ProgrammeStart, { method, colony, state, now }: Be
     db.insert(cellMoves).values({ id: moveId, cellId, toColonyId: colonyId, label, on, travel }).run();
   }
   // Kept cells go with the unit that raises the queen.
-  if (newColony && method.units.some(({ name, isNewColony }) => isNewColony && name === method.raisesQueen?.unit)) {
+  if (newColony && newUnitOf(method)?.name === method.raisesQueen?.unit) {
     const freeLabel = freeLabels(db, newColony.id);
     for (const cellId of start.keptCellIds) {
       const move = {

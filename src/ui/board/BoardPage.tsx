@@ -13,7 +13,7 @@ import { newDummy, newFrame } from '../../core/space/frame-traits';
 import type { Box, Hive } from '../../core/space/hive';
 import { asIs } from '../../core/space/proposals/proposal';
 import { draftKey } from '../../device/stored-draft';
-import { type BoardState, NOTHING_PROPOSED } from '../../views/board-state';
+import { NOTHING_PROPOSED } from '../../views/board-state';
 import { Check } from '../controls/Check';
 import { useSave } from '../controls/useSave';
 import { IssueList } from '../entry/IssueList';
@@ -82,16 +82,15 @@ export function BoardPage(props: BoardPageProps) {
     () => [...props.cellFrames, ...props.keptCellFrames],
     [props.cellFrames, props.keptCellFrames],
   );
-  const [begin] = useState<BoardState>(() => ({
-    arrangement: asIs(hive),
-    shaken: [],
-    queenFrameId: props.queenFrameId,
-    keptCellFrames: props.keptCellFrames,
-    brought: [],
-    proposed: NOTHING_PROPOSED,
-  }));
   const { board, change, undo, redo, takenUpFrom, beginAnew, forget } = useBoard(
-    begin,
+    {
+      arrangement: asIs(hive),
+      shaken: [],
+      queenFrameId: props.queenFrameId,
+      keptCellFrames: props.keptCellFrames,
+      brought: [],
+      proposed: NOTHING_PROPOSED,
+    },
     draftKey.board(colony.id, method),
   );
   const { arrangement, queenFrameId, shaken, proposed } = board;

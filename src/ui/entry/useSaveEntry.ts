@@ -6,6 +6,7 @@ import { type Draft, liveCellsOf } from '../../device/draft';
 import { giveCell } from '../../device/give-cell';
 import { saveOnDevice, sendInspection } from '../../device/outbox';
 import type { OutboxEntry } from '../../device/outbox-entry';
+import { NO_ANSWER } from '../../device/send';
 import { dropDraft } from '../../device/stored-draft';
 import { useDevice } from '../offline/DeviceProvider';
 
@@ -13,12 +14,6 @@ interface Saved {
   readonly state: 'sent' | 'waiting' | 'refused';
   readonly issues: readonly Issue[];
 }
-
-const NO_ANSWER: Issue = {
-  path: [],
-  code: 'no-answer',
-  message: 'The server does not answer. What you entered is still here; try again in a moment.',
-};
 
 /** What is still to be said of an entry that was sent by hand. */
 const outcome = (result: OutboxEntry['issues'] | 'no-answer'): Saved => {

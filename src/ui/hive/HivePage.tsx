@@ -4,11 +4,10 @@ import dynamic from 'next/dynamic';
 import { useSearchParams } from 'next/navigation';
 import { useEffect, useMemo } from 'react';
 import { dayOfMinute } from '../../core/calendar/day';
-import { localMinute } from '../../core/calendar/local-minute';
 import { minuteWords } from '../../core/calendar/words';
 import type { Pack } from '../../device/pack';
 import type { RoundsAtHand } from '../../device/rounds-at-hand';
-import { useBook } from '../frame/BookContext';
+import { useThisMinute } from '../frame/useThisMinute';
 import { useDevice } from '../offline/DeviceProvider';
 import { hiveReckoner } from '../reckon/hive-reckoner';
 import { useReckoned } from '../reckon/useReckoned';
@@ -61,9 +60,7 @@ function WithPack({
   useEffect(() => {
     if (isList) void reload();
   }, [isList, reload]);
-  const book = useBook();
-  // The demo has a day of its own; elsewhere it is this device's.
-  const minute = book?.isDemo ? pack.minute : localMinute(new Date());
+  const minute = useThisMinute(pack.minute)();
   const today = dayOfMinute(minute);
   const ask = useMemo(() => () => hiveReckoner().roundsAtHand(pack, outbox, today), [pack, outbox, today]);
   const atHand = useReckoned<RoundsAtHand | null>(ask, null);

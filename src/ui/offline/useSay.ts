@@ -5,16 +5,11 @@ import { useState } from 'react';
 import type { Issue } from '../../core/problems/issue';
 import { dropFromDevice, keepOnDevice, sendEntry } from '../../device/outbox';
 import type { KeptSaying, SayingKind, Sayings } from '../../device/outbox-entry';
+import { NO_ANSWER } from '../../device/send';
 import type { NamedColony } from '../../views/yard';
 import { useDevice } from './DeviceProvider';
 
 export type SaidState = KeptSaying['state'];
-
-const NO_ANSWER: Issue = {
-  path: [],
-  code: 'no-answer',
-  message: 'The server does not answer. What you entered is still here; try again in a moment.',
-};
 
 /**
  * Says something of a colony: kept on this device first, from where it is sent as soon as the server answers. What is refused at once
