@@ -159,3 +159,36 @@ test('what the server does not take comes back with the reason, and is put away 
   await page.getByRole('alertdialog').getByRole('button', { name: 'Put it away' }).click();
   await expect(badge(page)).toHaveText('all sent');
 });
+
+test.describe('a survey that comes back', () => {
+  test.use({ serviceWorkers: 'block' });
+
+  test('stays on the device until it is taken, however often it is refused', async ({ page, context }) => {
+    await page.goto('/hive');
+    await page.getByRole('link', { name: /^School roof/ }).click();
+    await page
+      .getByRole('link', { name: /Betony / })
+      .first()
+      .click();
+    await page.getByRole('link', { name: 'survey the frames' }).click();
+    await page.getByLabel('Seams covered').fill('7');
+    await signal(context, false);
+    await page.getByRole('button', { name: 'Save the frames' }).click();
+    await expect(badge(page)).toHaveText('1 saved here, not sent');
+    const issues = [{ path: ['hive'], code: 'unknown-reference', message: 'This size of frame is not known.' }];
+    await page.route('**/api/surveys', (route) => route.fulfill({ status: 422, json: { ok: false, issues } }));
+    await signal(context, true);
+    await expect(badge(page)).toHaveText('1 came back');
+    await page.getByRole('link', { name: 'other apiary' }).click();
+    await page.getByRole('link', { name: 'Put it right' }).click();
+    await expect(page.getByLabel('Seams covered')).toHaveValue('7');
+    await page.getByRole('button', { name: 'Save the frames' }).click();
+    await expect(page.getByRole('alert').filter({ hasText: 'not known' }).first()).toBeVisible();
+    await expect(badge(page)).toHaveText('1 came back');
+    await page.unroute('**/api/surveys');
+    await page.getByRole('button', { name: 'Save the frames' }).click();
+    await expect(badge(page)).toHaveText('all sent');
+    const surveys = await facts<{ coveredSeams: number | null }>(page, 'surveys');
+    expect(surveys.filter(({ coveredSeams }) => coveredSeams === 7)).toHaveLength(1);
+  });
+});

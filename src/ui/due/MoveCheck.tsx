@@ -41,8 +41,8 @@ export function MoveCheck({ check, at, minute: shownAt, onDone }: Props) {
     };
     const done = {
       moved: `Put on ${day === null ? to : weekdayWords(day)}`,
-      skipped: 'left out',
-      'as-it-was': 'as it was',
+      skipped: 'Left out',
+      'as-it-was': 'As it was',
     }[kind];
     const said = `${order}. ${done}${reason ? ` (${reason})` : ''}`;
     if ((await say('check-change', body, said)) !== 'refused') onDone();

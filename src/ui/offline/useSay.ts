@@ -27,13 +27,17 @@ export function useSay({ id: colonyId, name: colonyName }: NamedColony) {
       const answer = await sendEntry(entry);
       return answer === 'no-answer' ? [NO_ANSWER] : answer;
     }
+    const before = await store.get('outbox', entry.id);
     await keepOnDevice(store, entry);
     await sync();
     const after = await store.get('outbox', entry.id);
     if (after?.state === 'waiting') return 'waiting';
     if (after?.state !== 'refused') return [];
-    await dropFromDevice(store, entry.id);
-    await reload();
+    // What had come back before stays in the list until it is taken.
+    if (before?.state !== 'refused') {
+      await dropFromDevice(store, entry.id);
+      await reload();
+    }
     return after.issues;
   };
 
