@@ -19,12 +19,20 @@ export function coloniesOf(season: SeasonFacts): ReadonlyMap<string, ColonyFacts
           .map((row) => ({
             ...row,
             on: dayOfMinute(row.at),
+            to: row.to === null ? null : day(row.to),
             cells: season.cellObservations.filter(({ inspectionId }) => inspectionId === row.id),
           })),
         surveys: season.surveys
           .filter((row) => ofColony(row) && row.deletedAt === null)
           .map((row) => ({ ...row, on: dayOfMinute(row.at) })),
-        queenEvents: season.queenEvents.filter(ofColony).map((event) => ({ ...event, on: day(event.on) })),
+        queenEvents: season.queenEvents
+          .filter((event) => ofColony(event) && event.deletedAt === null)
+          .map((event) => ({
+            ...event,
+            on: day(event.on),
+            to: event.to === null ? null : day(event.to),
+            emerged: null,
+          })),
       },
     ];
   });
@@ -34,6 +42,7 @@ export function coloniesOf(season: SeasonFacts): ReadonlyMap<string, ColonyFacts
       .map((row) => ({
         ...row,
         on: day(row.on),
+        to: row.to === null ? null : day(row.to),
         endedOn: row.endedOn === null ? null : day(row.endedOn),
         units: season.programmeUnits.filter(({ programmeId }) => programmeId === row.id),
         keptCellIds: season.keptCells.filter(({ programmeId }) => programmeId === row.id).map(({ cellId }) => cellId),

@@ -119,7 +119,18 @@ export class SeasonBuilder {
     }: { origin?: ColonyOrigin; parentColonyId?: string | null; note?: string } = {},
   ): ColonyBuilder {
     const id = this.#id();
-    this.#facts.colonies.push({ id, apiaryId, name, stand, origin, parentColonyId, startedOn, endedOn: null, note });
+    this.#facts.colonies.push({
+      id,
+      apiaryId,
+      name,
+      stand,
+      origin,
+      parentColonyId,
+      startedOn,
+      endedOn: null,
+      note,
+      wanted: 'nothing',
+    });
     const cellIds = new Map<string, string>();
     const builder: ColonyBuilder = {
       id,
@@ -133,7 +144,19 @@ export class SeasonBuilder {
         return builder;
       },
       queen: (on, kind, queenId, eventNote = '') => {
-        this.#facts.queenEvents.push({ id: this.#id(), queenId, colonyId: id, on, kind, note: eventNote });
+        this.#facts.queenEvents.push({
+          id: this.#id(),
+          queenId,
+          colonyId: id,
+          at: null,
+          on,
+          to: null,
+          kind,
+          went: null,
+          hivedAsId: null,
+          note: eventNote,
+          deletedAt: null,
+        });
         return builder;
       },
     };
@@ -195,11 +218,14 @@ export class SeasonBuilder {
       id,
       colonyId,
       method,
+      at: null,
       on,
+      to: null,
       endedOn: null,
       secondThinning: true,
       onlySealedBroodUp: false,
       buysQueen: false,
+      turnsDaily: false,
       queenId,
       note,
       deletedAt: null,
@@ -243,8 +269,13 @@ export class SeasonBuilder {
       id: inspectionId,
       colonyId,
       at,
+      to: null,
       thoroughness: 'bees-on',
       queen: 'not-looked-for',
+      queenSeenAs: 'not-said',
+      queenHandled: 'left',
+      piping: 'not-listened',
+      isByHelper: false,
       eggs: 'seen',
       youngest: null,
       droneBroodInWorkerCells: 'none',

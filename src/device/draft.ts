@@ -1,7 +1,16 @@
 import type { YoungestBrood } from '../core/brood/youngest';
 import type { CellPlace } from '../core/cells/place';
 import { type CellStage, isLive } from '../core/cells/stage';
-import type { CellFinding, CellPart, ColonyFacts, Drones, Stores } from '../core/colony/facts';
+import type {
+  CellFinding,
+  CellPart,
+  ColonyFacts,
+  Drones,
+  Piping,
+  QueenHandled,
+  QueenSeenAs,
+  Stores,
+} from '../core/colony/facts';
 import type { EntryCell, InspectionEntry } from '../core/facts/entry';
 import type { Looked } from '../core/inspections/looked';
 import type { Thoroughness } from '../core/inspections/thoroughness';
@@ -43,9 +52,15 @@ export interface Draft {
   readonly id: string;
   readonly colonyId: string;
   readonly at: string;
+  /** The last day on which it may have been, `YYYY-MM-DD`; null: the day is certain. */
+  readonly to: string | null;
   readonly thoroughness: Thoroughness | null;
   readonly eggs: Looked;
   readonly queen: Looked;
+  readonly queenSeenAs: QueenSeenAs;
+  readonly queenHandled: QueenHandled;
+  readonly piping: Piping;
+  readonly isByHelper: boolean;
   readonly youngest: YoungestBrood | null;
   readonly droneBroodInWorkerCells: Looked;
   readonly severalEggsPerCell: Looked;
@@ -84,9 +99,14 @@ export function emptyDraft(id: string, colonyId: string, at: string): Draft {
     id,
     colonyId,
     at,
+    to: null,
     thoroughness: null,
     eggs: 'not-looked-for',
     queen: 'not-looked-for',
+    queenSeenAs: 'not-said',
+    queenHandled: 'left',
+    piping: 'not-listened',
+    isByHelper: false,
     youngest: null,
     droneBroodInWorkerCells: 'not-looked-for',
     severalEggsPerCell: 'not-looked-for',

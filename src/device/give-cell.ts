@@ -7,20 +7,24 @@ export function giveCell(given: {
   readonly moveId: string;
   readonly cellId: string;
   readonly to: string;
+  readonly at: string | null;
   readonly on: string;
   readonly travel: CellTravel;
   /** The name of the colony that it comes from. */
   readonly from: string;
 }): ProgrammeStart {
-  const { programmeId, moveId, cellId, to, on, travel, from } = given;
+  const { programmeId, moveId, cellId, to, at, on, travel, from } = given;
   return {
     id: programmeId,
     colonyId: to,
     method: 'give-cell',
+    at,
     on,
+    to: null,
     secondThinning: true,
     onlySealedBroodUp: false,
     buysQueen: false,
+    turnsDaily: false,
     keptCellIds: [],
     newColony: null,
     stand: null,

@@ -16,6 +16,7 @@ const colony = (name: string, apiaryId: string) => ({
   startedOn: '2027-04-01',
   endedOn: null,
   note: '',
+  wanted: 'nothing' as const,
 });
 const pack: Pack = {
   version: '1',

@@ -53,8 +53,8 @@ export function anEntry({
   at = '2027-05-10T12:00',
   ...over
 }: Partial<InspectionEntry> & Pick<InspectionEntry, 'id' | 'colonyId'>): InspectionEntry {
-  const { on: _, ...look } = inspection({ at, queen: 'none' });
-  return { ...look, cells: [], ...over };
+  const { on: _, to: __, ...look } = inspection({ at, queen: 'none' });
+  return { ...look, to: null, cells: [], ...over };
 }
 
 /** `stored`, or what was wrong where: `missing hive.boxes`. */

@@ -12,7 +12,15 @@ const entriesOf = (colony: ReturnType<typeof yardColony>) =>
       days: `${formatDay(from)} to before ${formatDay(until)}`,
     }),
   );
-const gone = { id: 'e', queenId: 'q', on: inspection({ at: '2027-05-10T12:00' }).on, kind: 'removed' } as const;
+const gone = {
+  id: 'e',
+  queenId: 'q',
+  on: inspection({ at: '2027-05-10T12:00' }).on,
+  kind: 'removed',
+  at: null,
+  to: null,
+  emerged: null,
+} as const;
 
 describe('the calendar', () => {
   it('has a check on its best day, its window in the text', () => {

@@ -1,7 +1,8 @@
 import type { Day } from '../core/calendar/day';
-import { urgencyOf } from '../core/schedule/check';
 import { dueWords } from '../core/schedule/due-words';
-import type { Mark, Tone } from './marks';
+import { colonyOnDay } from '../core/schedule/standing';
+import { type Mark, type Tone, toneOf } from './marks';
+import { notBeforeWords } from './shut-words';
 import { situationWords } from './situation-words';
 import type { ApiaryEntry, Yard, YardColony } from './yard';
 
@@ -31,7 +32,7 @@ export function coloniesView({ apiaries, colonies }: Yard, today: Day): readonly
 
 function colonyLine({ colony, state }: YardColony, today: Day): ColonyLine {
   const { looks, schedule } = state;
-  const check = schedule.checks[0];
+  const { lead, due, shut: shutNow } = colonyOnDay(schedule, today);
   const shut = schedule.leaveShut.filter(({ from, to }) => from <= to);
   const marks: Mark[] = [
     ...shut.map(({ from, to }): Mark => ({ type: 'shut', from, to, row: 0 })),
@@ -42,8 +43,8 @@ function colonyLine({ colony, state }: YardColony, today: Day): ColonyLine {
     name: colony.name,
     stand: colony.stand,
     reading: situationWords(state),
-    due: check ? dueWords(check, today) : null,
-    tone: check ? urgencyOf(check, today) : 'fine',
+    due: shutNow && due.length === 0 ? notBeforeWords(shutNow) : lead && dueWords(lead, today),
+    tone: lead ? toneOf(lead.standing) : 'fine',
     marks,
   };
 }

@@ -1,6 +1,6 @@
 import type { QueenEventKind } from '../core/colony/facts';
 
-/** Something that befell one of the colony's queens. */
+/** Something that happened to one of the colony's queens. */
 export interface QueenLine {
   readonly id: string;
   readonly on: string;
@@ -25,11 +25,16 @@ export interface EntryChange {
 
 export const QUEEN_EVENT_WORDS: { readonly [K in QueenEventKind]: string } = {
   present: 'a laying queen is here',
-  'virgin-out': 'a virgin is out, or was put in',
-  'caged-in': 'given in a cage',
+  'virgin-out': 'a virgin has emerged',
+  'virgin-in': 'a virgin was put in',
+  'virgin-caged-in': 'a virgin was given in a cage',
+  'virgin-taken': 'the virgin was caught and taken out',
+  'caged-in': 'a mated queen was given in a cage',
   released: 'let out of the cage',
   marked: 'marked',
   clipped: 'wing clipped',
   removed: 'taken away',
   lost: 'dead or lost',
+  swarmed: 'left with a swarm',
+  'cast-left': 'a virgin left with a cast',
 };

@@ -15,7 +15,15 @@ const cell = (id: string, box: number | null = null, frame: number | null = null
   part: null,
 });
 const saw = (cellId: string, found: CellSeenFact['found'], takenDown = false) => ({ cellId, found, takenDown });
-const event = (kind: QueenEventKind, on: string) => ({ id: kind + on, queenId: 'q', on: day(on), kind });
+const event = (kind: QueenEventKind, on: string) => ({
+  id: kind + on,
+  queenId: 'q',
+  on: day(on),
+  kind,
+  at: null,
+  to: null,
+  emerged: null,
+});
 const view = (facts: Partial<ColonyFacts>, today = '2027-05-16') =>
   colonyView(yardColony('Clover', facts, today).state);
 

@@ -3,9 +3,10 @@ import type { CheckWindow } from '../core/calendar/window';
 import type { ColonyState } from '../core/colony/fold';
 import type { FollowUpCode } from '../core/methods/method';
 import { ANSWERS } from '../core/programmes/answers';
-import { type Check, type CheckCode, type LeaveShut, urgencyOf } from '../core/schedule/check';
+import type { Check, CheckCode, LeaveShut } from '../core/schedule/check';
 import { dueWords, orderOf } from '../core/schedule/due-words';
-import type { Tone } from './marks';
+import { type CheckOnDay, colonyOnDay } from '../core/schedule/standing';
+import { type Tone, toneOf } from './marks';
 
 /** Something due at a colony, with what is needed to answer it on the spot, to move it and to leave it out. */
 export interface DueView {
@@ -30,24 +31,27 @@ const isFollowUp = (code: CheckCode): code is FollowUpCode => code in ANSWERS;
 /** `...:2` of a key is the second of its kind. */
 const nthOf = ({ key, programme }: Check) => Number(programme ? (key.split(`${programme.id}:`)[1] ?? 1) : 1);
 
-export function dueView(check: Check, today: Day): DueView {
+export function dueView(one: CheckOnDay, today: Day): DueView {
+  const { check, standing } = one;
   const { key, code, why, window, plannedFor, programme } = check;
   return {
     key,
     code,
     order: orderOf(check),
-    words: dueWords(check, today),
+    words: dueWords(one, today),
     why,
-    tone: urgencyOf(check, today),
+    tone: toneOf(standing),
     window,
     plannedFor,
     asks: programme && isFollowUp(code) ? { programmeId: programme.id, code, nth: nthOf(check) } : null,
-    isNear: today >= window.earliest,
+    isNear: today >= window.earliest && standing !== 'set-aside',
   };
 }
 
+/** What presses most first, then what is to come. */
 export function dueViews({ schedule, today }: ColonyState): readonly DueView[] {
-  return schedule.checks.map((check) => dueView(check, today));
+  const { due, later } = colonyOnDay(schedule, today);
+  return [...due, ...later].map((one) => dueView(one, today));
 }
 
 /** What moving and answering have to know of a colony. */

@@ -3,22 +3,23 @@ import { spanOf, type Window } from '../core/calendar/window';
 import type { LaidRange } from '../core/cells/dating';
 import { isOpenCell, isSealed } from '../core/cells/stage';
 import { emergencesOf, type TrackedCell } from '../core/colony/track-cells';
-import { CHECK_NAMES, type Check, urgencyOf } from '../core/schedule/check';
+import { CHECK_NAMES, type Check } from '../core/schedule/check';
 import type { ColonySchedule } from '../core/schedule/colony-schedule';
+import { standingOf } from '../core/schedule/standing';
 import { firstEggsWindow } from '../core/schedule/virgin-care';
-import { type Mark, RIBBON_WORDS, type RibbonKind } from './marks';
+import { type Mark, RIBBON_WORDS, type RibbonKind, toneOf } from './marks';
 
 export function ribbonMark(kind: RibbonKind, window: Window | null, row: number): Mark[] {
   return window ? [{ type: 'ribbon', kind, window, label: RIBBON_WORDS[kind], row }] : [];
 }
 
-export function checkMark(check: Check, today: Day, row: number): Mark {
-  const urgency = urgencyOf(check, today);
+export function checkMark(check: Check, leaveShut: ColonySchedule['leaveShut'], today: Day, row: number): Mark {
+  const tone = toneOf(standingOf(check, leaveShut, today));
   return {
     type: 'check',
     window: check.window,
-    label: urgency === 'late' ? 'late' : CHECK_NAMES[check.code],
-    tone: urgency,
+    label: tone === 'late' ? 'late' : CHECK_NAMES[check.code],
+    tone,
     row,
   };
 }
@@ -86,5 +87,5 @@ export function scheduleMarks(
   }
   const below = firstRow + (marks.length > 0 ? 1 : 0);
   const due = eggsBy ? checks.filter(({ code }) => code !== 'eggs') : checks;
-  return [...marks, ...due.slice(0, 2).map((check, i) => checkMark(check, today, below + i * 2))];
+  return [...marks, ...due.slice(0, 2).map((check, i) => checkMark(check, leaveShut, today, below + i * 2))];
 }

@@ -1,9 +1,13 @@
 import { type Day, formatDay } from '../core/calendar/day';
 import type { CheckWindow, DayRange, Window } from '../core/calendar/window';
 import { rangeWords } from '../core/calendar/words';
+import type { Standing } from '../core/schedule/standing';
 
 export type RibbonKind = 'sealing' | 'emergence' | 'eggs' | 'laid';
 export type Tone = 'late' | 'now' | 'later' | 'fine';
+
+/** What is set aside while the hive is left shut is drawn like what is to come. */
+export const toneOf = (standing: Standing): Tone => (standing === 'set-aside' ? 'later' : standing);
 
 /** What can be drawn on a time strip. `row` counts from the top. */
 export type Mark =

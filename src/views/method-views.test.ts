@@ -237,7 +237,7 @@ describe('cells between colonies', () => {
   it('says where a given cell went', () => {
     const facts: Partial<ColonyFacts> = {
       ...charged,
-      departures: [{ on: TODAY, cellId: 'b', toColonyId: 'Thyme' }],
+      departures: [{ id: 'm', at: null, on: TODAY, cellId: 'b', toColonyId: 'Thyme' }],
     };
     const view = colonyView(foldColony(aColony(facts), DEFAULT_SETTINGS, TODAY), (id) => id);
     expect(view.cells.find(({ label }) => label === 'b')).toMatchObject({

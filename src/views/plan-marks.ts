@@ -1,7 +1,8 @@
 import type { Day } from '../core/calendar/day';
 import type { CheckWindow, Window } from '../core/calendar/window';
-import { CHECK_NAMES, type CheckCode, type LeaveShut, urgencyOf } from '../core/schedule/check';
-import type { Mark } from './marks';
+import { CHECK_NAMES, type CheckCode, type LeaveShut } from '../core/schedule/check';
+import { standingOf } from '../core/schedule/standing';
+import { type Mark, toneOf } from './marks';
 import { ribbonMark } from './marks-of';
 
 /** What is drawn of a plan, or of one unit of it. */
@@ -39,7 +40,8 @@ export function planMarks({ checks, leaveShut, emergence, eggsBy }: PlanDrawn, t
     let lane = lanes.findIndex((taken) => taken <= start);
     if (lane < 0) lane = lanes.length;
     lanes[lane] = Math.max(end, window.latest + 1);
-    marks.push({ type: 'check', window, label, tone: urgencyOf({ window }, today), row: firstRow + lane * TAG_ROWS });
+    const tone = toneOf(standingOf({ window, plannedFor: null, opens: true, forced: null }, [], today));
+    marks.push({ type: 'check', window, label, tone, row: firstRow + lane * TAG_ROWS });
   }
   return marks;
 }

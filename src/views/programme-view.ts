@@ -6,8 +6,10 @@ import { methodNamed } from '../core/methods/methods';
 import { meaningOf } from '../core/programmes/answers';
 import type { CheckAnswerFact, ProgrammeFact } from '../core/programmes/facts';
 import { needsWayOut, type WayOut, waysOut } from '../core/programmes/ways-out';
+import type { HalfIs } from '../core/programmes/which-half';
 import { broodlessWindow, broodlessWords } from '../core/schedule/broodless';
 import { CHECK_NAMES } from '../core/schedule/check';
+import { colonyOnDay } from '../core/schedule/standing';
 import { movesOf } from '../core/schedule/what-moved';
 import type { Settings } from '../core/settings/settings';
 import { CAUTION_WORDS } from './caution-words';
@@ -117,12 +119,19 @@ function broodlessOf({ queen, schedule, today }: ColonyState): string | null {
   return window && window.likelyTo >= today ? broodlessWords(window) : null;
 }
 
+const HALF_WORDS: { readonly [H in HalfIs]: string } = {
+  queenless: 'half without a queen',
+  queen: 'half with the queen',
+  failed: 'half',
+  settled: 'half with a laying queen',
+};
+
 /** Which unit of the method a colony is; of a split, only what is known by now. */
 function roleWords({ id }: ProgrammeFact, own: readonly string[], { parts }: ColonyState): string {
   const part = parts.find(({ programme }) => programme.id === id);
   if (part?.queen === 'either') {
     if (part.half === null) return 'one half';
-    return { queenless: 'half without a queen', queen: 'half with the queen', failed: 'half' }[part.half.is];
+    return HALF_WORDS[part.half.is];
   }
   return [...new Set(own.map((unit) => UNIT_WORDS[unit] ?? unit))].join(' and ');
 }
@@ -150,7 +159,9 @@ function unitView(programme: ProgrammeFact, member: Member, members: readonly Me
   const method = methodNamed(programme.method);
   const own = programme.units.filter((unit) => unit.colonyId === colonyId).map(({ unit }) => unit);
   const { schedule } = state;
-  const checks = schedule.checks.filter((check) => check.programme?.id === programme.id);
+  const onDay = colonyOnDay(schedule, today);
+  const dueHere = [...onDay.due, ...onDay.later].filter(({ check }) => check.programme?.id === programme.id);
+  const checks = dueHere.map(({ check }) => check);
   const raises = state.queen.programme?.id === programme.id || state.queen.eitherHalfSince !== null;
   const shut = raises ? schedule.leaveShut.filter(({ from, to }) => from <= to) : [];
   const [first] = shut;
@@ -165,7 +176,7 @@ function unitView(programme: ProgrammeFact, member: Member, members: readonly Me
       .filter((unit) => own.includes(unit.name))
       .map(({ gets }) => gets)
       .join('; '),
-    due: checks.map((check) => dueView(check, today)),
+    due: dueHere.map((one) => dueView(one, today)),
     leaveShut: schedule.leaveShut,
     broodlessWords: raises ? broodlessOf(state) : null,
     leaveShutWords: first ? `Leave shut ${rangeWords(first)}.` : null,

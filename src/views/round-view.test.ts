@@ -8,7 +8,9 @@ import { yardColony } from './testing';
 
 const TODAY = '2027-05-16';
 const look = (at: string, over = {}) => ({ inspections: [inspection({ at, ...over })] });
-const gone = (on: string) => ({ queenEvents: [{ id: 'e', queenId: 'q', on: day(on), kind: 'removed' as const }] });
+const gone = (on: string) => ({
+  queenEvents: [{ id: 'e', queenId: 'q', on: day(on), kind: 'removed' as const, at: null, to: null, emerged: null }],
+});
 
 const due = yardColony('Due', look('2027-05-10T12:00'), TODAY);
 const later = yardColony('Later', look('2027-05-15T12:00'), TODAY);
@@ -28,7 +30,7 @@ describe('a round', () => {
 
   it('names what is to be left shut, so that nobody opens it', () => {
     expect(round.leaveShut).toEqual([
-      { colonyId: 'Shut', name: 'Shut', words: expect.stringMatching(/^Nobody opens it before /) },
+      { colonyId: 'Shut', name: 'Shut', words: expect.stringMatching(/^Leave shut: not before /) },
     ]);
   });
 

@@ -1,10 +1,9 @@
-import { addDays, type Day } from '../core/calendar/day';
-import { weekdayWords } from '../core/calendar/words';
+import type { Day } from '../core/calendar/day';
 import type { ColonyState } from '../core/colony/fold';
-import { bestDay, type Check, urgencyOf } from '../core/schedule/check';
 import { dueWords } from '../core/schedule/due-words';
-import { shutOn } from '../core/schedule/leave-shut-wins';
-import type { Tone } from './marks';
+import { byPressingLead, type ColonyOnDay, colonyOnDay } from '../core/schedule/standing';
+import { type Tone, toneOf } from './marks';
+import { notBeforeWords } from './shut-words';
 import { situationWords } from './situation-words';
 
 export interface RoundHive {
@@ -34,54 +33,36 @@ const isSuspect = ({ state }: Standing) => state.lastLook?.reading.reading === '
 
 /** Healthy ones first, those in doubt last; among equals the one that presses most. What is to be left shut is named apart. */
 export function roundView(standings: readonly Standing[], day: Day): RoundView {
-  const open = standings.filter(({ state }) => !state.ended && !isShut(state, day));
-  const isDue = ({ state }: Standing) => state.schedule.checks.some((check) => belongsTo(check, day));
-  const order = (a: Standing, b: Standing) => Number(isSuspect(a)) - Number(isSuspect(b)) || pressing(a) - pressing(b);
+  const hives = standings
+    .filter(({ state }) => !state.ended)
+    .map((standing) => ({ ...standing, onDay: colonyOnDay(standing.state.schedule, day) }));
+  const order = (a: OnDay, b: OnDay) => Number(isSuspect(a)) - Number(isSuspect(b)) || byPressingLead(a.onDay, b.onDay);
+  const isShut = ({ onDay }: OnDay) => onDay.shut !== null && onDay.due.length === 0;
+  const open = hives.filter((hive) => !isShut(hive)).sort(order);
   return {
-    due: open
-      .filter(isDue)
-      .sort(order)
-      .map((standing) => roundHive(standing, day)),
-    others: open
-      .filter((standing) => !isDue(standing))
-      .sort(order)
-      .map((standing) => roundHive(standing, day)),
-    leaveShut: standings.flatMap(({ colony, state }) => {
-      const shut = state.ended ? null : isShut(state, day);
-      if (!shut) return [];
-      const words = `Nobody opens it before ${weekdayWords(addDays(shut.to, 1))}`;
-      return [{ colonyId: colony.id, name: colony.name, words }];
-    }),
+    due: open.filter(({ onDay }) => onDay.due.length > 0).map((hive) => roundHive(hive, day)),
+    others: open.filter(({ onDay }) => onDay.due.length === 0).map((hive) => roundHive(hive, day)),
+    leaveShut: hives.flatMap(({ colony, onDay: { shut } }) =>
+      shut ? [{ colonyId: colony.id, name: colony.name, words: notBeforeWords(shut) }] : [],
+    ),
   };
 }
 
-/** Due on a day: its window is open then, or it is late. A check that the keeper put on a day is due then and after. */
-export function belongsTo({ window, plannedFor }: Pick<Check, 'window' | 'plannedFor'>, day: Day): boolean {
-  return plannedFor === null ? window.earliest <= day : plannedFor <= day;
+interface OnDay extends Standing {
+  readonly onDay: ColonyOnDay;
 }
 
-/** Left shut on that day, with nothing that has to come first. */
-function isShut({ schedule }: ColonyState, day: Day) {
-  const pressingNow = schedule.checks.some((check) => belongsTo(check, day));
-  return pressingNow ? null : shutOn(schedule.leaveShut, day);
-}
-
-const pressing = ({ state }: Standing) => state.schedule.checks[0]?.window.latest ?? Number.POSITIVE_INFINITY;
-
-function roundHive({ colony, state }: Standing, day: Day): RoundHive {
-  const due = state.schedule.checks
-    .filter((check) => belongsTo(check, day))
-    .sort((a, b) => a.window.latest - b.window.latest || bestDay(a) - bestDay(b));
+function roundHive({ colony, state, onDay }: OnDay, day: Day): RoundHive {
   return {
     colonyId: colony.id,
     name: colony.name,
     stand: colony.stand,
     situation: situationWords(state),
-    due: due.map((check) => ({
-      key: check.key,
-      words: dueWords(check, day),
-      why: check.why,
-      tone: urgencyOf(check, day),
+    due: onDay.due.map((one) => ({
+      key: one.check.key,
+      words: dueWords(one, day),
+      why: onDay.shut && one.check.forced ? `${notBeforeWords(onDay.shut)}. ${one.check.why}` : one.check.why,
+      tone: toneOf(one.standing),
     })),
   };
 }

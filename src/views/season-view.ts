@@ -7,9 +7,10 @@ import type { ColonyState } from '../core/colony/fold';
 import { emergencesOf } from '../core/colony/track-cells';
 import { methodNamed } from '../core/methods/methods';
 import { seasonPart } from '../core/schedule/beekeeping-year';
-import { CHECK_NAMES, type CheckCode, type LeaveShut, urgencyOf } from '../core/schedule/check';
+import { CHECK_NAMES, type CheckCode, type LeaveShut } from '../core/schedule/check';
+import { standingOf } from '../core/schedule/standing';
 import type { Hemisphere } from '../core/settings/settings';
-import { RIBBON_WORDS, type RibbonKind, type Tone } from './marks';
+import { RIBBON_WORDS, type RibbonKind, type Tone, toneOf } from './marks';
 import type { Yard, YardColony } from './yard';
 
 /** A planned check, which can be taken to another day. */
@@ -105,7 +106,7 @@ function seasonRow({ colony, state }: YardColony): SeasonRow {
       label: CHECK_NAMES[check.code],
       window: check.window,
       plannedFor: check.plannedFor,
-      tone: urgencyOf(check, today),
+      tone: toneOf(standingOf(check, schedule.leaveShut, today)),
     })),
   };
 }

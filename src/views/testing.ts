@@ -20,6 +20,7 @@ export function yardColony(name: string, facts: Partial<ColonyFacts>, today: str
       startedOn: '2027-04-01',
       endedOn: null,
       note: '',
+      wanted: 'nothing',
     },
     state,
   };

@@ -37,7 +37,7 @@ describe('Today', () => {
   it('says that nothing is due when nothing is', () => {
     const view = todayView(yard(later), day(TODAY));
     expect(view.headline).toBe('Nothing is due today');
-    expect(view.summary).toBe('After today comes Later, Fri 21 May.');
+    expect(view.summary).toBe('Next: Later, Fri 21 May.');
     expect(view.bands.map(({ title }) => title)).toEqual(['Nothing to do today']);
   });
 
@@ -54,7 +54,7 @@ describe('Today', () => {
       ['Leave shut', ['Shut']],
       ['Nothing to do today', ['Later']],
     ]);
-    expect(view.summary).toMatch(/^One is to be left shut\. After today comes Later/);
+    expect(view.summary).toMatch(/^Leave one shut\. Next: Later/);
   });
 
   it('gives each hive a line of why, a tone and its marks', () => {
@@ -71,7 +71,7 @@ describe('Today', () => {
   it('names the apiary and the first day to open where hives are to be left shut', () => {
     const [row] = todayView(yard(shut), day(TODAY)).bands[0]?.rows ?? [];
     expect(row).toMatchObject({ apiary: 'Orchard', tone: 'shut', why: null });
-    expect(row?.due).toMatch(/^Nobody opens this before /);
+    expect(row?.due).toMatch(/^Leave shut: not before /);
     expect(row?.marks[0]?.type).toBe('ribbon');
     expect(row?.marks.some(({ type }) => type === 'shut')).toBe(true);
   });
@@ -105,7 +105,7 @@ describe('Colonies', () => {
     } as const;
     const bound = yardColony('Bound', { startedOn: day(TODAY), surveys: [survey] }, TODAY);
     const [row] = todayView(yard(bound), day(TODAY)).bands[0]?.rows ?? [];
-    expect([row?.due, row?.also]).toEqual(['Make room today', 'Also: first look.']);
+    expect([row?.due, row?.also]).toEqual(['Make room today', 'Also: first look by Sun 23 May.']);
     const [alone] = todayView(yard(never), day(TODAY)).bands[0]?.rows ?? [];
     expect(alone?.also).toBeNull();
   });

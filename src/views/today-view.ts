@@ -2,10 +2,12 @@ import { type Day, daysBetween } from '../core/calendar/day';
 import { weekdayWords } from '../core/calendar/words';
 import type { ColonyState } from '../core/colony/fold';
 import { methodNamed } from '../core/methods/methods';
-import { type Check, urgencyOf } from '../core/schedule/check';
+import { bestDay, type Check } from '../core/schedule/check';
 import { dueWords, orderOf, withinSentence } from '../core/schedule/due-words';
-import type { Mark, Tone } from './marks';
+import { byPressingLead, type ColonyOnDay, colonyOnDay } from '../core/schedule/standing';
+import { type Mark, type Tone, toneOf } from './marks';
 import { cellsMarks, rowBelow, scheduleMarks } from './marks-of';
+import { notBeforeWords } from './shut-words';
 import { situationWords } from './situation-words';
 import type { Yard, YardColony } from './yard';
 
@@ -39,9 +41,10 @@ export interface TodayView {
 interface Placed {
   readonly row: TodayRow;
   readonly apiary: string;
-  /** The sooner, the more it presses. */
-  readonly latest: number;
+  readonly onDay: ColonyOnDay;
 }
+
+const byPlaced = (a: Placed, b: Placed) => byPressingLead(a.onDay, b.onDay);
 
 /** What is due today and what is not, late ones first. */
 export function todayView({ colonies }: Yard, today: Day): TodayView {
@@ -49,8 +52,8 @@ export function todayView({ colonies }: Yard, today: Day): TodayView {
   const shut: Placed[] = [];
   const later: Placed[] = [];
   for (const colony of colonies) {
-    const { row, list, latest } = placeColony(colony, today, { due, shut, later });
-    list.push({ row, apiary: colony.apiary.name, latest });
+    const { row, list, onDay } = placeColony(colony, today, { due, shut, later });
+    list.push({ row, apiary: colony.apiary.name, onDay });
   }
   const late = due.filter(({ row }) => row.tone === 'late').length;
   return {
@@ -68,17 +71,19 @@ function headline(due: number, late: number): string {
 
 function summary(colonies: readonly YardColony[], shut: number, today: Day): string {
   const next = colonies
-    .flatMap(({ colony, state }) => state.schedule.checks.map(({ window }) => ({ name: colony.name, window })))
-    .filter(({ window }) => window.earliest > today)
-    .sort((a, b) => a.window.ideal - b.window.ideal)[0];
-  const after = next ? ` After today comes ${next.name}, ${weekdayWords(next.window.ideal)}.` : '';
-  const left = shut === 0 ? '' : shut === 1 ? 'One is to be left shut.' : `${shut} are to be left shut.`;
+    .flatMap(({ colony, state }) =>
+      colonyOnDay(state.schedule, today).later.map(({ check }) => ({ name: colony.name, on: bestDay(check) })),
+    )
+    .filter(({ on }) => on > today)
+    .sort((a, b) => a.on - b.on)[0];
+  const after = next ? ` Next: ${next.name}, ${weekdayWords(next.on)}.` : '';
+  const left = shut === 0 ? '' : shut === 1 ? 'Leave one shut.' : `Leave ${shut} shut.`;
   return `${left}${after}`.trim();
 }
 
 /** Apiary by apiary, the one with the most pressing hive first. */
 function dueBands(placed: readonly Placed[]): TodayBand[] {
-  const sorted = [...placed].sort((a, b) => a.latest - b.latest);
+  const sorted = [...placed].sort(byPlaced);
   const names = [...new Set(sorted.map(({ apiary }) => apiary))];
   return names.map((name) => {
     const rows = sorted.filter(({ apiary }) => apiary === name).map(({ row }) => row);
@@ -88,7 +93,7 @@ function dueBands(placed: readonly Placed[]): TodayBand[] {
 
 function band(title: string, placed: readonly Placed[]): TodayBand[] {
   if (placed.length === 0) return [];
-  const rows = [...placed].sort((a, b) => a.latest - b.latest).map(({ row, apiary }) => ({ ...row, apiary }));
+  const rows = [...placed].sort(byPlaced).map(({ row, apiary }) => ({ ...row, apiary }));
   return [{ title, rows }];
 }
 
@@ -100,46 +105,37 @@ function programmeOf({ parts, today }: ColonyState, check: Check): TodayRow['pro
   return { id, words: `${methodNamed(method).title}, day ${daysBetween(on, today)}` };
 }
 
-/** What presses most: what is late, else what is due now, else what comes next. */
-function mostPressing(checks: readonly Check[], today: Day): Check | undefined {
-  const first = (urgency: Tone) => checks.find((check) => urgencyOf(check, today) === urgency);
-  return first('late') ?? first('now') ?? checks[0];
-}
-
-function alsoDue(checks: readonly Check[], said: Check | undefined, today: Day): string | null {
-  const orders = checks.filter((check) => check !== said && urgencyOf(check, today) !== 'later').map(orderOf);
-  if (orders.length === 0) return null;
-  return `Also: ${orders.map(withinSentence).join('; ')}.`;
+/** What else is due that day, each with its last day. */
+function alsoDue({ due }: ColonyOnDay): string | null {
+  const others = due.slice(1);
+  if (others.length === 0) return null;
+  const words = others.map(({ check }) => `${withinSentence(orderOf(check))} by ${weekdayWords(check.window.latest)}`);
+  return `Also: ${words.join('; ')}.`;
 }
 
 function placeColony(
   { colony, state }: YardColony,
   today: Day,
   lists: { due: Placed[]; shut: Placed[]; later: Placed[] },
-): { row: TodayRow; list: Placed[]; latest: number } {
+): { row: TodayRow; list: Placed[]; onDay: ColonyOnDay } {
   const { schedule } = state;
-  const check = mostPressing(schedule.checks, today);
-  const urgency = check ? urgencyOf(check, today) : 'later';
-  const shutNow = schedule.leaveShut.find(({ from, to }) => from <= today && today <= to);
-  const isShut = shutNow !== undefined && urgency === 'later';
+  const onDay = colonyOnDay(schedule, today);
+  const { lead, due, shut } = onDay;
+  const isShut = shut !== null && due.length === 0;
   const live = state.liveCells;
   const cells = cellsMarks(live, schedule.emergence);
+  const forced = shut && lead?.check.forced ? `${notBeforeWords(shut)}. ` : '';
   const row: TodayRow = {
     colonyId: colony.id,
     name: colony.name,
     apiary: null,
     reading: situationWords(state),
-    due: isShut
-      ? `Nobody opens this before ${weekdayWords((shutNow.to + 1) as Day)}`
-      : check
-        ? dueWords(check, today)
-        : 'No date set',
-    why: isShut || !check ? null : check.why,
-    also: isShut ? null : alsoDue(schedule.checks, check, today),
-    programme: (!isShut && check && programmeOf(state, check)) || null,
-    tone: isShut ? 'shut' : urgency,
+    due: isShut ? notBeforeWords(shut) : lead ? dueWords(lead, today) : 'No date set',
+    why: isShut || !lead ? null : `${forced}${lead.check.why}`,
+    also: isShut ? null : alsoDue(onDay),
+    programme: (!isShut && lead && programmeOf(state, lead.check)) || null,
+    tone: isShut ? 'shut' : lead ? toneOf(lead.standing) : 'later',
     marks: [...cells, ...scheduleMarks(schedule, today, rowBelow(cells))],
   };
-  const latest = check?.window.latest ?? Number.POSITIVE_INFINITY;
-  return { row, latest, list: isShut ? lists.shut : urgency === 'later' ? lists.later : lists.due };
+  return { row, onDay, list: isShut ? lists.shut : due.length === 0 ? lists.later : lists.due };
 }

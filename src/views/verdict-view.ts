@@ -1,6 +1,7 @@
 import type { Day } from '../core/calendar/day';
 import type { ColonyState } from '../core/colony/fold';
 import { dueWords } from '../core/schedule/due-words';
+import { colonyOnDay } from '../core/schedule/standing';
 import { type ReadingView, readingView } from './reading-view';
 
 /** What an entry means so far, and by when to be back. */
@@ -11,9 +12,9 @@ export interface VerdictView {
 }
 
 export function verdictView(state: ColonyState, today: Day): VerdictView {
-  const check = state.schedule.checks[0];
+  const { lead } = colonyOnDay(state.schedule, today);
   return {
     reading: state.lastLook && readingView(state.lastLook),
-    next: check ? { words: dueWords(check, today), why: check.why } : null,
+    next: lead && { words: dueWords(lead, today), why: lead.check.why },
   };
 }

@@ -1,4 +1,4 @@
-import type { ColonyOrigin } from '../core/colony/facts';
+import type { ColonyOrigin, QueenWanted } from '../core/colony/facts';
 import type { ColonyState } from '../core/colony/fold';
 import type { Settings } from '../core/settings/settings';
 
@@ -20,6 +20,7 @@ export interface ColonyEntry {
   readonly startedOn: string;
   readonly endedOn: string | null;
   readonly note: string;
+  readonly wanted: QueenWanted;
 }
 
 export interface YardColony {

@@ -10,7 +10,11 @@ import { writeDay, writeRange, writeWindow } from '../write';
 
 const input = z.strictObject({
   observations: z.array(z.strictObject({ cell: z.string().min(1).max(100), on: dayField, stage: z.enum(CELL_STAGES) })),
-  checks: z.array(z.strictObject({ on: dayField, thoroughness: z.enum(THOROUGHNESS) })).default([]),
+  checks: z
+    .array(
+      z.strictObject({ on: dayField, thoroughness: z.enum(THOROUGHNESS), cellsRemoved: z.boolean().default(false) }),
+    )
+    .default([]),
   queenRemoved: dayField.optional(),
 });
 

@@ -1,3 +1,4 @@
+import { LAST_QUEENABLE_AGE, QUEEN_EMERGES } from './development';
 import { figure } from './figure';
 import { SOURCES } from './sources';
 
@@ -14,6 +15,14 @@ export const FIRST_EGGS = figure(
   { early: 8, typical: 12, late: 21 },
   SINCE_EMERGED,
   SOURCES.mating,
+);
+
+/** A queen raised after the loss of another lays no sooner than this: out of the oldest larva that can still become one. */
+export const EGGS_AFTER_LOSS = figure(
+  'First eggs of a queen raised after a loss, at the earliest',
+  QUEEN_EMERGES.value.early - LAST_QUEENABLE_AGE.value + FIRST_EGGS.value.early,
+  'days since the old queen was gone',
+  SOURCES.derived,
 );
 
 /** After this many days without eggs or anything else seen, the mating counts as failed. */
@@ -36,6 +45,13 @@ export const DRONE_MATURE = figure('Drone mature', 37, 'days since the egg was l
 export const RELEASED_QUEEN_LAYS = figure(
   'Eggs of a caged queen',
   { early: 7, typical: 7, late: 12 },
+  'days since she was caged in',
+  SOURCES.caution,
+);
+/** Eggs seen before this were laid by another: a bought queen is still in her cage, or only just out of it. */
+export const BOUGHT_QUEEN_LAYS_FROM = figure(
+  'First eggs of a caged queen, at the earliest',
+  5,
   'days since she was caged in',
   SOURCES.caution,
 );
@@ -71,4 +87,22 @@ export const NUC_SETTLES = figure(
   { early: 2, typical: 3, late: 5 },
   'days since it was made',
   SOURCES.caution,
+);
+
+/**
+ * Out of a colony that a prime swarm has left: its oldest cell was sealed about then, its youngest laid that day. Weather may have
+ * held the swarm back by a day or two.
+ */
+export const EMERGE_AFTER_PRIME = figure(
+  'Virgins emerge after a prime swarm, the first',
+  { early: 6, typical: 7, late: 9 },
+  'days since it left',
+  SOURCES.derived,
+);
+/** A cast leaves with one virgin; the others are out within about a week of it. */
+export const EMERGE_AFTER_CAST = figure(
+  'Virgins emerge after a cast',
+  { early: 0, typical: 2, late: 8 },
+  'days since it left',
+  SOURCES.derived,
 );

@@ -1,6 +1,6 @@
 import { LAST_QUEENABLE_AGE } from '../biology/development';
 import { addDays, type Day } from '../calendar/day';
-import type { Window } from '../calendar/window';
+import type { DayRange, Window } from '../calendar/window';
 import { hiddenAgeOf, type Thoroughness } from '../inspections/thoroughness';
 import { type CellStage, isLive, STAGES } from './stage';
 import { emergenceWindow, sealingWindow } from './windows';
@@ -8,6 +8,8 @@ import { emergenceWindow, sealingWindow } from './windows';
 /** One sight of one cell. `index` is the place of this sight in the list it came from and is what a conflict names. */
 export interface CellSight {
   readonly on: Day;
+  /** The last day on which it may have been, where the day is not certain; else `on`. */
+  readonly to?: Day;
   readonly stage: CellStage;
   readonly index: number;
 }
@@ -15,7 +17,11 @@ export interface CellSight {
 /** An inspection on which the brood frames were searched for cells. */
 export interface CellCheck {
   readonly on: Day;
+  /** The last day on which it may have been, where the day is not certain; else `on`. */
+  readonly to?: Day;
   readonly thoroughness: Thoroughness;
+  /** Cells were taken down at it: the bees begin again with larvae that they have. */
+  readonly cellsRemoved?: boolean;
 }
 
 export type CellStatus = 'live' | 'emerged' | 'destroyed' | 'removed' | 'dry';
@@ -49,8 +55,8 @@ export interface DatingEvidence {
   readonly sights: readonly CellSight[];
   /** Of the same colony. Only those before the first sight of the cell count. */
   readonly checks: readonly CellCheck[];
-  /** The day on which the colony lost its queen, where the cell may be an emergency cell. */
-  readonly queenRemoved: Day | null;
+  /** The day on which the colony lost its queen, or the days between which it did, where the cell may be an emergency cell. */
+  readonly queenRemoved: Day | DayRange | null;
 }
 
 interface Bound {
@@ -69,6 +75,9 @@ const sooner = (a: Bound | null, b: Bound): Bound => (a === null || b.on < a.on 
  *   on P-3 or later (bees left on), no bound (boxes tipped up). Checks on or after the first sight say nothing.
  * - First seen after the queen was removed on R: laid R-6 .. R, since a worker larva can be raised as a queen until age 6.
  *   A cup that never held anything is left out of this.
+ * - Such a cell, and one first seen after cells were taken down, is drawn out over an egg or larva that was there already: a check
+ *   on P then says only that it was laid on P-6 or later (bees left on: P-9).
+ * - Where a day is not certain its early end bounds from below and its late end from above.
  * - When no day is left, or a later sight is of an earlier stage, the contradiction is returned and nothing is dated:
  *   for `no-day` the latest lower and the earliest upper bound, sights before checks where both bind alike.
  * - Without an upper bound `laid` is null; without a lower one `laid.from` and both windows are.
@@ -103,10 +112,12 @@ export function dateCell({ sights, checks, queenRemoved }: DatingEvidence): Cell
   };
 }
 
+const rangeOf = (days: Day | DayRange): DayRange => (typeof days === 'number' ? { from: days, to: days } : days);
+
 function lowerBound(
   sights: readonly CellSight[],
   checks: readonly CellCheck[],
-  queenRemoved: Day | null,
+  queenRemoved: Day | DayRange | null,
 ): Bound | null {
   let bound: Bound | null = null;
   for (const { on, stage, index } of sights) {
@@ -115,47 +126,66 @@ function lowerBound(
     else if (ages && ages.to !== null) bound = later(bound, { on: addDays(on, -ages.to), index });
   }
   const first = sights[0] as CellSight;
-  for (const check of checks) {
-    const overlooked = hiddenAgeOf(check.thoroughness);
-    if (check.on < first.on && overlooked !== null) {
-      bound = later(bound, { on: addDays(check.on, -overlooked), index: NOT_A_SIGHT });
-    }
+  const isEmergency = bindsAsEmergency(sights, queenRemoved);
+  const before = checks.filter((check) => (check.to ?? check.on) < first.on);
+  const isDrawnOver = isEmergency || before.some(({ cellsRemoved }) => cellsRemoved === true);
+  for (const check of before) {
+    const on = notThereBefore(check, isDrawnOver);
+    if (on !== null) bound = later(bound, { on, index: NOT_A_SIGHT });
   }
-  if (bindsAsEmergency(sights, queenRemoved)) {
-    bound = later(bound, { on: addDays(queenRemoved, -LAST_QUEENABLE_AGE.value), index: NOT_A_SIGHT });
+  if (isEmergency) {
+    const { from } = rangeOf(queenRemoved);
+    bound = later(bound, { on: addDays(from, -LAST_QUEENABLE_AGE.value), index: NOT_A_SIGHT });
   }
   return bound;
 }
 
-function upperBound(sights: readonly CellSight[], queenRemoved: Day | null): Bound | null {
+function upperBound(sights: readonly CellSight[], queenRemoved: Day | DayRange | null): Bound | null {
   let bound: Bound | null = null;
-  for (const { on, stage, index } of sights) {
+  for (const { on, to = on, stage, index } of sights) {
     const ages = STAGES[stage].ages;
-    if (ages) bound = sooner(bound, { on: addDays(on, -ages.from), index });
+    if (ages) bound = sooner(bound, { on: addDays(to, -ages.from), index });
   }
-  if (bindsAsEmergency(sights, queenRemoved)) bound = sooner(bound, { on: queenRemoved, index: NOT_A_SIGHT });
+  if (bindsAsEmergency(sights, queenRemoved)) {
+    bound = sooner(bound, { on: rangeOf(queenRemoved).to, index: NOT_A_SIGHT });
+  }
   return bound;
 }
 
 /**
- * Of several checks, in order of time, the one before `first` that bounds the laying day most closely from below; null when none
- * does. Dating by it alone gives the same as dating by all.
+ * The first day on which the egg of a cell that a check did not find may have been laid; null when the check says nothing.
+ *
+ * @param isDrawnOver the cell is drawn out over an egg or larva that may have been there, in the comb, at the check
+ * @example a cleared look on 10 May: 10 May; for an emergency cell 4 May; with the bees left on 7 May and 1 May.
  */
-export function closestCheck(checks: readonly CellCheck[], first: Day): CellCheck | null {
-  let closest: { check: CellCheck; bound: number } | null = null;
-  for (let i = checks.length - 1; i >= 0; i--) {
-    const check = checks[i] as CellCheck;
-    if (closest && check.on <= closest.bound) break;
-    const overlooked = hiddenAgeOf(check.thoroughness);
-    if (check.on >= first || overlooked === null) continue;
-    const bound = check.on - overlooked;
-    if (!closest || bound > closest.bound) closest = { check, bound };
-  }
-  return closest?.check ?? null;
+export function notThereBefore({ on, thoroughness }: CellCheck, isDrawnOver: boolean): Day | null {
+  const overlooked = hiddenAgeOf(thoroughness);
+  if (overlooked === null) return null;
+  return addDays(on, -overlooked - (isDrawnOver ? LAST_QUEENABLE_AGE.value : 0));
 }
 
-function bindsAsEmergency(sights: readonly CellSight[], queenRemoved: Day | null): queenRemoved is Day {
-  if (queenRemoved === null || (sights[0] as CellSight).on <= queenRemoved) return false;
+/**
+ * Of several checks, in order of time, those before `first` that bound the laying day: the one that bounds it most closely from
+ * below, and the last at which cells were taken down, which decides how it bounds. Dating by them gives the same as dating by all.
+ */
+export function closestChecks(checks: readonly CellCheck[], first: Day): readonly CellCheck[] {
+  let closest: { check: CellCheck; bound: number } | null = null;
+  let removal: CellCheck | null = null;
+  for (let i = checks.length - 1; i >= 0; i--) {
+    const check = checks[i] as CellCheck;
+    if ((check.to ?? check.on) >= first) continue;
+    const bound = notThereBefore(check, false);
+    if (bound !== null && (!closest || bound > closest.bound)) closest = { check, bound };
+    if (!removal && check.cellsRemoved) removal = check;
+  }
+  return [...(closest ? [closest.check] : []), ...(removal && removal !== closest?.check ? [removal] : [])];
+}
+
+function bindsAsEmergency(
+  sights: readonly CellSight[],
+  queenRemoved: Day | DayRange | null,
+): queenRemoved is Day | DayRange {
+  if (queenRemoved === null || (sights[0] as CellSight).on <= rangeOf(queenRemoved).to) return false;
   const neverHeldAnything =
     sights.some(({ stage }) => stage === 'cup-dry') &&
     sights.every(({ stage }) => stage === 'cup-dry' || stage === 'removed');

@@ -2,7 +2,7 @@ import { LAST_QUEENABLE_AGE } from '../biology/development';
 import { addDays, type Day } from '../calendar/day';
 import { dayWords, rangeWords } from '../calendar/words';
 import { hiddenAgeOf } from '../inspections/thoroughness';
-import { type CellCheck, type CellDates, type CellSight, NOT_A_SIGHT } from './dating';
+import { type CellCheck, type CellDates, type CellSight, NOT_A_SIGHT, notThereBefore } from './dating';
 import { STAGES } from './stage';
 
 /** What each thing seen says of the laying day, in plain words, in order of date. */
@@ -14,16 +14,20 @@ export function explainDating(
   const first = sights[0];
   if (!first) return [];
   const lines = sights.map(({ on, stage }) => `${STAGES[stage].name} on ${dayWords(on)}: ${sightWords(on, stage)}`);
-  for (const { on, thoroughness } of checks) {
-    if (on >= first.on) continue;
-    const overlooked = hiddenAgeOf(thoroughness);
-    if (overlooked === null) lines.push(`only tipped up on ${dayWords(on)}: says nothing of this cell`);
+  const isEmergency = queenRemoved !== null && first.on > queenRemoved;
+  const before = checks.filter(({ on }) => on < first.on);
+  const isDrawnOver = isEmergency || before.some(({ cellsRemoved }) => cellsRemoved === true);
+  for (const check of before) {
+    const { on, thoroughness } = check;
+    const from = notThereBefore(check, isDrawnOver);
+    if (from === null) lines.push(`only tipped up on ${dayWords(on)}: says nothing of this cell`);
     else {
-      const how = overlooked === 0 ? 'bees cleared off' : 'bees left on, so an egg may have been missed';
-      lines.push(`not there on ${dayWords(on)} (${how}): laid ${dayWords(addDays(on, -overlooked))} or later`);
+      const how = hiddenAgeOf(thoroughness) === 0 ? 'bees cleared off' : 'bees left on, so an egg may have been missed';
+      const over = isDrawnOver ? ', drawn out over an egg or larva that was there already' : '';
+      lines.push(`not there on ${dayWords(on)} (${how}${over}): laid ${dayWords(from)} or later`);
     }
   }
-  if (queenRemoved !== null && first.on > queenRemoved) {
+  if (isEmergency) {
     const from = addDays(queenRemoved, -LAST_QUEENABLE_AGE.value);
     lines.push(`queen gone on ${dayWords(queenRemoved)}: laid ${rangeWords({ from, to: queenRemoved })}`);
   }

@@ -6,6 +6,8 @@ import { type CellStage, isLive, isOpenCell, isSealed } from './stage';
 
 interface Sight {
   readonly on: Day;
+  /** The last day on which it may have been; else `on`. */
+  readonly to?: Day;
   readonly stage: CellStage;
 }
 
@@ -25,9 +27,9 @@ export function windowFromLaying(laid: DayRange, { value }: Figure<AgeSpread>): 
 /** When the cell is closed; not before a day on which it was seen open, by a day on which it was seen closed. */
 export function sealingWindow(laid: DayRange, sights: readonly Sight[]): Window {
   let window = windowFromLaying(laid, QUEEN_CELL_SEALED);
-  for (const { on, stage } of sights) {
+  for (const { on, to = on, stage } of sights) {
     if (isOpenCell(stage)) window = notBefore(window, on);
-    if (isSealed(stage)) window = notAfter(window, on);
+    if (isSealed(stage)) window = notAfter(window, to);
   }
   return window;
 }
@@ -35,9 +37,9 @@ export function sealingWindow(laid: DayRange, sights: readonly Sight[]): Window 
 /** When the virgin comes out; not before a day on which the cell was seen live, by a day on which it was seen vacated. */
 export function emergenceWindow(laid: DayRange, sights: readonly Sight[]): Window {
   let window = windowFromLaying(laid, QUEEN_EMERGES);
-  for (const { on, stage } of sights) {
+  for (const { on, to = on, stage } of sights) {
     if (isLive(stage)) window = notBefore(window, on);
-    if (stage === 'emerged') window = notAfter(window, on);
+    if (stage === 'emerged') window = notAfter(window, to);
   }
   return window;
 }

@@ -1,8 +1,15 @@
 import type { Day } from '../calendar/day';
 import type { CheckAnswerFact, CheckChangeFact, ProgrammeFact } from '../programmes/facts';
 import { unitsOf } from '../programmes/parts';
-import type { CellArrival, CellFact, CellTravel, ColonyFacts, InspectionFact } from './facts';
-import { followCells, type TrackedCell } from './track-cells';
+import {
+  type CellArrival,
+  type CellFact,
+  type CellTravel,
+  type ColonyFacts,
+  daysOf,
+  type InspectionFact,
+} from './facts';
+import { checkOf, followCells, type TrackedCell } from './track-cells';
 
 /** What was entered for one colony, apart from what it shares with others. */
 export type OwnFacts = Pick<
@@ -16,6 +23,8 @@ export interface CellMoveFact {
   readonly cellId: string;
   readonly toColonyId: string;
   readonly label: string;
+  /** Local minute; null: not noted. */
+  readonly at: string | null;
   readonly on: Day;
   readonly travel: CellTravel;
 }
@@ -63,15 +72,23 @@ function sharedBy(
     changes: changes.filter(({ colonyId }) => colonyId === id),
     departures: cellMoves
       .filter(({ cellId }) => giverOf.get(cellId)?.id === id)
-      .map(({ on, cellId, toColonyId }) => ({ on, cellId, toColonyId })),
+      .map(({ id: moveId, at, on, cellId, toColonyId }) => ({ id: moveId, at, on, cellId, toColonyId })),
     arrivals: cellMoves
       .filter(({ toColonyId }) => toColonyId === id)
-      .flatMap(({ on, cellId, label }): CellArrival[] => {
+      .flatMap(({ id: moveId, at, on, cellId, label, travel }): CellArrival[] => {
         const giver = giverOf.get(cellId);
         const facts = giver && own.get(giver.id);
         const cell = facts && asItLeft(giver.cell, facts, on);
         return cell
-          ? [{ on, cell: { ...cell, cell: { ...cell.cell, label, box: null, frame: null, part: null } } }]
+          ? [
+              {
+                id: moveId,
+                at,
+                on,
+                travel,
+                cell: { ...cell, cell: { ...cell.cell, label, box: null, frame: null, part: null } },
+              },
+            ]
           : [];
       }),
   };
@@ -96,14 +113,14 @@ function asItLeft(cell: CellFact, { inspections, queenEvents }: OwnFacts, on: Da
   const looks = inspections.filter((look) => look.on <= on).sort(byTime);
   const removals = queenEvents
     .filter((event) => event.on <= on && (event.kind === 'removed' || event.kind === 'lost'))
-    .map((event) => event.on);
+    .map(daysOf);
   const followed = new Map<string, TrackedCell>();
   const facts = new Map([[cell.id, cell]]);
   looks.forEach((look, i) => {
     const seen = look.cells
       .filter(({ cellId }) => cellId === cell.id)
       .map((one) => (look.on === on ? { ...one, takenDown: false } : one));
-    followCells(followed, facts, { ...look, cells: seen }, looks.slice(0, i + 1), removals);
+    followCells(followed, facts, { ...look, cells: seen }, looks.slice(0, i + 1).map(checkOf), removals);
   });
   return followed.get(cell.id) ?? null;
 }

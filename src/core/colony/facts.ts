@@ -1,5 +1,6 @@
 import type { YoungestBrood } from '../brood/youngest';
 import type { Day } from '../calendar/day';
+import type { DayRange } from '../calendar/window';
 import type { CellPlace } from '../cells/place';
 import type { CellStage } from '../cells/stage';
 import type { Looked } from '../inspections/looked';
@@ -15,18 +16,44 @@ export type ColonyOrigin = (typeof COLONY_ORIGINS)[number];
 export const QUEEN_EVENTS = [
   'present',
   'virgin-out',
+  'virgin-in',
+  'virgin-caged-in',
+  'virgin-taken',
   'caged-in',
   'released',
   'marked',
   'clipped',
   'removed',
   'lost',
+  'swarmed',
+  'cast-left',
 ] as const;
 /**
- * What befell a queen in a colony: a laying queen is there (`present`), a virgin has come out or was put in (`virgin-out`),
- * a queen was given in a cage, was let out, marked or clipped, was taken away, or is dead or gone.
+ * What happened to a queen in a colony: a laying queen is there (`present`); a virgin has emerged in it (`virgin-out`), was put in
+ * loose or in a cage, or was caught and taken out; a mated queen was given in a cage; a caged one was let out; she was marked or
+ * clipped; she was taken away, or is dead or gone; she left with a swarm; a virgin left with a cast.
  */
 export type QueenEventKind = (typeof QUEEN_EVENTS)[number];
+
+export const QUEEN_SEEN_AS = ['not-said', 'as-known', 'virgin', 'unmarked'] as const;
+/** Which queen was seen: the one that is known to be there, a virgin, or one without the mark that the known one has. */
+export type QueenSeenAs = (typeof QUEEN_SEEN_AS)[number];
+
+export const QUEEN_HANDLED = ['left', 'caged', 'taken'] as const;
+/** What was done with a virgin who was seen: left in there, caged and left with it, or caught and taken out. */
+export type QueenHandled = (typeof QUEEN_HANDLED)[number];
+
+export const SWARM_WENT = ['not-known', 'hanging', 'flew-off', 'hived'] as const;
+/** Where a swarm went: hung in sight, flew off, or was hived. */
+export type SwarmWent = (typeof SWARM_WENT)[number];
+
+export const QUEEN_WANTED = ['nothing', 'queen', 'better-strain'] as const;
+/** What the keeper wants for a colony beside what follows from how it stands: a queen or a cell, or one of a better strain. */
+export type QueenWanted = (typeof QUEEN_WANTED)[number];
+
+export const PIPING = ['not-listened', 'none', 'tooting', 'quacking', 'both'] as const;
+/** What was heard: a free virgin toots, those held in their cells quack. */
+export type Piping = (typeof PIPING)[number];
 
 export const STORES = ['room', 'nectar', 'honey', 'pollen', 'not-looked-for'] as const;
 /** Whether the brood nest has room (`room`) or is hemmed in, and by what. */
@@ -67,8 +94,15 @@ export interface InspectionFact {
   /** Local minute, `YYYY-MM-DDTHH:mm`. */
   readonly at: string;
   readonly on: Day;
+  /** The last day on which it may have been, where it is entered from memory; null: `on` is certain. */
+  readonly to: Day | null;
   readonly thoroughness: Thoroughness;
   readonly queen: Looked;
+  readonly queenSeenAs: QueenSeenAs;
+  readonly queenHandled: QueenHandled;
+  readonly piping: Piping;
+  /** Somebody else saw it and told the keeper. */
+  readonly isByHelper: boolean;
   readonly eggs: Looked;
   readonly youngest: YoungestBrood | null;
   readonly droneBroodInWorkerCells: Looked;
@@ -86,8 +120,14 @@ export interface InspectionFact {
 export interface QueenEventFact {
   readonly id: string;
   readonly queenId: string;
+  /** Local minute; null: not noted, it counts in the order of entry. */
+  readonly at: string | null;
   readonly on: Day;
+  /** The last day on which it may have been; null: `on` is certain. */
+  readonly to: Day | null;
   readonly kind: QueenEventKind;
+  /** Between which days the queen emerged, where that is known. */
+  readonly emerged: DayRange | null;
 }
 
 export const CELL_TRAVELS = ['on-frame', 'cut-out', 'caged-virgin'] as const;
@@ -96,12 +136,17 @@ export type CellTravel = (typeof CELL_TRAVELS)[number];
 
 /** A cell that came from another colony, with all that was seen of it there. */
 export interface CellArrival {
+  readonly id: string;
+  readonly at: string | null;
   readonly on: Day;
   readonly cell: TrackedCell;
+  readonly travel: CellTravel;
 }
 
 /** A cell that was given to another colony. */
 export interface CellDeparture {
+  readonly id: string;
+  readonly at: string | null;
   readonly on: Day;
   readonly cellId: string;
   readonly toColonyId: string;
@@ -123,6 +168,11 @@ export interface ColonyFacts {
   readonly departures: readonly CellDeparture[];
   /** Of its frames, in any order. */
   readonly surveys: readonly SurveyFact[];
+}
+
+/** The days on which something happened: one where it is certain. */
+export function daysOf({ on, to }: { readonly on: Day; readonly to: Day | null }): DayRange {
+  return { from: on, to: to ?? on };
 }
 
 /** A colony without programmes, without cells from or to others, whose frames were never surveyed. */

@@ -22,6 +22,9 @@ const event = (kind: ColonyFacts['queenEvents'][number]['kind'], on: string) => 
   queenId: 'q',
   on: day(on),
   kind,
+  at: null,
+  to: null,
+  emerged: null,
 });
 const fold = (facts: Partial<ColonyFacts>, today: string) =>
   foldColony({ ...aColony(), startedOn: START, ...facts }, DEFAULT_SETTINGS, day(today));

@@ -1,57 +1,38 @@
 import { type LastLaid, lastLaid } from '../brood/last-laid';
 import { type Day, latestOf } from '../calendar/day';
+import { spanOf, type Window } from '../calendar/window';
 import { type ColonyCellDates, colonyCellDates } from '../cells/date-cells';
+import type { CellCheck } from '../cells/dating';
 import { methodNamed } from '../methods/methods';
-import type { CheckAnswerFact, ProgrammePart } from '../programmes/facts';
-import { type FollowUpState, followUpsOf } from '../programmes/follow-up-state';
+import { meaningOf } from '../programmes/answers';
+import type { CheckAnswerFact, CheckChangeFact, ProgrammePart } from '../programmes/facts';
+import { answersOfLook, type FollowUpState, followUpsOf } from '../programmes/follow-up-state';
 import { partBy } from '../programmes/parts';
 import { type ColonySchedule, colonySchedule, EMPTY_SCHEDULE } from '../schedule/colony-schedule';
 import type { SurveyedFrames } from '../schedule/make-room';
-import type { ScheduleFrom } from '../schedule/schedule-part';
+import { emergenceRaised, patienceWith } from '../schedule/virgin-care';
 import { allSizes, type Settings } from '../settings/settings';
 import { roomOf } from '../space/room';
-import type { SurveyFact } from '../space/survey';
 import { triggersOf } from '../space/triggers';
-import type { CellArrival, CellDeparture, ColonyFacts, InspectionFact, QueenEventFact } from './facts';
+import { afterAnswer } from './after-answer';
+import { afterReading, beforeInspection } from './after-reading';
+import { afterSeen } from './after-seen';
+import type { ColonyFacts, InspectionFact } from './facts';
 import { type Look, type LookRead, readLook } from './look';
 import {
-  afterAnswer,
   afterHalfKnown,
-  afterInspection,
   afterProgrammeStart,
   afterQueenEvent,
-  beforeInspection,
+  lays,
   type QueenState,
   queenStateAtStart,
 } from './queen-state';
-import { followCells, mayStillHoldQueen, type TrackedCell, takenFrom } from './track-cells';
+import { seenAtLook, seenByAnswer } from './seen';
+import { type Step, stepsOf } from './steps';
+import { checkOf, emergencesOf, followCells, mayStillHoldQueen, type TrackedCell, takenFrom } from './track-cells';
 import { withSurveys } from './with-surveys';
 
-/** What happened at a colony, one thing at a time. */
-export type Step =
-  | { readonly on: Day; readonly kind: 'half'; readonly part: ProgrammePart }
-  | { readonly on: Day; readonly kind: 'look'; readonly inspection: InspectionFact }
-  | { readonly on: Day; readonly kind: 'queen'; readonly event: QueenEventFact }
-  | { readonly on: Day; readonly kind: 'given'; readonly departure: CellDeparture }
-  | { readonly on: Day; readonly kind: 'arrived'; readonly arrival: CellArrival }
-  | { readonly on: Day; readonly kind: 'programme'; readonly part: ProgrammePart }
-  | { readonly on: Day; readonly kind: 'survey'; readonly survey: SurveyFact }
-  | { readonly on: Day; readonly kind: 'answer'; readonly answer: CheckAnswerFact };
-
-/**
- * The order of things of one day. Which half of a split it is, is known as soon as something tells, and the look that tells is read
- * with it. What befell the queen and what was begun comes of the look of that day.
- */
-const ORDER_OF_DAY: { readonly [K in Step['kind']]: number } = {
-  half: 0,
-  look: 1,
-  queen: 2,
-  given: 3,
-  arrived: 4,
-  programme: 5,
-  answer: 6,
-  survey: 7,
-};
+export type { Step } from './steps';
 
 /** The schedule as it stood once something had happened. */
 export interface ScheduleThen {
@@ -76,6 +57,7 @@ export interface ColonyState {
   readonly lastLaid: (LastLaid & { readonly seenOn: Day }) | null;
   /** Programmes begun by today, in order of time. */
   readonly parts: readonly ProgrammePart[];
+  /** Given by today, in order of time; those that follow from an inspection are not among them. */
   readonly answers: readonly CheckAnswerFact[];
   /** Of those programmes, whatever became of them. */
   readonly followUps: readonly FollowUpState[];
@@ -85,209 +67,279 @@ export interface ColonyState {
   readonly ended: boolean;
 }
 
-/** The steps up to today in order; of one day and kind by their ids, so that the order of entry does not matter. */
-function stepsOf(facts: ColonyFacts, parts: readonly ProgrammePart[], today: Day): readonly Step[] {
-  const steps: { readonly step: Step; readonly by: string }[] = [
-    ...facts.inspections.map((inspection) => ({
-      step: { on: inspection.on, kind: 'look', inspection } as const,
-      by: `${inspection.at} ${inspection.id}`,
-    })),
-    ...facts.queenEvents.map((event) => ({ step: { on: event.on, kind: 'queen', event } as const, by: event.id })),
-    ...facts.departures.map((departure) => ({
-      step: { on: departure.on, kind: 'given', departure } as const,
-      by: departure.cellId,
-    })),
-    ...facts.arrivals.map((arrival) => ({
-      step: { on: arrival.on, kind: 'arrived', arrival } as const,
-      by: arrival.cell.cell.id,
-    })),
-    ...parts.map((part) => ({
-      step: { on: part.programme.on, kind: 'programme', part } as const,
-      by: part.programme.id,
-    })),
-    ...parts.flatMap((part) =>
-      part.half ? [{ step: { on: part.half.on, kind: 'half', part } as const, by: part.programme.id }] : [],
-    ),
-    ...facts.surveys.map((survey) => ({
-      step: { on: survey.on, kind: 'survey', survey } as const,
-      by: `${survey.at} ${survey.id}`,
-    })),
-    ...facts.answers.map((answer) => ({
-      step: { on: answer.on, kind: 'answer', answer } as const,
-      by: `${answer.at} ${answer.id}`,
-    })),
-  ];
-  return steps
-    .filter(({ step }) => step.on <= today)
-    .sort(
-      (a, b) =>
-        a.step.on - b.step.on ||
-        ORDER_OF_DAY[a.step.kind] - ORDER_OF_DAY[b.step.kind] ||
-        (a.by < b.by ? -1 : a.by > b.by ? 1 : 0),
-    )
-    .map(({ step }) => step);
+/** What the facts give before any of them is followed. */
+interface Setting {
+  readonly facts: ColonyFacts;
+  readonly settings: Settings;
+  readonly today: Day;
+  readonly changes: readonly CheckChangeFact[];
 }
+
+/** All that is known of a colony after some of its steps. */
+interface Known {
+  readonly looks: readonly Look[];
+  readonly queen: QueenState;
+  readonly cellFacts: ReadonlyMap<string, ColonyFacts['cells'][number]>;
+  readonly cells: ReadonlyMap<string, TrackedCell>;
+  /** Searches for cells so far, in order of time. */
+  readonly searches: readonly CellCheck[];
+  /** The days on which it lost a queen by the keeper's hand or by accident, in order of time. */
+  readonly removals: readonly { readonly from: Day; readonly to: Day }[];
+  /** The last day on which cells were looked at, kept or brought. */
+  readonly cellsKnownOn: Day;
+  readonly parts: readonly ProgrammePart[];
+  /** Given by the keeper. */
+  readonly answers: readonly CheckAnswerFact[];
+  /** Those that count towards follow-ups: the keeper's, and those of inspections that saw the same. */
+  readonly told: readonly CheckAnswerFact[];
+  readonly followUps: readonly FollowUpState[];
+  readonly brood: ColonyState['lastLaid'];
+  readonly frames: SurveyedFrames | null;
+  /** By when it was to be looked at, going by the look before the last, so that a look that tells too little does not count its own date. */
+  readonly alreadyDue: Day | null;
+  readonly dueByLast: Day | null;
+}
+
+function atStart({ facts }: Setting): Known {
+  return {
+    looks: [],
+    queen: queenStateAtStart(facts.origin, facts.startedOn),
+    cellFacts: new Map(facts.cells.map((cell) => [cell.id, cell])),
+    cells: new Map(),
+    searches: [],
+    removals: [],
+    cellsKnownOn: facts.startedOn,
+    parts: [],
+    answers: [],
+    told: [],
+    followUps: [],
+    brood: null,
+    frames: null,
+    alreadyDue: null,
+    dueByLast: null,
+  };
+}
+
+/** Cells that held a queen to be when last known, though she may have emerged since. */
+function lastKnownLive({ cells, cellsKnownOn, queen }: Known): readonly TrackedCell[] {
+  const on = latestOf(cellsKnownOn, queen.removedOn ?? cellsKnownOn);
+  return [...cells.values()].filter((cell) => mayStillHoldQueen(cell, on));
+}
+
+const isBelow = ({ cell }: TrackedCell) => cell.part !== 'above';
+
+/** When the virgins that the colony raises emerge, by its cells or by the day it lost its queen. */
+function emergingOf(known: Known): Window | null {
+  const live = lastKnownLive(known).filter(isBelow);
+  return spanOf(emergencesOf(live)) ?? emergenceRaised(known.queen);
+}
+
+/** The state with the queen lost, where she was, among the days that bound its emergency cells. */
+function withQueen(known: Known, queen: QueenState): Known {
+  const { removedOn, removedTo } = queen;
+  const isLoss = removedOn !== null && removedOn !== known.queen.removedOn;
+  const removals = isLoss ? [...known.removals, { from: removedOn, to: removedTo ?? removedOn }] : known.removals;
+  return { ...known, queen, removals };
+}
+
+/** One pure transition for each kind of step. */
+const AFTER: {
+  readonly [K in Step['kind']]: (known: Known, step: Extract<Step, { kind: K }>, setting: Setting) => Known;
+} = {
+  half: (known, { part, half }) => withQueen(known, afterHalfKnown(known.queen, { ...part, half })),
+  queen: (known, { event }) => withQueen(known, afterQueenEvent(known.queen, event, emergingOf(known))),
+  given: (known, { departure }) => {
+    const cell = known.cells.get(departure.cellId);
+    if (!cell) return known;
+    return { ...known, cells: new Map(known.cells).set(cell.cell.id, takenFrom(cell, departure.toColonyId)) };
+  },
+  arrived: (known, { on, arrival: { cell } }) => ({
+    ...known,
+    cells: new Map(known.cells).set(cell.cell.id, cell),
+    cellFacts: new Map(known.cellFacts).set(cell.cell.id, cell.cell),
+    cellsKnownOn: on,
+  }),
+  programme: (known, { part }) => {
+    const { on, keptCellIds } = part.programme;
+    const begun = withQueen(known, afterProgrammeStart(known.queen, part));
+    const cells = withoutCleared(known.cells, part);
+    const tookDown = cells !== known.cells;
+    return {
+      ...begun,
+      cells,
+      searches: tookDown ? [...known.searches, { on, thoroughness: 'tip-up', cellsRemoved: true }] : known.searches,
+      cellsKnownOn: keptCellIds.length > 0 ? on : known.cellsKnownOn,
+      parts: [...known.parts, part],
+    };
+  },
+  survey: (known, { survey }, { settings }) => {
+    const sizes = allSizes(settings);
+    const triggers = triggersOf(survey.hive, survey.coveredSeams, sizes);
+    return { ...known, frames: { survey, room: roomOf(survey, sizes), triggers } };
+  },
+  answer: (known, { answer }, setting) => {
+    const after = withAnswer(known, answer, setting);
+    return { ...after, answers: [...known.answers, answer] };
+  },
+  look: (known, { inspection }, setting) => withLook(known, inspection, setting),
+};
+
+/** What follows from an answer, given by the keeper or by an inspection that saw the same. */
+function withAnswer(known: Known, answer: CheckAnswerFact, { facts, settings }: Setting): Known {
+  const seen = answer.isByLook ? null : seenByAnswer(answer);
+  const amid = {
+    emerging: emergingOf(known),
+    hasCells: lastKnownLive(known).length > 0,
+    patientUntil: patienceWith(known.queen, facts, known.followUps),
+    settings,
+  };
+  const looked = seen ? afterSeen(known.queen, seen, amid) : known.queen;
+  const queen = afterAnswer(looked, answer, known.parts);
+  // What was seen too early to be hers answers nothing.
+  const sees = meaningOf(answer.code, answer.answer)?.sees?.eggs;
+  const isDoubted = sees === 'seen' && !lays(queen) && queen.eitherHalfSince === null;
+  return { ...withQueen(known, queen), told: isDoubted ? known.told : [...known.told, answer] };
+}
+
+function withLook(known: Known, inspection: InspectionFact, setting: Setting): Known {
+  const { on } = inspection;
+  const { facts, settings } = setting;
+  const lookedBefore = known.looks.at(-1)?.inspection.on ?? on;
+  const knownBefore = [...known.cells.values()].filter(
+    (cell) => mayStillHoldQueen(cell, lookedBefore) && isBelow(cell),
+  );
+  const emergingBefore = emergingOf(known);
+  const cells = new Map(known.cells);
+  const searches = [...known.searches, checkOf(inspection)];
+  followCells(cells, known.cellFacts, inspection, searches, known.removals);
+  const tracked = [...cells.values()];
+  const liveNow = tracked.filter((cell) => isBelow(cell) && mayStillHoldQueen(cell, on)).length;
+  const found: Known = { ...known, cells, searches, cellsKnownOn: on };
+  const expecting = beforeInspection(known.queen, inspection, knownBefore, liveNow, emergingBefore);
+  const read = readLook(inspection, tracked, expecting);
+  const isDroneLaying = read.reading.reading === 'drone-laying';
+  const amid = {
+    emerging: emergingOf({ ...found, queen: expecting }) ?? emergingBefore,
+    hasCells: liveNow > 0,
+    patientUntil: patienceWith(expecting, facts, known.followUps),
+    settings,
+  };
+  const seen = isDroneLaying ? expecting : afterSeen(expecting, seenAtLook(inspection), amid);
+  const queen = isDroneLaying ? seen : afterReading(seen, inspection, read, tracked);
+  const looked: Known = {
+    ...withQueen(found, queen),
+    alreadyDue: known.dueByLast,
+    brood: broodSeen(known, inspection),
+  };
+  const answers = isDroneLaying ? [] : answersOfLook(read, known.followUps);
+  const answered = answers.reduce((so, answer) => withAnswer(so, answer, setting), looked);
+  return { ...answered, looks: [...known.looks, { ...read, next: null, queenAfter: answered.queen }] };
+}
+
+function broodSeen({ looks, brood }: Known, { on, youngest, eggs }: InspectionFact): ColonyState['lastLaid'] {
+  if (youngest === null) return brood;
+  const before = looks.findLast(({ inspection }) => inspection.eggs === 'seen');
+  const lastEggsSeen = before?.inspection.on ?? null;
+  return { seenOn: on, ...lastLaid({ on, youngest, eggsLookedFor: eggs !== 'not-looked-for', lastEggsSeen }) };
+}
+
+/** Cells that a method does not keep are down by the end of its day; in a unit that lost none by it they stay. */
+function withoutCleared(
+  cells: ReadonlyMap<string, TrackedCell>,
+  { programme, units }: ProgrammePart,
+): ReadonlyMap<string, TrackedCell> {
+  const { keptCellIds, on, method } = programme;
+  const { clearsCells, raisesQueen } = methodNamed(method);
+  const keepsSome = keptCellIds.length > 0 && raisesQueen !== null && units.includes(raisesQueen.unit);
+  if (!clearsCells && !keepsSome) return cells;
+  const kept = new Set(keptCellIds);
+  const down = [...cells].filter(([id, cell]) => !kept.has(id) && mayStillHoldQueen(cell, on));
+  if (down.length === 0) return cells;
+  return new Map([...cells, ...down.map(([id, cell]) => [id, takenFrom(cell, null)] as const)]);
+}
+
+function scheduleOf(known: Known, look: LookRead | null, { facts, settings, today, changes }: Setting): ColonySchedule {
+  const live = lastKnownLive(known);
+  const { startedOn, origin } = facts;
+  const { queen, alreadyDue, parts, told, frames, followUps } = known;
+  const liveCells = live.filter(isBelow);
+  const liveAbove = live.filter((cell) => !isBelow(cell));
+  return colonySchedule(
+    {
+      startedOn,
+      origin,
+      look,
+      queen,
+      liveCells,
+      liveAbove,
+      patientUntil: patienceWith(queen, facts, followUps),
+      alreadyDue: look ? alreadyDue : null,
+      parts,
+      answers: told,
+      frames,
+      settings,
+      today,
+    },
+    followUps,
+    changes,
+  );
+}
+
+/** Schedules of longer ago are history; what is due now follows from what came after. */
+const SCHEDULES_KEPT_FOR = 400;
 
 /**
  * The state of a colony on `today` from its facts, which may come in any order. Facts dated after `today` are not yet known
  * and do not count.
  */
 export function foldColony(facts: ColonyFacts, settings: Settings, today: Day): ColonyState {
-  const { origin, startedOn } = facts;
-  const looks: Look[] = [];
-  const schedules: ScheduleThen[] = [];
   const sizes = allSizes(settings);
   const inspections = facts.inspections.map((inspection) => withSurveys(inspection, facts.surveys, sizes));
-  const known = facts.parts.map((part) => partBy(part, inspections, facts.answers, today));
-  let queen = queenStateAtStart(origin, startedOn);
-  const cellFacts = new Map(facts.cells.map((cell) => [cell.id, cell]));
-  const removals: Day[] = [];
-  const followed = new Map<string, TrackedCell>();
-  const soFar: InspectionFact[] = [];
-  const parts: ProgrammePart[] = [];
-  const answers: CheckAnswerFact[] = [];
   const changes = facts.changes.filter(({ on }) => on <= today);
-  let followUps: readonly FollowUpState[] = [];
-  let brood: ColonyState['lastLaid'] = null;
-  let frames: SurveyedFrames | null = null;
-  /** By when it was to be looked at, going by the look before the last, so that a look that tells too little does not count its own date. */
-  let alreadyDue: Day | null = null;
-  let dueByLast: Day | null = null;
-  /** The last day on which cells were looked at, kept or brought. */
-  let cellsKnownOn = startedOn;
-
-  /** Cells that held a queen to be when last known, though she may have come out since. */
-  const lastKnownLive = () => {
-    const on = latestOf(cellsKnownOn, queen.removedOn ?? cellsKnownOn);
-    return [...followed.values()].filter((cell) => mayStillHoldQueen(cell, on));
-  };
-  const schedule = (look: LookRead | null, due: Day | null): ColonySchedule => {
-    const live = lastKnownLive();
-    const from: ScheduleFrom = {
-      startedOn,
-      origin,
-      look,
-      queen,
-      liveCells: live.filter(({ cell }) => cell.part !== 'above'),
-      liveAbove: live.filter(({ cell }) => cell.part === 'above'),
-      alreadyDue: due,
-      parts,
-      answers,
-      frames,
-      settings,
-      today,
-    };
-    return colonySchedule(from, followUps, changes);
-  };
-
-  for (const step of stepsOf({ ...facts, inspections }, known, today)) {
-    switch (step.kind) {
-      case 'half':
-        queen = afterHalfKnown(queen, step.part);
-        if (queen.removedOn !== null) removals.push(queen.removedOn);
-        break;
-      case 'queen':
-        queen = afterQueenEvent(queen, step.event);
-        if (queen.removedOn === step.on) removals.push(step.on);
-        break;
-      case 'given': {
-        const cell = followed.get(step.departure.cellId);
-        if (cell) followed.set(cell.cell.id, takenFrom(cell, step.departure.toColonyId));
-        break;
-      }
-      case 'arrived': {
-        const { cell } = step.arrival;
-        followed.set(cell.cell.id, cell);
-        cellFacts.set(cell.cell.id, cell.cell);
-        cellsKnownOn = step.on;
-        break;
-      }
-      case 'programme':
-        queen = afterProgrammeStart(queen, step.part);
-        if (queen.removedOn === step.on) removals.push(step.on);
-        clearCells(followed, step.part);
-        if (step.part.programme.keptCellIds.length > 0) cellsKnownOn = step.on;
-        parts.push(step.part);
-        break;
-      case 'survey':
-        frames = {
-          survey: step.survey,
-          room: roomOf(step.survey, sizes),
-          triggers: triggersOf(step.survey.hive, step.survey.coveredSeams, sizes),
-        };
-        break;
-      case 'answer':
-        queen = afterAnswer(queen, step.answer, parts);
-        answers.push(step.answer);
-        break;
-      case 'look': {
-        const { inspection } = step;
-        const lookedBefore = looks.at(-1)?.inspection.on ?? inspection.on;
-        const knownBefore = [...followed.values()].filter((cell) => mayStillHoldQueen(cell, lookedBefore));
-        soFar.push(inspection);
-        cellsKnownOn = inspection.on;
-        followCells(followed, cellFacts, inspection, soFar, removals);
-        const cells = [...followed.values()];
-        const liveNow = cells.filter((cell) => mayStillHoldQueen(cell, inspection.on)).length;
-        queen = beforeInspection(queen, inspection, knownBefore, liveNow);
-        const look = readLook(inspection, cells, queen);
-        queen = afterInspection(queen, inspection, look.reading.reading, cells);
-        if (inspection.youngest !== null) {
-          const before = looks.findLast(({ inspection: { eggs } }) => eggs === 'seen');
-          brood = {
-            seenOn: inspection.on,
-            ...lastLaid({
-              on: inspection.on,
-              youngest: inspection.youngest,
-              eggsLookedFor: inspection.eggs !== 'not-looked-for',
-              lastEggsSeen: before?.inspection.on ?? null,
-            }),
-          };
-        }
-        alreadyDue = dueByLast;
-        looks.push({ ...look, next: null, queenAfter: queen });
-      }
-    }
-    if (parts.length > 0) followUps = followUpsOf(parts, answers, looks, settings);
-    const then = schedule(looks.at(-1) ?? null, alreadyDue);
-    if (step.kind === 'look') {
-      const next = then.checks[0]?.window ?? null;
-      looks.push({ ...(looks.pop() as Look), next });
-      dueByLast = next?.latest ?? dueByLast;
-    }
-    schedules.push({ step, schedule: then });
+  const setting: Setting = { facts: { ...facts, inspections }, settings, today, changes };
+  const parts = facts.parts.map((part) => partBy(part, inspections, facts.answers, today));
+  const schedules: ScheduleThen[] = [];
+  let known = atStart(setting);
+  for (const step of stepsOf(setting.facts, parts, today)) {
+    known = AFTER[step.kind](known, step as never, setting);
+    if (known.parts.length > 0) known = { ...known, followUps: followUpsOf(known.parts, known.told, settings, today) };
+    if (step.on < today - SCHEDULES_KEPT_FOR) continue;
+    const schedule = scheduleOf(known, known.looks.at(-1) ?? null, setting);
+    schedules.push({ step, schedule });
+    if (step.kind === 'look') known = withNext(known, schedule);
   }
-
-  const cells = [...followed.values()];
-  const lastLook = looks.at(-1) ?? null;
-  const ended = (facts.endedOn !== null && facts.endedOn <= today) || parts.some((part) => part.queen === 'ends');
+  const cells = [...known.cells.values()];
+  const ended = (facts.endedOn !== null && facts.endedOn <= today) || known.parts.some(({ queen }) => queen === 'ends');
   return {
     today,
-    looks,
-    lastLook,
+    looks: known.looks,
+    lastLook: known.looks.at(-1) ?? null,
     cells,
-    liveCells: lastKnownLive().filter(({ cell }) => cell.part !== 'above'),
-    cellDates: colonyCellDates(cells.filter(({ goneMissing }) => !goneMissing).map(({ planBy }) => planBy)),
-    queen,
-    frames,
-    lastLaid: brood,
-    parts,
-    answers,
-    followUps,
-    schedule: ended ? EMPTY_SCHEDULE : (schedules.at(-1)?.schedule ?? schedule(null, null)),
+    liveCells: lastKnownLive(known).filter(isBelow),
+    cellDates: colonyCellDates(
+      cells.filter(({ goneMissing, overdueOn }) => !goneMissing && overdueOn === null).map(({ planBy }) => planBy),
+    ),
+    queen: known.queen,
+    frames: known.frames,
+    lastLaid: known.brood,
+    parts: known.parts,
+    answers: known.answers,
+    followUps: known.followUps,
+    schedule: ended
+      ? EMPTY_SCHEDULE
+      : (schedules.at(-1)?.schedule ?? scheduleOf(known, known.looks.at(-1) ?? null, setting)),
     schedules,
     ended,
   };
 }
 
-/** Cells that a method does not keep are down by the end of its day; in a unit that lost none by it they stay. */
-function clearCells(followed: Map<string, TrackedCell>, { programme, units }: ProgrammePart): void {
-  const { keptCellIds, on, method } = programme;
-  const { clearsCells, raisesQueen } = methodNamed(method);
-  const keepsSome = keptCellIds.length > 0 && raisesQueen !== null && units.includes(raisesQueen.unit);
-  if (!clearsCells && !keepsSome) return;
-  const kept = new Set(keptCellIds);
-  for (const [id, cell] of followed) {
-    if (!kept.has(id) && mayStillHoldQueen(cell, on)) followed.set(id, takenFrom(cell, null));
-  }
+/** The last look with the look that is due next, going by it. */
+function withNext(known: Known, { checks }: ColonySchedule): Known {
+  const last = known.looks.at(-1) as Look;
+  const next = checks[0]?.window ?? null;
+  return {
+    ...known,
+    looks: [...known.looks.slice(0, -1), { ...last, next }],
+    dueByLast: next?.latest ?? known.dueByLast,
+  };
 }

@@ -23,6 +23,8 @@ export interface Look {
   readonly takenDown: number;
   /** Those above the excluder of a Demaree, which are not counted in `takenDown`. */
   readonly takenDownAbove: number;
+  /** Cells above the excluder that a virgin has left, or that were torn down: she is, or was, up there. */
+  readonly openedAbove: number;
   /** The look that was due next, going by this one. */
   readonly next: CheckWindow | null;
   /** What was known of the queen after it. */
@@ -48,9 +50,10 @@ export function readLook(inspection: InspectionFact, cells: readonly TrackedCell
   const asLeft = stillThere.filter(isBelow);
   const above = [...stillThere, ...carriedOver].filter((cell) => !isBelow(cell));
   const liveAbove = above.filter((cell) => mayStillHoldQueen(cell, on));
+  const openedAbove = stillThere.filter((cell) => !isBelow(cell) && isVacated(cell) && cell.lastSeen === on).length;
   const seenCells = groupCells(asLeft, (cell) => (cell.planBy.status === 'removed' ? 'removed' : cell.lastStage));
   const carried = groupCells(notLookedAt, (cell) => stageByNow(cell, inspection));
-  const groups = [...seenCells, ...carried];
+  const groups = [...seenCells, ...carried, ...heardCells(inspection)];
   const reading = readInspection(
     on,
     {
@@ -87,6 +90,12 @@ export function readLook(inspection: InspectionFact, cells: readonly TrackedCell
       text: `${liveAbove.map(cellAndDay).join(', ')}: above the excluder, raised far from the queen; take down every one`,
     });
   }
+  if (openedAbove > 0) {
+    because.push({
+      code: 'virgin-above',
+      text: 'a cell above the excluder is open: a virgin is, or was, up there, away from the queen below',
+    });
+  }
   if (missing.length > 0) {
     because.push({ code: 'cells-not-found', text: `${missing.join(', ')}: looked for and not there any more` });
   }
@@ -102,7 +111,22 @@ export function readLook(inspection: InspectionFact, cells: readonly TrackedCell
     notLookedAt,
     takenDown: inspection.cells.filter(wasTaken).length - takenDownAbove,
     takenDownAbove,
+    openedAbove,
   };
+}
+
+const isVacated = ({ planBy }: TrackedCell) => planBy.status === 'emerged' || planBy.status === 'destroyed';
+
+/** A free virgin was heard tooting, or others quacking in their cells: as good as seen. */
+function heardCells({ piping }: InspectionFact): readonly DatedCellsSeen[] {
+  const heard = (stage: CellStage): DatedCellsSeen => ({
+    stage,
+    count: 1,
+    place: 'bottom',
+    dates: { sealing: null, emergence: null },
+  });
+  const free = piping === 'tooting' || piping === 'both' ? [heard('emerged')] : [];
+  return piping === 'quacking' || piping === 'both' ? [...free, heard('queen-moving'), heard('queen-moving')] : free;
 }
 
 const isBelow = ({ cell }: TrackedCell) => cell.part !== 'above';

@@ -15,6 +15,9 @@ const event = (kind: QueenEventKind, on: string, queenId = 'q') => ({
   queenId,
   on: day(`2027-${on}`),
   kind,
+  at: null,
+  to: null,
+  emerged: null,
 });
 const fold = (facts: Partial<ColonyFacts>, today = '2027-07-01') =>
   foldColony(aColony({ startedOn: START, cells: [cell('a'), cell('b')], ...facts }), DEFAULT_SETTINGS, day(today));

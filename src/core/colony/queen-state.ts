@@ -1,14 +1,12 @@
-import { EGG_HATCHES } from '../biology/development';
-import { addDays, type Day } from '../calendar/day';
-import { notAfter, spanOf, type Window } from '../calendar/window';
+import { emergesAfter } from '../biology/emerges-after';
+import { EMERGE_AFTER_CAST } from '../biology/mating';
+import type { Day } from '../calendar/day';
+import { type DayRange, notAfter, type Window } from '../calendar/window';
 import type { QueenExpected } from '../inspections/inspection-seen';
-import type { ReadingName } from '../inspections/reading';
-import type { FollowUpCode } from '../methods/method';
 import { methodNamed } from '../methods/methods';
-import { type AnswerMeaning, meaningOf } from '../programmes/answers';
-import type { CheckAnswerFact, ProgrammePart } from '../programmes/facts';
-import type { ColonyOrigin, InspectionFact, QueenEventFact } from './facts';
-import { emergencesOf, type TrackedCell } from './track-cells';
+import type { ProgrammePart } from '../programmes/facts';
+import { type ColonyOrigin, daysOf, type QueenEventFact } from './facts';
+import type { QueenDoubt } from './queen-doubt';
 
 /** The programme under which a colony is without its queen or waits for a new one, and what it asks for meanwhile. */
 export interface QueenProgramme {
@@ -25,11 +23,17 @@ export interface QueenProgramme {
 /** What is known of a colony's queen at one moment. */
 export interface QueenState {
   readonly expected: QueenExpected;
-  /** Not known from the keeper's own hand, but read from the brood: she left with a swarm. */
+  /** Not known from the keeper's own hand, but read from the brood or because a swarm was seen: she left with it. */
   readonly presumedGone: boolean;
-  /** The day she was taken away or lost; null when that is not how it came about. */
+  /** The first day on which she may have been taken away or lost; null when that is not how it came about. */
   readonly removedOn: Day | null;
-  /** When the virgin that is now expected came out. */
+  /** The last such day; `removedOn` where that is certain. */
+  readonly removedTo: Day | null;
+  /** The days between which a swarm was seen to leave with her; null: none was. */
+  readonly swarmedOn: DayRange | null;
+  /** The last day on which an earlier queen, who is known to be gone, may have laid. */
+  readonly lastOwnEggs: Day | null;
+  /** When the virgin that is now expected emerged. */
   readonly virginEmerged: Window | null;
   readonly cagedOn: Day | null;
   readonly released: boolean;
@@ -47,14 +51,27 @@ export interface QueenState {
   readonly withoutSince: Day | null;
   /** Eggs were looked for in their window, and there were none. */
   readonly noEggsOn: Day | null;
-  /** A test comb showed that there is a queen, who does not lay yet. */
+  /** A test frame showed that there is a queen, who does not lay yet. */
   readonly lateButThereOn: Day | null;
+  /** She came with a swarm or a nuc on that day, and has not been seen to lay here. */
+  readonly arrivedOn: Day | null;
+  /** The first eggs of a queen who was waited for, and the fact that tells of them. */
+  readonly laysSince: { readonly on: Day; readonly id: string } | null;
+  /** What does not fit together, or which queen it was is not known; null: nothing of the kind. */
+  readonly doubt: QueenDoubt | null;
 }
 
 /** A laying queen is in there, as far as is known. */
 export const lays = ({ expected, presumedGone }: QueenState): boolean => expected === 'laying' && !presumedGone;
 
-const onlyOn = (day: Day): Window => ({ earliest: day, likelyFrom: day, likelyTo: day, latest: day });
+export const onlyOn = (day: Day): Window => ({ earliest: day, likelyFrom: day, likelyTo: day, latest: day });
+/** Some time in a span, no day likelier than another. */
+export const within = ({ from, to }: DayRange): Window => ({
+  earliest: from,
+  likelyFrom: from,
+  likelyTo: to,
+  latest: to,
+});
 
 export function queenStateAtStart(origin: ColonyOrigin, startedOn: Day): QueenState {
   const isCast = origin === 'cast';
@@ -62,6 +79,9 @@ export function queenStateAtStart(origin: ColonyOrigin, startedOn: Day): QueenSt
     expected: isCast ? 'virgin' : 'laying',
     presumedGone: false,
     removedOn: null,
+    removedTo: null,
+    swarmedOn: null,
+    lastOwnEggs: null,
     virginEmerged: isCast ? onlyOn(startedOn) : null,
     cagedOn: null,
     released: false,
@@ -75,11 +95,17 @@ export function queenStateAtStart(origin: ColonyOrigin, startedOn: Day): QueenSt
     withoutSince: null,
     noEggsOn: null,
     lateButThereOn: null,
+    arrivedOn: origin === 'prime-swarm' || origin === 'nuc' ? startedOn : null,
+    laysSince: null,
+    doubt: null,
   };
 }
 
-const nobodyElse = {
+/** Nothing of an earlier queen, or of the wait for one, is left in the state. */
+export const nobodyElse = {
   removedOn: null,
+  removedTo: null,
+  swarmedOn: null,
   virginEmerged: null,
   cagedOn: null,
   released: false,
@@ -90,32 +116,70 @@ const nobodyElse = {
   withoutSince: null,
   noEggsOn: null,
   lateButThereOn: null,
-};
+  arrivedOn: null,
+  laysSince: null,
+  doubt: null,
+} as const satisfies Partial<QueenState>;
 
-/** The state after something befell the queen. */
-export function afterQueenEvent(state: QueenState, { id, kind, on, queenId }: QueenEventFact): QueenState {
+export const noQueen = { expected: 'none', clipped: false, queenId: null } as const;
+
+/** A virgin is in there. */
+export function withVirgin(state: QueenState, emerged: Window, queenId: string | null, id: string): QueenState {
+  const { cycle, programme } = state;
+  return {
+    ...state,
+    ...nobodyElse,
+    expected: 'virgin',
+    virginEmerged: emerged,
+    clipped: false,
+    queenId,
+    cycle: cycle ?? id,
+    programme,
+  };
+}
+
+/**
+ * The state after something happened to the queen.
+ *
+ * @param emerging when the virgins of the colony's own cells emerge; null: none are known
+ */
+export function afterQueenEvent(state: QueenState, event: QueenEventFact, emerging: Window | null = null): QueenState {
+  const { id, kind, on, queenId, emerged } = event;
+  const days = daysOf(event);
+  const fresh = { ...state, ...nobodyElse };
   switch (kind) {
     case 'present':
-      return { ...state, ...nobodyElse, expected: 'laying', clipped: keepsClip(state, queenId), queenId };
+      return { ...fresh, expected: 'laying', clipped: keepsClip(state, queenId), queenId };
     case 'virgin-out':
+    case 'virgin-in': {
+      const virgin = emerged ? notAfter(within(emerged), days.to) : within(days);
+      return { ...withVirgin(state, virgin, queenId, id), cycle: id, programme: null };
+    }
+    case 'virgin-caged-in': {
+      const virgin = emerged ? notAfter(within(emerged), days.to) : within(days);
+      return { ...withVirgin(state, virgin, queenId, id), cycle: id, programme: null, cagedOn: on };
+    }
+    case 'virgin-taken':
+      // Her cells are known; without one left the colony has nothing.
+      if (state.expected === 'laying' && !state.presumedGone) return state;
       return {
-        ...state,
-        ...nobodyElse,
-        expected: 'virgin',
-        virginEmerged: onlyOn(on),
-        clipped: false,
-        queenId,
+        ...fresh,
+        ...noQueen,
         cycle: id,
+        programme: state.programme,
+        lastOwnEggs: state.lastOwnEggs,
+        withoutSince: emerging && emerging.latest > on ? null : on,
       };
     case 'caged-in':
       return {
-        ...state,
-        ...nobodyElse,
+        ...fresh,
         expected: 'caged',
         cagedOn: on,
         clipped: keepsClip(state, queenId),
         queenId,
         cycle: id,
+        lastOwnEggs: lossOf(state),
+        doubt: oldQueenDoubt(state, id, on),
       };
     case 'released':
       return { ...state, released: true };
@@ -125,16 +189,50 @@ export function afterQueenEvent(state: QueenState, { id, kind, on, queenId }: Qu
       return { ...state, clipped: true, queenId };
     case 'removed':
     case 'lost':
-      return { ...state, ...nobodyElse, ...noQueen, removedOn: on, cycle: id };
+      // The old queen was found after all, while the bought one is in there.
+      if (isOldQueenFound(state, queenId)) return { ...state, doubt: null, lastOwnEggs: days.to };
+      return { ...fresh, ...noQueen, removedOn: days.from, removedTo: days.to, lastOwnEggs: days.to, cycle: id };
+    case 'swarmed':
+      return {
+        ...fresh,
+        expected: 'laying',
+        presumedGone: true,
+        clipped: false,
+        queenId: null,
+        swarmedOn: days,
+        lastOwnEggs: days.to,
+        cycle: id,
+      };
+    case 'cast-left': {
+      const others = emerging ?? emergesAfter(days, EMERGE_AFTER_CAST);
+      return { ...withVirgin(state, others, null, id), lastOwnEggs: state.lastOwnEggs };
+    }
   }
 }
 
-const noQueen = { expected: 'none', clipped: false, queenId: null } as const;
+const keepsClip = (state: QueenState, queenId: string) => state.queenId === queenId && state.clipped;
+
+/** The last day on which the queen before this one may have laid; null: she is not known to be gone. */
+function lossOf({ removedTo, swarmedOn, lastOwnEggs }: QueenState): Day | null {
+  return removedTo ?? swarmedOn?.to ?? lastOwnEggs;
+}
+
+/** A bought queen was given to a colony whose own queen nobody has taken out. */
+function oldQueenDoubt(state: QueenState, id: string, on: Day): QueenDoubt | null {
+  const isKnownGone = state.expected !== 'laying' || state.presumedGone || state.withoutSince !== null;
+  return isKnownGone ? null : { code: 'old-queen-not-found', on, id };
+}
+
+function isOldQueenFound({ expected, doubt, queenId }: QueenState, foundId: string): boolean {
+  const isOld = doubt?.code === 'old-queen-not-found' || doubt?.code === 'old-queen-there';
+  return isOld && (expected === 'caged' || expected === 'laying') && foundId !== queenId;
+}
 
 /** The state after a programme began on the colony. */
 export function afterProgrammeStart(state: QueenState, part: ProgrammePart): QueenState {
   const { programme, queen, units, queenClipped } = part;
   const { id, on } = programme;
+  const days = daysOf(programme);
   const { raisesQueen } = methodNamed(programme.method);
   const raising: QueenProgramme = {
     id,
@@ -143,23 +241,41 @@ export function afterProgrammeStart(state: QueenState, part: ProgrammePart): Que
     isMoved: raisesQueen?.isMoved ?? false,
     buysQueen: programme.buysQueen,
   };
-  const anew = { ...state, ...nobodyElse };
+  const fresh = { ...state, ...nobodyElse };
   switch (queen) {
     case 'laying':
-      return { ...anew, expected: 'laying', clipped: queenClipped, queenId: programme.queenId };
+      return { ...fresh, expected: 'laying', clipped: queenClipped, queenId: programme.queenId };
     case 'taken':
-      return { ...anew, ...noQueen, removedOn: on, cycle: id, programme: raising };
+      return {
+        ...fresh,
+        ...noQueen,
+        removedOn: days.from,
+        removedTo: days.to,
+        lastOwnEggs: days.to,
+        cycle: id,
+        programme: raising,
+      };
     case 'gone':
-      return { ...anew, ...noQueen, presumedGone: true, cycle: id, programme: raising };
+      return {
+        ...fresh,
+        ...noQueen,
+        presumedGone: true,
+        swarmedOn: state.swarmedOn,
+        lastOwnEggs: lossOf(state),
+        cycle: id,
+        programme: raising,
+      };
     case 'caged':
       return {
-        ...anew,
+        ...fresh,
         expected: 'caged',
         clipped: false,
         queenId: programme.queenId,
         cagedOn: on,
+        lastOwnEggs: lossOf(state),
         cycle: id,
         programme: raising,
+        doubt: oldQueenDoubt(state, id, on),
       };
     case 'either':
       return { ...state, eitherHalfSince: on, cycle: id, programme: raising };
@@ -170,129 +286,50 @@ export function afterProgrammeStart(state: QueenState, part: ProgrammePart): Que
 }
 
 /** The state once it is known which half of a split this colony is. */
-export function afterHalfKnown(state: QueenState, { programme, half }: ProgrammePart): QueenState {
-  const { cycle, programme: raising } = state;
-  if (!half || state.eitherHalfSince === null) return state;
-  const anew = { ...state, ...nobodyElse };
+export function afterHalfKnown(state: QueenState, { programme, half, queenClipped }: ProgrammePart): QueenState {
+  if (!half) return state;
+  const { id, queenId } = programme;
+  const days = daysOf(programme);
+  const fresh = { ...state, ...nobodyElse };
+  const raising: QueenProgramme = state.programme ?? {
+    id,
+    unit: methodNamed(programme.method).raisesQueen?.unit ?? 'queenless-half',
+    isThinned: programme.secondThinning,
+    isMoved: false,
+    buysQueen: programme.buysQueen,
+  };
+  const cycle = state.cycle ?? id;
   switch (half.is) {
     case 'queen':
-      return { ...anew, expected: 'laying', lastEggsSeen: half.on, lastProof: { on: half.on, by: 'eggs' } };
-    case 'queenless':
-      return { ...anew, ...noQueen, removedOn: programme.on, cycle, programme: raising };
-    case 'failed':
-      return { ...anew, ...noQueen, withoutSince: half.on, cycle, programme: raising };
-  }
-}
-
-/** The state after a follow-up was answered. */
-export function afterAnswer(state: QueenState, answer: CheckAnswerFact, parts: readonly ProgrammePart[]): QueenState {
-  const { on, programmeId } = answer;
-  const part = parts.find(({ programme }) => programme.id === programmeId);
-  const says: AnswerMeaning['queen'] = meaningOf(answer.code as FollowUpCode, answer.answer)?.queen;
-  const cycle = state.cycle ?? programmeId;
-  switch (says) {
-    case 'laying':
       return {
-        ...state,
-        ...nobodyElse,
+        ...fresh,
         expected: 'laying',
-        lastEggsSeen: on,
-        lastProof: { on, by: 'eggs' },
+        clipped: queenClipped || state.clipped,
+        queenId: state.queenId ?? queenId,
+        lastEggsSeen: half.by === 'eggs' ? half.on : state.lastEggsSeen,
+        lastProof: { on: half.on, by: half.by === 'seen' ? 'seen' : 'eggs' },
       };
-    case 'no-eggs':
-      return { ...state, noEggsOn: on };
-    case 'queen-there':
-      return { ...state, noEggsOn: null, lateButThereOn: on };
-    case 'released':
-      return { ...state, released: true };
-    case 'raising': {
-      const programme = {
-        id: programmeId,
-        unit: part?.units[0] ?? 'hive',
-        isThinned: true,
-        isMoved: false,
-        buysQueen: false,
+    case 'queenless':
+      return {
+        ...fresh,
+        ...noQueen,
+        removedOn: days.from,
+        removedTo: days.to,
+        lastOwnEggs: days.to,
+        cycle,
+        programme: raising,
       };
-      return { ...state, ...nobodyElse, ...noQueen, removedOn: part?.programme.on ?? on, cycle, programme };
-    }
-    case 'without': {
-      // A split that failed leaves both halves without a queen; that is told by the halves.
-      if (answer.code === 'which-half') return state;
-      return { ...state, ...nobodyElse, ...noQueen, withoutSince: on, cycle, programme: state.programme };
-    }
-    case undefined:
-      return state;
+    case 'failed':
+      return { ...fresh, ...noQueen, withoutSince: half.on, lastOwnEggs: days.to, cycle, programme: raising };
+    case 'settled':
+      return {
+        ...fresh,
+        expected: 'laying',
+        queenId: null,
+        clipped: false,
+        lastEggsSeen: half.on,
+        lastProof: { on: half.on, by: 'eggs' },
+        laysSince: { on: half.on, id },
+      };
   }
-}
-
-const keepsClip = (state: QueenState, queenId: string) => state.queenId === queenId && state.clipped;
-
-/** Could eggs seen at this inspection have been laid by a queen that was taken away before it? */
-function eggsMayBeHers({ removedOn }: QueenState, { on, youngest }: InspectionFact): boolean {
-  if (removedOn === null) return false;
-  const oldestEgg = youngest === 'eggs-upright' ? 1 : EGG_HATCHES.value;
-  return addDays(on, -oldestEgg) <= removedOn;
-}
-
-/**
- * The state before an inspection is read: cells known from before may have let a virgin out meanwhile. That is expected of a
- * colony without its queen when none of its cells is live any more and the first of them could be out by then.
- */
-export function beforeInspection(
-  state: QueenState,
-  { on, eggs }: InspectionFact,
-  knownBefore: readonly TrackedCell[],
-  liveNow: number,
-): QueenState {
-  const queenless = state.expected === 'none' || state.presumedGone;
-  if (!queenless || liveNow > 0 || eggs === 'seen') return state;
-  const emerged = spanOf(emergencesOf(knownBefore));
-  if (!emerged || emerged.earliest > on) return state;
-  const { cycle, programme } = state;
-  const virginEmerged = notAfter(emerged, on);
-  return { ...state, ...nobodyElse, expected: 'virgin', virginEmerged, clipped: false, cycle, programme };
-}
-
-/** The state after an inspection was read as `reading`; `cells` as tracked up to and with it. */
-export function afterInspection(
-  state: QueenState,
-  inspection: InspectionFact,
-  reading: ReadingName,
-  cells: readonly TrackedCell[],
-): QueenState {
-  const { on, eggs, queen } = inspection;
-  const proven: QueenState = {
-    ...state,
-    lastEggsSeen: eggs === 'seen' ? on : state.lastEggsSeen,
-    lastProof: queen === 'seen' ? { on, by: 'seen' } : eggs === 'seen' ? { on, by: 'eggs' } : state.lastProof,
-  };
-  if (reading === 'drone-laying') return state;
-  // Eggs of the queen of either half are no proof of her in this one, until it is known which it is.
-  if (state.eitherHalfSince !== null) return proven;
-  if (reading === 'virgin-loose' || reading === 'cast-risk') {
-    const vacated = cells.filter(
-      ({ planBy, lastSeen }) => lastSeen === on && (planBy.status === 'emerged' || planBy.status === 'destroyed'),
-    );
-    const emerged = spanOf(emergencesOf(vacated));
-    const virginEmerged = emerged ? notAfter(emerged, on) : onlyOn(on);
-    const { cycle, programme } = state;
-    return {
-      ...proven,
-      ...nobodyElse,
-      expected: 'virgin',
-      virginEmerged,
-      clipped: false,
-      queenId: null,
-      cycle: cycle ?? inspection.id,
-      programme,
-    };
-  }
-  if (eggs === 'seen') {
-    return eggsMayBeHers(state, inspection) ? state : { ...proven, ...nobodyElse, expected: 'laying' };
-  }
-  if (queen === 'seen' && state.expected === 'none') return { ...proven, ...nobodyElse, expected: 'laying' };
-  if (reading === 'swarmed') {
-    return { ...proven, presumedGone: true, clipped: false, cycle: state.cycle ?? inspection.id };
-  }
-  return queen === 'seen' ? { ...proven, presumedGone: false } : proven;
 }

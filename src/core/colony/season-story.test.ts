@@ -1,17 +1,17 @@
 import { describe, expect, it } from 'vitest';
 import { day, formatDay } from '../calendar/day';
-import { type Check, urgencyOf } from '../schedule/check';
 import { dueWords } from '../schedule/due-words';
+import { colonyOnDay } from '../schedule/standing';
 import { DEFAULT_SETTINGS } from '../settings/settings';
 import { type CellSeenFact, type ColonyFacts, type InspectionFact, NO_PROGRAMMES, type QueenEventKind } from './facts';
 import { foldColony } from './fold';
-import { inspection } from './testing';
+import { inspection, queenEvent } from './testing';
 
 /** One colony from spring to a laying young queen, asked every few days what it says. */
 const cell = (id: string) => ({ id, label: id, place: 'bottom' as const, box: 1, frame: 4, part: null });
 const saw = (cellId: string, found: CellSeenFact['found'], takenDown = false) => ({ cellId, found, takenDown });
 const look = (on: string, over: Partial<InspectionFact> = {}) => inspection({ at: `2027-${on}T15:00`, ...over });
-const event = (kind: QueenEventKind, on: string) => ({ id: kind + on, queenId: 'old', on: day(`2027-${on}`), kind });
+const event = (kind: QueenEventKind, on: string) => queenEvent({ queenId: 'old', on: day(`2027-${on}`), kind });
 
 const facts: ColonyFacts = {
   ...NO_PROGRAMMES,
@@ -37,8 +37,8 @@ const facts: ColonyFacts = {
 const on = (today: string) => foldColony(facts, DEFAULT_SETTINGS, day(`2027-${today}`));
 const says = (today: string) => {
   const state = on(today);
-  const [check] = state.schedule.checks;
-  return [state.lastLook?.reading.reading, check && dueWords(check as Check, state.today)];
+  const { lead } = colonyOnDay(state.schedule, state.today);
+  return [state.lastLook?.reading.reading, lead && dueWords(lead, state.today)];
 };
 
 describe('a season of one colony', () => {
@@ -87,7 +87,7 @@ describe('a season of one colony', () => {
   it('never asks for anything while the hive is to be left shut', () => {
     for (let date = day('2027-05-22'); date <= day('2027-06-05'); date = (date + 1) as typeof date) {
       const { schedule } = foldColony(facts, DEFAULT_SETTINGS, date);
-      expect(schedule.checks.every((check) => urgencyOf(check, date) === 'later')).toBe(true);
+      expect(colonyOnDay(schedule, date).due.length === 0).toBe(true);
     }
   });
 });

@@ -1,13 +1,18 @@
 import { day, dayOfMinute } from '../calendar/day';
-import { type ColonyFacts, type InspectionFact, NO_PROGRAMMES } from './facts';
+import { type ColonyFacts, type InspectionFact, NO_PROGRAMMES, type QueenEventFact } from './facts';
 
 /** An inspection for tests: every brood frame cleared, eggs and no cells seen, unless said otherwise. */
 export function inspection(over: Partial<InspectionFact> & { readonly at: string }): InspectionFact {
   return {
     id: over.at,
     on: dayOfMinute(over.at),
+    to: null,
     thoroughness: 'cleared',
     queen: 'not-looked-for',
+    queenSeenAs: 'not-said',
+    queenHandled: 'left',
+    piping: 'not-listened',
+    isByHelper: false,
     eggs: 'seen',
     youngest: null,
     droneBroodInWorkerCells: 'none',
@@ -35,4 +40,9 @@ export function aColony(over: Partial<ColonyFacts> = {}): ColonyFacts {
     queenEvents: [],
     ...over,
   };
+}
+
+/** Something that happened to a queen, for tests: on one certain day, without a minute, unless said otherwise. */
+export function queenEvent(over: Partial<QueenEventFact> & Pick<QueenEventFact, 'kind' | 'on'>): QueenEventFact {
+  return { id: `${over.kind}${over.on}`, queenId: 'q', at: null, to: null, emerged: null, ...over };
 }

@@ -1,9 +1,12 @@
 import { QUEEN_EMERGES } from '../biology/development';
+import { figure } from '../biology/figure';
+import { EGGS_AFTER_LOSS } from '../biology/mating';
+import { SOURCES } from '../biology/sources';
 import { addDays, type Day } from '../calendar/day';
-import type { Window } from '../calendar/window';
-import { type CellCheck, type CellDates, type CellSight, closestCheck, dateCell } from '../cells/dating';
+import type { DayRange, Window } from '../calendar/window';
+import { type CellCheck, type CellDates, type CellSight, closestChecks, dateCell } from '../cells/dating';
 import { type CellStage, isLive } from '../cells/stage';
-import type { CellFact, CellFinding, InspectionFact } from './facts';
+import { type CellFact, type CellFinding, daysOf, type InspectionFact } from './facts';
 
 /** One cell followed from visit to visit. */
 export interface TrackedCell {
@@ -15,15 +18,18 @@ export interface TrackedCell {
   readonly sights: readonly {
     readonly inspectionId: string;
     readonly on: Day;
+    readonly to: Day | null;
     readonly found: CellFinding;
     readonly takenDown: boolean;
   }[];
-  /** The inspection before its first sight that says most about when it was not there yet. */
-  readonly emptyAt: CellCheck | null;
+  /** The inspections before its first sight that say most about when it was not there yet. */
+  readonly emptyAt: readonly CellCheck[];
   /** It was looked for at the last visit that named it, and is gone without a trace. */
   readonly goneMissing: boolean;
   /** The colony it was given to; null: it was not given away. */
   readonly givenTo: string | null;
+  /** Seen still sealed after the last day on which a queen could have emerged: dead, empty or sealed again. Null: not so. */
+  readonly overdueOn: Day | null;
   /** A conflict names places in `sights`. */
   readonly dates: CellDates;
   /**
@@ -33,55 +39,76 @@ export interface TrackedCell {
   readonly planBy: CellDates;
 }
 
+/** A look for cells; cells that were taken down long ago say nothing of one found now. */
+const SAME_RUN_OF_CELLS = figure(
+  'Cells taken down tell of those found within',
+  2 * 21,
+  'days, twice what a worker takes to emerge',
+  SOURCES.caution,
+);
+
 /**
  * Follows the cells that one more inspection names, the latest so far: `followed`, by cell id, is changed in place. The others stay
  * as they are. A cell that was there before the queen was removed, going by what was seen of it, is not taken for an emergency cell.
  *
- * @param checks all inspections so far, in order of time
+ * @param checks all searches so far, in order of time, that of this inspection among them
  * @param removals the days on which the colony lost a queen, in order of time
  */
 export function followCells(
   followed: Map<string, TrackedCell>,
   facts: ReadonlyMap<string, CellFact>,
   inspection: InspectionFact,
-  checks: readonly InspectionFact[],
-  removals: readonly Day[],
+  checks: readonly CellCheck[],
+  removals: readonly DayRange[],
 ): void {
   for (const { cellId, found, takenDown } of inspection.cells) {
     const cell = facts.get(cellId);
     if (!cell) throw new Error(`Inspection ${inspection.id} names an unknown cell ${cellId}`);
-    const sight = { inspectionId: inspection.id, on: inspection.on, found, takenDown };
+    const sight = { inspectionId: inspection.id, on: inspection.on, to: inspection.to, found, takenDown };
     const before = followed.get(cellId);
     const sights = before ? [...before.sights, sight] : [sight];
-    const emptyAt = before ? before.emptyAt : closestCheck(checks, inspection.on);
+    const emptyAt = before ? before.emptyAt : closestChecks(ofThisRun(checks, inspection.on), inspection.on);
     const tracked = trackCell(cell, sights, emptyAt, removals);
     if (tracked) followed.set(cellId, tracked);
   }
 }
 
+/** The search that an inspection was. */
+export function checkOf({ on, to, thoroughness, cells }: InspectionFact): CellCheck {
+  const cellsRemoved = cells.some(({ found, takenDown }) => takenDown || found === 'removed');
+  return { on, ...(to === null ? {} : { to }), thoroughness, cellsRemoved };
+}
+
+const ofThisRun = (checks: readonly CellCheck[], on: Day): readonly CellCheck[] =>
+  checks.map((check) =>
+    check.cellsRemoved && addDays(check.on, SAME_RUN_OF_CELLS.value) < on ? { ...check, cellsRemoved: false } : check,
+  );
+
+type Removal = DayRange | null;
+
 function trackCell(
   cell: CellFact,
   sights: TrackedCell['sights'],
-  emptyAt: CellCheck | null,
-  removals: readonly Day[],
+  emptyAt: readonly CellCheck[],
+  removals: readonly DayRange[],
 ): TrackedCell | null {
-  const stages = sights.flatMap(({ on, found }, index): CellSight[] =>
-    found === 'not-found' ? [] : [{ on, stage: found, index }],
-  );
+  const stages = sights.flatMap((sight, index): CellSight[] => {
+    const { from: on, to } = daysOf(sight);
+    return sight.found === 'not-found' ? [] : [{ on, to, stage: sight.found, index }];
+  });
   const first = stages[0];
   const lastStage = stages.at(-1);
   const last = sights.at(-1);
   if (!first || !lastStage || !last) return null;
-  const queenRemoved = removals.findLast((on) => on < first.on) ?? null;
-
-  const checks = emptyAt ? [emptyAt] : [];
-  const withRemoval = dateCell({ sights: stages, checks, queenRemoved });
-  const dates =
-    withRemoval.conflict && queenRemoved !== null
-      ? dateCell({ sights: stages, checks, queenRemoved: null })
-      : withRemoval;
-  const alone = dates.conflict ? dateCell({ sights: stages, checks: [], queenRemoved: null }) : dates;
-  const ended = last.takenDown ? ({ status: 'removed' } as const) : {};
+  const queenRemoved = removals.findLast(({ to }) => to < first.on) ?? null;
+  const overdue = overdueSight(stages, emptyAt, queenRemoved);
+  const dated = overdue === null ? stages : stages.filter((sight) => sight === first || sight.index < overdue.index);
+  const dates = overdue === first ? EMPTY : datesOf(dated, emptyAt, queenRemoved);
+  const ended = last.takenDown
+    ? ({ status: 'removed' } as const)
+    : overdue && !isLive(lastStage.stage)
+      ? statusOnly(lastStage.stage)
+      : {};
   return {
     cell,
     firstSeen: first.on,
@@ -91,18 +118,74 @@ function trackCell(
     emptyAt,
     goneMissing: last.found === 'not-found',
     givenTo: null,
-    dates: { ...dates, ...ended },
-    planBy: { ...alone, ...ended },
+    overdueOn: overdue?.on ?? null,
+    dates: { ...dates.dates, ...ended },
+    planBy: { ...dates.planBy, ...ended },
   };
+}
+
+const UNDATED: CellDates = { status: 'live', laid: null, sealing: null, emergence: null, conflict: null };
+const EMPTY = { dates: UNDATED, planBy: UNDATED };
+
+const statusOnly = (stage: CellStage) => ({
+  status: dateCell({ sights: [{ on: 0 as Day, stage, index: 0 }], checks: [], queenRemoved: null }).status,
+});
+
+function datesOf(
+  sights: readonly CellSight[],
+  checks: readonly CellCheck[],
+  queenRemoved: Removal,
+): { readonly dates: CellDates; readonly planBy: CellDates } {
+  const withRemoval = dateCell({ sights, checks, queenRemoved });
+  const dates =
+    withRemoval.conflict && queenRemoved !== null ? dateCell({ sights, checks, queenRemoved: null }) : withRemoval;
+  const planBy = dates.conflict ? dateCell({ sights, checks: [], queenRemoved: null }) : dates;
+  return { dates, planBy };
+}
+
+/**
+ * The first sight of the cell still sealed on a day on which its queen must long be out: by the sights before it, or, where it was
+ * first seen like that, because it can only have been raised from brood of a queen who was gone, and every such queen is out.
+ */
+function overdueSight(
+  sights: readonly CellSight[],
+  checks: readonly CellCheck[],
+  queenRemoved: Removal,
+): CellSight | null {
+  const isSilent = ({ stage }: CellSight) => isLive(stage) && stage.startsWith('sealed');
+  for (const [i, sight] of sights.entries()) {
+    if (!isSilent(sight)) continue;
+    if (i > 0) {
+      const { emergence } = datesOf(sights.slice(0, i), checks, queenRemoved).planBy;
+      if (emergence && sight.on > emergence.latest) return sight;
+    } else if (queenRemoved !== null) {
+      const lastOut = addDays(queenRemoved.to, QUEEN_EMERGES.value.late);
+      const laidAtTheLatest = dateCell({ sights: [sight], checks: [], queenRemoved: null }).laid?.to ?? sight.on;
+      const isOfAnother = laidAtTheLatest >= addDays(queenRemoved.from, EGGS_AFTER_LOSS.value);
+      if (sight.on > lastOut && !isOfAnother) return sight;
+    }
+  }
+  return null;
 }
 
 /**
  * It held a queen to be when last seen, and nothing since says that it is over by `on`. One that cannot be dated is over once even
- * an egg laid on the day it was last seen would have become a queen.
+ * an egg laid on the day it was last seen would have become a queen; one seen sealed after its last day holds none.
  */
-export function mayStillHoldQueen({ planBy, lastStage, lastSeen, goneMissing }: TrackedCell, on: Day): boolean {
-  if (goneMissing || planBy.status !== 'live' || !isLive(lastStage)) return false;
+export function mayStillHoldQueen(
+  { planBy, lastStage, lastSeen, goneMissing, overdueOn }: TrackedCell,
+  on: Day,
+): boolean {
+  if (goneMissing || overdueOn !== null || planBy.status !== 'live' || !isLive(lastStage)) return false;
   return on <= (planBy.emergence?.latest ?? addDays(lastSeen, QUEEN_EMERGES.value.late));
+}
+
+/** It is to be asked about at an inspection on `on`: it may hold a queen, or what became of it was never said. */
+export function isEndUnknown(cell: TrackedCell, on: Day): boolean {
+  const { planBy, goneMissing, lastStage, lastSeen } = cell;
+  if (mayStillHoldQueen(cell, on)) return true;
+  const isOver = goneMissing || planBy.status !== 'live' || !isLive(lastStage);
+  return !isOver && on <= addDays(lastSeen, SAME_RUN_OF_CELLS.value);
 }
 
 /** The cell as it is once the keeper has taken it down or given it away, apart from an inspection that says so. */

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { COLONY_ORIGINS } from '../colony/facts';
+import { COLONY_ORIGINS, QUEEN_WANTED } from '../colony/facts';
 import { isoDayField } from '../formats/day-field';
 import { idField, nameField, noteField } from './fields';
 import { LIMITS } from './limits';
@@ -16,6 +16,8 @@ export const colonyFact = z.strictObject({
   startedOn: isoDayField,
   endedOn: isoDayField.nullable(),
   note: noteField,
+  /** What the keeper wants for it: a queen or a cell, or one of a better strain. */
+  wanted: z.enum(QUEEN_WANTED).default('nothing'),
 });
 
 export type ColonyFact = z.infer<typeof colonyFact>;

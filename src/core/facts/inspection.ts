@@ -2,8 +2,8 @@ import { z } from 'zod';
 import { YOUNGEST_BROOD } from '../brood/youngest';
 import { CELL_PLACES } from '../cells/place';
 import { CELL_STAGES } from '../cells/stage';
-import { CELL_PARTS, DRONES, STORES } from '../colony/facts';
-import { minuteField } from '../formats/day-field';
+import { CELL_PARTS, DRONES, PIPING, QUEEN_HANDLED, QUEEN_SEEN_AS, STORES } from '../colony/facts';
+import { isoDayField, minuteField } from '../formats/day-field';
 import { LOOKED } from '../inspections/looked';
 import { THOROUGHNESS } from '../inspections/thoroughness';
 import { idField, noteField } from './fields';
@@ -14,8 +14,15 @@ export const inspectionFact = z.strictObject({
   id: idField,
   colonyId: idField,
   at: minuteField,
+  /** The last day on which it may have been, where it is entered from memory; null: the day is certain. */
+  to: isoDayField.nullable().default(null),
   thoroughness: z.enum(THOROUGHNESS),
   queen: z.enum(LOOKED),
+  queenSeenAs: z.enum(QUEEN_SEEN_AS).default('not-said'),
+  queenHandled: z.enum(QUEEN_HANDLED).default('left'),
+  piping: z.enum(PIPING).default('not-listened'),
+  /** Somebody else saw it and told the keeper. */
+  isByHelper: z.boolean().default(false),
   eggs: z.enum(LOOKED),
   youngest: z.enum(YOUNGEST_BROOD).nullable(),
   droneBroodInWorkerCells: z.enum(LOOKED),

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { CELL_TRAVELS } from '../colony/facts';
-import { isoDayField } from '../formats/day-field';
+import { isoDayField, minuteField } from '../formats/day-field';
 import { ALL_METHOD_NAMES } from '../methods/method';
 import { idField, nameField, noteField } from './fields';
 import { LIMITS } from './limits';
@@ -10,10 +10,16 @@ export const programmeStart = z.strictObject({
   id: idField,
   colonyId: idField,
   method: z.enum(ALL_METHOD_NAMES),
+  /** Local minute; null: not noted, it counts in the order of entry. */
+  at: minuteField.nullable().default(null),
   on: isoDayField,
+  /** The last day on which it may have been done; null: the day is certain. */
+  to: isoDayField.nullable().default(null),
   secondThinning: z.boolean(),
   onlySealedBroodUp: z.boolean(),
   buysQueen: z.boolean(),
+  /** A part faces away or a wall and is turned back a little each day. */
+  turnsDaily: z.boolean().default(false),
   note: noteField,
   /** Of the colony's live cells, those that stay. */
   keptCellIds: z.array(idField).max(LIMITS.cellsPerInspection),

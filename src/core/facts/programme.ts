@@ -10,12 +10,18 @@ export const programmeFact = z.strictObject({
   id: idField,
   colonyId: idField,
   method: z.enum(ALL_METHOD_NAMES),
+  /** Local minute; null: not noted, it counts in the order of entry. */
+  at: minuteField.nullable().default(null),
   on: isoDayField,
+  /** The last day on which it may have been begun; null: the day is certain. */
+  to: isoDayField.nullable().default(null),
   /** Given up on this day; null: it runs to its end. */
   endedOn: isoDayField.nullable(),
   secondThinning: z.boolean(),
   onlySealedBroodUp: z.boolean(),
   buysQueen: z.boolean(),
+  /** A part faces away or a wall and is turned back a little each day. */
+  turnsDaily: z.boolean().default(false),
   /** The queen that went to another unit or was given; null: none, or she is not in the book. */
   queenId: idField.nullable(),
   note: noteField,
@@ -85,6 +91,8 @@ export const cellMoveFact = z.strictObject({
   toColonyId: idField,
   /** The letter it goes by there. */
   label: z.string().regex(/^[a-z]{1,4}$/, { error: 'must be one to four small letters' }),
+  /** Local minute; null: not noted. */
+  at: minuteField.nullable().default(null),
   on: isoDayField,
   travel: z.enum(CELL_TRAVELS),
 });

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { QUEEN_EVENTS } from '../colony/facts';
-import { isoDayField } from '../formats/day-field';
+import { QUEEN_EVENTS, SWARM_WENT } from '../colony/facts';
+import { isoDayField, minuteField } from '../formats/day-field';
 import { idField, noteField } from './fields';
 
 export const QUEEN_ORIGINS = ['raised', 'bought', 'swarm', 'unknown'] as const;
@@ -15,12 +15,19 @@ export const queenFact = z.strictObject({
   note: noteField,
 });
 
-/** Something that befell a queen in a colony on a day. */
+/** Something that happened to a queen in a colony on a day. */
 export const queenEventFact = z.strictObject({
   id: idField,
   queenId: idField,
   colonyId: idField,
+  /** Local minute; null: not noted, it counts in the order of entry. */
+  at: minuteField.nullable().default(null),
   on: isoDayField,
+  /** The last day on which it may have been; null: the day is certain. */
+  to: isoDayField.nullable().default(null),
   kind: z.enum(QUEEN_EVENTS),
+  /** Of a swarm: where it went, and the colony that it was hived as; null: none, or not known. */
+  went: z.enum(SWARM_WENT).nullable().default(null),
+  hivedAsId: idField.nullable().default(null),
   note: noteField,
 });

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { isTimeZone } from '../calendar/local-minute';
 import { DEFAULT_SETTINGS, HEMISPHERES, SETTING_LIMITS, type Settings } from '../settings/settings';
 import { idField, nameField } from './fields';
 import { LIMITS } from './limits';
@@ -29,6 +30,11 @@ export const settingsFields = z.strictObject({
   broodSize: z.string().min(1).max(LIMITS.code),
   superSize: z.string().min(1).max(LIMITS.code),
   ownSizes: z.array(frameSizeField).max(LIMITS.ownSizes).readonly(),
+  timeZone: z
+    .string()
+    .max(LIMITS.name)
+    .refine(isTimeZone, { error: 'is no time zone; choose one of the list, such as Europe/London' })
+    .nullable(),
   cellsKept: within('cellsKept'),
   secondThinning: z.boolean(),
 });

@@ -9,8 +9,19 @@ function asVersion1(facts: SeasonFacts): string {
     apiaries: apiaries.map(({ mainFlowFrom: _, mainFlowTo: __, ...row }) => row),
     colonies,
     queens,
-    queenEvents,
-    inspections: inspections.map(({ broodFrames: _, coveredSeams: __, drones: ___, ...row }) => row),
+    queenEvents: queenEvents.map(({ at: _, to: __, deletedAt: ___, ...row }) => row),
+    inspections: inspections.map(
+      ({
+        broodFrames: _,
+        coveredSeams: __,
+        drones: ___,
+        to: ____,
+        queenSeenAs: _____,
+        piping: ______,
+        isByHelper: _______,
+        ...row
+      }) => row,
+    ),
     cells: cells.map(({ part: _, ...row }) => row),
     cellObservations,
     settings,
@@ -30,6 +41,8 @@ describe('a season file of an earlier version', () => {
     expect(inspections.every(({ broodFrames, drones }) => broodFrames === null && drones === 'not-looked-for')).toBe(
       true,
     );
+    expect(inspections.every(({ to, piping }) => to === null && piping === 'not-listened')).toBe(true);
+    expect(read.value.queenEvents.every(({ at, deletedAt }) => at === null && deletedAt === null)).toBe(true);
     expect(cells.every(({ part }) => part === null)).toBe(true);
     expect(apiaries.every(({ mainFlowFrom }) => mainFlowFrom === null)).toBe(true);
     expect(inspections.map(({ id }) => id)).toEqual(season.inspections.map(({ id }) => id));
@@ -38,7 +51,7 @@ describe('a season file of an earlier version', () => {
   it('is written in the present version, and comes back the same', () => {
     if (!read.ok) throw new Error('not read');
     const text = writeSeasonFile(read.value);
-    expect(text).toContain('"version": 3');
+    expect(text).toContain('"version": 4');
     expect(readSeasonFile(text)).toEqual(read);
   });
 

@@ -24,7 +24,7 @@ import { framesOf, type Hive } from '../space/hive';
 import { parseInput } from './parse-input';
 
 export const SEASON_FORMAT = 'ubbet-season';
-export const SEASON_VERSION = 3;
+export const SEASON_VERSION = 4;
 
 const instantField = z.iso.datetime();
 
@@ -32,7 +32,7 @@ const facts = z.strictObject({
   apiaries: z.array(apiaryFact),
   colonies: z.array(colonyFact),
   queens: z.array(queenFact),
-  queenEvents: z.array(queenEventFact),
+  queenEvents: z.array(queenEventFact.extend({ deletedAt: instantField.nullable() })),
   inspections: z.array(inspectionFact.extend({ deletedAt: instantField.nullable() })),
   cells: z.array(cellFact),
   cellObservations: z.array(cellObservationFact),
@@ -51,7 +51,7 @@ const facts = z.strictObject({
   revisions: z.array(
     z.strictObject({
       id: idField,
-      entity: z.enum(['apiary', 'colony', 'queen', 'inspection', 'programme', 'check-answer', 'survey']),
+      entity: z.enum(['apiary', 'colony', 'queen', 'queen-event', 'inspection', 'programme', 'check-answer', 'survey']),
       entityId: idField,
       revisedAt: instantField,
       action: z.enum(['corrected', 'deleted', 'restored']),
@@ -132,6 +132,22 @@ const SINCE: { readonly [version: number]: Since } = {
     },
   },
   3: { tables: ['surveys', 'framePlans', 'keptFrames'], fields: {} },
+  4: {
+    tables: [],
+    fields: {
+      colonies: { wanted: 'nothing' },
+      inspections: {
+        to: null,
+        queenSeenAs: 'not-said',
+        queenHandled: 'left',
+        piping: 'not-listened',
+        isByHelper: false,
+      },
+      queenEvents: { at: null, to: null, went: null, hivedAsId: null, deletedAt: null },
+      programmes: { at: null, to: null, turnsDaily: false },
+      cellMoves: { at: null },
+    },
+  },
 };
 
 /** An older file as it would be written today. One that is not as it should be is left for the check to say so. */
@@ -221,9 +237,10 @@ function danglingReferences(content: SeasonFacts): Issue[] {
   content.queens.forEach(({ motherQueenId }, i) => {
     check(queens, motherQueenId, 'queens', i, 'motherQueenId');
   });
-  content.queenEvents.forEach(({ queenId, colonyId }, i) => {
+  content.queenEvents.forEach(({ queenId, colonyId, hivedAsId }, i) => {
     check(queens, queenId, 'queenEvents', i, 'queenId');
     check(colonies, colonyId, 'queenEvents', i, 'colonyId');
+    check(colonies, hivedAsId, 'queenEvents', i, 'hivedAsId');
   });
   content.inspections.forEach(({ colonyId }, i) => {
     check(colonies, colonyId, 'inspections', i, 'colonyId');

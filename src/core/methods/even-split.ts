@@ -1,6 +1,11 @@
+import { figure } from '../biology/figure';
+import { SOURCES } from '../biology/sources';
 import { WHICH_HALF_FOLLOW_UP } from './follow-ups';
 import { type Method, NO_NEEDS } from './method';
 import { BLIND_SPLIT_FAILURES } from './walk-away';
+
+/** Flying bees have learnt their places by then. */
+const SHIFT_FOR = figure('Even split: boxes are shifted a little each day for', 7, 'days', SOURCES.caution);
 
 export const evenSplit: Method = {
   name: 'even-split',
@@ -36,6 +41,13 @@ export const evenSplit: Method = {
     },
   ],
   followUps: [WHICH_HALF_FOLLOW_UP],
+  daily: {
+    unit: 'queen-half',
+    code: 'shift-boxes',
+    from: 1,
+    to: SHIFT_FOR.value,
+    why: 'See at the entrances which gets more flying bees. Move the weaker half nearer the old place, the stronger further off, until both fly alike.',
+  },
   raisesQueen: { unit: 'queenless-half', thinned: true, isMoved: false },
   options: ['keptCells', 'secondThinning'],
   failures: BLIND_SPLIT_FAILURES,

@@ -50,6 +50,8 @@ export const FOLLOW_UP_CODES = [
   'space-check',
   'united',
   'read-comb',
+  'turn-hive',
+  'shift-boxes',
 ] as const;
 export type FollowUpCode = (typeof FOLLOW_UP_CODES)[number];
 
@@ -65,6 +67,18 @@ export interface FollowUp {
   readonly unless?: 'onlySealedBroodUp';
   /** It belongs to this kind of swarm only. */
   readonly swarm?: 'prime' | 'cast';
+}
+
+/** A task of a few minutes on each day after the method, outside the hive; a day that was missed is not made up. */
+export interface DailyTask {
+  readonly unit: string;
+  readonly code: 'turn-hive' | 'shift-boxes';
+  /** The first and the last day, counted from the method's. */
+  readonly from: number;
+  readonly to: number;
+  readonly why: string;
+  /** Only where the keeper has chosen this. */
+  readonly onlyIf?: 'turnsDaily';
 }
 
 /**
@@ -132,6 +146,7 @@ export interface Method {
   readonly steps: readonly string[];
   readonly units: readonly MethodUnit[];
   readonly followUps: readonly FollowUp[];
+  readonly daily?: DailyTask;
   /** The unit that is left without a queen and raises one, and whether it is moved when its cells are thinned; null: none is. */
   readonly raisesQueen: {
     readonly unit: string;

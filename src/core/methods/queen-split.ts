@@ -1,6 +1,12 @@
+import { figure } from '../biology/figure';
+import { SOURCES } from '../biology/sources';
 import { NUC_SETTLED_FOLLOW_UP } from './follow-ups';
 import { type Method, NO_NEEDS } from './method';
 import { QUEEN_RAISING_FAILURES } from './queen-raising-failures';
+
+const DEGREES_A_DAY = figure('A split turned away is turned back by', 15, 'degrees a day', SOURCES.practice);
+/** From facing straight away to facing the front. */
+const HALF_TURN = 180;
 
 export const queenSplit: Method = {
   name: 'queen-split',
@@ -30,6 +36,14 @@ export const queenSplit: Method = {
     { name: 'parent', queen: 'taken', gets: 'the other brood with eggs and young larvae', stands: 'where it stood' },
   ],
   followUps: [NUC_SETTLED_FOLLOW_UP],
+  daily: {
+    unit: 'nuc',
+    code: 'turn-hive',
+    from: 1,
+    to: HALF_TURN / DEGREES_A_DAY.value,
+    why: 'Faced away or to a wall it kept more of its flying bees; turned a little each day they find home.',
+    onlyIf: 'turnsDaily',
+  },
   raisesQueen: { unit: 'parent', thinned: true, isMoved: false },
   options: ['keptCells', 'secondThinning'],
   failures: QUEEN_RAISING_FAILURES,

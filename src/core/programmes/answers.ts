@@ -8,16 +8,22 @@ export interface Again {
 }
 
 /**
- * What an answer says of the queen: eggs of hers were seen (`laying`); there were none (`no-eggs`); a test comb shows that there is
- * one, who is late (`queen-there`); she is out of her cage
- * (`released`); there is none and has been none since the programme began, but bees are raising one (`raising`); there is none and
- * nothing to raise one from (`without`).
+ * What follows from an answer for the queen, beside what was seen: a test frame shows that there is one, who is late
+ * (`queen-there`); there is none and has been none since the programme began, but bees are raising one (`raising`); there is none
+ * and nothing to raise one from (`without`).
  */
-export type QueenAnswer = 'laying' | 'no-eggs' | 'queen-there' | 'released' | 'raising' | 'without';
+export type QueenAnswer = 'queen-there' | 'raising' | 'without';
+
+/** What the keeper saw who gives an answer: no more and no less than an inspection that saw the same. */
+export interface SeesByAnswer {
+  readonly eggs?: 'seen' | 'none';
+  readonly queen?: 'seen';
+}
 
 export interface AnswerMeaning {
   readonly code: string;
   readonly words: string;
+  readonly sees?: SeesByAnswer;
   readonly queen?: QueenAnswer;
   /** It is to be looked at again. */
   readonly again?: Again;
@@ -25,16 +31,17 @@ export interface AnswerMeaning {
   readonly remedy?: string;
 }
 
-const LAYS: AnswerMeaning = { code: 'eggs', words: 'Eggs seen', queen: 'laying' };
+const LAYS: AnswerMeaning = { code: 'eggs', words: 'Eggs seen', sees: { eggs: 'seen' } };
 const CELLS_AGAIN = 'They want to go all the same: date the cells in an inspection and choose a method.';
 
 /** What each follow-up can be answered with, the good outcome first. Entering an inspection can answer some of them too. */
 export const ANSWERS: { readonly [C in FollowUpCode]: readonly AnswerMeaning[] } = {
   'nuc-settled': [
-    { code: 'settled', words: 'Settled: she lays, there is food, no cells', queen: 'laying' },
+    { code: 'settled', words: 'Settled: she lays, there is food, no cells', sees: { eggs: 'seen' } },
     {
       code: 'no-eggs',
       words: 'No eggs',
+      sees: { eggs: 'none' },
       again: { from: 3, ideal: 3, to: 5 },
       remedy: 'Give her some days more. None then: she was lost on the way.',
     },
@@ -50,7 +57,7 @@ export const ANSWERS: { readonly [C in FollowUpCode]: readonly AnswerMeaning[] }
     {
       code: 'no-eggs',
       words: 'Looked for, no eggs',
-      queen: 'no-eggs',
+      sees: { eggs: 'none' },
       remedy: 'Give a test comb the same day: after three weeks without open brood workers begin to lay.',
     },
   ],
@@ -59,6 +66,7 @@ export const ANSWERS: { readonly [C in FollowUpCode]: readonly AnswerMeaning[] }
     {
       code: 'no-eggs',
       words: 'No eggs',
+      sees: { eggs: 'none' },
       again: { from: 3, ideal: 3, to: 5 },
       remedy: 'Look once more. None then: give a test comb or unite it.',
     },
@@ -70,8 +78,11 @@ export const ANSWERS: { readonly [C in FollowUpCode]: readonly AnswerMeaning[] }
     {
       code: 'one-open',
       words: 'A cell was open: a virgin may be up there',
-      remedy: 'Find her, or take the top box away from the hive onto a stand of its own.',
+      again: { from: 1, ideal: 1, to: 3 },
+      remedy:
+        'Find her and take her out, put the top box on a stand of its own, or give it an entrance of its own and let her mate from there.',
     },
+    { code: 'own-entrance', words: 'Given an entrance of its own: she may mate from there' },
   ],
   'top-brood-gone': [
     { code: 'gone', words: 'All emerged' },
@@ -101,12 +112,20 @@ export const ANSWERS: { readonly [C in FollowUpCode]: readonly AnswerMeaning[] }
     },
   ],
   doors: [{ code: 'changed', words: 'Doors changed' }],
+  'turn-hive': [
+    { code: 'done', words: 'Turned by 15 degrees', again: { from: 1, ideal: 1, to: 1 } },
+    { code: 'faces-front', words: 'Faces the front again' },
+  ],
+  'shift-boxes': [
+    { code: 'done', words: 'Moved by 10 cm', again: { from: 1, ideal: 1, to: 1 } },
+    { code: 'even', words: 'Both fly alike: no more to do' },
+  ],
   released: [
-    { code: 'out', words: 'She is out of the cage', queen: 'released' },
+    { code: 'out', words: 'She is out of the cage', sees: { queen: 'seen' } },
     {
       code: 'still-in',
       words: 'Still in the cage: let out by hand',
-      queen: 'released',
+      sees: { queen: 'seen' },
     },
     {
       code: 'dead',

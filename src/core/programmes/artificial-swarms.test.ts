@@ -147,7 +147,15 @@ describe('a clipped queen that goes to another unit', () => {
         { unit: 'old-site', colonyId: 'swarm' },
       ],
     });
-    const clipped = { id: 'e', queenId: 'q', on: day('2027-04-10'), kind: 'clipped' } as const;
+    const clipped = {
+      id: 'e',
+      queenId: 'q',
+      on: day('2027-04-10'),
+      kind: 'clipped',
+      at: null,
+      to: null,
+      emerged: null,
+    } as const;
     const at = yard(
       { home: { queenEvents: [clipped] }, swarm: { startedOn: programme.on } },
       { programmes: [programme] },

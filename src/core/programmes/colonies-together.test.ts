@@ -17,7 +17,15 @@ describe('a cell given to another colony', () => {
       units: [{ unit: 'hive', colonyId: 'needy' }],
       keptCellIds: ['b'],
     });
-    const move = { id: 'm', cellId: 'b', toColonyId: 'needy', label: 'a', on: give.on, travel: 'cut-out' } as const;
+    const move = {
+      id: 'm',
+      cellId: 'b',
+      toColonyId: 'needy',
+      label: 'a',
+      at: null,
+      on: give.on,
+      travel: 'cut-out',
+    } as const;
     const at = yard(
       { home: { cells: [cell('a'), cell('b')], inspections: giving }, needy: { inspections: needing } },
       { programmes: [give], cellMoves: [move] },

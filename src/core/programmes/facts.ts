@@ -1,6 +1,7 @@
 import type { Day } from '../calendar/day';
 import type { InspectionFact } from '../colony/facts';
 import type { FollowUpCode, MethodName, UnitQueen } from '../methods/method';
+import type { HalfKnown } from './which-half';
 
 /** A method as it was started on a colony. Everything that follows from it is derived. */
 export interface ProgrammeFact {
@@ -8,13 +9,19 @@ export interface ProgrammeFact {
   /** The colony it was started on. */
   readonly colonyId: string;
   readonly method: MethodName;
+  /** Local minute; null: not noted, it counts in the order of entry. */
+  readonly at: string | null;
   readonly on: Day;
+  /** The last day on which it may have been begun; null: `on` is certain. */
+  readonly to: Day | null;
   /** Given up on this day; null: it runs to its end. */
   readonly endedOn: Day | null;
   readonly secondThinning: boolean;
   readonly onlySealedBroodUp: boolean;
   /** The unit without a queen is given a bought one instead of raising its own. */
   readonly buysQueen: boolean;
+  /** A part faces away or a wall and is turned back a little each day. */
+  readonly turnsDaily: boolean;
   /** The queen that went to another unit or was given; null: none, or not in the book. */
   readonly queenId: string | null;
   /** Which colony each of the method's units is. */
@@ -38,6 +45,8 @@ export interface CheckAnswerFact {
   readonly answer: string;
   /** Of `which-half`: the half without the queen. */
   readonly queenlessColonyId: string | null;
+  /** It was not given as an answer but follows from an inspection that saw the same. */
+  readonly isByLook?: boolean;
 }
 
 /** A check put on another day or left out by the keeper. Of several for one check the latest counts. */
@@ -70,5 +79,7 @@ export interface ProgrammePart {
   readonly queen: UnitQueen;
   readonly queenClipped: boolean;
   /** Of a half of a split: since when it is known which of the two it is; null: not known yet, or no split. */
-  readonly half: { readonly on: Day; readonly is: 'queenless' | 'queen' | 'failed' } | null;
+  readonly half: HalfKnown | null;
+  /** All that became known of it, in order of time; the last is `half`. */
+  readonly halves: readonly HalfKnown[];
 }

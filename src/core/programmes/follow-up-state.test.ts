@@ -5,25 +5,38 @@ import { inspection } from '../colony/testing';
 import type { FollowUpCode, MethodName } from '../methods/method';
 import { DEFAULT_SETTINGS } from '../settings/settings';
 import type { CheckAnswerFact, ProgrammeFact, ProgrammePart } from './facts';
-import { followUpsOf } from './follow-up-state';
+import { answersOfLook, followUpsOf } from './follow-up-state';
 import { anAnswer, aProgramme } from './testing';
 
+const TODAY = day('2027-05-20');
 const part = (method: MethodName, units: readonly string[], over: Partial<ProgrammeFact> = {}): ProgrammePart => ({
   programme: aProgramme({ method, on: day('2027-05-10'), ...over }),
   units,
   queen: 'unchanged',
   queenClipped: false,
   half: null,
+  halves: [],
 });
 const look = (on: string, over: object = {}) =>
   ({
     inspection: inspection({ at: `2027-${on}T12:00`, ...over }),
     takenDownAbove: 0,
+    openedAbove: 0,
     liveAbove: [],
+    liveCells: [],
     ...over,
   }) as unknown as Look;
+/** As they stand once the answers of the looks, in order, are among those given. */
+const withLooks = (parts: ProgrammePart[], answers: CheckAnswerFact[], looks: Look[]) => {
+  const given = [...answers].sort((a, b) => (a.at < b.at ? -1 : 1));
+  const told = looks.reduce<readonly CheckAnswerFact[]>(
+    (so, one) => so.concat(answersOfLook(one, followUpsOf(parts, so, DEFAULT_SETTINGS, TODAY))),
+    given,
+  );
+  return followUpsOf(parts, told, DEFAULT_SETTINGS, TODAY);
+};
 const states = (parts: ProgrammePart[], answers: CheckAnswerFact[] = [], looks: Look[] = []) =>
-  followUpsOf(parts, answers, looks, DEFAULT_SETTINGS).map(
+  withLooks(parts, answers, looks).map(
     ({ code, nth, status, window, on }) =>
       `${code}${nth > 1 ? nth : ''} ${status} ${on === null ? formatDay(window.earliest).slice(5) : formatDay(on).slice(5)}`,
   );

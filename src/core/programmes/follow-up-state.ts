@@ -1,13 +1,14 @@
-import { addDays, type Day } from '../calendar/day';
+import { addDays, type Day, daysBetween, earliestOf, latestOf } from '../calendar/day';
 import type { CheckWindow } from '../calendar/window';
-import type { Look } from '../colony/look';
+import type { LookRead } from '../colony/look';
 import type { FollowUpCode, MethodKind } from '../methods/method';
 import { methodNamed } from '../methods/methods';
 import { type PlannedCheck, planMethod, USUAL_CHOICES } from '../methods/plan';
 import { checkKey } from '../schedule/check';
 import type { Settings } from '../settings/settings';
-import { type AnswerMeaning, meaningOf } from './answers';
+import { ANSWERS, type AnswerMeaning, meaningOf } from './answers';
 import type { CheckAnswerFact, ProgrammePart } from './facts';
+import { ASKED_AGAIN, TOLD_EARLY, toldByLook } from './told-by-look';
 
 /** One of a programme's follow-ups at a colony, and how it stands. */
 export interface FollowUpState {
@@ -16,37 +17,31 @@ export interface FollowUpState {
   readonly unit: string;
   readonly code: FollowUpCode;
   readonly nth: number;
+  /** The day on which its programme was begun. */
+  readonly begunOn: Day;
   readonly window: CheckWindow;
   readonly why: string;
-  /** Due; or over: answered, seen at an inspection, given up with its programme, or overtaken by a later one. */
-  readonly status: 'due' | 'answered' | 'seen' | 'given-up' | 'overtaken';
+  /** Due; or over: answered, seen at an inspection, given up with its programme, overtaken by a later one, or ended by itself. */
+  readonly status: 'due' | 'answered' | 'seen' | 'given-up' | 'overtaken' | 'ended';
   /** The day it was answered or seen. */
   readonly on: Day | null;
+  /** The last answer; of one that is due: why it is asked again. */
   readonly answer: AnswerMeaning | null;
 }
 
 /** Follow-ups that hang on how the queen is raised; the queen's state dates them, not the day of the method. */
-const BY_QUEEN: ReadonlySet<FollowUpCode> = new Set(['thin-cells', 'move-parent', 'eggs']);
+const BY_QUEEN: ReadonlySet<FollowUpCode> = new Set(['thin-cells', 'move-parent', 'eggs', 'which-half']);
 
-const openedNest = ({ inspection }: Look) => inspection.thoroughness !== 'tip-up';
-
-/** Which looks answer a follow-up by themselves. The others are answered by the keeper only. */
-const SEEN_AT: { readonly [C in FollowUpCode]?: (look: Look) => boolean } = {
-  'nuc-settled': openedNest,
-  'laying-check': ({ inspection }) => inspection.eggs !== 'not-looked-for',
-  'bottom-check': openedNest,
-  'space-check': openedNest,
-  'clear-top-cells': ({ takenDownAbove, liveAbove }) => takenDownAbove > 0 && liveAbove.length === 0,
-};
+/** A queen who was hived or bought is given the whole of her window: looked for early in it and not found, it is looked again. */
+const PATIENT: ReadonlySet<FollowUpCode> = new Set(['laying-check']);
 
 /** A programme gives way to a later one of its kind on the same colony. */
 function overtakenOn(part: ProgrammePart, parts: readonly ProgrammePart[]): Day | null {
+  const place = parts.indexOf(part);
   const kind: MethodKind = methodNamed(part.programme.method).kind;
   const later = parts.filter(
-    ({ programme }) =>
-      programme.id !== part.programme.id &&
-      methodNamed(programme.method).kind === kind &&
-      (programme.on > part.programme.on || (programme.on === part.programme.on && programme.id > part.programme.id)),
+    ({ programme }, i) =>
+      i > place && programme.id !== part.programme.id && methodNamed(programme.method).kind === kind,
   );
   return later.length === 0 ? null : (Math.min(...later.map(({ programme }) => programme.on)) as Day);
 }
@@ -61,62 +56,108 @@ function plannedFor(part: ProgrammePart, settings: Settings): readonly PlannedCh
 }
 
 /**
- * Every follow-up at a colony that hangs on the day its programme began, and how it stands: an answer or a look from its first day
- * on closes it; an answer that wants another look dates it anew, under the same key. Those that hang on the queen that is raised
- * are not among them.
+ * Every follow-up at a colony that hangs on the day its programme began, and how it stands: the last answer closes it, given by the
+ * keeper or by an inspection that saw the same; one that wants another look dates it anew, under the same key. Those that hang on
+ * the queen that is raised are not among them.
+ *
+ * @param parts in the order in which they were begun
+ * @param answers in order of time, those of inspections among them
  */
 export function followUpsOf(
   parts: readonly ProgrammePart[],
   answers: readonly CheckAnswerFact[],
-  looks: readonly Look[],
   settings: Settings,
+  today: Day,
 ): readonly FollowUpState[] {
   return parts.flatMap((part) => {
     const counts = new Map<string, number>();
-    return plannedFor(part, settings).map((planned) => {
+    const overtaken = overtakenOn(part, parts);
+    const followUps = plannedFor(part, settings).map((planned) => {
       const nth = (counts.get(planned.code) ?? 0) + 1;
       counts.set(planned.code, nth);
-      return followUpState({ planned, nth, part, parts, answers, looks });
+      return followUpState({ planned, nth, part, overtaken, answers });
     });
+    const daily = dailyTask(part, overtaken, answers, today);
+    return daily ? [...followUps, daily] : followUps;
   });
+}
+
+/** Today's turn of a task that is done each day; it ends by itself, and days that were missed are not made up. */
+function dailyTask(
+  part: ProgrammePart,
+  overtaken: Day | null,
+  answers: readonly CheckAnswerFact[],
+  today: Day,
+): FollowUpState | null {
+  const { programme, units } = part;
+  const { daily } = methodNamed(programme.method);
+  if (!daily || !units.includes(daily.unit) || (daily.onlyIf && !programme[daily.onlyIf])) return null;
+  const { code, unit, why } = daily;
+  const { id, on: begunOn, endedOn } = programme;
+  const answer = answers.findLast((given) => given.programmeId === id && given.code === code) ?? null;
+  const meaning = answer && meaningOf(code, answer.answer);
+  const last = addDays(begunOn, daily.to);
+  const first = addDays(begunOn, daily.from);
+  const next = answer ? latestOf(first, addDays(answer.on, 1)) : first;
+  const window = { earliest: next, ideal: latestOf(next, earliestOf(today, last)), latest: latestOf(last, next) };
+  const state = { key: checkKey(code, id), programmeId: id, unit, code, nth: 1, begunOn, why, window, answer: meaning };
+  if (answer && !meaning?.again) return { ...state, status: 'answered', on: answer.on };
+  if (next > last || today > last) return { ...state, status: 'ended', on: last };
+  if (overtaken !== null) return { ...state, status: 'overtaken', on: overtaken };
+  return endedOn === null ? { ...state, status: 'due', on: null } : { ...state, status: 'given-up', on: endedOn };
 }
 
 function followUpState(from: {
   readonly planned: PlannedCheck;
   readonly nth: number;
   readonly part: ProgrammePart;
-  readonly parts: readonly ProgrammePart[];
+  readonly overtaken: Day | null;
   readonly answers: readonly CheckAnswerFact[];
-  readonly looks: readonly Look[];
 }): FollowUpState {
-  const { planned, nth, part, parts, answers, looks } = from;
+  const { planned, nth, part, overtaken, answers } = from;
   const { code, unit, window, why } = planned;
-  const { id, endedOn } = part.programme;
-  const state = { key: checkKey(code, id, nth), programmeId: id, unit, code, nth, why };
-  const answer = answers
-    .filter((given) => given.programmeId === id && given.code === code && given.nth === nth)
-    .reduce<CheckAnswerFact | null>((last, given) => (last === null || given.at > last.at ? given : last), null);
+  const { id, on: begunOn, endedOn } = part.programme;
+  const state = { key: checkKey(code, id, nth), programmeId: id, unit, code, nth, begunOn, why };
+  const answer =
+    answers.findLast((given) => given.programmeId === id && given.code === code && given.nth === nth) ?? null;
   const meaning = answer && meaningOf(code, answer.answer);
-  const overtaken = overtakenOn(part, parts);
   const over = (status: FollowUpState['status'], on: Day | null) =>
     ({ ...state, window, status, on, answer: meaning }) as const;
 
-  if (code === 'which-half' && part.half) return over(answer ? 'answered' : 'seen', part.half.on);
-  const again = meaning?.again;
-  const askedOn = answer && again ? answer.on : null;
-  const dated: CheckWindow =
-    askedOn !== null && again
-      ? {
-          earliest: addDays(askedOn, again.from),
-          ideal: addDays(askedOn, again.ideal),
-          latest: addDays(askedOn, again.to),
-        }
-      : window;
-  if (answer && !again) return over('answered', answer.on);
-  const answeredBy = SEEN_AT[code];
-  const seen = looks.find((look) => look.inspection.on >= dated.earliest && answeredBy?.(look));
-  if (seen) return over('seen', seen.inspection.on);
+  const isTooEarly = answer !== null && ASKED_AGAIN.has(code) && answer.on < window.earliest;
+  const again = answer && meaning?.again ? againAfter(code, answer.on, meaning.again, window) : null;
+  if (answer && !again && !isTooEarly) return over(answer.isByLook ? 'seen' : 'answered', answer.on);
   if (overtaken !== null) return over('overtaken', overtaken);
   if (endedOn !== null) return over('given-up', endedOn);
-  return { ...state, window: dated, status: 'due', on: null, answer: meaning };
+  return { ...state, window: again ?? window, status: 'due', on: null, answer: meaning };
+}
+
+function againAfter(
+  code: FollowUpCode,
+  on: Day,
+  again: NonNullable<AnswerMeaning['again']>,
+  planned: CheckWindow,
+): CheckWindow {
+  const days = [again.from, again.ideal, again.to].map((count) => addDays(on, count)) as [Day, Day, Day];
+  const [earliest, ideal, latest] =
+    PATIENT.has(code) && on < planned.latest
+      ? [earliestOf(days[0], planned.latest), earliestOf(days[2], planned.latest), planned.latest]
+      : days;
+  return { earliest, ideal, latest };
+}
+
+/**
+ * The answers that an inspection gives to the checks that are due: to each that it speaks to, from the first day of its window on;
+ * before it only the good one (the first of {@link ANSWERS}), where that tells whenever it is seen.
+ */
+export function answersOfLook(look: LookRead, followUps: readonly FollowUpState[]): readonly CheckAnswerFact[] {
+  const { id, at, on } = look.inspection;
+  return followUps.flatMap(({ status, code, nth, programmeId, begunOn, window }): CheckAnswerFact[] => {
+    const answer = status === 'due' ? toldByLook(code, look) : null;
+    if (answer === null) return [];
+    const tellsFrom = TOLD_EARLY.get(code) ?? Number.POSITIVE_INFINITY;
+    const isGood = ANSWERS[code][0]?.code === answer;
+    if (on < window.earliest && !(isGood && daysBetween(begunOn, on) >= tellsFrom)) return [];
+    return [{ id, programmeId, colonyId: '', code, nth, at, on, answer, queenlessColonyId: null, isByLook: true }];
+  });
 }

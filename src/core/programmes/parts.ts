@@ -28,9 +28,8 @@ export function partBy(
     .units.filter(({ name }) => units.includes(name))
     .map(({ queen }) => queen);
   const queen = queens.find((role) => role !== 'unchanged') ?? 'unchanged';
-  if (queen !== 'either') return { programme, units, queen, queenClipped, half: null };
+  if (queen !== 'either') return { programme, units, queen, queenClipped, half: null, halves: [] };
   const looksOf = (id: string) => (id === colonyId ? looks : otherHalfLooks);
-  const known = whichHalf(programme, looksOf, answers, today);
-  const is = known?.queenless === null ? 'failed' : known?.queenless === colonyId ? 'queenless' : 'queen';
-  return { programme, units: [...units, 'both'], queen, queenClipped, half: known && { on: known.on, is } };
+  const halves = whichHalf(programme, colonyId, looksOf, answers, today);
+  return { programme, units: [...units, 'both'], queen, queenClipped, half: halves.at(-1) ?? null, halves };
 }

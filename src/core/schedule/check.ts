@@ -1,5 +1,6 @@
 import type { Day } from '../calendar/day';
 import type { CheckWindow } from '../calendar/window';
+import type { ReadingName } from '../inspections/reading';
 import { FOLLOW_UP_CODES } from '../methods/method';
 
 export const CHECK_CODES = ['first-look', 'look', 'act', 'find-cells', 'make-room', ...FOLLOW_UP_CODES] as const;
@@ -21,6 +22,17 @@ export interface Check {
   readonly programme: { readonly id: string; readonly unit: string } | null;
   /** The day the keeper chose for it, which may lie outside its window; null: none was chosen. */
   readonly plannedFor: Day | null;
+  /** The brood nest is opened for it: not on days on which the hive is to be left shut. */
+  readonly opens: boolean;
+  /** Why it is done even where the hive is to be left shut; null: then it is not. */
+  readonly forced: string | null;
+  /** Of `act`: the reading that asks for it. */
+  readonly reading?: ReadingName;
+}
+
+/** A check of which nothing else is said: it opens the hive, forces nothing, and no day was chosen for it. */
+export function aCheck(check: Omit<Check, 'programme' | 'plannedFor' | 'opens' | 'forced'> & Partial<Check>): Check {
+  return { programme: null, plannedFor: null, opens: OPENS[check.code], forced: null, ...check };
 }
 
 /** `eggs:0196...`: the key of a check that hangs on a fact; `nth` tells those of one code in one programme apart. */
@@ -39,12 +51,72 @@ export interface LeaveShut {
   readonly to: Day;
 }
 
-export type Urgency = 'late' | 'now' | 'later';
+/** Whether the brood nest is opened for a check. */
+const OPENS: { readonly [C in CheckCode]: boolean } = {
+  'first-look': true,
+  look: true,
+  act: true,
+  'find-cells': true,
+  'make-room': true,
+  'nuc-settled': true,
+  'thin-cells': true,
+  'move-parent': true,
+  eggs: true,
+  'laying-check': true,
+  'clear-top-cells': true,
+  'top-brood-gone': true,
+  'bottom-check': true,
+  'supers-check': true,
+  'which-half': true,
+  doors: false,
+  'turn-hive': false,
+  'shift-boxes': false,
+  released: true,
+  'space-check': true,
+  united: true,
+  'read-comb': true,
+};
 
-/** Late once its window has passed; now while it is open. */
-export function urgencyOf({ window }: Pick<Check, 'window'>, today: Day): Urgency {
-  if (today > window.latest) return 'late';
-  return today >= window.earliest ? 'now' : 'later';
+/** What can be lost, most first: a swarm or a cast; a queen, or the days of a colony without one; room and order. */
+const STAKES = { swarm: 0, queen: 1, order: 2 } as const;
+
+const STAKE: { readonly [C in Exclude<CheckCode, 'act'>]: keyof typeof STAKES } = {
+  'first-look': 'order',
+  look: 'swarm',
+  'find-cells': 'swarm',
+  'thin-cells': 'swarm',
+  'clear-top-cells': 'swarm',
+  'bottom-check': 'swarm',
+  'which-half': 'swarm',
+  eggs: 'queen',
+  released: 'queen',
+  'laying-check': 'queen',
+  'nuc-settled': 'queen',
+  'read-comb': 'queen',
+  united: 'queen',
+  'make-room': 'order',
+  'move-parent': 'order',
+  'top-brood-gone': 'order',
+  'supers-check': 'order',
+  doors: 'order',
+  'turn-hive': 'order',
+  'shift-boxes': 'order',
+  'space-check': 'order',
+};
+
+const SWARM_READINGS: ReadonlySet<ReadingName> = new Set([
+  'cast-risk',
+  'swarmed',
+  'swarm-imminent',
+  'preparing',
+  'early-preparing',
+]);
+
+/** What can be lost where a check is not done, the less the number the more. */
+export function stakeOf({ code, reading }: Pick<Check, 'code' | 'reading'>): number {
+  if (code !== 'act') return STAKES[STAKE[code]];
+  if (reading === 'congested') return STAKES.order;
+  return reading !== undefined && SWARM_READINGS.has(reading) ? STAKES.swarm : STAKES.queen;
 }
 
 /** What each check is called on a label. */
@@ -66,6 +138,8 @@ export const CHECK_NAMES: { readonly [C in CheckCode]: string } = {
   'supers-check': 'supers',
   'which-half': 'which half?',
   doors: 'doors',
+  'turn-hive': 'turn',
+  'shift-boxes': 'shift',
   'space-check': 'room?',
   united: 'united?',
   'read-comb': 'read comb',

@@ -1,22 +1,24 @@
 import { figure } from '../biology/figure';
 import { NUC_SETTLES, PRIME_SWARM_LAYS } from '../biology/mating';
 import { SOURCES } from '../biology/sources';
-import { addDays, type Day } from '../calendar/day';
-import { spanOf } from '../calendar/window';
+import { addDays, type Day, earliestOf, latestOf } from '../calendar/day';
+import type { CheckWindow } from '../calendar/window';
 import { dayWords } from '../calendar/words';
-import { emergencesOf } from '../colony/track-cells';
+import { lays } from '../colony/queen-state';
 import type { CheckChangeFact } from '../programmes/facts';
 import type { FollowUpState } from '../programmes/follow-up-state';
 import { actCheck } from './act-check';
-import { type Check, type CheckCode, checkKey } from './check';
+import { seasonPart } from './beekeeping-year';
+import { aCheck, type Check, type CheckCode, checkKey, type LeaveShut } from './check';
 import { applyChanges, type SkippedCheck } from './check-changes';
-import { outOfLeaveShut, shutOn } from './leave-shut-wins';
+import { doubtCheck } from './doubt-check';
+import { eitherHalf } from './either-half';
+import { outOfLeaveShut } from './leave-shut-wins';
 import { makeRoomCheck } from './make-room';
 import { programmeChecks } from './programme-checks';
-import { cagedQueen, raisingQueen, virginExpected, windowAfter } from './queen-checks';
+import { cagedQueen, giveTestComb, raisingQueen, virginExpected, windowAfter } from './queen-checks';
 import { routineAfter } from './routine-after';
 import { checks, type ScheduleFrom, type SchedulePart } from './schedule-part';
-import { eggsWindow, emergencyEmergence, leaveShutSpan } from './virgin-care';
 
 const FIRST_LOOK_WITHIN = figure('First look at a colony new to the book', 7, 'days', SOURCES.caution);
 /** A look into the nest at a programme's check does for the routine look that would come at about the same time. */
@@ -32,12 +34,14 @@ const FIRST_FULL_LOOK = figure(
   'days since her eggs were seen',
   SOURCES.caution,
 );
+/** No living colony is left longer than this without a date, unless it is to be left shut or a programme says so. */
+export const DATE_WITHIN = figure('A colony has a date within', 21, 'days', SOURCES.caution);
 
 export interface ColonySchedule extends SchedulePart {
   /** In order of the day they are best done. */
   readonly checks: readonly Check[];
   readonly skipped: readonly SkippedCheck[];
-  /** Not done in time, and no longer to be done, since the hive is to be left shut by now. */
+  /** Not done in time, and no longer to be done: a virgin may be out by now. */
   readonly missed: readonly Check[];
 }
 
@@ -46,7 +50,7 @@ export const EMPTY_SCHEDULE: ColonySchedule = { ...checks(), skipped: [], missed
 /**
  * What is to be done at a colony next, and when it is to be left alone, from how it stands now: by its queen and its last reading,
  * with the follow-ups of its programmes. Nothing is left due on days on which it is to be left shut; what the keeper moved or left
- * out is moved or left out last.
+ * out is moved or left out last. There is always a date.
  */
 export function colonySchedule(
   from: ScheduleFrom,
@@ -60,18 +64,20 @@ export function colonySchedule(
   // The frames say more of a nest without room than the reading does.
   const isSaid = (check: Check) => room !== null && check.code === 'act' && from.look?.reading.reading === 'congested';
   const kept = byQueen.checks.filter((check) => !isSameVisit(check, own) && !isSaid(check));
-  const shutNow = shutOn(byQueen.leaveShut, from.today) !== null;
-  const isMissed = ({ code, window }: Check) => shutNow && ONLY_BEFORE.has(code) && window.latest < from.today;
-  const dated = [...kept, ...own, ...(room ? [room] : [])].map((check) => outOfLeaveShut(check, byQueen.leaveShut));
+  const doubt = doubtCheck(from);
+  const all = [...kept, ...own, ...(room ? [room] : []), ...(doubt ? [doubt] : [])];
+  const dated = all.map((check) => outOfLeaveShut(check, byQueen.leaveShut));
+  const isMissed = (check: Check) => isMoot(check, byQueen.leaveShut, from.today);
   const changed = applyChanges(
     dated.filter((check) => !isMissed(check)),
     changes,
   );
   const bestOf = ({ plannedFor, window }: Check) => plannedFor ?? window.ideal;
+  const withDate = [...changed.checks, ...nextDate(from, changed.checks, byQueen.leaveShut)];
   return {
     ...byQueen,
     // Of two on one day that comes first which can wait less.
-    checks: [...changed.checks].sort((a, b) => bestOf(a) - bestOf(b) || a.window.latest - b.window.latest),
+    checks: withDate.sort((a, b) => bestOf(a) - bestOf(b) || a.window.latest - b.window.latest),
     skipped: changed.skipped,
     missed: dated.filter(isMissed),
   };
@@ -79,6 +85,12 @@ export function colonySchedule(
 
 /** What has to be done before a virgin is out, or not at all. */
 const ONLY_BEFORE: ReadonlySet<CheckCode> = new Set(['find-cells', 'thin-cells', 'move-parent']);
+
+/** It was to be done before a virgin could be out, and was not: once she may be, it is never asked for again. */
+function isMoot({ code, window }: Check, leaveShut: readonly LeaveShut[], today: Day): boolean {
+  const isShutSince = leaveShut.some(({ from, to }) => from <= to && from <= today);
+  return ONLY_BEFORE.has(code) && window.latest < today && isShutSince;
+}
 
 const LOOKS: ReadonlySet<CheckCode> = new Set(['nuc-settled', 'laying-check', 'bottom-check', 'which-half', 'united']);
 
@@ -90,57 +102,108 @@ function isSameVisit({ code, window }: Check, programme: readonly Check[]): bool
 }
 
 function scheduleByQueen(from: ScheduleFrom, followUps: readonly FollowUpState[]): SchedulePart {
-  const { queen, look, answers } = from;
-  if (look?.reading.reading === 'drone-laying') return checks(actCheck(from));
+  const { queen, look } = from;
+  if (look?.reading.reading === 'drone-laying') return checks(actCheck(from) ?? routineAfter(from, look));
   if (queen.eitherHalfSince !== null) return eitherHalf(from, queen.eitherHalfSince);
   if (queen.expected === 'caged' && queen.cagedOn !== null) return cagedQueen(from, queen.cagedOn);
   if (queen.expected === 'virgin' && queen.virginEmerged) return virginExpected(from, queen.virginEmerged);
   if (queen.expected === 'none' || queen.presumedGone) return raisingQueen(from);
-  const eggsAnswered = answers.findLast(({ on }) => on === queen.lastEggsSeen);
-  if (eggsAnswered && (!look || look.inspection.on < eggsAnswered.on))
-    return firstFullLook(eggsAnswered.on, eggsAnswered.id);
-  if (!look) return followUps.some(({ status }) => status === 'due') ? checks() : firstLook(from);
+  const comb = queen.noEggsOn === null ? null : giveTestComb(from, queen.noEggsOn);
+  if (comb) return checks(comb);
+  const { laysSince } = queen;
+  const lookedFully = look && look.inspection.thoroughness !== 'tip-up' ? look.inspection.on : null;
+  if (laysSince && (lookedFully === null || lookedFully < laysSince.on))
+    return firstFullLook(laysSince.on, laysSince.id);
+  const isAsked = followUps.some(({ status }) => status === 'due');
+  const arrived = queen.arrivedOn !== null && !isAsked ? settlingCheck(from, queen.arrivedOn) : null;
+  if (!look) return arrived ? checks(arrived) : isAsked ? checks() : firstLook(from);
   const routine = routineAfter(from, look);
   const act = actCheck(from);
-  return act && act.window.latest <= routine.window.latest ? checks(act) : checks(routine, act);
+  const isActFirst = act !== null && act.window.latest <= routine.window.latest;
+  if (arrived) return checks(arrived, act, act ? null : routine);
+  return isActFirst ? checks(act) : checks(routine, act);
 }
 
-/** Nobody knows yet which half has the queen: from the day a virgin could be out, both are treated as hers. */
-function eitherHalf({ settings, liveCells }: ScheduleFrom, since: Day): SchedulePart {
-  const emergence = spanOf(emergencesOf(liveCells)) ?? emergencyEmergence(since);
-  return {
-    ...checks(),
-    leaveShut: [leaveShutSpan(emergence, settings)],
-    emergence,
-    eggsBy: eggsWindow(emergence, settings),
-  };
+function firstFullLook(on: Day, factId: string): SchedulePart {
+  return checks(
+    aCheck({
+      key: checkKey('look', factId),
+      code: 'look',
+      window: windowAfter(on, FIRST_FULL_LOOK),
+      why: `Eggs seen on ${dayWords(on)} in a few frames. The first full look since she lays.`,
+    }),
+  );
 }
 
-function firstFullLook(on: Day, answerId: string): SchedulePart {
-  return checks({
-    key: checkKey('look', answerId),
-    code: 'look',
-    window: windowAfter(on, FIRST_FULL_LOOK),
-    why: `Eggs seen on ${dayWords(on)} in a few frames. The first full look since she lays.`,
-    programme: null,
-    plannedFor: null,
+/** A queen who came with a swarm or a nuc: does she lay here? Looked for early and not found, it is looked again. */
+function settlingCheck({ origin, look }: ScheduleFrom, arrivedOn: Day): Check {
+  const isNuc = origin === 'nuc';
+  const planned = windowAfter(arrivedOn, isNuc ? NUC_SETTLES : PRIME_SWARM_LAYS);
+  const looked = look && look.inspection.eggs === 'none' && look.inspection.on >= arrivedOn ? look.inspection.on : null;
+  const window = looked === null ? planned : againWithin(planned, looked);
+  return aCheck({
+    key: checkKey(isNuc ? 'nuc-settled' : 'laying-check', 'start'),
+    code: isNuc ? 'nuc-settled' : 'laying-check',
+    window,
+    why: isNuc
+      ? 'A new nuc: is she laying, is there food, are there cells?'
+      : 'A hived swarm’s old queen lays again within three to seven days.',
   });
 }
 
-function firstLook({ origin, startedOn }: ScheduleFrom): SchedulePart {
-  const first = (code: CheckCode, window: Check['window'], why: string) =>
-    checks({ key: checkKey(code, 'start'), code, window, why, programme: null, plannedFor: null });
-  if (origin === 'prime-swarm') {
-    const why = 'A hived swarm’s old queen lays again within three to seven days.';
-    return first('laying-check', windowAfter(startedOn, PRIME_SWARM_LAYS), why);
-  }
-  if (origin === 'nuc') {
-    return first(
-      'nuc-settled',
-      windowAfter(startedOn, NUC_SETTLES),
-      'A new nuc: is she laying, is there food, are there cells?',
-    );
-  }
-  const window = { earliest: startedOn, ideal: startedOn, latest: addDays(startedOn, FIRST_LOOK_WITHIN.value) };
-  return first('first-look', window, 'Nothing has been entered for it yet.');
+const LOOK_AGAIN_AFTER = figure('Look for eggs again, where there were none yet', 3, 'days', SOURCES.caution);
+
+/** Some days after an empty look, within the window that is left of it. */
+export function againWithin({ latest }: CheckWindow, looked: Day): CheckWindow {
+  const next = addDays(looked, LOOK_AGAIN_AFTER.value);
+  const last = latestOf(latest, addDays(looked, 1));
+  return { earliest: earliestOf(next, last), ideal: last, latest: last };
+}
+
+function firstLook({ startedOn, parts }: ScheduleFrom): SchedulePart {
+  const half = parts.findLast((part) => part.half !== null)?.half;
+  const since = half ? half.on : startedOn;
+  return checks(
+    aCheck({
+      key: checkKey('first-look', 'start'),
+      code: 'first-look',
+      window: { earliest: since, ideal: since, latest: addDays(since, FIRST_LOOK_WITHIN.value) },
+      why: half
+        ? `She is in this half, going by what was seen on ${dayWords(half.on)}. The first full look at it.`
+        : 'Nothing has been entered for it yet.',
+    }),
+  );
+}
+
+/**
+ * A look where nothing else gives the colony a date soon enough: none is left that presses, it is not to be left shut, and no
+ * programme asks for it later. Not in the rest of winter.
+ */
+function nextDate(from: ScheduleFrom, asked: readonly Check[], leaveShut: readonly LeaveShut[]): readonly Check[] {
+  const { today, look, settings, startedOn, queen } = from;
+  const isShut = leaveShut.some(({ from: first, to }) => first <= to && to >= today);
+  const soon = addDays(today, DATE_WITHIN.value);
+  const hasDate = asked.some(
+    ({ window, plannedFor, programme }) =>
+      (plannedFor ?? window.earliest) <= soon || programme !== null || window.earliest > endOfWork(from),
+  );
+  if (isShut || hasDate || seasonPart(today, settings.hemisphere) === 'rest') return [];
+  if (asked.some(({ code }) => code === 'look')) return [];
+  if (look) return [routineAfter(from, look)];
+  const since = latestOf(startedOn, queen.lastProof?.on ?? startedOn);
+  return [
+    aCheck({
+      key: checkKey('look', 'next'),
+      code: 'look',
+      window: { earliest: since, ideal: since, latest: addDays(since, FIRST_LOOK_WITHIN.value) },
+      why: lays(queen) ? 'Nothing else is due: a look by the usual rule.' : 'Nothing else is due: see how it stands.',
+    }),
+  ];
+}
+
+/** The last day of the beekeeping year that `today` lies in. */
+function endOfWork({ today, settings }: ScheduleFrom): Day {
+  let last = today;
+  while (seasonPart(last, settings.hemisphere) !== 'rest') last = addDays(last, 1);
+  return addDays(last, -1);
 }

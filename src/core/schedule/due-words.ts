@@ -1,6 +1,7 @@
 import type { Day } from '../calendar/day';
 import { distanceWords, weekdayWords } from '../calendar/words';
-import { bestDay, type Check, type CheckCode, urgencyOf } from './check';
+import { bestDay, type Check, type CheckCode } from './check';
+import type { CheckOnDay } from './standing';
 
 /** What each check asks for, as an order. */
 const DO: { readonly [C in CheckCode]: string } = {
@@ -21,6 +22,8 @@ const DO: { readonly [C in CheckCode]: string } = {
   'supers-check': 'Look at the supers',
   'which-half': 'See which half has the queen',
   doors: 'Change the doors',
+  'turn-hive': 'Turn the hive by 15 degrees',
+  'shift-boxes': 'Move both boxes by 10 cm, the weaker nearer the old place',
   'space-check': 'See whether the room is taken up',
   united: 'See whether they are one',
   'read-comb': 'Read the test comb',
@@ -34,20 +37,26 @@ export function orderOf({ order, code }: Pick<Check, 'order' | 'code'>): string 
 /** An order as it stands within a sentence: `thin the cells`. */
 export const withinSentence = (order: string): string => order.charAt(0).toLowerCase() + order.slice(1);
 
-/** What is to be done and by when, as people say it: `Act today`, `Look inside by Wed 19 May`, `Late: act, due Thu 13 May`. */
-export function dueWords(check: Check, today: Day): string {
+/**
+ * What is to be done and by when, as people say it: `Act today`, `Look inside by Wed 19 May`, `Late: act, due Thu 13 May`. Of one that
+ * is put on another day that day is said, with what that means for its last good day.
+ */
+export function dueWords({ check, standing }: CheckOnDay, today: Day): string {
   const order = orderOf(check);
-  const { window } = check;
-  switch (urgencyOf(check, today)) {
+  const { window, plannedFor } = check;
+  switch (standing) {
     case 'late': {
-      return `Late: ${withinSentence(order)}, was due by ${weekdayWords(window.latest)} (${distanceWords(window.latest, today)})`;
+      const was = plannedFor !== null && plannedFor > window.latest ? plannedFor : window.latest;
+      return `Late: ${withinSentence(order)}, was due by ${weekdayWords(was)} (${distanceWords(was, today)})`;
     }
     case 'now':
-      return window.latest === today
-        ? `${order} today`
-        : `${order} by ${weekdayWords(window.latest)}, ${check.plannedFor === null ? 'best' : 'planned for'} ${bestWords(bestDay(check), today)}`;
+      if (window.latest === today || plannedFor === today) return `${order} today`;
+      if (window.latest < today) return `${order} now, planned for ${weekdayWords(plannedFor ?? today)}`;
+      return `${order} by ${weekdayWords(window.latest)}, ${plannedFor === null ? 'best' : 'planned for'} ${bestWords(bestDay(check), today)}`;
     case 'later':
       return `${order} ${weekdayWords(bestDay(check))}, ${distanceWords(bestDay(check), today)}`;
+    case 'set-aside':
+      return `${order} once it may be opened again`;
   }
 }
 

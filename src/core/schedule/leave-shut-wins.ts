@@ -5,9 +5,10 @@ import type { Check, LeaveShut } from './check';
 
 /**
  * A check whose window runs into a span in which the hive is to be left shut ends before it or begins after it; one that lies in it
- * whole is put on the first days after it, and says so.
+ * whole is put on the first days after it, and says so. One that opens nothing, or is forced, stays.
  */
 export function outOfLeaveShut(check: Check, spans: readonly LeaveShut[]): Check {
+  if (!check.opens || check.forced !== null) return check;
   return spans.filter(({ from, to }) => from <= to).reduce(outOf, check);
 }
 

@@ -81,7 +81,9 @@ describe('the warning that room runs out', () => {
   });
 
   it('is not for a colony whose queen is gone', () => {
-    const queenEvents = [{ id: 'e', queenId: 'q', on: day('2027-05-10'), kind: 'removed' as const }];
+    const queenEvents = [
+      { id: 'e', queenId: 'q', on: day('2027-05-10'), kind: 'removed' as const, at: null, to: null, emerged: null },
+    ];
     expect(rooms({ queenEvents, surveys: [survey('2027-05-10T16:00', 'HPPPPBBBBBE')] }).check).toBeUndefined();
   });
 });

@@ -7,7 +7,7 @@ import type { ProgrammePart } from '../programmes/facts';
 import type { Room } from '../space/room';
 import type { SurveyFact } from '../space/survey';
 import type { Triggers } from '../space/triggers';
-import { type Check, checkKey } from './check';
+import { aCheck, type Check, checkKey } from './check';
 
 /** So long before she runs out of room it is time to give some, and so long it is best done at the latest. */
 const WARN_BEFORE = figure('Warned before laying room runs out', 7, 'days', SOURCES.caution);
@@ -50,7 +50,7 @@ export function makeRoomCheck(
       : []),
     ...(triggers.addSuper ? [`The supers are ${percentOf(triggers.supersFull)} full: time for another`] : []),
   ];
-  return {
+  return aCheck({
     key: checkKey('make-room', survey.id),
     code: 'make-room',
     window: {
@@ -59,9 +59,7 @@ export function makeRoomCheck(
       latest,
     },
     why: `${reasons.join('. ')}, going by the frames.`,
-    programme: null,
-    plannedFor: null,
-  };
+  });
 }
 
 const percentOf = (share: number | null) => `${Math.round((share ?? 0) * 100)} %`;

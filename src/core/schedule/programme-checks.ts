@@ -3,7 +3,7 @@ import { spanOf } from '../calendar/window';
 import { dayWords } from '../calendar/words';
 import { emergencesOf, type TrackedCell } from '../colony/track-cells';
 import type { FollowUpState } from '../programmes/follow-up-state';
-import type { Check } from './check';
+import { aCheck, type Check } from './check';
 
 /**
  * The follow-ups of a colony's programmes that are still due. Live cells above the excluder of a Demaree bring the clearing of its
@@ -28,5 +28,5 @@ export function programmeChecks(followUps: readonly FollowUpState[], cellsAbove:
 }
 
 function asCheck({ key, code, window, why, programmeId, unit }: FollowUpState): Check {
-  return { key, code, window, why, programme: { id: programmeId, unit }, plannedFor: null };
+  return aCheck({ key, code, window, why, programme: { id: programmeId, unit } });
 }

@@ -1,18 +1,20 @@
 import { LAST_QUEENABLE_AGE } from '../biology/development';
 import { type AgeSpread, type Figure, figure } from '../biology/figure';
-import { CAGE_CHECK, CAST_LAYS, RELEASED_QUEEN_LAYS } from '../biology/mating';
+import { CAGE_CHECK, CAST_LAYS, EMERGE_AFTER_PRIME, RELEASED_QUEEN_LAYS } from '../biology/mating';
 import { SOURCES } from '../biology/sources';
 import { addDays, type Day, earliestOf, latestOf } from '../calendar/day';
-import { type CheckWindow, spanOf, type Window } from '../calendar/window';
+import { type CheckWindow, type DayRange, spanOf, type Window } from '../calendar/window';
 import { dayWords } from '../calendar/words';
-import { emergencesOf } from '../colony/track-cells';
+import { doubtWords } from '../colony/queen-doubt';
+import { emergencesOf, mayStillHoldQueen } from '../colony/track-cells';
 import type { CheckAnswerFact } from '../programmes/facts';
 import { KEPT_CELLS_AT_MOST } from '../settings/settings';
 import { actCheck } from './act-check';
-import { type Check, type CheckCode, checkKey } from './check';
+import { aCheck, type Check, type CheckCode, checkKey } from './check';
+import { againWithin } from './colony-schedule';
 import { routineAfter } from './routine-after';
 import { checks, type ScheduleFrom, type SchedulePart } from './schedule-part';
-import { eggsWindow, emergencyEmergence, findCellsWindow, leaveShutSpan } from './virgin-care';
+import { eggsWindow, emergenceRaised, findCellsWindow, leaveShutSpan } from './virgin-care';
 
 /** A colony found without a queen and without a cell is not left so for long. */
 const GIVE_A_QUEEN_WITHIN = figure('Give a queenless colony a queen or a cell', 3, 'days', SOURCES.caution);
@@ -41,17 +43,16 @@ export function windowAfter(from: Day, { value }: Figure<AgeSpread>): CheckWindo
   };
 }
 
-type Asked = Pick<Check, 'code' | 'window' | 'why'> & { readonly order?: string };
+type Asked = Pick<Check, 'code' | 'window' | 'why'> & Partial<Pick<Check, 'order' | 'forced' | 'reading'>>;
 
 /** A check that hangs on the colony's present span without a laying queen, and on the programme it came about by. */
 function inCycle({ queen }: ScheduleFrom, asked: Asked): Check {
   const { cycle, programme } = queen;
-  return {
+  return aCheck({
     key: checkKey(asked.code, cycle ?? 'queen'),
     ...asked,
     programme: programme && { id: programme.id, unit: programme.unit },
-    plannedFor: null,
-  };
+  });
 }
 
 /** The last answer to a check of the programme that the colony is under, from a day on. */
@@ -66,17 +67,20 @@ function answered({ queen, answers }: ScheduleFrom, code: CheckCode, since: Day)
 /** A queen in a cage: is she out, and does she lay? A programme asks for both by itself. */
 export function cagedQueen(from: ScheduleFrom, cagedOn: Day): SchedulePart {
   const { look, queen } = from;
-  if (queen.programme) return checks();
+  const comb = queen.noEggsOn === null ? null : giveTestComb(from, queen.noEggsOn);
+  if (queen.programme || comb) return checks(comb);
   const out = windowAfter(cagedOn, CAGE_CHECK);
-  const lookedSince = look !== null && look.inspection.on >= out.earliest;
+  const lookedSince = look !== null && look.inspection.on >= out.earliest && look.inspection.thoroughness !== 'tip-up';
   const released = inCycle(from, {
     code: 'released',
     window: out,
     why: `Queen caged in on ${dayWords(cagedOn)}: is she out of the cage?`,
   });
+  const planned = windowAfter(cagedOn, RELEASED_QUEEN_LAYS);
+  const empty = look?.inspection.eggs === 'none' && look.inspection.on >= planned.earliest ? look.inspection.on : null;
   const laying = inCycle(from, {
     code: 'laying-check',
-    window: windowAfter(cagedOn, RELEASED_QUEEN_LAYS),
+    window: empty === null ? planned : againWithin(planned, empty),
     why: `Queen caged in on ${dayWords(cagedOn)}: eggs are due.`,
   });
   return checks(queen.released || lookedSince ? null : released, laying);
@@ -84,24 +88,45 @@ export function cagedQueen(from: ScheduleFrom, cagedOn: Day): SchedulePart {
 
 /** A virgin came out, or is taken to have: leave it shut, then look for eggs, unless something more urgent was read. */
 export function virginExpected(from: ScheduleFrom, emerged: Window): SchedulePart {
-  const { look, origin, startedOn, settings } = from;
+  const { look, origin, queen } = from;
   const reading = look?.reading.reading;
   // Patience has run out, or something more urgent was seen: the reading leads.
-  const urgent = look && reading !== 'virgin-loose' && reading !== 'awaiting-eggs' ? actCheck(from) : null;
+  const isByReading = look && reading !== 'virgin-loose' && reading !== 'awaiting-eggs' && reading !== 'settled';
+  const urgent = isByReading ? actCheck(from) : null;
   if (urgent && reading !== 'cast-risk') return checks(urgent);
-  if (!look && origin === 'cast') {
-    const window = windowAfter(startedOn, CAST_LAYS);
-    return {
-      ...checks(
-        inCycle(from, { code: 'laying-check', window, why: 'A cast has a virgin: time for her to fly and lay.' }),
-      ),
-      leaveShut: [{ from: startedOn, to: addDays(window.earliest, -1) }],
-      emergence: emerged,
-      eggsBy: { ...window, failedOn: addDays(startedOn, settings.matingFailedDays) },
-    };
-  }
-  const care = careForVirgin(from, emerged);
-  return urgent ? beforeShutting([urgent], care) : care;
+  const care = origin === 'cast' && queen.cycle === 'start' ? careForCast(from, emerged) : careForVirgin(from, emerged);
+  return urgent ? castRisk(from, urgent, care) : care;
+}
+
+/**
+ * Other virgins are still to emerge: their cells come down today. The day after it is not too late, though the hive would have to be
+ * left shut by then; it is once the last of them is out.
+ */
+function castRisk({ liveCells, today }: ScheduleFrom, urgent: Check, care: SchedulePart): SchedulePart {
+  if (!liveCells.some((cell) => mayStillHoldQueen(cell, today))) return care;
+  const forced =
+    'More virgins are to emerge: casts can leave on any fine day. Take the other cells down first, then leave it shut.';
+  return beforeShutting([{ ...urgent, forced }], care);
+}
+
+/** A hived cast has a virgin: it is left shut and looked into by its own days, and once more after an empty look. */
+function careForCast(from: ScheduleFrom, emerged: Window): SchedulePart {
+  const { look, startedOn, settings, queen } = from;
+  const planned = windowAfter(startedOn, CAST_LAYS);
+  const empty = look?.inspection.eggs === 'none' && look.inspection.on >= planned.earliest ? look.inspection.on : null;
+  const comb = queen.noEggsOn === null ? null : giveTestComb(from, queen.noEggsOn);
+  const window = empty === null ? planned : againWithin(planned, empty);
+  const laying = inCycle(from, {
+    code: 'laying-check',
+    window,
+    why: 'A cast has a virgin: time for her to fly and lay.',
+  });
+  return {
+    ...checks(comb ?? (queen.noEggsOn === null ? laying : null)),
+    leaveShut: [{ from: startedOn, to: addDays(planned.earliest, -1) }],
+    emergence: emerged,
+    eggsBy: { ...planned, failedOn: addDays(startedOn, settings.matingFailedDays) },
+  };
 }
 
 /**
@@ -124,10 +149,11 @@ function careForVirgin(from: ScheduleFrom, emergence: Window): SchedulePart {
   const eggsBy = eggsWindow(emergence, settings);
   if (queen.lateButThereOn !== null) return lateQueen(from, queen.lateButThereOn, emergence);
   const { failedOn, ...window } = eggsBy;
+  const doubt = queen.doubt?.code === 'eggs-too-early' ? ` ${doubtWords(queen.doubt).says}` : '';
   const eggs = inCycle(from, {
     code: 'eggs',
     window,
-    why: `None by ${dayWords(window.latest)}: test comb the same day; counts as failed on ${dayWords(failedOn)}.`,
+    why: `None by ${dayWords(window.latest)}: test comb the same day; counts as failed on ${dayWords(failedOn)}.${doubt}`,
   });
   const { noEggsOn } = queen;
   const comb = noEggsOn !== null && noEggsOn >= window.earliest ? giveTestComb(from, noEggsOn) : null;
@@ -141,15 +167,28 @@ function careForVirgin(from: ScheduleFrom, emergence: Window): SchedulePart {
   };
 }
 
-/** A test comb showed that there is a queen: she is given some days more. */
+/** A test comb showed that there is a queen: she is given some days more, and then replaced. */
 function lateQueen(from: ScheduleFrom, shownOn: Day, emergence: Window): SchedulePart {
   const window = windowAfter(shownOn, LATE_QUEEN_LAYS);
   const failedOn = addDays(window.latest, 1);
   const why = `The test comb of ${dayWords(shownOn)} had no cells, so there is a queen. None by ${dayWords(window.latest)}: replace her.`;
-  return { ...checks(inCycle(from, { code: 'eggs', window, why })), emergence, eggsBy: { ...window, failedOn } };
+  const { noEggsOn } = from.queen;
+  const isLateAgain = noEggsOn !== null && noEggsOn >= window.earliest;
+  const replace = inCycle(from, {
+    code: 'act',
+    window: {
+      earliest: noEggsOn ?? window.latest,
+      ideal: noEggsOn ?? window.latest,
+      latest: addDays(noEggsOn ?? window.latest, GIVE_A_QUEEN_WITHIN.value),
+    },
+    why: 'A queen is in there who does not come to lay: she failed to mate, or is hurt.',
+    order: 'Replace her: find her, then give a mated queen, or unite',
+  });
+  const eggs = inCycle(from, { code: 'eggs', window, why });
+  return { ...checks(isLateAgain ? replace : eggs), emergence, eggsBy: { ...window, failedOn } };
 }
 
-function giveTestComb(from: ScheduleFrom, on: Day): Check | null {
+export function giveTestComb(from: ScheduleFrom, on: Day): Check | null {
   const since = from.parts.some(({ programme }) => programme.method === 'test-comb' && programme.on >= on);
   if (since) return null;
   return inCycle(from, {
@@ -162,21 +201,21 @@ function giveTestComb(from: ScheduleFrom, on: Day): Check | null {
 
 /** Queenless, by the keeper's hand or because she left with a swarm: thin the cells, leave it shut, look for eggs. */
 export function raisingQueen(from: ScheduleFrom): SchedulePart {
-  const { look, queen, liveCells } = from;
-  const { removedOn, programme, withoutSince } = queen;
-  if (programme?.buysQueen && removedOn !== null && withoutSince === null) return checks(cageQueenIn(from, removedOn));
-  const emergence = spanOf(emergencesOf(liveCells));
-  if (!emergence) {
-    if (withoutSince !== null) return checks(giveAQueen(from, withoutSince));
-    const search = removedOn === null ? [] : cellSearch(from, removedOn, null);
-    const mayRaise = removedOn !== null && (search.length > 0 || !lookedSince(from, removedOn));
-    if (mayRaise) return beforeShutting(search, careForVirgin(from, emergencyEmergence(removedOn)));
-    if (!look) return checks();
-    return checks(actCheck(from) ?? routineAfter(from, look));
+  const { look, queen, liveCells, parts } = from;
+  const { removedOn, removedTo, programme, withoutSince } = queen;
+  const removed = removedOn === null ? null : { from: removedOn, to: removedTo ?? removedOn };
+  if (programme?.buysQueen && removed !== null && withoutSince === null) {
+    const half = parts.find((part) => part.programme.id === programme.id)?.half;
+    return checks(cageQueenIn(from, latestOf(removed.to, half?.on ?? removed.to), removed.from));
   }
+  const known = spanOf(emergencesOf(liveCells));
+  if (!known && withoutSince !== null) return checks(giveAQueen(from, withoutSince));
+  const emergence = known ?? emergenceRaised(queen);
+  // Nothing is known of its cells, nor when they began: what was read last leads.
+  if (!emergence) return checks(look ? (actCheck(from) ?? routineAfter(from, look)) : null);
 
   const care = careForVirgin(from, emergence);
-  const search = removedOn === null ? [] : cellSearch(from, removedOn, emergence);
+  const search = removed === null ? afterPrime(from, emergence) : cellSearch(from, removed, known);
   if (search.length > 0) return beforeShutting(search, care);
   if (liveCells.length <= KEPT_CELLS_AT_MOST.value || !look) return care;
   const { on } = look.inspection;
@@ -191,27 +230,42 @@ export function raisingQueen(from: ScheduleFrom): SchedulePart {
   return beforeShutting([thin], care);
 }
 
-/** The first day on which a look finds every cell: none can be started after it, or the day forced by a cell that is nearly ripe. */
-function searchFrom(removedOn: Day, known: Window | null): Day {
-  return earliestOf(addDays(removedOn, LAST_QUEENABLE_AGE.value), findCellsWindow(removedOn, known).earliest);
+/** A swarm was seen to leave, and nobody has looked for its cells since: they are found and thinned before the first cast. */
+function afterPrime(from: ScheduleFrom, emergence: Window): readonly Check[] {
+  const { look, queen } = from;
+  const { swarmedOn } = queen;
+  if (swarmedOn === null || queen.programme) return [];
+  const isLooked = look !== null && look.inspection.on > swarmedOn.to && look.inspection.thoroughness !== 'tip-up';
+  if (isLooked || from.liveCells.length > 0) return [];
+  const latest = latestOf(swarmedOn.to, addDays(emergence.earliest, -1));
+  const ideal = earliestOf(addDays(swarmedOn.to, 1), latest);
+  return [
+    inCycle(from, {
+      code: 'find-cells',
+      window: { earliest: swarmedOn.to, ideal, latest },
+      why: `A swarm left on ${dayWords(swarmedOn.from)}: its first virgin may be out from ${dayWords(addDays(swarmedOn.from, EMERGE_AFTER_PRIME.value.early))}. Keep one or two good cells, or casts follow.`,
+    }),
+  ];
 }
 
-function lookedSince({ look }: ScheduleFrom, removedOn: Day): boolean {
-  return look !== null && look.inspection.on >= searchFrom(removedOn, null);
+/** The first day on which a look finds every cell: none can be started after it, or the day forced by a cell that is nearly ripe. */
+function searchFrom(removed: DayRange, known: Window | null): Day {
+  return earliestOf(addDays(removed.to, LAST_QUEENABLE_AGE.value), findCellsWindow(removed, known).earliest);
 }
 
 /**
  * The visit that finds every cell of a colony without its queen, thins them and, where the method says so, moves it. Empty once it
  * was made, or where the keeper chose not to thin again.
  */
-function cellSearch(from: ScheduleFrom, removedOn: Day, known: Window | null): readonly Check[] {
+function cellSearch(from: ScheduleFrom, removed: DayRange, known: Window | null): readonly Check[] {
   const { look, queen } = from;
   const { programme } = queen;
-  const window = findCellsWindow(removedOn, known);
-  const since = searchFrom(removedOn, known);
-  const looked = look !== null && look.inspection.on >= since && look.inspection.on > removedOn;
+  const window = findCellsWindow(removed, known);
+  const since = searchFrom(removed, known);
+  const { on = null, thoroughness = null } = look?.inspection ?? {};
+  const looked = on !== null && thoroughness !== 'tip-up' && on >= since && on > removed.to;
   const risk =
-    known && window.latest < addDays(removedOn, LAST_QUEENABLE_AGE.value)
+    known && window.latest < addDays(removed.to, LAST_QUEENABLE_AGE.value)
       ? ` A kept cell may let its virgin out from ${dayWords(known.earliest)}: cells started later are not found then, and casts may follow.`
       : '';
   const list: Check[] = [];
@@ -223,10 +277,10 @@ function cellSearch(from: ScheduleFrom, removedOn: Day, known: Window | null): r
     list.push(inCycle(from, { code: 'thin-cells', window, why }));
   }
   if (!isDone && !programme) {
-    const why = `Queen gone since ${dayWords(removedOn)}: one look finds every cell before any virgin can be out.`;
+    const why = `Queen gone since ${dayWords(removed.from)}: one look finds every cell before any virgin can be out.`;
     list.push(inCycle(from, { code: 'find-cells', window, why }));
   }
-  if (programme?.isMoved && !isOver && !answered(from, 'move-parent', removedOn)) {
+  if (programme?.isMoved && !isOver && !answered(from, 'move-parent', removed.from)) {
     const why = `To the other side of the swarm: its new flyers go home to her.${risk}`;
     list.push(inCycle(from, { code: 'move-parent', window, why }));
   }
@@ -234,11 +288,11 @@ function cellSearch(from: ScheduleFrom, removedOn: Day, known: Window | null): r
 }
 
 /** A bought queen is taken once the bees have missed their own for a day, and before they have cells of their own. */
-function cageQueenIn(from: ScheduleFrom, removedOn: Day): Check {
+function cageQueenIn(from: ScheduleFrom, since: Day, queenless: Day): Check {
   return inCycle(from, {
     code: 'act',
-    window: windowAfter(removedOn, CAGE_QUEEN_IN),
-    why: `Queenless since ${dayWords(removedOn)}: a day on it takes a bought queen best. Take down every cell first.`,
+    window: windowAfter(since, CAGE_QUEEN_IN),
+    why: `Queenless since ${dayWords(queenless)}: a day on it takes a bought queen best. Take down every cell first.`,
     order: 'Cage the bought queen in',
   });
 }

@@ -1,7 +1,7 @@
 import type { Day } from '../calendar/day';
 import type { LookRead } from '../colony/look';
 import { methodNamed } from '../methods/methods';
-import { type Check, checkKey } from './check';
+import { aCheck, type Check, checkKey } from './check';
 import { routineLook } from './routine';
 import type { ScheduleFrom } from './schedule-part';
 
@@ -15,15 +15,16 @@ function searchedOn({ parts }: ScheduleFrom, since: Day): Day | null {
 
 /** The routine look that follows from the last one, or from the day on which a method had every frame searched. */
 export function routineAfter(from: ScheduleFrom, look: LookRead): Check {
-  const { queen, alreadyDue, settings } = from;
+  const { queen, alreadyDue, settings, liveCells } = from;
   const { inspection, takenDown, reading } = look;
+  const wereGiven = look.liveCells.length > 0 && liveCells.length === 0;
   const searched = searchedOn(from, inspection.on);
   const { on, thoroughness, id } = inspection;
   const datesStand = reading.reading === 'not-enough-seen';
   const last =
     searched === null
-      ? { on, thoroughness, cellsRemoved: takenDown > 0, datesStand }
+      ? { on, thoroughness, cellsRemoved: takenDown > 0 || wereGiven, datesStand }
       : { on: searched, thoroughness: 'cleared' as const, cellsRemoved: false, datesStand: false };
   const routine = routineLook({ ...last, clipped: queen.clipped, alreadyDue }, settings);
-  return { key: checkKey('look', id), code: 'look', ...routine, programme: null, plannedFor: null };
+  return aCheck({ key: checkKey('look', id), code: 'look', ...routine });
 }

@@ -18,6 +18,8 @@ export interface ScheduleFrom {
   /** Cells that may hold a queen, apart from those above the excluder of a Demaree. */
   readonly liveCells: readonly TrackedCell[];
   readonly liveAbove: readonly TrackedCell[];
+  /** The first day on which patience is over with a queen who came from elsewhere; null: none is waited for. */
+  readonly patientUntil: Day | null;
   /** By when it was to be looked at, going by the look before. */
   readonly alreadyDue: Day | null;
   /** Begun by now. */

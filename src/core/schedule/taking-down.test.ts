@@ -32,6 +32,7 @@ describe('the price of taking cells down', () => {
       queen: 'unchanged',
       queenClipped: false,
       half: null,
+      halves: [],
     });
     expect(price([look('05-10', 2)], [part('demaree')]).timesBefore).toBe(0);
     expect(price([look('05-10', 2)], [part('add-super')]).timesBefore).toBe(1);

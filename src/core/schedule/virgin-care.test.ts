@@ -3,8 +3,9 @@ import { describe, expect, it } from 'vitest';
 import { addDays, day, daysBetween } from '../calendar/day';
 import type { Window } from '../calendar/window';
 import { DEFAULT_SETTINGS, SETTING_LIMITS } from '../settings/settings';
-import { CHECK_CODES, type Check, urgencyOf } from './check';
+import { aCheck, CHECK_CODES, type Check } from './check';
 import { dueWords } from './due-words';
+import { standingOf } from './standing';
 import { eggsWindow, emergencyEmergence, findCellsWindow, firstEggsWindow, leaveShutSpan } from './virgin-care';
 
 const D0 = day('2027-05-10');
@@ -50,14 +51,13 @@ describe('a virgin’s care', () => {
 });
 
 describe('when a check presses', () => {
-  const check: Check = {
+  const check = aCheck({
     key: 'look',
-    programme: null,
-    plannedFor: null,
     code: 'look',
     window: { earliest: addDays(D0, 5), ideal: addDays(D0, 6), latest: addDays(D0, 7) },
     why: '',
-  };
+  });
+  const onDay = (one: Check, days: number) => ({ check: one, standing: standingOf(one, [], addDays(D0, days)) });
   it.each([
     [4, 'later', 'Look inside Sun 16 May, in 2 days'],
     [5, 'now', 'Look inside by Mon 17 May, best Sun 16 May'],
@@ -66,12 +66,12 @@ describe('when a check presses', () => {
     [8, 'late', 'Late: look inside, was due by Mon 17 May (yesterday)'],
     [10, 'late', 'Late: look inside, was due by Mon 17 May (3 days ago)'],
   ] as const)('on day %i: %s', (days, urgency, words) => {
-    expect(urgencyOf(check, addDays(D0, days))).toBe(urgency);
-    expect(dueWords(check, addDays(D0, days))).toBe(words);
+    expect(onDay(check, days).standing).toBe(urgency);
+    expect(dueWords(onDay(check, days), addDays(D0, days))).toBe(words);
   });
 
   it('has words for every check, and takes its own order where it has one', () => {
-    for (const code of CHECK_CODES) expect(dueWords({ ...check, code }, D0)).toMatch(/^[A-Z]/);
-    expect(dueWords({ ...check, order: 'Give room' }, addDays(D0, 7))).toBe('Give room today');
+    for (const code of CHECK_CODES) expect(dueWords(onDay({ ...check, code }, 0), D0)).toMatch(/^[A-Z]/);
+    expect(dueWords(onDay({ ...check, order: 'Give room' }, 7), addDays(D0, 7))).toBe('Give room today');
   });
 });

@@ -50,6 +50,8 @@ export interface Settings {
   readonly ownSizes: readonly FrameSize[];
   /** Cells that Ubbet proposes to keep: one for fewer casts, two against a dud. */
   readonly cellsKept: number;
+  /** The keeper's time zone, by its IANA name; null: that of the machine that Ubbet runs on. */
+  readonly timeZone: string | null;
   /** Cells are thinned once more a week after a method, unless the keeper says otherwise. */
   readonly secondThinning: boolean;
 }
@@ -70,6 +72,7 @@ export const DEFAULT_SETTINGS: Settings = {
   superSize: 'national-super',
   ownSizes: [],
   cellsKept: 1,
+  timeZone: null,
   secondThinning: true,
 };
 

@@ -5,7 +5,7 @@ import { assembleFacts, type OwnFacts } from '../../core/colony/assemble';
 import type { CellFact, CellSeenFact, ColonyFacts, InspectionFact, QueenEventFact } from '../../core/colony/facts';
 import type { SurveyFact } from '../../core/space/survey';
 import type { Db } from '../open';
-import { cellObservations, cells, colonies, inspections, queenEvents, surveys } from '../schema/tables';
+import { cellObservations, cells, colonies, inspections, queenEvents, queens, surveys } from '../schema/tables';
 import { loadSharedFacts, relatedColonies } from './shared-facts';
 
 /** Adds to the list under a key. */
@@ -71,19 +71,27 @@ function loadOwnFacts(
   for (const { colonyId, ...cell } of cellRows) if (seenCells.has(cell.id)) push(cellsByColony, colonyId, cell);
 
   const inspectionsByColony = new Map<string, InspectionFact[]>();
-  for (const { colonyId, deletedAt: _, ...row } of inspectionRows) {
-    const fact = { ...row, on: dayOfMinute(row.at), cells: seenByInspection.get(row.id) ?? [] };
+  for (const { colonyId, deletedAt: _, to, ...row } of inspectionRows) {
+    const days = { on: dayOfMinute(row.at), to: to === null ? null : day(to) };
+    const fact = { ...row, ...days, cells: seenByInspection.get(row.id) ?? [] };
     push(inspectionsByColony, colonyId, fact);
   }
   const eventsByColony = new Map<string, QueenEventFact[]>();
   const eventRows = db
-    .select()
+    .select({ event: queenEvents, emergedFrom: queens.emergedFrom, emergedTo: queens.emergedTo })
     .from(queenEvents)
-    .where(ids && inArray(queenEvents.colonyId, ids))
+    .innerJoin(queens, eq(queenEvents.queenId, queens.id))
+    .where(and(ids && inArray(queenEvents.colonyId, ids), isNull(queenEvents.deletedAt)))
     .orderBy(queenEvents.on, queenEvents.id)
     .all();
-  for (const { colonyId, id, queenId, on, kind } of eventRows) {
-    push(eventsByColony, colonyId, { id, queenId, on: day(on), kind });
+  for (const { event, emergedFrom, emergedTo } of eventRows) {
+    const { colonyId, id, queenId, at, on, to, kind } = event;
+    const emerged =
+      emergedFrom === null && emergedTo === null
+        ? null
+        : { from: day(emergedFrom ?? (emergedTo as string)), to: day(emergedTo ?? (emergedFrom as string)) };
+    const days = { on: day(on), to: to === null ? null : day(to) };
+    push(eventsByColony, colonyId, { id, queenId, at, ...days, kind, emerged });
   }
   const surveysByColony = new Map<string, SurveyFact[]>();
   const surveyRows = db

@@ -16,6 +16,7 @@ export function loadSharedFacts(db: Db): SharedFacts {
     programmes: rows.map(({ deletedAt: _, note: __, ...row }) => ({
       ...row,
       on: day(row.on),
+      to: row.to === null ? null : day(row.to),
       endedOn: row.endedOn === null ? null : day(row.endedOn),
       units: units
         .filter(({ programmeId }) => programmeId === row.id)

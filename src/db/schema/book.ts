@@ -16,7 +16,16 @@ export const settings = sqliteTable(
 );
 
 export const REVISION_ACTIONS = ['corrected', 'deleted', 'restored'] as const;
-export const REVISED = ['apiary', 'colony', 'queen', 'inspection', 'programme', 'check-answer', 'survey'] as const;
+export const REVISED = [
+  'apiary',
+  'colony',
+  'queen',
+  'queen-event',
+  'inspection',
+  'programme',
+  'check-answer',
+  'survey',
+] as const;
 
 /** What an entry said before it was corrected or deleted. Only ever added to. */
 export const revisions = sqliteTable(

@@ -1,5 +1,5 @@
 import { type AnySQLiteColumn, index, sqliteTable, text } from 'drizzle-orm/sqlite-core';
-import { COLONY_ORIGINS, QUEEN_EVENTS } from '../../core/colony/facts';
+import { COLONY_ORIGINS, QUEEN_EVENTS, QUEEN_WANTED, SWARM_WENT } from '../../core/colony/facts';
 import { LIMITS } from '../../core/facts/limits';
 import { QUEEN_ORIGINS } from '../../core/facts/queen';
 import { atMost, day, id, isDay, oneOf } from './columns';
@@ -36,9 +36,11 @@ export const colonies = sqliteTable(
     startedOn: day('started_on').notNull(),
     endedOn: day('ended_on'),
     note: text('note').notNull(),
+    wanted: text('wanted', { enum: QUEEN_WANTED }).notNull().default('nothing'),
   },
   (t) => [
     oneOf('colony_origin', t.origin, COLONY_ORIGINS),
+    oneOf('colony_wanted', t.wanted, QUEEN_WANTED),
     isDay('colony_started_on', t.startedOn),
     isDay('colony_ended_on', t.endedOn),
     atMost('colony_name_length', t.name, LIMITS.name),
@@ -74,12 +76,23 @@ export const queenEvents = sqliteTable(
     colonyId: text('colony_id')
       .notNull()
       .references(() => colonies.id),
+    /** Local minute; null: not noted. */
+    at: text('at_minute'),
     on: day('on_day').notNull(),
+    /** The last day on which it may have been; null: the day is certain. */
+    to: day('to_day'),
     kind: text('kind', { enum: QUEEN_EVENTS }).notNull(),
+    /** Of a swarm: where it went, and the colony that it was hived as. */
+    went: text('went', { enum: SWARM_WENT }),
+    hivedAsId: text('hived_as_id').references(() => colonies.id),
     note: text('note').notNull(),
+    /** When it was taken out of the records, UTC; null while it stands. */
+    deletedAt: text('deleted_at'),
   },
   (t) => [
     oneOf('queen_event_kind', t.kind, QUEEN_EVENTS),
+    isDay('queen_event_to', t.to),
+    oneOf('queen_event_went', t.went, SWARM_WENT),
     isDay('queen_event_on', t.on),
     index('queen_event_by_colony').on(t.colonyId, t.on),
   ],

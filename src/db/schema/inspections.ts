@@ -1,7 +1,15 @@
 import { index, integer, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core';
 import { YOUNGEST_BROOD } from '../../core/brood/youngest';
 import { CELL_PLACES } from '../../core/cells/place';
-import { CELL_PARTS, CELL_TRAVELS, DRONES, STORES } from '../../core/colony/facts';
+import {
+  CELL_PARTS,
+  CELL_TRAVELS,
+  DRONES,
+  PIPING,
+  QUEEN_HANDLED,
+  QUEEN_SEEN_AS,
+  STORES,
+} from '../../core/colony/facts';
 import { CELL_FINDINGS } from '../../core/facts/inspection';
 import { LIMITS } from '../../core/facts/limits';
 import { LOOKED } from '../../core/inspections/looked';
@@ -18,8 +26,14 @@ export const inspections = sqliteTable(
       .references(() => colonies.id),
     /** Local minute, `YYYY-MM-DDTHH:mm`. */
     at: text('at_minute').notNull(),
+    /** The last day on which it may have been; null: the day is certain. */
+    to: day('to_day'),
     thoroughness: text('thoroughness', { enum: THOROUGHNESS }).notNull(),
     queen: text('queen', { enum: LOOKED }).notNull(),
+    queenSeenAs: text('queen_seen_as', { enum: QUEEN_SEEN_AS }).notNull().default('not-said'),
+    queenHandled: text('queen_handled', { enum: QUEEN_HANDLED }).notNull().default('left'),
+    piping: text('piping', { enum: PIPING }).notNull().default('not-listened'),
+    isByHelper: integer('is_by_helper', { mode: 'boolean' }).notNull().default(false),
     eggs: text('eggs', { enum: LOOKED }).notNull(),
     youngest: text('youngest', { enum: YOUNGEST_BROOD }),
     droneBroodInWorkerCells: text('drone_brood_in_worker_cells', { enum: LOOKED }).notNull(),
@@ -36,6 +50,10 @@ export const inspections = sqliteTable(
   (t) => [
     oneOf('inspection_thoroughness', t.thoroughness, THOROUGHNESS),
     oneOf('inspection_queen', t.queen, LOOKED),
+    isDay('inspection_to', t.to),
+    oneOf('inspection_queen_seen_as', t.queenSeenAs, QUEEN_SEEN_AS),
+    oneOf('inspection_queen_handled', t.queenHandled, QUEEN_HANDLED),
+    oneOf('inspection_piping', t.piping, PIPING),
     oneOf('inspection_eggs', t.eggs, LOOKED),
     oneOf('inspection_youngest', t.youngest, YOUNGEST_BROOD),
     oneOf('inspection_drone_brood', t.droneBroodInWorkerCells, LOOKED),
@@ -119,6 +137,8 @@ export const cellMoves = sqliteTable(
       .references(() => colonies.id),
     /** The letter it goes by there. */
     label: text('label').notNull(),
+    /** Local minute; null: not noted. */
+    at: text('at_minute'),
     on: day('on_day').notNull(),
     travel: text('travel', { enum: CELL_TRAVELS }).notNull(),
   },

@@ -15,11 +15,16 @@ export const programmes = sqliteTable(
       .notNull()
       .references(() => colonies.id),
     method: text('method', { enum: ALL_METHOD_NAMES }).notNull(),
+    /** Local minute; null: not noted. */
+    at: text('at_minute'),
     on: day('on_day').notNull(),
+    /** The last day on which it may have been begun; null: the day is certain. */
+    to: day('to_day'),
     endedOn: day('ended_on'),
     secondThinning: integer('second_thinning', { mode: 'boolean' }).notNull(),
     onlySealedBroodUp: integer('only_sealed_brood_up', { mode: 'boolean' }).notNull(),
     buysQueen: integer('buys_queen', { mode: 'boolean' }).notNull(),
+    turnsDaily: integer('turns_daily', { mode: 'boolean' }).notNull().default(false),
     queenId: text('queen_id').references(() => queens.id),
     note: text('note').notNull(),
     /** When its start was taken back, UTC; null while it stands. */
@@ -28,6 +33,7 @@ export const programmes = sqliteTable(
   (t) => [
     oneOf('programme_method', t.method, ALL_METHOD_NAMES),
     isDay('programme_on', t.on),
+    isDay('programme_to', t.to),
     isDay('programme_ended_on', t.endedOn),
     atMost('programme_note_length', t.note, LIMITS.note),
     index('programme_by_colony').on(t.colonyId, t.on),

@@ -47,6 +47,7 @@ export function firstRun(db: Db, entry: z.infer<typeof startEntry>, now: Now): R
         startedOn: formatDay(now.today),
         endedOn: null,
         note: '',
+        wanted: 'nothing',
       } as const;
       orRefuse(saveColony(tx, colony, now), renamed.name.colony);
       saveSettings(tx, { ...loadSettings(tx), hemisphere });

@@ -33,6 +33,7 @@ const colony = {
   startedOn: '2027-04-10',
   endedOn: null,
   note: '',
+  wanted: 'nothing' as const,
 } as const;
 
 const entry = (over: Partial<InspectionEntry> = {}) => anEntry({ id: id(10), colonyId: id(2), ...over });
@@ -132,8 +133,12 @@ describe('saving colonies and queens', () => {
       id: id(51),
       queenId: id(50),
       colonyId: id(2),
+      at: null,
       on: '2027-05-20',
+      to: null,
       kind: 'present',
+      went: null,
+      hivedAsId: null,
       note: '',
     } as const;
     expect(saveQueenEvent(opened.db, { event, newQueen }, now)).toMatchObject({

@@ -56,6 +56,7 @@ describe('a colony', () => {
     startedOn: '2027-05-10',
     endedOn: null,
     note: '',
+    wanted: 'nothing' as const,
   };
   const save = (over: Partial<ColonyFact> = {}) => codes(saveColony(opened.db, { ...nuc, ...over }, now));
 
@@ -87,7 +88,18 @@ describe('a colony', () => {
 
 describe('what befell a queen', () => {
   const entry: QueenEntry = {
-    event: { id: id(30), queenId: QUEEN, colonyId: CLOVER, on: '2027-05-10', kind: 'removed', note: '' },
+    event: {
+      id: id(30),
+      queenId: QUEEN,
+      colonyId: CLOVER,
+      at: null,
+      on: '2027-05-10',
+      to: null,
+      kind: 'removed',
+      went: null,
+      hivedAsId: null,
+      note: '',
+    },
     newQueen: { id: QUEEN, motherQueenId: null, origin: 'raised', emergedFrom: null, emergedTo: null, note: '' },
   };
   const save = (event: Partial<QueenEntry['event']>, queen: Partial<QueenEntry['newQueen']> | null = {}) =>

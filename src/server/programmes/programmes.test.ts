@@ -53,10 +53,13 @@ const nucSwarm = (over: Partial<ProgrammeStart> = {}): ProgrammeStart => ({
   id: id(1),
   colonyId: colonyId('Sainfoin'),
   method: 'nuc-swarm',
+  at: null,
   on: '2027-05-16',
+  to: null,
   secondThinning: true,
   onlySealedBroodUp: false,
   buysQueen: false,
+  turnsDaily: false,
   note: '',
   keptCellIds: [cellOf('Sainfoin', 'b')],
   newColony: {

@@ -155,12 +155,20 @@ interface Begun {
 }
 
 function write(db: Db, start: ProgrammeStart, { method, colony, state, now }: Begun): void {
-  const { id, colonyId, on, note, newColony, withColonyId, stand, gift } = start;
-  const { secondThinning, onlySealedBroodUp, buysQueen } = start;
+  const { id, colonyId, at, on, to, note, newColony, withColonyId, stand, gift } = start;
+  const { secondThinning, onlySealedBroodUp, buysQueen, turnsDaily } = start;
   if (newColony) {
     const origin: ColonyOrigin = newUnitOf(method)?.name === 'nuc' ? 'nuc' : 'split';
     db.insert(colonies)
-      .values({ ...newColony, origin, parentColonyId: colonyId, startedOn: on, endedOn: null, note: '' })
+      .values({
+        ...newColony,
+        origin,
+        parentColonyId: colonyId,
+        startedOn: on,
+        endedOn: null,
+        note: '',
+        wanted: 'nothing',
+      })
       .run();
   }
   if (stand !== null && stand !== colony.stand) {
@@ -173,11 +181,14 @@ function write(db: Db, start: ProgrammeStart, { method, colony, state, now }: Be
       id,
       colonyId,
       method: method.name,
+      at,
       on,
+      to,
       endedOn: null,
       secondThinning,
       onlySealedBroodUp,
       buysQueen,
+      turnsDaily,
       queenId,
       note,
       deletedAt: null,
@@ -191,7 +202,7 @@ function write(db: Db, start: ProgrammeStart, { method, colony, state, now }: Be
   if (gift) {
     const label = freeLabels(db, colonyId)();
     const { moveId, cellId, travel } = gift;
-    db.insert(cellMoves).values({ id: moveId, cellId, toColonyId: colonyId, label, on, travel }).run();
+    db.insert(cellMoves).values({ id: moveId, cellId, toColonyId: colonyId, label, at, on, travel }).run();
   }
   // Kept cells go with the unit that raises the queen.
   if (newColony && newUnitOf(method)?.name === method.raisesQueen?.unit) {
@@ -202,6 +213,7 @@ function write(db: Db, start: ProgrammeStart, { method, colony, state, now }: Be
         cellId,
         toColonyId: newColony.id,
         label: freeLabel(),
+        at,
         on,
         travel: 'on-frame' as const,
       };

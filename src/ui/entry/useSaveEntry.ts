@@ -25,7 +25,9 @@ const outcome = (result: OutboxEntry['issues'] | 'no-answer'): Saved => {
 function givesOf(draft: Draft, from: string) {
   return liveCellsOf(draft).down.flatMap(({ cellId }) => {
     const gift = draft.gives[cellId];
-    return gift ? [giveCell({ ...gift, cellId, on: draft.at.slice(0, 10), travel: 'on-frame', from })] : [];
+    return gift
+      ? [giveCell({ ...gift, cellId, at: draft.at, on: draft.at.slice(0, 10), travel: 'on-frame', from })]
+      : [];
   });
 }
 

@@ -14,6 +14,7 @@ import { Choice } from '../controls/Choice';
 import { Field, problemOf } from '../controls/Field';
 import { BUTTON } from '../controls/styles';
 import { IssueList } from '../entry/IssueList';
+import { useThisMinute } from '../frame/useThisMinute';
 import { PageHead } from '../time/PageHead';
 import { CellFates } from './CellFates';
 import { GiftField } from './GiftField';
@@ -24,12 +25,15 @@ import { choicesOf, emptyStart, type StartDraft, startsOf } from './start-draft'
 interface Props {
   readonly view: StartView;
   readonly today: string;
+  /** The present minute, `YYYY-MM-DDTHH:mm`. */
+  readonly now: string;
   /** A cell to be given, chosen on another page. */
   readonly presetCell: string | null;
 }
 
 /** Start a method: the day, the cells, where the units go; every date that follows is shown before anything is stored. */
-export function StartForm({ view, today, presetCell }: Props) {
+export function StartForm({ view, today, now, presetCell }: Props) {
+  const thisMinute = useThisMinute(now);
   const { colony, fit, cautions, cells, needy, asksCells, mayBuy, apiaries, others, firstDay, settings } = view;
   const method = methodNamed(view.method);
   const router = useRouter();
@@ -41,7 +45,7 @@ export function StartForm({ view, today, presetCell }: Props) {
 
   const start = async () => {
     setSaving(true);
-    for (const body of startsOf(draft, view)) {
+    for (const body of startsOf(draft, view, thisMinute())) {
       const sent = await send('/api/programmes', body);
       if (sent.ok) continue;
       setSaving(false);

@@ -23,6 +23,7 @@ const view = (method: MethodName, over: Partial<StartView> = {}): StartView => (
     startedOn: '2027-04-01',
     endedOn: null,
     note: '',
+    wanted: 'nothing' as const,
   },
   fit: { kind: 'fits', warnings: [] },
   cautions: [],
@@ -40,12 +41,14 @@ const view = (method: MethodName, over: Partial<StartView> = {}): StartView => (
   ...over,
 });
 
+const NOW = '2027-05-10T18:00';
+
 describe('a start as it is entered', () => {
   it('begins with what Ubbet would keep, and takes the rest down', () => {
     const draft = emptyStart(view('nuc-swarm'), '2027-05-10', null);
     expect(keptIds(draft)).toEqual([id(12)]);
     expect(choicesOf(draft, view('nuc-swarm'))).toMatchObject({ on: day('2027-05-10'), keptCells: [laid] });
-    const [start, ...others] = startsOf(draft, view('nuc-swarm'));
+    const [start, ...others] = startsOf(draft, view('nuc-swarm'), NOW);
     expect(others).toEqual([]);
     expect(programmeStart.safeParse(start).success).toBe(true);
     expect(start).toMatchObject({ keptCellIds: [id(12)], newColony: { name: 'Clover nuc' }, stand: null, gift: null });
@@ -59,20 +62,20 @@ describe('a start as it is entered', () => {
   it('sends the cells that go to others first, each under ids made once', () => {
     const draft = emptyStart(view('nuc-swarm'), '2027-05-10', null);
     const giving = { ...draft, fates: { ...draft.fates, [id(13)]: { to: id(20) } } };
-    const starts = startsOf(giving, view('nuc-swarm'));
+    const starts = startsOf(giving, view('nuc-swarm'), NOW);
     expect(starts.map(({ method, colonyId }) => [method, colonyId])).toEqual([
       ['give-cell', id(20)],
       ['nuc-swarm', id(1)],
     ]);
     expect(starts[0]).toMatchObject({ gift: { cellId: id(13) }, note: 'From Clover.' });
     for (const start of starts) expect(programmeStart.safeParse(start).success).toBe(true);
-    expect(startsOf(giving, view('nuc-swarm'))).toEqual(starts);
+    expect(startsOf(giving, view('nuc-swarm'), NOW)).toEqual(starts);
   });
 
   it('keeps no cell where a queen is bought', () => {
     const draft = { ...emptyStart(view('nuc-swarm'), '2027-05-10', null), buysQueen: true };
     expect(keptIds(draft)).toEqual([]);
-    expect(startsOf(draft, view('nuc-swarm'))[0]).toMatchObject({ buysQueen: true, keptCellIds: [] });
+    expect(startsOf(draft, view('nuc-swarm'), NOW)[0]).toMatchObject({ buysQueen: true, keptCellIds: [] });
   });
 
   it('follows the settings, and says where the colony stands only when that changes', () => {
@@ -80,7 +83,7 @@ describe('a start as it is entered', () => {
     const own = view('old-site-swarm', { settings });
     const draft = emptyStart(own, '2027-05-10', null);
     expect(draft.secondThinning).toBe(false);
-    expect(startsOf({ ...draft, stand: 'a metre aside' }, own)[0]?.stand).toBe('a metre aside');
+    expect(startsOf({ ...draft, stand: 'a metre aside' }, own, NOW)[0]?.stand).toBe('a metre aside');
   });
 
   it('is dated by the cell that is given, and by none while the day is no day', () => {
@@ -99,7 +102,7 @@ describe('a start as it is entered', () => {
     });
     const draft = emptyStart(own, '2027-05-10', id(30));
     expect(choicesOf(draft, own)?.keptCells).toEqual([laid]);
-    expect(startsOf(draft, own)[0]).toMatchObject({ gift: { cellId: id(30), travel: 'on-frame' } });
+    expect(startsOf(draft, own, NOW)[0]).toMatchObject({ gift: { cellId: id(30), travel: 'on-frame' } });
     expect(choicesOf({ ...draft, on: '2027-05-' }, own)).toBeNull();
     expect(emptyStart(own, '2027-05-10', id(99)).gift.cellId).toBe('');
   });

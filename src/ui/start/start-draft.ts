@@ -14,10 +14,13 @@ export type CellFate = 'keep' | 'down' | { readonly to: string };
 export interface StartDraft {
   readonly id: string;
   readonly on: string;
+  /** The last day on which it may have been done; empty: the day is certain. */
+  readonly to: string;
   readonly fates: Readonly<Record<string, CellFate>>;
   readonly secondThinning: boolean;
   readonly onlySealedBroodUp: boolean;
   readonly buysQueen: boolean;
+  readonly turnsDaily: boolean;
   readonly newColony: ProgrammeStart['newColony'];
   readonly stand: string;
   readonly withColonyId: string;
@@ -36,10 +39,12 @@ export function emptyStart(view: StartView, today: string, presetCell: string | 
   return {
     id: newId(),
     on: today,
+    to: '',
     fates: Object.fromEntries(cells.map(({ id }) => [id, kept.includes(id) ? 'keep' : 'down'])),
     secondThinning: settings.secondThinning,
     onlySealedBroodUp: false,
     buysQueen: false,
+    turnsDaily: false,
     newColony: newName === null ? null : { id: newId(), name: newName, apiaryId: colony.apiaryId, stand: '' },
     stand: colony.stand,
     withColonyId: '',
@@ -69,23 +74,44 @@ export function choicesOf(draft: StartDraft, view: StartView): PlanChoices | nul
 }
 
 /** Everything that has to be sent, in order: the cells that go to others, then the method itself. */
-export function startsOf(draft: StartDraft, { method, colony, spare }: StartView): readonly ProgrammeStart[] {
+/** @param now the present minute: what is done today carries it, what was done earlier counts in the order of entry */
+export function startsOf(
+  draft: StartDraft,
+  { method, colony, spare }: StartView,
+  now: string,
+): readonly ProgrammeStart[] {
+  const at = now.slice(0, 10) === draft.on ? now : null;
   const gifts = Object.entries(draft.fates).flatMap(([cellId, fate]): ProgrammeStart[] => {
     const ids = draft.giftIds[cellId];
     if (typeof fate === 'string' || !ids) return [];
-    return [giveCell({ ...ids, cellId, to: fate.to, on: draft.on, travel: 'on-frame', from: colony.name })];
+    return [giveCell({ ...ids, cellId, to: fate.to, at, on: draft.on, travel: 'on-frame', from: colony.name })];
   });
-  const { id, on, secondThinning, onlySealedBroodUp, buysQueen, newColony, stand, withColonyId, gift, note } = draft;
+  const {
+    id,
+    on,
+    secondThinning,
+    onlySealedBroodUp,
+    buysQueen,
+    turnsDaily,
+    newColony,
+    stand,
+    withColonyId,
+    gift,
+    note,
+  } = draft;
   return [
     ...gifts,
     {
       id,
       colonyId: colony.id,
       method,
+      at,
       on,
+      to: draft.to === '' || draft.to === on ? null : draft.to,
       secondThinning,
       onlySealedBroodUp,
       buysQueen,
+      turnsDaily,
       note,
       keptCellIds: [...keptIds(draft)],
       newColony,

@@ -29,6 +29,7 @@ export default async function Page({ searchParams }: { searchParams: Promise<{ a
     startedOn: today,
     endedOn: null,
     note: '',
+    wanted: 'nothing',
   } as const;
   return (
     <ColonyForm

@@ -21,7 +21,7 @@ interface Props {
 export default async function Page({ params, searchParams }: Props) {
   const { id, method: name } = await params;
   const { cell = null } = await searchParams;
-  const { today } = await now();
+  const { today, minute } = await now();
   const opened = database();
   const method = METHODS.find((one) => one.name === name);
   const found = loadColony(opened.db, id, today);
@@ -29,5 +29,5 @@ export default async function Page({ params, searchParams }: Props) {
   const { colony, flow, state, settings } = found;
   const fit = fitOf(method, fitFactsOf(state, flow), settings);
   const view = startView(method.name, colony, state, fit, loadYard(opened, today), day(colony.startedOn));
-  return <StartForm view={view} today={formatDay(today)} presetCell={cell} />;
+  return <StartForm view={view} today={formatDay(today)} now={minute} presetCell={cell} />;
 }

@@ -1,0 +1,57 @@
+import { notAfter, spanOf, type Window } from '../calendar/window';
+import type { InspectionFact } from './facts';
+import type { LookRead } from './look';
+import { onlyOn, type QueenState, withVirgin } from './queen-state';
+import { emergencesOf, type TrackedCell } from './track-cells';
+
+/**
+ * The state before an inspection is read: a virgin may have emerged meanwhile. That is expected of a colony without its queen when
+ * no live cell is left in it and the first of its virgins could be out by then.
+ *
+ * @param knownBefore the live cells that were known
+ * @param liveNow how many are left
+ * @param emerging when the virgins emerge that it raises, where no cell of it is known
+ */
+export function beforeInspection(
+  state: QueenState,
+  { id, on, eggs, thoroughness }: InspectionFact,
+  knownBefore: readonly TrackedCell[],
+  liveNow: number,
+  emerging: Window | null,
+): QueenState {
+  const isQueenless = (state.expected === 'none' || state.presumedGone) && state.withoutSince === null;
+  if (!isQueenless || liveNow > 0 || eggs === 'seen') return state;
+  const emerged = spanOf(emergencesOf(knownBefore)) ?? emerging;
+  if (!emerged || emerged.earliest > on) return state;
+  // Every frame was looked at and no cell is left: the last is out as well.
+  const isSearched = knownBefore.length > 0 || thoroughness !== 'tip-up';
+  return withVirgin(state, isSearched ? notAfter(emerged, on) : emerged, null, state.cycle ?? id);
+}
+
+/** The state after an inspection was read, beyond what was seen of queen and eggs: by the cells as they were found. */
+export function afterReading(
+  state: QueenState,
+  { id, on }: InspectionFact,
+  { reading }: LookRead,
+  cells: readonly TrackedCell[],
+): QueenState {
+  // Which half it is comes first.
+  if (state.eitherHalfSince !== null) return state;
+  switch (reading.reading) {
+    case 'virgin-loose':
+    case 'cast-risk': {
+      const below = cells.filter(({ cell }) => cell.part !== 'above');
+      const vacated = below.filter(
+        ({ planBy, lastSeen }) => lastSeen === on && (planBy.status === 'emerged' || planBy.status === 'destroyed'),
+      );
+      const emerged = spanOf(emergencesOf(vacated));
+      const virgin = emerged ? notAfter(emerged, on) : onlyOn(on);
+      return { ...withVirgin(state, virgin, null, id), lastOwnEggs: state.lastOwnEggs ?? state.lastEggsSeen };
+    }
+    case 'swarmed':
+      if (state.expected !== 'laying' || state.swarmedOn !== null) return state;
+      return { ...state, presumedGone: true, clipped: false, cycle: state.cycle ?? id, arrivedOn: null };
+    default:
+      return state;
+  }
+}

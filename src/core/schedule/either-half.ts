@@ -1,0 +1,57 @@
+import { addDays, type Day } from '../calendar/day';
+import { spanOf } from '../calendar/window';
+import { dayWords } from '../calendar/words';
+import { emergencesOf } from '../colony/track-cells';
+import { WHICH_HALF_FOLLOW_UP } from '../methods/follow-ups';
+import { EGGS_TELL } from '../programmes/which-half';
+import { aCheck, type Check, checkKey } from './check';
+import { giveTestComb } from './queen-checks';
+import type { ScheduleFrom, SchedulePart } from './schedule-part';
+import { eggsWindow, emergencyEmergence, leaveShutSpan } from './virgin-care';
+
+/**
+ * Nobody knows yet which half of a split has the queen. It is asked for while eggs can still tell; from the day on which a virgin could
+ * be out both halves are treated as hers: left shut, and looked into for eggs, which settle it at the latest.
+ */
+export function eitherHalf(from: ScheduleFrom, since: Day): SchedulePart {
+  const { settings, liveCells, queen } = from;
+  const emergency = emergencyEmergence(since);
+  const emergence = spanOf([...emergencesOf(liveCells), emergency]) ?? emergency;
+  const leaveShut = [leaveShutSpan(emergence, settings)];
+  const eggsBy = eggsWindow(emergence, settings);
+  const { failedOn, ...window } = eggsBy;
+  const programme = queen.programme && { id: queen.programme.id, unit: 'both' };
+  const eggs = aCheck({
+    key: checkKey('eggs', queen.cycle ?? 'half'),
+    code: 'eggs',
+    window,
+    why: `Not known which half has the queen: look for eggs in both. None by ${dayWords(window.latest)}: test frame the same day; counts as failed on ${dayWords(failedOn)}.`,
+    programme,
+  });
+  const { noEggsOn } = queen;
+  const comb = noEggsOn !== null && noEggsOn >= window.earliest ? giveTestComb(from, noEggsOn) : null;
+  const stillOpen = noEggsOn === null || noEggsOn < window.latest;
+  const list = [whichHalfCheck(from, since), stillOpen ? eggs : null, comb];
+  return { checks: list.filter((check) => check !== null), leaveShut, emergence, eggsBy };
+}
+
+/** Null once eggs no longer tell, or when the split was given up. */
+function whichHalfCheck({ queen, parts, today }: ScheduleFrom, since: Day): Check | null {
+  const part = parts.findLast(({ programme }) => programme.id === queen.programme?.id);
+  const isGivenUp = part !== undefined && part.programme.endedOn !== null;
+  if (!part || isGivenUp || today > addDays(since, EGGS_TELL.to)) return null;
+  const { from, ideal = from, to, why, code } = WHICH_HALF_FOLLOW_UP;
+  const shutFrom = addDays(since, to + 2);
+  const isShut = today >= shutFrom;
+  return aCheck({
+    key: checkKey(code, part.programme.id),
+    code,
+    window: { earliest: addDays(since, from), ideal: addDays(since, ideal), latest: addDays(since, to) },
+    why: isShut
+      ? `Both are to be left shut, and which has the queen is not known. Open one only: at the first eggs close it, and leave the other shut. Eggs tell until ${dayWords(addDays(since, EGGS_TELL.to))}.`
+      : why,
+    ...(isShut ? { order: 'Look into one half only, for eggs' } : {}),
+    programme: { id: part.programme.id, unit: 'both' },
+    forced: 'Open one only; at the first eggs close it, and leave the other shut.',
+  });
+}
