@@ -2,19 +2,20 @@ import { notAfter, spanOf, type Window } from '../calendar/window';
 import type { InspectionFact } from './facts';
 import type { LookRead } from './look';
 import { onlyOn, type QueenState, withVirgin } from './queen-state';
+import type { Seen } from './seen';
 import { emergencesOf, type TrackedCell } from './track-cells';
 
 /**
- * The state before an inspection is read: a virgin may have emerged meanwhile. That is expected of a colony without its queen when
+ * The state before something seen is read: a virgin may have emerged meanwhile. That is expected of a colony without its queen when
  * no live cell is left in it and the first of its virgins could be out by then.
  *
  * @param knownBefore the live cells that were known
  * @param liveNow how many are left
  * @param emerging when the virgins emerge that it raises, where no cell of it is known
  */
-export function beforeInspection(
+export function beforeSeen(
   state: QueenState,
-  { id, on, eggs, thoroughness }: InspectionFact,
+  { id, on, eggs, isFull }: Seen,
   knownBefore: readonly TrackedCell[],
   liveNow: number,
   emerging: Window | null,
@@ -24,7 +25,7 @@ export function beforeInspection(
   const emerged = spanOf(emergencesOf(knownBefore)) ?? emerging;
   if (!emerged || emerged.earliest > on) return state;
   // Every frame was looked at and no cell is left: the last is out as well.
-  const isSearched = knownBefore.length > 0 || thoroughness !== 'tip-up';
+  const isSearched = knownBefore.length > 0 || isFull;
   return withVirgin(state, isSearched ? notAfter(emerged, on) : emerged, null, state.cycle ?? id);
 }
 

@@ -6,7 +6,7 @@ import type { CellCheck } from '../cells/dating';
 import { methodNamed } from '../methods/methods';
 import { meaningOf } from '../programmes/answers';
 import type { CheckAnswerFact, CheckChangeFact, ProgrammePart } from '../programmes/facts';
-import { answersOfLook, type FollowUpState, followUpsOf } from '../programmes/follow-up-state';
+import { alsoAnswered, answersOfLook, type FollowUpState, followUpsOf } from '../programmes/follow-up-state';
 import { partBy } from '../programmes/parts';
 import { type ColonySchedule, colonySchedule, EMPTY_SCHEDULE } from '../schedule/colony-schedule';
 import type { SurveyedFrames } from '../schedule/make-room';
@@ -15,7 +15,7 @@ import { allSizes, type Settings } from '../settings/settings';
 import { roomOf } from '../space/room';
 import { triggersOf } from '../space/triggers';
 import { afterAnswer } from './after-answer';
-import { afterReading, beforeInspection } from './after-reading';
+import { afterReading, beforeSeen } from './after-reading';
 import { afterSeen } from './after-seen';
 import type { ColonyFacts, InspectionFact } from './facts';
 import { type Look, type LookRead, readLook } from './look';
@@ -193,12 +193,17 @@ function withAnswer(known: Known, answer: CheckAnswerFact, { facts, settings }: 
     patientUntil: patienceWith(known.queen, facts, known.followUps),
     settings,
   };
-  const looked = seen ? afterSeen(known.queen, seen, amid) : known.queen;
+  const before = lastKnownLive(known).filter(isBelow);
+  const liveNow = before.filter((cell) => mayStillHoldQueen(cell, answer.on)).length;
+  const looked = seen
+    ? afterSeen(beforeSeen(known.queen, seen, before, liveNow, amid.emerging), seen, amid)
+    : known.queen;
   const queen = afterAnswer(looked, answer, known.parts);
   // What was seen too early to be hers answers nothing.
   const sees = meaningOf(answer.code, answer.answer)?.sees?.eggs;
   const isDoubted = sees === 'seen' && !lays(queen) && queen.eitherHalfSince === null;
-  return { ...withQueen(known, queen), told: isDoubted ? known.told : [...known.told, answer] };
+  const also = isDoubted ? [] : alsoAnswered(answer, known.followUps);
+  return { ...withQueen(known, queen), told: isDoubted ? known.told : [...known.told, answer, ...also] };
 }
 
 function withLook(known: Known, inspection: InspectionFact, setting: Setting): Known {
@@ -215,7 +220,8 @@ function withLook(known: Known, inspection: InspectionFact, setting: Setting): K
   const tracked = [...cells.values()];
   const liveNow = tracked.filter((cell) => isBelow(cell) && mayStillHoldQueen(cell, on)).length;
   const found: Known = { ...known, cells, searches, cellsKnownOn: on };
-  const expecting = beforeInspection(known.queen, inspection, knownBefore, liveNow, emergingBefore);
+  const sight = seenAtLook(inspection);
+  const expecting = beforeSeen(known.queen, sight, knownBefore, liveNow, emergingBefore);
   const read = readLook(inspection, tracked, expecting);
   const isDroneLaying = read.reading.reading === 'drone-laying';
   const amid = {
@@ -224,7 +230,7 @@ function withLook(known: Known, inspection: InspectionFact, setting: Setting): K
     patientUntil: patienceWith(expecting, facts, known.followUps),
     settings,
   };
-  const seen = isDroneLaying ? expecting : afterSeen(expecting, seenAtLook(inspection), amid);
+  const seen = isDroneLaying ? expecting : afterSeen(expecting, sight, amid);
   const queen = isDroneLaying ? seen : afterReading(seen, inspection, read, tracked);
   const looked: Known = {
     ...withQueen(found, queen),

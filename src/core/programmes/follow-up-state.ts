@@ -161,3 +161,19 @@ export function answersOfLook(look: LookRead, followUps: readonly FollowUpState[
     return [{ id, programmeId, colonyId: '', code, nth, at, on, answer, queenlessColonyId: null, isByLook: true }];
   });
 }
+
+/** What an answer answers beside the check that it was given to: who lays, or was seen, is out of her cage; who lays, lays. */
+export function alsoAnswered(answer: CheckAnswerFact, followUps: readonly FollowUpState[]): readonly CheckAnswerFact[] {
+  const sees = meaningOf(answer.code, answer.answer)?.sees;
+  if (answer.isByLook || !sees) return [];
+  const good = (code: FollowUpCode) => ANSWERS[code][0]?.code ?? '';
+  const tells: Partial<Record<FollowUpCode, string | null>> = {
+    released: sees.eggs === 'seen' || sees.queen === 'seen' ? good('released') : null,
+    'laying-check': sees.eggs === 'seen' ? good('laying-check') : sees.eggs === 'none' ? 'no-eggs' : null,
+  };
+  return followUps.flatMap(({ status, code, nth, programmeId, window }): CheckAnswerFact[] => {
+    const told = tells[code] ?? null;
+    const isAsked = status === 'due' && code !== answer.code && (code === 'released' || answer.on >= window.earliest);
+    return isAsked && told !== null ? [{ ...answer, programmeId, code, nth, answer: told, isByLook: true }] : [];
+  });
+}

@@ -3,6 +3,7 @@ import { EGGS_AFTER_LOSS } from '../biology/mating';
 import { type Day, daysBetween } from '../calendar/day';
 import { isLive } from '../cells/stage';
 import type { InspectionFact } from '../colony/facts';
+import { meaningOf } from './answers';
 import type { CheckAnswerFact, ProgrammeFact } from './facts';
 
 export const HALVES = ['queen', 'queenless', 'failed', 'settled'] as const;
@@ -65,11 +66,13 @@ export function whichHalf(
   const told = [...toldByLooks(programme, [a, b], looksOf, today), ...toldByWord(programme, answers, today)].sort(
     (x, y) => (x.at < y.at ? -1 : x.at > y.at ? 1 : 0),
   );
-  const lateEggs = looksOf(colonyId)
-    .filter(({ on, eggs, droneBroodInWorkerCells }) => {
-      const isLate = daysBetween(programme.on, on) >= EGGS_TELL_BEFORE;
-      return on <= today && isLate && eggs === 'seen' && droneBroodInWorkerCells !== 'seen';
-    })
+  const lateEggs = [
+    ...looksOf(colonyId).filter((look) => look.eggs === 'seen' && look.droneBroodInWorkerCells !== 'seen'),
+    ...answers.filter(
+      (given) => given.colonyId === colonyId && meaningOf(given.code, given.answer)?.sees?.eggs === 'seen',
+    ),
+  ]
+    .filter(({ on }) => on <= today && daysBetween(programme.on, on) >= EGGS_TELL_BEFORE)
     .sort((x, y) => (x.at < y.at ? -1 : 1))[0];
   const known: HalfKnown[] = [];
   for (const { at, on, queenless, by } of told) {

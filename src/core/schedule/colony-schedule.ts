@@ -181,13 +181,14 @@ function firstLook({ startedOn, parts }: ScheduleFrom): SchedulePart {
  */
 function nextDate(from: ScheduleFrom, asked: readonly Check[], leaveShut: readonly LeaveShut[]): readonly Check[] {
   const { today, look, settings, startedOn, queen } = from;
-  const isShut = leaveShut.some(({ from: first, to }) => first <= to && to >= today);
+  const shut = leaveShut.findLast(({ from: first, to }) => first <= to && to >= today);
+  if (shut) return asked.some(({ window }) => window.latest > shut.to) ? [] : [afterShut(from, shut)];
   const soon = addDays(today, DATE_WITHIN.value);
   const hasDate = asked.some(
     ({ window, plannedFor, programme }) =>
       (plannedFor ?? window.earliest) <= soon || programme !== null || window.earliest > endOfWork(from),
   );
-  if (isShut || hasDate || seasonPart(today, settings.hemisphere) === 'rest') return [];
+  if (hasDate || seasonPart(today, settings.hemisphere) === 'rest') return [];
   if (asked.some(({ code }) => code === 'look')) return [];
   if (look) return [routineAfter(from, look)];
   const since = latestOf(startedOn, queen.lastProof?.on ?? startedOn);
@@ -199,6 +200,17 @@ function nextDate(from: ScheduleFrom, asked: readonly Check[], leaveShut: readon
       why: lays(queen) ? 'Nothing else is due: a look by the usual rule.' : 'Nothing else is due: see how it stands.',
     }),
   ];
+}
+
+/** What was to follow the days on which it is left shut was left out or is done: how it stands is seen once it may be opened. */
+function afterShut({ queen }: ScheduleFrom, { to }: LeaveShut): Check {
+  const earliest = addDays(to, 1);
+  return aCheck({
+    key: checkKey('look', `shut:${queen.cycle ?? 'start'}`),
+    code: 'look',
+    window: { earliest, ideal: earliest, latest: addDays(to, FIRST_LOOK_WITHIN.value) },
+    why: `It may be opened again from ${dayWords(earliest)}: does a queen lay in it?`,
+  });
 }
 
 /** The last day of the beekeeping year that `today` lies in. */

@@ -1,0 +1,162 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { addDays, type Day, formatDay } from '../../calendar/day';
+import type { InspectionFact } from '../../colony/facts';
+import type { ColonyState } from '../../colony/fold';
+import { inspection } from '../../colony/testing';
+import type { FollowUpCode } from '../../methods/method';
+import { DATE_WITHIN } from '../../schedule/colony-schedule';
+import { shutOn } from '../../schedule/leave-shut-wins';
+import { colonyOnDay } from '../../schedule/standing';
+import { COLONIES, dayIn, reordered, type Season, season, statesOf } from './testing';
+
+/** Thousands of seasons were tried once (UBBET_SEASONS); in every run some hundred. A failing seed is printed. */
+const RUNS = Number(process.env.UBBET_SEASONS ?? 300);
+const PATIENCE_MS = 600_000;
+
+const holds = (seed: number, check: (made: Season, today: Day) => void) =>
+  fc.assert(fc.property(season, dayIn(5), check), { numRuns: RUNS, seed });
+
+const derived = (states: readonly ColonyState[]) =>
+  states.map(({ schedule, followUps, queen }) => ({ schedule, followUps, queen }));
+
+const told = ({ schedule }: ColonyState) =>
+  schedule.checks.map(({ code, window }) => `${code} ${formatDay(window.earliest)}..${formatDay(window.latest)}`);
+
+describe('whatever happened, and in whatever order it was entered', { timeout: PATIENCE_MS }, () => {
+  it('comes out the same in any order of entry', () => {
+    fc.assert(
+      fc.property(season, fc.nat({ max: 1000 }), dayIn(5), (made, order, today) => {
+        const inTime = [...made.shared.programmes].sort((a, b) => a.on - b.on);
+        const first = derived(statesOf({ ...made, shared: { ...made.shared, programmes: inTime } }, today));
+        expect(derived(statesOf(reordered(made, order), today))).toEqual(first);
+      }),
+      { numRuns: RUNS, seed: 20270601 },
+    );
+  });
+
+  it('gives every living colony a date, or leaves it shut with one to follow', () => {
+    holds(20270602, (made, today) => {
+      for (const state of statesOf(made, today)) {
+        if (state.ended) continue;
+        const { checks, leaveShut, skipped } = state.schedule;
+        const isShut = leaveShut.some(({ from, to }) => from <= to && to >= today);
+        if (checks.length === 0) throw new Error(`no date, ${skipped.length} skipped, queen ${state.queen.expected}`);
+        const soon = addDays(today, DATE_WITHIN.value);
+        const hasSoon = checks.some(
+          ({ window, plannedFor, programme }) => (plannedFor ?? window.earliest) <= soon || programme !== null,
+        );
+        if (!isShut && !hasSoon) throw new Error(`first date too far off: ${told(state)}`);
+      }
+    });
+  });
+
+  it('asks for nothing that opens a hive on a day on which it is to be left shut, unless that is forced', () => {
+    let shutDays = 0;
+    holds(20270603, (made, today) => {
+      for (const { schedule } of statesOf(made, today)) {
+        for (let ahead = 0; ahead <= 40; ahead++) {
+          const on = addDays(today, ahead);
+          if (!shutOn(schedule.leaveShut, on)) continue;
+          shutDays += 1;
+          for (const { check } of colonyOnDay(schedule, on).due) {
+            if (check.opens && check.forced === null) throw new Error(`${check.code} on ${formatDay(on)}`);
+          }
+        }
+      }
+    });
+    expect(shutDays).toBeGreaterThan(1000);
+  });
+
+  it('never asks for a search that was missed once a virgin may be out', () => {
+    holds(20270604, (made, today) => {
+      for (const { schedule, liveCells, queen } of statesOf(made, today)) {
+        const { emergence } = schedule;
+        if (!emergence || emergence.earliest > today || queen.eitherHalfSince !== null) continue;
+        for (const { check } of colonyOnDay(schedule, today).due) {
+          const isSearch = check.code === 'thin-cells' || check.code === 'find-cells' || check.code === 'move-parent';
+          const isLate = check.window.latest < today;
+          if (isSearch && isLate) {
+            throw new Error(
+              `${check.code} until ${formatDay(check.window.latest)}, out from ${formatDay(emergence.earliest)}, ${liveCells.length} live`,
+            );
+          }
+        }
+      }
+    });
+  });
+
+  it('has windows that run forwards, and no key twice', () => {
+    holds(20270605, (made, today) => {
+      for (const { schedule } of statesOf(made, today)) {
+        for (const { window, code } of schedule.checks) {
+          if (window.earliest > window.ideal || window.ideal > window.latest) throw new Error(`${code} runs backwards`);
+        }
+        const keys = schedule.checks.map(({ key }) => key);
+        if (new Set(keys).size !== keys.length) throw new Error(`keys twice: ${keys.join(', ')}`);
+      }
+    });
+  });
+
+  it('takes an inspection that sees what an answer would say for the same as the answer', () => {
+    let compared = 0;
+    holds(20270606, (made, today) => {
+      const at = `${formatDay(today)}T23:30`;
+      for (const [place, state] of statesOf(made, today).entries()) {
+        const colonyId = COLONIES[place] as 'home' | 'child';
+        // Anything that would be read first, whichever way the rest was entered.
+        if (state.ended || state.liveCells.length > 0 || state.lastLook?.reading.reading === 'drone-laying') continue;
+        if (state.cells.some(({ dates }) => dates.conflict !== null)) continue;
+        for (const check of state.schedule.checks) {
+          const sights = SAYS[check.code as FollowUpCode];
+          if (!sights || !check.programme || today < check.window.earliest || today > check.window.latest) continue;
+          for (const [answer, saw] of Object.entries(sights)) {
+            const code = check.code as FollowUpCode;
+            const programmeId = check.programme.id;
+            const said = {
+              id: 'z',
+              programmeId,
+              colonyId,
+              code,
+              nth: 1,
+              at,
+              on: today,
+              answer,
+              queenlessColonyId: null,
+            };
+            const looked = {
+              ...inspection({ at, eggs: 'not-looked-for', ...saw }),
+              id: 'z',
+              thoroughness: code === 'nuc-settled' ? ('bees-on' as const) : ('tip-up' as const),
+            };
+            const byAnswer = { ...made, shared: { ...made.shared, answers: [...made.shared.answers, said] } };
+            const facts = made.own[colonyId];
+            const withLook = { ...facts, inspections: [...(facts.inspections ?? []), looked] };
+            const byLook = { ...made, own: { ...made.own, [colonyId]: withLook } };
+            const [one, other] = [byAnswer, byLook].map((season) =>
+              settled(statesOf(season, today)[place] as ColonyState),
+            );
+            compared += 1;
+            if (one !== other) throw new Error(`${code} ${answer}: answer gives ${one}, inspection ${other}`);
+          }
+        }
+      }
+    });
+    expect(compared).toBeGreaterThan(20);
+  });
+});
+
+/** What an inspection sees of which a keeper would give the answer. */
+const SAYS: { readonly [C in FollowUpCode]?: Readonly<Record<string, Partial<InspectionFact>>> } = {
+  eggs: { eggs: { eggs: 'seen' }, 'no-eggs': { eggs: 'none' } },
+  'laying-check': { eggs: { eggs: 'seen' }, 'no-eggs': { eggs: 'none' } },
+  'nuc-settled': { settled: { eggs: 'seen' }, 'no-eggs': { eggs: 'none' } },
+  released: { out: { queen: 'seen' } },
+};
+
+/** What matters of a colony after it: its queen, and what is still open of her. */
+function settled({ queen, followUps }: ColonyState): string {
+  const { expected, presumedGone, released, noEggsOn, doubt, withoutSince } = queen;
+  const open = followUps.filter(({ status, code }) => status === 'due' && code in SAYS).map(({ code }) => code);
+  return JSON.stringify([expected, presumedGone, released, noEggsOn, doubt?.code, withoutSince, open]);
+}
