@@ -145,7 +145,7 @@ export function cellRows(
 }
 
 function cellRow(tracked: TrackedCell, today: Day, nameOf: (colonyId: string) => string): CellRowView {
-  const { cell, dates, planBy, lastStage, lastSeen, goneMissing, sights, givenTo } = tracked;
+  const { cell, dates, planBy, lastStage, lastSeen, goneMissing, sights, givenTo, overdueOn } = tracked;
   const laid = dates.laid ?? planBy.laid;
   const isOver = goneMissing || (planBy.status !== 'live' && planBy.status !== 'dry');
   const glyph: CellFinding = goneMissing ? 'not-found' : planBy.status === 'removed' ? 'removed' : lastStage;
@@ -167,9 +167,11 @@ function cellRow(tracked: TrackedCell, today: Day, nameOf: (colonyId: string) =>
       ? `laid ${laid.from === null ? `by ${dayWords(laid.to)}` : rangeWords({ from: laid.from, to: laid.to })}`
       : 'not dated',
     byNow:
-      planBy.status === 'live' && !goneMissing && lastSeen < today && later.length > 0
-        ? `by now: ${later.map((stage) => STAGES[stage].name).join(' or ')}`
-        : null,
+      overdueOn !== null && planBy.status === 'live'
+        ? 'Emerged or dead by now, or sealed again: open the cell.'
+        : planBy.status === 'live' && !goneMissing && lastSeen < today && later.length > 0
+          ? `by now: ${later.map((stage) => STAGES[stage].name).join(' or ')}`
+          : null,
     sights: sights.map(({ on, found }) => `${dayWords(on)} ${findingWords(found)}`).join(' · '),
     conflict: explainConflict(dates, conflictSights),
     isOver,

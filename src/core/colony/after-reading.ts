@@ -15,11 +15,17 @@ import { emergencesOf, type TrackedCell } from './track-cells';
  */
 export function beforeSeen(
   state: QueenState,
-  { id, on, eggs, isFull }: Seen,
+  { id, on, eggs, queen, queenSeenAs, isFull }: Seen,
   knownBefore: readonly TrackedCell[],
   liveNow: number,
   emerging: Window | null,
 ): QueenState {
+  // A virgin was seen: the rest is read in the light of it.
+  const isYoung = queen === 'seen' && eggs !== 'seen' && queenSeenAs === 'virgin';
+  if (isYoung && state.expected !== 'virgin' && state.eitherHalfSince === null) {
+    const known = emerging && emerging.earliest <= on ? notAfter(emerging, on) : onlyOn(on);
+    return withVirgin(state, known, null, id);
+  }
   const isQueenless = (state.expected === 'none' || state.presumedGone) && state.withoutSince === null;
   if (!isQueenless || liveNow > 0 || eggs === 'seen') return state;
   const emerged = spanOf(emergencesOf(knownBefore)) ?? emerging;

@@ -46,7 +46,8 @@ export function readLook(inspection: InspectionFact, cells: readonly TrackedCell
   const named = cells.filter(({ cell }) => found.has(cell.id));
   const carriedOver = cells.filter((cell) => !found.has(cell.cell.id) && mayStillHoldQueen(cell, on));
   const notLookedAt = carriedOver.filter(isBelow);
-  const stillThere = named.filter(({ goneMissing }) => !goneMissing);
+  const overdue = named.filter(({ overdueOn, planBy }) => overdueOn !== null && planBy.status === 'live');
+  const stillThere = named.filter((cell) => !cell.goneMissing && !overdue.includes(cell));
   const asLeft = stillThere.filter(isBelow);
   const above = [...stillThere, ...carriedOver].filter((cell) => !isBelow(cell));
   const liveAbove = above.filter((cell) => mayStillHoldQueen(cell, on));
@@ -88,6 +89,12 @@ export function readLook(inspection: InspectionFact, cells: readonly TrackedCell
     because.push({
       code: 'cells-above',
       text: `${liveAbove.map(cellAndDay).join(', ')}: above the excluder, raised far from the queen; take down every one`,
+    });
+  }
+  if (overdue.length > 0) {
+    because.push({
+      code: 'cells-overdue',
+      text: `${overdue.map(({ cell }) => `cell ${cell.label}`).join(', ')}: still sealed past the last day on which a queen could emerge: dead, empty or sealed again. Open it`,
     });
   }
   if (openedAbove > 0) {
