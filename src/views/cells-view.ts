@@ -1,8 +1,7 @@
-import type { DayRange } from '../core/calendar/window';
 import { rangeWords } from '../core/calendar/words';
 import { findingWords } from '../core/cells/finding-words';
 import type { CellStage } from '../core/cells/stage';
-import { laidRange } from '../core/programmes/best-to-keep';
+import type { TrackedCell } from '../core/colony/track-cells';
 import { type CellWanted, cellsToGive, cellsWanted } from '../core/programmes/cell-list';
 import type { Mark } from './marks';
 import { ribbonMark } from './marks-of';
@@ -27,7 +26,8 @@ export interface SpareCell {
   readonly stage: CellStage;
   readonly stageWords: string;
   readonly where: string;
-  readonly laid: DayRange | null;
+  /** As it is known where it hangs. */
+  readonly cell: TrackedCell;
   readonly out: string;
   readonly travels: string;
   readonly marks: readonly Mark[];
@@ -66,7 +66,7 @@ export function spareCells(yard: Yard): readonly SpareCell[] {
             stage: cell.lastStage,
             stageWords: findingWords(cell.lastStage),
             where: whereWords(cell.cell),
-            laid: laidRange(cell.planBy.laid),
+            cell,
             out: rangeWords({ from: emergence.earliest, to: emergence.latest }),
             travels,
             marks: ribbonMark('emergence', emergence, 0),

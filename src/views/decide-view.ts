@@ -1,12 +1,13 @@
-import type { Day } from '../core/calendar/day';
 import { rangeWords } from '../core/calendar/words';
+import type { ColonyFacts } from '../core/colony/facts';
 import type { ColonyState } from '../core/colony/fold';
 import { lays } from '../core/colony/queen-state';
 import { type Fit, type FitFacts, fitOf } from '../core/methods/fit';
 import type { Method, MethodKind, MethodName } from '../core/methods/method';
 import { METHODS } from '../core/methods/methods';
-import { type Plan, planMethod, USUAL_CHOICES } from '../core/methods/plan';
-import { cellsToKeep, laidRange } from '../core/programmes/best-to-keep';
+import type { Plan } from '../core/methods/plan';
+import { cellsToKeep } from '../core/programmes/best-to-keep';
+import { previewStart } from '../core/programmes/preview';
 import { firstEggsWindow } from '../core/schedule/virgin-care';
 import type { Settings } from '../core/settings/settings';
 import { movesFrames } from '../core/space/proposals/propose';
@@ -56,9 +57,9 @@ export function layingWords(method: Method, plan: Plan): string {
 const KIND_ORDER: readonly MethodKind[] = ['swarm', 'queen', 'increase', 'room'];
 
 /** Every method weighed for a colony as it stands: none hidden, each with its reason. */
-export function decideView(state: ColonyState, facts: FitFacts, settings: Settings): DecideView {
+export function decideView(state: ColonyState, colony: ColonyFacts, facts: FitFacts, settings: Settings): DecideView {
   const views = METHODS.filter(({ name }) => name !== 'hive-swarm')
-    .map((method) => methodView(method, state, facts, settings))
+    .map((method) => methodView(method, state, colony, facts, settings))
     .sort((a, b) => KIND_ORDER.indexOf(a.kind) - KIND_ORDER.indexOf(b.kind));
   const of = (kind: Fit['kind']) => views.filter(({ fit }) => fit.kind === kind);
   const lacksQueen = views.some(
@@ -76,8 +77,14 @@ export function decideView(state: ColonyState, facts: FitFacts, settings: Settin
   };
 }
 
-function methodView(method: Method, state: ColonyState, facts: FitFacts, settings: Settings): MethodView {
-  const plan = planOn(method, state, state.today, settings);
+function methodView(
+  method: Method,
+  state: ColonyState,
+  colony: ColonyFacts,
+  facts: FitFacts,
+  settings: Settings,
+): MethodView {
+  const plan = planOn(method, state, colony, settings);
   const days = new Set(plan.checks.map(({ window }) => window.ideal)).size;
   const { name, title, kind, fitsWhen, suits, needs, kit, lifting, ifItFails, schools } = method;
   return {
@@ -99,9 +106,28 @@ function methodView(method: Method, state: ColonyState, facts: FitFacts, setting
   };
 }
 
-/** The plan as it would be with Ubbet's own choices. */
-export function planOn(method: Method, { liveCells, queen }: ColonyState, on: Day, settings: Settings): Plan {
+/** The plan as it would be with Ubbet's own choices, begun today. */
+export function planOn(
+  method: Method,
+  { liveCells, queen, today }: ColonyState,
+  colony: ColonyFacts,
+  settings: Settings,
+): Plan {
   const kept = cellsToKeep(method, liveCells, lays(queen), settings.cellsKept);
-  const keptCells = kept.flatMap(({ planBy }) => laidRange(planBy.laid) ?? []);
-  return planMethod(method, { ...USUAL_CHOICES, on, keptCells, secondThinning: settings.secondThinning }, settings);
+  return previewStart(
+    colony,
+    method,
+    {
+      on: today,
+      to: null,
+      secondThinning: settings.secondThinning,
+      onlySealedBroodUp: false,
+      buysQueen: false,
+      turnsDaily: false,
+      keptCellIds: method.options.includes('keptCells') ? kept.map(({ cell }) => cell.id) : [],
+      givenCellIds: [],
+      gift: null,
+    },
+    settings,
+  );
 }

@@ -6,7 +6,7 @@ import { foldColony } from '../core/colony/fold';
 import { aColony, inspection } from '../core/colony/testing';
 import { fitFactsOf } from '../core/methods/fit-facts';
 import { methodNamed } from '../core/methods/methods';
-import { USUAL_CHOICES } from '../core/methods/plan';
+import { previewStart, type StartChoices } from '../core/programmes/preview';
 import { anAnswer, aProgramme } from '../core/programmes/testing';
 import { DEFAULT_SETTINGS } from '../core/settings/settings';
 import { needyColonies, spareCells } from './cells-view';
@@ -44,7 +44,7 @@ const thyme = yardColony('Thyme', needy, '2027-05-10');
 const yard = { apiaries: [clover.apiary], colonies: [clover, thyme], settings: DEFAULT_SETTINGS };
 
 describe('deciding', () => {
-  const view = decideView(clover.state, fitFactsOf(clover.state, null), DEFAULT_SETTINGS);
+  const view = decideView(clover.state, aColony(charged), fitFactsOf(clover.state, null), DEFAULT_SETTINGS);
   const all = [...view.fits, ...view.wouldFit, ...view.doesNotFit];
 
   it('hides no method, and gives each its reason', () => {
@@ -61,7 +61,7 @@ describe('deciding', () => {
       inspections: [inspection({ at: '2027-05-10T12:00', broodFrames: 8, drones: 'flying' })],
     };
     const state = foldColony(aColony(unseen), DEFAULT_SETTINGS, TODAY);
-    const hidden = decideView(state, fitFactsOf(state, null), DEFAULT_SETTINGS);
+    const hidden = decideView(state, aColony(unseen), fitFactsOf(state, null), DEFAULT_SETTINGS);
     expect(hidden.withoutQueen).toMatch(/^Without finding the queen: .*Walk-away split/);
     expect(view.withoutQueen).toBeNull();
   });
@@ -120,22 +120,37 @@ describe('starting', () => {
 });
 
 describe('the preview', () => {
-  const lines = (over: Partial<typeof USUAL_CHOICES>) =>
-    planPreview(methodNamed('queen-split'), { ...USUAL_CHOICES, ...over, on: TODAY }, DEFAULT_SETTINGS).lines.map(
-      ({ best, what }) => `${best} ${what}`,
-    );
+  const preview = (over: Partial<StartChoices> = {}) => {
+    const choices: StartChoices = {
+      on: TODAY,
+      to: null,
+      secondThinning: true,
+      onlySealedBroodUp: false,
+      buysQueen: false,
+      turnsDaily: false,
+      keptCellIds: [],
+      givenCellIds: [],
+      gift: null,
+      ...over,
+    };
+    const method = methodNamed('queen-split');
+    const plan = previewStart(aColony({ inspections: [] }), method, choices, DEFAULT_SETTINGS);
+    return planPreview(method, plan, choices, DEFAULT_SETTINGS);
+  };
+  const lines = (over: Partial<StartChoices>) => preview(over).lines.map(({ best, what }) => `${best} ${what}`);
 
   it('names every date and its window, and the days to leave shut', () => {
     expect(lines({})).toEqual([
       'Thu 13 May nuc: settled? (any day 12 to 15 May)',
       'Mon 17 May parent: thin cells (any day 16 to 18 May)',
-      'Wed 19 May parent: leave shut to Sun 6 Jun',
+      'Wed 19 May parent: leave shut, last day Sun 6 Jun',
       'Wed 9 Jun parent: eggs? (any day 7 to 13 Jun)',
     ]);
   });
 
   it('has a bought queen caged in the day after', () => {
     expect(lines({ buysQueen: true })).toEqual([
+      'Tue 11 May parent: cage the bought queen in (any day 10 to 13 May)',
       'Thu 13 May nuc: settled? (any day 12 to 15 May)',
       'Fri 14 May parent: is she out? (any day 14 to 16 May)',
       'Tue 18 May parent: laying? (any day 18 to 23 May)',
@@ -143,7 +158,7 @@ describe('the preview', () => {
   });
 
   it('ends with how it can come out', () => {
-    const { outcomes } = planPreview(methodNamed('queen-split'), { ...USUAL_CHOICES, on: TODAY }, DEFAULT_SETTINGS);
+    const { outcomes } = preview();
     expect(outcomes[0]).toEqual({ sign: 'Eggs seen: done', when: '7 to 13 Jun', next: [] });
     expect(outcomes[1]?.next).toContain('Requeen with a bought mated queen: a queen lays 20 to 25 Jun');
   });

@@ -2,10 +2,12 @@ import { addDays, type Day } from '../core/calendar/day';
 import { rangeWords, weekdayWords } from '../core/calendar/words';
 import type { Method } from '../core/methods/method';
 import { methodNamed } from '../core/methods/methods';
-import { type Plan, type PlanChoices, planMethod } from '../core/methods/plan';
+import { type Plan, planMethod, USUAL_CHOICES } from '../core/methods/plan';
 import { type Outcome, outcomesOf } from '../core/programmes/outcomes';
+import type { StartChoices } from '../core/programmes/preview';
 import { broodlessWindow, broodlessWords } from '../core/schedule/broodless';
 import { CHECK_NAMES } from '../core/schedule/check';
+import { withinSentence } from '../core/schedule/due-words';
 import type { Settings } from '../core/settings/settings';
 import type { Mark } from './marks';
 import { planMarks } from './plan-marks';
@@ -37,13 +39,16 @@ export interface OutcomeView {
   readonly next: readonly string[];
 }
 
+/** What of the choices the preview says by itself. */
+export type PreviewChoices = Pick<StartChoices, 'on' | 'buysQueen'>;
+
 const DAY_ALONE = 1;
 
 /** A bought queen goes in a day after the method, and her checks follow from there. */
-function boughtQueen(method: Method, on: Day, choices: PlanChoices, settings: Settings): Plan['checks'] {
+function boughtQueen(method: Method, on: Day, settings: Settings): Plan['checks'] {
   const unit = method.raisesQueen?.unit ?? 'hive';
   const caged = addDays(on, DAY_ALONE);
-  const plan = planMethod(methodNamed('requeen-mated'), { ...choices, on: caged, keptCells: [] }, settings);
+  const plan = planMethod(methodNamed('requeen-mated'), { ...USUAL_CHOICES, on: caged }, settings);
   return plan.checks.map((check) => ({ ...check, unit }));
 }
 
@@ -55,9 +60,11 @@ function outcomeView({ sign, when, remedy, ways }: Outcome): OutcomeView {
   return { sign, when: when && rangeWords(when), next: [...(remedy === null ? [] : [remedy]), ...on] };
 }
 
-export function planPreview(method: Method, choices: PlanChoices, settings: Settings): PlanPreview {
-  const plan = planMethod(method, choices, settings);
-  const bought = choices.buysQueen ? boughtQueen(method, choices.on, choices, settings) : [];
+/** @param plan the dates of the method, see {@link previewStart} */
+export function planPreview(method: Method, plan: Plan, choices: PreviewChoices, settings: Settings): PlanPreview {
+  // Of a blind split nobody knows yet which half a bought queen is for.
+  const isBlind = method.units.some(({ queen }) => queen === 'either');
+  const bought = choices.buysQueen && !isBlind ? boughtQueen(method, choices.on, settings) : [];
   const isSplit = method.kind === 'swarm' && plan.emergence !== null;
   const broodless = isSplit && plan.emergence ? broodlessWindow(choices.on, plan.emergence) : null;
   const outcomes = outcomesOf(method, plan, settings);
@@ -80,11 +87,11 @@ export function planPreview(method: Method, choices: PlanChoices, settings: Sett
       return { unit: UNIT_WORDS[unit] ?? unit, marks };
     }),
     lines: [
-      ...checks.map(({ unit, code, window: { earliest, ideal, latest }, why }, i) => ({
+      ...checks.map(({ unit, code, order, window: { earliest, ideal, latest }, why }, i) => ({
         key: `${code}${i}`,
         day: ideal,
         best: weekdayWords(ideal),
-        what: `${UNIT_WORDS[unit] ?? unit}: ${CHECK_NAMES[code]}${earliest === latest ? '' : ` (any day ${rangeWords({ from: earliest, to: latest })})`}`,
+        what: `${UNIT_WORDS[unit] ?? unit}: ${order ? withinSentence(order) : CHECK_NAMES[code]}${earliest === latest ? '' : ` (any day ${rangeWords({ from: earliest, to: latest })})`}`,
         why,
       })),
       ...plan.leaveShut
@@ -93,7 +100,7 @@ export function planPreview(method: Method, choices: PlanChoices, settings: Sett
           key: `shut${unit}`,
           day: from,
           best: weekdayWords(from),
-          what: `${UNIT_WORDS[unit] ?? unit}: leave shut to ${weekdayWords(to)}`,
+          what: `${UNIT_WORDS[unit] ?? unit}: leave shut, last day ${weekdayWords(to)}`,
           why: 'A virgin is out, flies and mates.',
         })),
     ].sort((one, other) => one.day - other.day),

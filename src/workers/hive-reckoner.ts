@@ -1,7 +1,17 @@
+import type { ColonyFacts } from '../core/colony/facts';
+import type { MethodName } from '../core/methods/method';
+import { methodNamed } from '../core/methods/methods';
+import type { Plan } from '../core/methods/plan';
+import { previewStart, type StartChoices } from '../core/programmes/preview';
+import type { Settings } from '../core/settings/settings';
 import { readEntry } from '../device/entry-reading';
 import { roundsAtHand } from '../device/rounds-at-hand';
 
+/** The dates of a method before it is started; methods go by their names, since what they are is code. */
+const previewOf = (facts: ColonyFacts, method: MethodName, choices: StartChoices, settings: Settings): Plan =>
+  previewStart(facts, methodNamed(method), choices, settings);
+
 /** What is reckoned beside a page, so that no tap waits for it. */
-export const HIVE_RECKONER = { roundsAtHand, readEntry };
+export const HIVE_RECKONER = { roundsAtHand, readEntry, previewOf };
 
 export type HiveReckoner = typeof HIVE_RECKONER;

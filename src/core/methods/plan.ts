@@ -4,9 +4,10 @@ import { addDays, type Day } from '../calendar/day';
 import { type CheckWindow, type DayRange, notBefore, spanOf, type Window } from '../calendar/window';
 import { dayWords } from '../calendar/words';
 import { windowFromLaying } from '../cells/windows';
+import type { CheckCode } from '../schedule/check';
 import { eggsWindow, emergencyEmergence, findCellsWindow, leaveShutSpan } from '../schedule/virgin-care';
 import type { Settings } from '../settings/settings';
-import type { FollowUpCode, Method } from './method';
+import type { Method } from './method';
 
 /** What the keeper decides when planning a method. */
 export interface PlanChoices {
@@ -32,9 +33,11 @@ export const USUAL_CHOICES: Omit<PlanChoices, 'on'> = {
 
 export interface PlannedCheck {
   readonly unit: string;
-  readonly code: FollowUpCode;
+  readonly code: CheckCode;
   readonly window: CheckWindow;
   readonly why: string;
+  /** What is to be done, where the code alone does not say it. */
+  readonly order?: string;
 }
 
 export interface Plan {

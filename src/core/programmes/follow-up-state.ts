@@ -46,12 +46,15 @@ function overtakenOn(part: ProgrammePart, parts: readonly ProgrammePart[]): Day 
   return later.length === 0 ? null : (Math.min(...later.map(({ programme }) => programme.on)) as Day);
 }
 
+type PlannedFollowUp = PlannedCheck & { readonly code: FollowUpCode };
+
 /** The programme's own dates for this colony, from the day of the method alone. */
-function plannedFor(part: ProgrammePart, settings: Settings): readonly PlannedCheck[] {
+function plannedFor(part: ProgrammePart, settings: Settings): readonly PlannedFollowUp[] {
   const { on, secondThinning, onlySealedBroodUp, buysQueen, method } = part.programme;
   const choices = { ...USUAL_CHOICES, on, secondThinning, onlySealedBroodUp, buysQueen };
   return planMethod(methodNamed(method), choices, settings).checks.filter(
-    ({ unit, code }) => part.units.includes(unit) && !BY_QUEEN.has(code),
+    (check): check is PlannedFollowUp =>
+      part.units.includes(check.unit) && check.code in ANSWERS && !BY_QUEEN.has(check.code as FollowUpCode),
   );
 }
 
@@ -108,7 +111,7 @@ function dailyTask(
 }
 
 function followUpState(from: {
-  readonly planned: PlannedCheck;
+  readonly planned: PlannedFollowUp;
   readonly nth: number;
   readonly part: ProgrammePart;
   readonly overtaken: Day | null;

@@ -3,7 +3,9 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
+import type { ColonyFacts } from '../../core/colony/facts';
 import { methodNamed } from '../../core/methods/methods';
+import type { Plan } from '../../core/methods/plan';
 import type { Issue } from '../../core/problems/issue';
 import { movesFrames } from '../../core/space/proposals/propose';
 import { send } from '../../device/send';
@@ -15,6 +17,8 @@ import { Field, problemOf } from '../controls/Field';
 import { BUTTON } from '../controls/styles';
 import { IssueList } from '../entry/IssueList';
 import { useThisMinute } from '../frame/useThisMinute';
+import { hiveReckoner } from '../reckon/hive-reckoner';
+import { useReckoned } from '../reckon/useReckoned';
 import { PageHead } from '../time/PageHead';
 import { CellFates } from './CellFates';
 import { GiftField } from './GiftField';
@@ -24,6 +28,8 @@ import { choicesOf, emptyStart, type StartDraft, startsOf } from './start-draft'
 
 interface Props {
   readonly view: StartView;
+  /** Of the colony, from which the dates are reckoned. */
+  readonly facts: ColonyFacts;
   readonly today: string;
   /** The present minute, `YYYY-MM-DDTHH:mm`. */
   readonly now: string;
@@ -32,7 +38,7 @@ interface Props {
 }
 
 /** Start a method: the day, the cells, where the units go; every date that follows is shown before anything is stored. */
-export function StartForm({ view, today, now, presetCell }: Props) {
+export function StartForm({ view, facts, today, now, presetCell }: Props) {
   const thisMinute = useThisMinute(now);
   const { colony, fit, cautions, cells, needy, asksCells, mayBuy, apiaries, others, firstDay, settings } = view;
   const method = methodNamed(view.method);
@@ -42,6 +48,11 @@ export function StartForm({ view, today, now, presetCell }: Props) {
   const [isSaving, setSaving] = useState(false);
   const set = (fields: Partial<StartDraft>) => setDraft({ ...draft, ...fields });
   const choices = useMemo(() => choicesOf(draft, view), [draft, view]);
+  const ask = useMemo(
+    () => (choices ? () => hiveReckoner().previewOf(facts, view.method, choices, settings) : null),
+    [choices, facts, view.method, settings],
+  );
+  const plan = useReckoned<Plan | null>(ask, null);
 
   const start = async () => {
     setSaving(true);
@@ -197,10 +208,12 @@ export function StartForm({ view, today, now, presetCell }: Props) {
           </button>
         </div>
         <aside className="mt-4">
-          {choices ? (
-            <PreviewPanel preview={planPreview(method, choices, settings)} on={choices.on} />
+          {choices === null ? (
+            <p>Choose a day to see the dates.</p>
+          ) : plan === null ? (
+            <p role="status">Working out the dates …</p>
           ) : (
-            <p>Give a day to see what follows.</p>
+            <PreviewPanel preview={planPreview(method, plan, choices, settings)} on={choices.on} />
           )}
         </aside>
       </form>

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { day } from '../../core/calendar/day';
+import type { TrackedCell } from '../../core/colony/track-cells';
 import { programmeStart } from '../../core/facts/programme-start';
 import type { MethodName } from '../../core/methods/method';
 import { DEFAULT_SETTINGS } from '../../core/settings/settings';
@@ -47,7 +48,7 @@ describe('a start as it is entered', () => {
   it('begins with what Ubbet would keep, and takes the rest down', () => {
     const draft = emptyStart(view('nuc-swarm'), '2027-05-10', null);
     expect(keptIds(draft)).toEqual([id(12)]);
-    expect(choicesOf(draft, view('nuc-swarm'))).toMatchObject({ on: day('2027-05-10'), keptCells: [laid] });
+    expect(choicesOf(draft, view('nuc-swarm'))).toMatchObject({ on: day('2027-05-10'), keptCellIds: [id(12)] });
     const [start, ...others] = startsOf(draft, view('nuc-swarm'), NOW);
     expect(others).toEqual([]);
     expect(programmeStart.safeParse(start).success).toBe(true);
@@ -95,13 +96,14 @@ describe('a start as it is entered', () => {
       apiary: '',
       stage: 'sealed-ripe',
     } as const;
+    const given = { cell: { id: id(30) } } as unknown as TrackedCell;
     const own = view('give-cell', {
       cells: [],
       newName: null,
-      spare: [{ ...spare, stageWords: '', where: '', laid, out: '', travels: '', marks: [] }],
+      spare: [{ ...spare, stageWords: '', where: '', cell: given, out: '', travels: '', marks: [] }],
     });
     const draft = emptyStart(own, '2027-05-10', id(30));
-    expect(choicesOf(draft, own)?.keptCells).toEqual([laid]);
+    expect(choicesOf(draft, own)?.gift).toBe(given);
     expect(startsOf(draft, own, NOW)[0]).toMatchObject({ gift: { cellId: id(30), travel: 'on-frame' } });
     expect(choicesOf({ ...draft, on: '2027-05-' }, own)).toBeNull();
     expect(emptyStart(own, '2027-05-10', id(99)).gift.cellId).toBe('');

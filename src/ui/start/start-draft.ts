@@ -2,9 +2,8 @@ import { v7 as newId } from 'uuid';
 import { type Day, parseDay } from '../../core/calendar/day';
 import type { CellTravel } from '../../core/colony/facts';
 import type { ProgrammeStart } from '../../core/facts/programme-start';
-import type { PlanChoices } from '../../core/methods/plan';
+import type { StartChoices } from '../../core/programmes/preview';
 import { giveCell } from '../../device/give-cell';
-import type { SpareCell } from '../../views/cells-view';
 import type { StartView } from '../../views/start-view';
 
 /** What becomes of a live cell: kept, taken down, or given to a colony (its id). */
@@ -62,18 +61,25 @@ export function keptIds({ fates, buysQueen }: StartDraft): readonly string[] {
   return buysQueen ? [] : Object.keys(fates).filter((id) => fates[id] === 'keep');
 }
 
-/** What the plan follows from; null while the day is none. */
-export function choicesOf(draft: StartDraft, view: StartView): PlanChoices | null {
+/** What the dates follow from; null while the day is none. */
+export function choicesOf(draft: StartDraft, view: StartView): StartChoices | null {
   const on: Day | null = parseDay(draft.on);
   if (on === null) return null;
-  const kept = new Set(keptIds(draft));
-  const given: readonly SpareCell[] = view.spare.filter(({ cellId }) => cellId === draft.gift.cellId);
-  const laid = [...view.cells.filter(({ id }) => kept.has(id)), ...given].flatMap((cell) => cell.laid ?? []);
-  const { secondThinning, onlySealedBroodUp, buysQueen } = draft;
-  return { on, keptCells: laid, secondThinning, onlySealedBroodUp, buysQueen, swarm: 'prime' };
+  const to = parseDay(draft.to);
+  const { fates, secondThinning, onlySealedBroodUp, buysQueen, turnsDaily, gift } = draft;
+  return {
+    on,
+    to: to !== null && to > on ? to : null,
+    secondThinning,
+    onlySealedBroodUp,
+    buysQueen,
+    turnsDaily,
+    keptCellIds: view.asksCells ? keptIds(draft) : [],
+    givenCellIds: Object.keys(fates).filter((id) => typeof fates[id] === 'object'),
+    gift: view.method === 'give-cell' ? (view.spare.find(({ cellId }) => cellId === gift.cellId)?.cell ?? null) : null,
+  };
 }
 
-/** Everything that has to be sent, in order: the cells that go to others, then the method itself. */
 /** @param now the present minute: what is done today carries it, what was done earlier counts in the order of entry */
 export function startsOf(
   draft: StartDraft,

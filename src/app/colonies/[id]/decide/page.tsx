@@ -31,13 +31,13 @@ export default async function Page({ params, searchParams }: Props) {
   const { today } = await now();
   const found = loadColony(database().db, id, today);
   if (!found) notFound();
-  const { colony, flow, state, settings } = found;
+  const { colony, facts, flow, state, settings } = found;
   return (
     <DecidePage
       colony={colony}
       situation={situationWords(state)}
       because={state.lastLook?.reading.because.map(({ text }) => text) ?? ['nothing has been entered yet']}
-      view={decideView(state, fitFactsOf(state, flow, place), settings)}
+      view={decideView(state, facts, fitFactsOf(state, flow, place), settings)}
       axis={axisAhead(today)}
       place={place}
     />

@@ -26,8 +26,8 @@ export default async function Page({ params, searchParams }: Props) {
   const method = METHODS.find((one) => one.name === name);
   const found = loadColony(opened.db, id, today);
   if (!found || !method || found.state.ended) notFound();
-  const { colony, flow, state, settings } = found;
+  const { colony, facts, flow, state, settings } = found;
   const fit = fitOf(method, fitFactsOf(state, flow), settings);
   const view = startView(method.name, colony, state, fit, loadYard(opened, today), day(colony.startedOn));
-  return <StartForm view={view} today={formatDay(today)} now={minute} presetCell={cell} />;
+  return <StartForm view={view} facts={facts} today={formatDay(today)} now={minute} presetCell={cell} />;
 }
