@@ -1,6 +1,5 @@
 import 'server-only';
 import { asc } from 'drizzle-orm';
-import { addDays } from '../core/calendar/day';
 import type { Now } from '../core/calendar/now';
 import type { OpenedDatabase } from '../db/open';
 import { loadColonyFacts } from '../db/repositories/colony-facts';
@@ -10,14 +9,13 @@ import { loadSharedFacts } from '../db/repositories/shared-facts';
 import { apiaries, colonies } from '../db/schema/tables';
 import type { Pack, PackedColony } from '../device/pack';
 import { bookVersion } from './book-version';
-import { MEMORY_DAYS } from './yard';
 
 const PAGES = ['/', '/hive', '/colonies', '/cells', '/season', '/offline'];
 
 /** What a device takes along to the hive. */
 export function makePack(opened: OpenedDatabase, { today, minute }: Now): Pack {
   const { db } = opened;
-  const facts = loadColonyFacts(db, { since: addDays(today, -MEMORY_DAYS) });
+  const facts = loadColonyFacts(db);
   const packed = db
     .select()
     .from(colonies)

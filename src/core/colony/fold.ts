@@ -81,7 +81,9 @@ interface Known {
   readonly queen: QueenState;
   readonly cellFacts: ReadonlyMap<string, ColonyFacts['cells'][number]>;
   readonly cells: ReadonlyMap<string, TrackedCell>;
-  /** Searches for cells so far, in order of time. */
+  /** Those that were over long ago: nothing of now follows from them. */
+  readonly past: ReadonlyMap<string, TrackedCell>;
+  /** The last searches for cells, in order of time. */
   readonly searches: readonly CellCheck[];
   /** The days on which it lost a queen by the keeper's hand or by accident, in order of time. */
   readonly removals: readonly { readonly from: Day; readonly to: Day }[];
@@ -106,6 +108,7 @@ function atStart({ facts }: Setting): Known {
     queen: queenStateAtStart(facts.origin, facts.startedOn),
     cellFacts: new Map(facts.cells.map((cell) => [cell.id, cell])),
     cells: new Map(),
+    past: new Map(),
     searches: [],
     removals: [],
     cellsKnownOn: facts.startedOn,
@@ -206,7 +209,28 @@ function withAnswer(known: Known, answer: CheckAnswerFact, { facts, settings }: 
   return { ...withQueen(known, queen), told: isDoubted ? known.told : [...known.told, answer, ...also] };
 }
 
-function withLook(known: Known, inspection: InspectionFact, setting: Setting): Known {
+/** A cell that was last seen longer ago than this holds nothing any more, whatever became of it. */
+const CELLS_PAST_AFTER = 90;
+/** As many searches tell of a cell that was not there before. */
+const SEARCHES_KEPT = 60;
+
+/** Sets cells apart that are long over, and takes those up again that the inspection names. */
+function withPastApart(known: Known, { on, cells: named }: InspectionFact): Known {
+  const again = named.filter(({ cellId }) => known.past.has(cellId)).map(({ cellId }) => cellId);
+  const over = [...known.cells].filter(([, cell]) => cell.lastSeen + CELLS_PAST_AFTER < on);
+  if (over.length === 0 && again.length === 0) return known;
+  const past = new Map([...known.past, ...over]);
+  const cells = new Map(known.cells);
+  for (const [id] of over) cells.delete(id);
+  for (const id of again) {
+    cells.set(id, past.get(id) as TrackedCell);
+    past.delete(id);
+  }
+  return { ...known, cells, past };
+}
+
+function withLook(before: Known, inspection: InspectionFact, setting: Setting): Known {
+  const known = withPastApart(before, inspection);
   const { on } = inspection;
   const { facts, settings } = setting;
   const lookedBefore = known.looks.at(-1)?.inspection.on ?? on;
@@ -215,7 +239,7 @@ function withLook(known: Known, inspection: InspectionFact, setting: Setting): K
   );
   const emergingBefore = emergingOf(known);
   const cells = new Map(known.cells);
-  const searches = [...known.searches, checkOf(inspection)];
+  const searches = [...known.searches.slice(-SEARCHES_KEPT), checkOf(inspection)];
   followCells(cells, known.cellFacts, inspection, searches, known.removals);
   const tracked = [...cells.values()];
   const liveNow = tracked.filter((cell) => isBelow(cell) && mayStillHoldQueen(cell, on)).length;
@@ -237,10 +261,17 @@ function withLook(known: Known, inspection: InspectionFact, setting: Setting): K
     alreadyDue: known.dueByLast,
     brood: broodSeen(known, inspection),
   };
-  const answers = isDroneLaying ? [] : answersOfLook(read, known.followUps);
+  // Eggs that are not hers tell nothing of her.
+  const believed = inspection.eggs === 'seen' && !lays(queen) ? withoutEggs(read) : read;
+  const answers = isDroneLaying ? [] : answersOfLook(believed, known.followUps);
   const answered = answers.reduce((so, answer) => withAnswer(so, answer, setting), looked);
   return { ...answered, looks: [...known.looks, { ...read, next: null, queenAfter: answered.queen }] };
 }
+
+const withoutEggs = (look: LookRead): LookRead => ({
+  ...look,
+  inspection: { ...look.inspection, eggs: 'not-looked-for' },
+});
 
 function broodSeen({ looks, brood }: Known, { on, youngest, eggs }: InspectionFact): ColonyState['lastLaid'] {
   if (youngest === null) return brood;
@@ -308,13 +339,14 @@ export function foldColony(facts: ColonyFacts, settings: Settings, today: Day): 
   let known = atStart(setting);
   for (const step of stepsOf(setting.facts, parts, today)) {
     known = AFTER[step.kind](known, step as never, setting);
-    if (known.parts.length > 0) known = { ...known, followUps: followUpsOf(known.parts, known.told, settings, today) };
+    if (known.parts.length > 0)
+      known = { ...known, followUps: followUpsOf(known.parts, known.told, settings, step.on, known.followUps) };
     if (step.on < today - SCHEDULES_KEPT_FOR) continue;
     const schedule = scheduleOf(known, known.looks.at(-1) ?? null, setting);
     schedules.push({ step, schedule });
     if (step.kind === 'look') known = withNext(known, schedule);
   }
-  const cells = [...known.cells.values()];
+  const cells = [...known.past.values(), ...known.cells.values()];
   const ended = (facts.endedOn !== null && facts.endedOn <= today) || known.parts.some(({ queen }) => queen === 'ends');
   return {
     today,

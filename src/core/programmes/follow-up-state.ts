@@ -35,6 +35,9 @@ const BY_QUEEN: ReadonlySet<FollowUpCode> = new Set(['thin-cells', 'move-parent'
 /** A queen who was hived or bought is given the whole of her window: looked for early in it and not found, it is looked again. */
 const PATIENT: ReadonlySet<FollowUpCode> = new Set(['laying-check']);
 
+/** A programme that was begun longer ago than this changes no more, whatever is answered. */
+const OVER_AFTER = 400;
+
 /** A programme gives way to a later one of its kind on the same colony. */
 function overtakenOn(part: ProgrammePart, parts: readonly ProgrammePart[]): Day | null {
   const place = parts.indexOf(part);
@@ -65,14 +68,20 @@ function plannedFor(part: ProgrammePart, settings: Settings): readonly PlannedFo
  *
  * @param parts in the order in which they were begun
  * @param answers in order of time, those of inspections among them
+ * @param before as they stood at the step before: those of programmes begun long ago stay as they are
  */
 export function followUpsOf(
   parts: readonly ProgrammePart[],
   answers: readonly CheckAnswerFact[],
   settings: Settings,
   today: Day,
+  before: readonly FollowUpState[] = [],
 ): readonly FollowUpState[] {
   return parts.flatMap((part) => {
+    if (addDays(part.programme.on, OVER_AFTER) < today) {
+      const known = before.filter(({ programmeId }) => programmeId === part.programme.id);
+      if (known.length > 0) return known;
+    }
     const counts = new Map<string, number>();
     const overtaken = overtakenOn(part, parts);
     const followUps = plannedFor(part, settings).map((planned) => {

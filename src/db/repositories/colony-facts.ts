@@ -1,6 +1,6 @@
 import 'server-only';
-import { and, eq, gte, inArray, isNull } from 'drizzle-orm';
-import { type Day, day, dayOfMinute, formatDay } from '../../core/calendar/day';
+import { and, eq, inArray, isNull } from 'drizzle-orm';
+import { day, dayOfMinute } from '../../core/calendar/day';
 import { assembleFacts, type OwnFacts } from '../../core/colony/assemble';
 import type { CellFact, CellSeenFact, ColonyFacts, InspectionFact, QueenEventFact } from '../../core/colony/facts';
 import type { SurveyFact } from '../../core/space/survey';
@@ -16,33 +16,26 @@ function push<V>(lists: Map<string, V[]>, key: string, value: V): void {
 }
 
 /**
- * The facts of all colonies, or of those named and those they share a programme or a cell with, as the core takes them. With
- * `since`, inspections before that day and what they saw are left out. Deleted inspections and programmes never count.
+ * The facts of all colonies, or of those named and those they share a programme or a cell with, as the core takes them: all of them,
+ * since every screen reckons with the same. Deleted inspections, events and programmes never count.
  */
 export function loadColonyFacts(
   db: Db,
-  { colonyIds, since }: { readonly colonyIds?: readonly string[]; readonly since?: Day } = {},
+  { colonyIds }: { readonly colonyIds?: readonly string[] } = {},
 ): ReadonlyMap<string, ColonyFacts> {
   const shared = loadSharedFacts(db);
   const ids = colonyIds?.flatMap((id) => relatedColonies(db, id, shared));
-  return assembleFacts(loadOwnFacts(db, { colonyIds: ids, since }), shared);
+  return assembleFacts(loadOwnFacts(db, ids), shared);
 }
 
-function loadOwnFacts(
-  db: Db,
-  { colonyIds, since }: { readonly colonyIds: readonly string[] | undefined; readonly since: Day | undefined },
-): ReadonlyMap<string, OwnFacts> {
+function loadOwnFacts(db: Db, colonyIds: readonly string[] | undefined): ReadonlyMap<string, OwnFacts> {
   const ids = colonyIds && [...new Set(colonyIds)];
   const colonyRows = db
     .select()
     .from(colonies)
     .where(ids && inArray(colonies.id, ids))
     .all();
-  const standing = and(
-    ids && inArray(inspections.colonyId, ids),
-    since === undefined ? undefined : gte(inspections.at, formatDay(since)),
-    isNull(inspections.deletedAt),
-  );
+  const standing = and(ids && inArray(inspections.colonyId, ids), isNull(inspections.deletedAt));
   const inspectionRows = db.select().from(inspections).where(standing).orderBy(inspections.at).all();
   const observationRows = db
     .select({
@@ -97,13 +90,7 @@ function loadOwnFacts(
   const surveyRows = db
     .select()
     .from(surveys)
-    .where(
-      and(
-        ids && inArray(surveys.colonyId, ids),
-        since === undefined ? undefined : gte(surveys.at, formatDay(since)),
-        isNull(surveys.deletedAt),
-      ),
-    )
+    .where(and(ids && inArray(surveys.colonyId, ids), isNull(surveys.deletedAt)))
     .orderBy(surveys.at)
     .all();
   for (const { colonyId, deletedAt: _, note: __, ...row } of surveyRows)

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { addDays, type Day, formatDay } from '../../calendar/day';
+import { addDays, type Day, formatDay, latestOf } from '../../calendar/day';
 import type { InspectionFact } from '../../colony/facts';
 import type { ColonyState } from '../../colony/fold';
 import { inspection } from '../../colony/testing';
@@ -101,41 +101,23 @@ describe('whatever happened, and in whatever order it was entered', { timeout: P
   it('takes an inspection that sees what an answer would say for the same as the answer', () => {
     let compared = 0;
     holds(20270606, (made, today) => {
-      const at = `${formatDay(today)}T23:30`;
       for (const [place, state] of statesOf(made, today).entries()) {
         const colonyId = COLONIES[place] as 'home' | 'child';
-        // Anything that would be read first, whichever way the rest was entered.
-        if (state.ended || state.liveCells.length > 0 || state.lastLook?.reading.reading === 'drone-laying') continue;
-        if (state.cells.some(({ dates }) => dates.conflict !== null)) continue;
-        for (const check of state.schedule.checks) {
-          const sights = SAYS[check.code as FollowUpCode];
-          if (!sights || !check.programme || today < check.window.earliest || today > check.window.latest) continue;
+        for (const { key, code, window } of state.schedule.checks) {
+          const sights = SAYS[code as FollowUpCode];
+          // On a day of its window, by which nothing else has come between.
+          const on = latestOf(today, window.ideal);
+          const then = statesOf(made, on)[place] as ColonyState;
+          const check = then.schedule.checks.find((one) => one.key === key);
+          if (!sights || !check?.programme || on > check.window.latest || !isPlain(then)) continue;
           for (const [answer, saw] of Object.entries(sights)) {
-            const code = check.code as FollowUpCode;
-            const programmeId = check.programme.id;
-            const said = {
-              id: 'z',
-              programmeId,
-              colonyId,
-              code,
-              nth: 1,
-              at,
-              on: today,
+            const doors = bothDoors(
+              made,
+              { colonyId, on, code: code as FollowUpCode, programmeId: check.programme.id },
               answer,
-              queenlessColonyId: null,
-            };
-            const looked = {
-              ...inspection({ at, eggs: 'not-looked-for', ...saw }),
-              id: 'z',
-              thoroughness: code === 'nuc-settled' ? ('bees-on' as const) : ('tip-up' as const),
-            };
-            const byAnswer = { ...made, shared: { ...made.shared, answers: [...made.shared.answers, said] } };
-            const facts = made.own[colonyId];
-            const withLook = { ...facts, inspections: [...(facts.inspections ?? []), looked] };
-            const byLook = { ...made, own: { ...made.own, [colonyId]: withLook } };
-            const [one, other] = [byAnswer, byLook].map((season) =>
-              settled(statesOf(season, today)[place] as ColonyState),
+              saw,
             );
+            const [one, other] = doors.map((season) => settled(statesOf(season, on)[place] as ColonyState));
             compared += 1;
             if (one !== other) throw new Error(`${code} ${answer}: answer gives ${one}, inspection ${other}`);
           }
@@ -153,6 +135,39 @@ const SAYS: { readonly [C in FollowUpCode]?: Readonly<Record<string, Partial<Ins
   'nuc-settled': { settled: { eggs: 'seen' }, 'no-eggs': { eggs: 'none' } },
   released: { out: { queen: 'seen' } },
 };
+
+/** Nothing is in it that would be read first, whichever way the rest was entered. */
+function isPlain({ ended, liveCells, lastLook, cells }: ColonyState): boolean {
+  const isClear = cells.every(({ dates }) => dates.conflict === null);
+  return !ended && liveCells.length === 0 && lastLook?.reading.reading !== 'drone-laying' && isClear;
+}
+
+interface Asked {
+  readonly colonyId: 'home' | 'child';
+  readonly on: Day;
+  readonly code: FollowUpCode;
+  readonly programmeId: string;
+}
+
+/** The season with the answer to a check, and with an inspection that saw the same. */
+function bothDoors(
+  made: Season,
+  { colonyId, on, code, programmeId }: Asked,
+  answer: string,
+  saw: Partial<InspectionFact>,
+): readonly Season[] {
+  const at = `${formatDay(on)}T23:30`;
+  const said = { id: 'z', programmeId, colonyId, code, nth: 1, at, on, answer, queenlessColonyId: null };
+  // To say that a nuc has settled takes a look at all of it.
+  const thoroughness = code === 'nuc-settled' ? ('bees-on' as const) : ('tip-up' as const);
+  const looked = { ...inspection({ at, eggs: 'not-looked-for', ...saw }), id: 'z', thoroughness };
+  const facts = made.own[colonyId];
+  const withLook = { ...facts, inspections: [...(facts.inspections ?? []), looked] };
+  return [
+    { ...made, shared: { ...made.shared, answers: [...made.shared.answers, said] } },
+    { ...made, own: { ...made.own, [colonyId]: withLook } },
+  ];
+}
 
 /** What matters of a colony after it: its queen, and what is still open of her. */
 function settled({ queen, followUps }: ColonyState): string {
