@@ -340,7 +340,10 @@ export function foldColony(facts: ColonyFacts, settings: Settings, today: Day): 
   for (const step of stepsOf(setting.facts, parts, today)) {
     known = AFTER[step.kind](known, step as never, setting);
     if (known.parts.length > 0)
-      known = { ...known, followUps: followUpsOf(known.parts, known.told, settings, step.on, known.followUps) };
+      known = {
+        ...known,
+        followUps: followUpsOf(known.parts, known.told, settings, today, { followUps: known.followUps, on: step.on }),
+      };
     if (step.on < today - SCHEDULES_KEPT_FOR) continue;
     const schedule = scheduleOf(known, known.looks.at(-1) ?? null, setting);
     schedules.push({ step, schedule });

@@ -68,18 +68,18 @@ function plannedFor(part: ProgrammePart, settings: Settings): readonly PlannedFo
  *
  * @param parts in the order in which they were begun
  * @param answers in order of time, those of inspections among them
- * @param before as they stood at the step before: those of programmes begun long ago stay as they are
+ * @param so as they stood before the last thing that happened, on a day: those of programmes begun long before it stay as they are
  */
 export function followUpsOf(
   parts: readonly ProgrammePart[],
   answers: readonly CheckAnswerFact[],
   settings: Settings,
   today: Day,
-  before: readonly FollowUpState[] = [],
+  so: { readonly followUps: readonly FollowUpState[]; readonly on: Day } | null = null,
 ): readonly FollowUpState[] {
   return parts.flatMap((part) => {
-    if (addDays(part.programme.on, OVER_AFTER) < today) {
-      const known = before.filter(({ programmeId }) => programmeId === part.programme.id);
+    if (so && addDays(part.programme.on, OVER_AFTER) < so.on) {
+      const known = so.followUps.filter(({ programmeId }) => programmeId === part.programme.id);
       if (known.length > 0) return known;
     }
     const counts = new Map<string, number>();
