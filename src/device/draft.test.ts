@@ -27,7 +27,7 @@ describe('a draft', () => {
     const hangs = { place: 'edge', box: 2, frame: 5, part: null } as const;
     const { fresh } = drafted(add(1), { type: 'set', fields: { hangs } }, add(2));
     expect(fresh.map(({ place, box, frame }) => [place, box, frame])).toEqual([
-      ['bottom', null, null],
+      ['not-said', null, null],
       ['edge', 2, 5],
     ]);
   });
@@ -102,7 +102,7 @@ describe('the facts with a draft', () => {
       [id(5), 'seen'],
       [id(1), 'none'],
     ]);
-    expect(made.cells).toEqual([{ id: id(101), label: 'new', place: 'bottom', box: null, frame: null, part: null }]);
+    expect(made.cells).toEqual([{ id: id(101), label: 'new', place: 'not-said', box: null, frame: null, part: null }]);
   });
 
   it('end before it when asked what was known then', () => {

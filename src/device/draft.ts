@@ -120,7 +120,7 @@ export function emptyDraft(id: string, colonyId: string, at: string): Draft {
     fresh: [],
     gives: {},
     photos: [],
-    hangs: { place: 'bottom', box: null, frame: null, part: null },
+    hangs: { place: 'not-said', box: null, frame: null, part: null },
   };
 }
 

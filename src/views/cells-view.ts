@@ -38,7 +38,8 @@ export interface CellsView {
   readonly spare: readonly SpareCell[];
 }
 
-const standingsOf = ({ colonies }: Yard) => colonies.map(({ colony, state }) => ({ colonyId: colony.id, state }));
+const standingsOf = ({ colonies }: Yard) =>
+  colonies.map(({ colony, state }) => ({ colonyId: colony.id, wanted: colony.wanted, state }));
 
 /** The colonies that need a cell, apart from the one that would give it. */
 export function needyColonies(yard: Yard, except: string | null = null): readonly NeedyColony[] {

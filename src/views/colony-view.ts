@@ -7,6 +7,7 @@ import { STAGES } from '../core/cells/stage';
 import type { CellFinding, InspectionFact } from '../core/colony/facts';
 import type { ColonyState } from '../core/colony/fold';
 import type { Look } from '../core/colony/look';
+import { doubtWords } from '../core/colony/queen-doubt';
 import { mayStillHoldQueen, type TrackedCell } from '../core/colony/track-cells';
 import { THOROUGHNESS_WORDS } from '../core/inspections/thoroughness';
 import { methodNamed } from '../core/methods/methods';
@@ -85,7 +86,7 @@ export function colonyView(
   const shut = schedule.leaveShut.find(({ from, to }) => from <= to && today <= to);
   return {
     situation: situationWords(state),
-    reading: lastLook && readingView(lastLook),
+    reading: lastLook && readingView(lastLook, state.queen),
     seen: lastLook
       ? `Last looked at ${weekdayWords(lastLook.inspection.on)}, ${distanceWords(lastLook.inspection.on, today)}`
       : 'Not looked at yet',
@@ -179,13 +180,14 @@ function cellRow(tracked: TrackedCell, today: Day, nameOf: (colonyId: string) =>
   };
 }
 
-function lookView({ inspection, reading, takenDown }: Look, cells: readonly TrackedCell[], today: Day): LookView {
+function lookView(look: Look, cells: readonly TrackedCell[], today: Day): LookView {
+  const { inspection } = look;
   const { id, on, at, thoroughness, note } = inspection;
   return {
     id,
     on,
     when: `${weekdayWords(on)}${yearOf(on) === yearOf(today) ? '' : ` ${yearOf(on)}`}, ${at.slice(11)}`,
-    reading: readingView({ reading, takenDown }).title,
+    reading: readingView(look).title,
     how: THOROUGHNESS_WORDS[thoroughness].name,
     cells: cellsWords(inspection, cells),
     note,
@@ -202,7 +204,14 @@ function cellsWords(inspection: InspectionFact, cells: readonly TrackedCell[]): 
     .join(' · ');
 }
 
-function queenWords({ queen, today }: ColonyState): string {
+function queenWords(state: ColonyState): string {
+  return `${queenNow(state)}${doubtOf(state)}`;
+}
+
+/** What is not known about which queen is in there. */
+const doubtOf = ({ queen: { doubt } }: ColonyState): string => (doubt ? ` ${doubtWords(doubt).says}` : '');
+
+function queenNow({ queen, today }: ColonyState): string {
   const { expected, presumedGone, removedOn, virginEmerged, cagedOn, clipped, lastProof } = queen;
   const proof = lastProof
     ? ` Last proof of her: ${lastProof.by === 'seen' ? 'seen' : 'eggs'} on ${weekdayWords(lastProof.on)}, ${distanceWords(lastProof.on, today)}.`

@@ -5,12 +5,22 @@ import { READING_WORDS } from '../core/inspections/reading-words';
 import { methodNamed } from '../core/methods/methods';
 
 /** Cells were taken down and nothing else presses: that is not the same as a colony that raised none. */
-export function isHeld({ reading, takenDown }: Pick<Look, 'reading' | 'takenDown'>): boolean {
-  return takenDown > 0 && reading.actBy === null && reading.reading !== 'raising-queen';
+export function isHeld({ reading, takenDown, queenExpected }: Read): boolean {
+  return takenDown > 0 && reading.actBy === null && queenExpected === 'laying' && reading.reading !== 'virgin-loose';
 }
 
+/** What of an inspection its headline rests on. */
+export type Read = Pick<Look, 'reading' | 'takenDown' | 'queenExpected'>;
+
+/** Cells by which the bees replace their queen, and do not mean to swarm. */
+export const isSupersedure = ({ reading }: Pick<Look, 'reading'>): boolean =>
+  reading.cause === 'supersedure' && SWARMING.has(reading.reading);
+
+const SWARMING = new Set(['early-preparing', 'preparing', 'swarm-imminent']);
+
 /** A look's reading as a headline. */
-export function readingTitle(look: Pick<Look, 'reading' | 'takenDown'>): string {
+export function readingTitle(look: Read): string {
+  if (isSupersedure(look)) return 'Likely supersedure: they are replacing her';
   return isHeld(look) ? 'Cells taken down, not cured' : READING_WORDS[look.reading.reading].title;
 }
 

@@ -14,7 +14,7 @@ export interface VerdictView {
 export function verdictView(state: ColonyState, today: Day): VerdictView {
   const { lead } = colonyOnDay(state.schedule, today);
   return {
-    reading: state.lastLook && readingView(state.lastLook),
+    reading: state.lastLook && readingView(state.lastLook, state.queen),
     next: lead && { words: dueWords(lead, today), why: lead.check.why },
   };
 }

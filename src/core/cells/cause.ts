@@ -40,7 +40,10 @@ export function causeOfCells(cells: readonly CellsSeen[], eggs: Looked, queenKno
   const allOnFace = live.every(({ place }) => place === 'face');
   const pastEgg = !live.some(({ stage }) => isEgg(stage));
   if (queenKnownGone || (eggs === 'none' && allOnFace && pastEgg)) return 'emergency';
-  if (count >= MANY_CELLS.value || !allOnFace) return 'swarm';
+  const someAtRim = live.some(({ place }) => place === 'bottom' || place === 'edge');
+  if (count >= MANY_CELLS.value || someAtRim) return 'swarm';
+  // Where a cell hangs that nobody noted is no evidence either way.
+  if (!allOnFace) return 'unclear';
   const ofLikeAge = allAre(isEgg) || allAre(isLarva) || allAre(isSealed);
   return count <= FEW_CELLS.value && eggs === 'seen' && ofLikeAge ? 'supersedure' : 'unclear';
 }

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { CELL_PLACES } from '../cells/place';
+import { NOTED_PLACES } from '../cells/place';
 import { CELL_PARTS } from '../colony/facts';
 import { idField } from './fields';
 import { CELL_FINDINGS, inspectionFact } from './inspection';
@@ -14,7 +14,7 @@ const entryCell = z.strictObject({
   /** Null for a cell that is known already. */
   newCell: z
     .strictObject({
-      place: z.enum(CELL_PLACES),
+      place: z.enum(NOTED_PLACES),
       box: z.int().min(1).max(LIMITS.boxes).nullable(),
       frame: z.int().min(1).max(LIMITS.frames).nullable(),
       part: z.enum(CELL_PARTS).nullable(),

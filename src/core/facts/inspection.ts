@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { YOUNGEST_BROOD } from '../brood/youngest';
-import { CELL_PLACES } from '../cells/place';
+import { NOTED_PLACES } from '../cells/place';
 import { CELL_STAGES } from '../cells/stage';
 import { CELL_PARTS, DRONES, PIPING, QUEEN_HANDLED, QUEEN_SEEN_AS, STORES } from '../colony/facts';
 import { isoDayField, minuteField } from '../formats/day-field';
@@ -44,7 +44,7 @@ export const cellFact = z.strictObject({
   id: idField,
   colonyId: idField,
   label: z.string().regex(/^[a-z]{1,4}$/, { error: 'must be one to four small letters' }),
-  place: z.enum(CELL_PLACES),
+  place: z.enum(NOTED_PLACES),
   box: z.int().min(1).max(LIMITS.boxes).nullable(),
   frame: z.int().min(1).max(LIMITS.frames).nullable(),
   part: z.enum(CELL_PARTS).nullable(),

@@ -12,7 +12,7 @@ export interface Evidence {
 }
 
 const EGGS_TEXT = {
-  seen: 'eggs seen: a queen was laying here within the last three days',
+  seen: 'eggs seen: a queen laid here in the three days before',
   none: 'eggs looked for, none found',
   'not-looked-for': 'eggs not looked for',
 } as const;
@@ -39,7 +39,7 @@ export function evidenceOf(reading: ReadingName, seen: InspectionSeen, context: 
   const expected = EXPECTED_TEXT[context.queenExpected];
   if (expected) because.push({ code: `queen-${context.queenExpected}`, text: expected });
   for (const { stage, count, place } of seen.cells) {
-    const where = isLive(stage) ? `, ${CELL_PLACE_WORDS[place]}` : '';
+    const where = isLive(stage) && place !== 'not-said' ? `, ${CELL_PLACE_WORDS[place]}` : '';
     because.push({ code: `cells-${stage}`, text: `${count} × ${STAGES[stage].name}${where}` });
   }
   if (seen.cells.length === 0) because.push({ code: 'no-cells', text: 'no cups or cells noted' });

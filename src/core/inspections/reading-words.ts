@@ -21,9 +21,9 @@ export const READING_WORDS: { readonly [R in ReadingName]: ReadingWords } = {
     wouldChange: 'One egg to a cell, on the floor of it, and flat worker brood by the next look.',
   },
   'cast-risk': {
-    title: 'A virgin is out and more are to come',
+    title: 'A virgin is out or nearly out; more will follow',
     advice:
-      'Today: take down every other live cell, or give it to a colony that needs one. Casts can leave any fine day.',
+      'Today: break down all the remaining live cells, or give them to colonies that need one. Casts can leave on any fine day.',
     order: 'Take down or give away the other cells',
     wouldChange: 'No live cell left in it.',
   },
@@ -65,7 +65,7 @@ export const READING_WORDS: { readonly [R in ReadingName]: ReadingWords } = {
   },
   'early-preparing': {
     title: 'First signs of swarming',
-    advice: 'Eggs in cups. Decide within three days; there is still every choice.',
+    advice: 'Eggs in cups: decide before they are larvae, and act before a cell is sealed.',
     order: 'Decide',
     wouldChange: 'The cups empty at the next look, or larvae in them.',
   },
@@ -102,6 +102,15 @@ export const READING_WORDS: { readonly [R in ReadingName]: ReadingWords } = {
     advice: 'Nothing to do before the next routine look.',
     wouldChange: 'An egg in a cup, or no room to lay.',
   },
+};
+
+/** Instead of the words of the reading, where the cells are by all signs there to replace the queen. */
+export const SUPERSEDURE_WORDS: ReadingWords = {
+  title: 'Likely supersedure: they are replacing her',
+  advice:
+    'Leave one or two cells and let them; no swarm method is needed. If you are not sure, treat them as swarm cells: being wrong that way costs less.',
+  order: 'Leave one or two cells, or treat them as swarm cells',
+  wouldChange: 'Five cells or more, cells of several ages, or one at the bottom or an edge of the comb.',
 };
 
 export const CAUSE_WORDS: { readonly [C in Cause]: string } = {

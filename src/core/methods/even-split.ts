@@ -12,7 +12,7 @@ export const evenSplit: Method = {
   title: 'Even split, side by side',
   kind: 'swarm',
   fitsWhen: 'As the walk-away split, where both boxes can stand half a width either side of the old place.',
-  needs: { ...NO_NEEDS, broodFrames: 'leastBroodSplit', drones: true, secondStand: true },
+  needs: { ...NO_NEEDS, youngBrood: true, broodFrames: 'leastBroodSplit', drones: true, secondStand: true },
   kit: ['second floor, brood box and roof', 'comb or foundation', 'room for two boxes side by side'],
   cautions: ['lifting', 'stings', 'smoker', 'brood-disease'],
   lifting: 'Both boxes are set aside, and shifted by hand for some days.',
@@ -23,7 +23,7 @@ export const evenSplit: Method = {
     'Take down live cells in both halves.',
     'Share eggs, brood, pollen, honey and bees evenly between two boxes.',
     'Set both half a width either side of the old place, so that the flyers share.',
-    'Shift them day by day toward the weaker. Where wasps or beetles are many, keep honey frames out of the weaker half.',
+    'Each day move the weaker half nearer the old place, the stronger further off. Where wasps or beetles are many, keep honey frames out of the weaker half.',
   ],
   units: [
     {

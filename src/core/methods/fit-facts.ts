@@ -8,9 +8,14 @@ import type { ColonyState } from '../colony/fold';
 import { mayStillHoldQueen } from '../colony/track-cells';
 import { broodFrameCount } from '../space/hive';
 import type { FitFacts } from './fit';
+import type { MethodKind } from './method';
+import { methodNamed } from './methods';
 
 /** A count of frames, seams or drones older than this no longer tells how strong a colony is. */
 const COUNT_HOLDS = figure('A count of brood frames, seams or drones holds for', 14, 'days', SOURCES.caution);
+
+/** Kinds of methods that take frames out of a hive, or put others into it. */
+const MOVES_FRAMES: ReadonlySet<MethodKind> = new Set<MethodKind>(['swarm', 'increase']);
 
 /** Days until the main flow, 0 while it is on; null when it was not noted or is over. */
 export function daysToMainFlow(flow: DayRange | null, today: Day): number | null {
@@ -25,16 +30,27 @@ export const NOTHING_SAID: PlaceFacts = { coldestNightC: null, secondStand: null
 
 /** What is known of a colony when methods are weighed: its state, and the last counts that are not too old. */
 export function fitFactsOf(state: ColonyState, flow: DayRange | null, place: PlaceFacts = NOTHING_SAID): FitFacts {
-  const { today, lastLook, queen } = state;
+  const { today, lastLook, queen, parts } = state;
+  // What was counted before frames went elsewhere no longer tells.
+  const movedOn = parts
+    .filter(({ programme }) => MOVES_FRAMES.has(methodNamed(programme.method).kind))
+    .map(({ programme }) => programme.on)
+    .reduce<Day | null>((last, on) => (last === null || on > last ? on : last), null);
+  const isSinceMoved = (on: Day) => movedOn === null || on > movedOn;
   // Cells known from before may have let their queens out since.
   const liveCells = state.liveCells.filter((cell) => mayStillHoldQueen(cell, today));
   const recent = state.looks
     .map(({ inspection }) => inspection)
-    .filter(({ on }) => daysBetween(on, today) <= COUNT_HOLDS.value);
+    .filter(({ on }) => daysBetween(on, today) <= COUNT_HOLDS.value && isSinceMoved(on));
   const last = <T>(of: (inspection: InspectionFact) => T | null): T | null =>
     recent.map(of).findLast((value) => value !== null) ?? null;
   const surveyed =
-    state.frames && daysBetween(state.frames.survey.on, today) <= COUNT_HOLDS.value ? state.frames : null;
+    state.frames &&
+    daysBetween(state.frames.survey.on, today) <= COUNT_HOLDS.value &&
+    (state.frames.survey.source === 'moves' || isSinceMoved(state.frames.survey.on))
+      ? state.frames
+      : null;
+  const young = recent.findLast(({ eggs, youngest }) => eggs === 'seen' || youngest === 'larvae-small');
   // What was told last counts: the look, or frames surveyed since.
   const isNewer = surveyed !== null && (!lastLook || surveyed.survey.on >= lastLook.inspection.on);
   const counted = (byLook: number | null, bySurvey: number | null) =>
@@ -45,6 +61,9 @@ export function fitFactsOf(state: ColonyState, flow: DayRange | null, place: Pla
     queen: queen.expected,
     presumedGone: queen.presumedGone,
     queenFound: lastLook?.inspection.queen === 'seen' && lastLook.inspection.on === today,
+    youngBroodAgo: young ? daysBetween(young.on, today) : null,
+    isEitherHalf: queen.eitherHalfSince !== null,
+    queenlessFor: queen.removedTo === null ? null : daysBetween(queen.removedTo, today),
     openCells: open,
     sealedCells: liveCells.length - open,
     broodFrames: counted(

@@ -1,3 +1,5 @@
+import { figure } from '../biology/figure';
+import { SOURCES } from '../biology/sources';
 import type { Stores } from '../colony/facts';
 import type { QueenExpected } from '../inspections/inspection-seen';
 import type { ReadingName } from '../inspections/reading';
@@ -12,6 +14,12 @@ export interface FitFacts {
   readonly presumedGone: boolean;
   /** She was seen at the last look. */
   readonly queenFound: boolean;
+  /** Days since eggs or very young larvae were seen, of which a queen can be raised; null: not seen, or not since frames were moved. */
+  readonly youngBroodAgo: number | null;
+  /** It is one half of a split of which nobody knows yet whether she is in it. */
+  readonly isEitherHalf: boolean;
+  /** Days since it lost its queen; null: it has not, or it is not known when. */
+  readonly queenlessFor: number | null;
   readonly openCells: number;
   readonly sealedCells: number;
   readonly broodFrames: number | null;
@@ -32,6 +40,9 @@ export const MISSING_CODES = [
   'too-few-bees',
   'no-drones',
   'no-cells',
+  'no-young-brood',
+  'too-soon',
+  'queen-in-the-way',
   'cells-in-the-way',
   'flow-not-near',
   'no-second-stand',
@@ -62,7 +73,11 @@ const forQueenless = (facts: FitFacts) => {
 };
 
 const NEEDS_LAYING_QUEEN = 'It has no laying queen that could be parted from her brood.';
-const swarmMethod = (facts: FitFacts) => (lays(facts) && facts.reading !== 'drone-laying' ? null : NEEDS_LAYING_QUEEN);
+const swarmMethod = (facts: FitFacts) => {
+  if (facts.isEitherHalf)
+    return 'It is one half of a split, and which has the queen is not known: find that out first.';
+  return lays(facts) && facts.reading !== 'drone-laying' ? null : NEEDS_LAYING_QUEEN;
+};
 const spaceAddition = (facts: FitFacts) =>
   liveCells(facts) > 0 ? 'There are cells already: room alone is too late now.' : null;
 const boundBy = (stores: Stores, words: string) => (facts: FitFacts) =>
@@ -84,10 +99,12 @@ const RULED_OUT: { readonly [M in MethodName]: (facts: FitFacts) => string | nul
   'vertical-split': swarmMethod,
   'requeen-mated': ({ reading }) =>
     reading === 'drone-laying' ? 'Laying workers or a drone layer would kill her; deal with that first.' : null,
-  'after-swarm': ({ presumedGone, reading }) =>
-    presumedGone || reading === 'swarmed' || reading === 'cast-risk'
-      ? null
-      : 'It has not swarmed, going by what was seen.',
+  'after-swarm': ({ presumedGone, reading }) => {
+    if (reading === 'cast-risk') {
+      return 'A virgin is out, or nearly: keep no cell. Break down all the others, or give them away.';
+    }
+    return presumedGone || reading === 'swarmed' ? null : 'It has not swarmed, going by what was seen.';
+  },
   'open-sides': spaceAddition,
   interleave: spaceAddition,
   'honey-bound': boundBy('honey', 'honey'),
@@ -96,7 +113,7 @@ const RULED_OUT: { readonly [M in MethodName]: (facts: FitFacts) => string | nul
   unite: (facts) => {
     if (facts.reading === 'drone-laying')
       return 'Laying workers must be shaken out first; they are not united as they are.';
-    return inDoubt(facts) ? null : 'It has its own laying queen.';
+    return facts.isEitherHalf ? 'It is not known yet which half has the queen: find that out first.' : null;
   },
   'test-comb': forQueenless,
   'give-eggs': forQueenless,
@@ -135,8 +152,11 @@ function cellsRuleOut({ needs }: Method, { sealedCells }: FitFacts): string | nu
   return isTooLate ? 'Cells are closed already: she may leave before it takes effect.' : null;
 }
 
+/** Eggs and very young larvae that were seen are too old to make a queen of after this. */
+const YOUNG_BROOD_HOLDS = figure('Young brood seen can still be raised as queens for', 3, 'days', SOURCES.queenRearing);
+
 function missingFor({ needs, name }: Method, facts: FitFacts, settings: Settings): readonly Missing[] {
-  const { queenFound, broodFrames, coveredSeams, drones, mainFlowInDays } = facts;
+  const { queenFound, broodFrames, coveredSeams, drones, mainFlowInDays, youngBroodAgo } = facts;
   const missing: Missing[] = [];
   const add = (code: MissingCode, text: string) => missing.push({ code, text });
   const atLeast = (
@@ -167,6 +187,18 @@ function missingFor({ needs, name }: Method, facts: FitFacts, settings: Settings
     add('not-noted', `the coldest of the next five nights was not noted; it takes ${warm} °C`);
   else if (needs.warmNights && (facts.coldestNightC as number) < warm)
     add('nights-cold', `nights down to ${facts.coldestNightC} °C, and it takes ${warm}: open the sides instead`);
+  if (needs.youngBrood && (youngBroodAgo === null || youngBroodAgo > YOUNG_BROOD_HOLDS.value)) {
+    add(
+      'no-young-brood',
+      `eggs or very young larvae have to be seen, not longer than ${YOUNG_BROOD_HOLDS.value} days ago: without them no queen is raised`,
+    );
+  }
+  if (name === 'requeen-mated' && facts.queenlessFor === 0) {
+    add('too-soon', 'it lost its queen today: wait 8 hours at least, better a day, before a bought one is caged in');
+  }
+  if (name === 'unite' && !inDoubt(facts)) {
+    add('queen-in-the-way', 'both may lay: take out the queen that is not to stay, a day before');
+  }
   const mustBeClear = name === 'requeen-mated' || name === 'walk-away' || name === 'even-split';
   if (mustBeClear && liveCells(facts) > 0)
     add('cells-in-the-way', 'live cells have to be taken down first, or given away');

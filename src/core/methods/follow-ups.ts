@@ -28,7 +28,7 @@ export const DEMAREE_FOLLOW_UPS: readonly FollowUp[] = [
     from: 6,
     ideal: 7,
     to: 8,
-    why: 'Bees far from the queen raise cells on the brood above: take every one down, never later than this, or a virgin is out up there.',
+    why: 'Bees far from the queen raise cells on the brood above: take every one down before the ninth day, or a virgin may be out up there.',
     unless: 'onlySealedBroodUp',
   },
   { unit: 'bottom', code: 'bottom-check', from: 6, ideal: 7, to: 8, why: 'Cells again, and has she room to lay?' },

@@ -109,6 +109,8 @@ export interface MethodNeeds {
   readonly coveredSeams: 'leastSeamsDemaree' | null;
   /** Drones flying or about to: a queen will have to mate. */
   readonly drones: boolean;
+  /** Eggs or very young larvae, of which a unit raises its queen. */
+  readonly youngBrood: boolean;
   /** Live cells must be there (`kept`), or must not have been closed yet (`none-sealed`). */
   readonly cells: 'kept' | 'none-sealed' | null;
   /** The main flow is on or near. */
@@ -166,6 +168,7 @@ export const NO_NEEDS: MethodNeeds = {
   broodFrames: null,
   coveredSeams: null,
   drones: false,
+  youngBrood: false,
   cells: null,
   mainFlow: false,
   secondStand: false,

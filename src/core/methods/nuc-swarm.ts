@@ -24,7 +24,7 @@ export const nucSwarm: Method = {
     'Into the nuc: her frame with brood in all stages and one of stores, both free of cells; shake in young bees from two more frames; fill up with comb or foundation.',
     'Take the nuc over 5 km away, or stand it in the same apiary with extra bees and the entrance stuffed with grass.',
     'In the parent, choose the cell or cells to keep and mark their frame. That frame is never shaken.',
-    'Shake and search every other frame and take all other cells down, after asking which colonies need one.',
+    'Shake and search all frames but the marked one; break down every cell on them, after asking which colonies need one.',
     'Close the gap with comb or foundation.',
   ],
   units: [

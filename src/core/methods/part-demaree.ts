@@ -7,7 +7,7 @@ export const partDemaree: Method = {
   title: 'Part Demaree',
   kind: 'swarm',
   fitsWhen: 'A brood nest on one level, or a cold spring: at least six frames in brood, none of the cells closed.',
-  needs: { ...NO_NEEDS, queenFound: true, broodFrames: 'leastBroodDemaree', cells: 'none-sealed' },
+  needs: { ...NO_NEEDS, youngBrood: true, queenFound: true, broodFrames: 'leastBroodDemaree', cells: 'none-sealed' },
   kit: ['second box with drawn comb', 'queen excluder', 'a super, on the same day', 'top entrance'],
   cautions: ['lifting', 'stings', 'smoker', 'brood-disease'],
   lifting: 'A box with four frames of sealed brood goes on top.',

@@ -8,7 +8,7 @@ export const verticalSplit: Method = {
   title: 'Vertical split over a division board',
   kind: 'swarm',
   fitsWhen: 'Little room, a cold place or no second stand.',
-  needs: { ...NO_NEEDS, broodFrames: 'leastBroodDemaree', drones: true },
+  needs: { ...NO_NEEDS, youngBrood: true, broodFrames: 'leastBroodDemaree', drones: true },
   kit: ['division board with doors', 'second brood box', 'comb or foundation'],
   cautions: ['lifting', 'stings', 'smoker', 'brood-disease'],
   lifting: 'A full box is lifted over the supers.',

@@ -16,7 +16,7 @@ export const walkAway: Method = {
   title: 'Walk-away split',
   kind: 'swarm',
   fitsWhen: 'The queen cannot be found, there are drones and five frames of brood or more.',
-  needs: { ...NO_NEEDS, broodFrames: 'leastBroodSplit', drones: true, secondStand: true },
+  needs: { ...NO_NEEDS, youngBrood: true, broodFrames: 'leastBroodSplit', drones: true, secondStand: true },
   kit: ['second floor, brood box and roof', 'comb or foundation', 'feeder'],
   cautions: ['lifting', 'stings', 'smoker', 'brood-disease'],
   lifting: 'Half of the hive is carried to another stand.',

@@ -1,5 +1,6 @@
 import type { Window } from '../calendar/window';
 import { isSealed } from '../cells/stage';
+import type { QueenWanted } from '../colony/facts';
 import type { ColonyState } from '../colony/fold';
 import type { TrackedCell } from '../colony/track-cells';
 import { KEPT_CELLS_AT_MOST } from '../settings/settings';
@@ -22,15 +23,21 @@ export interface CellToGive {
 
 interface Standing {
   readonly colonyId: string;
+  /** What the keeper wants for it, whatever is known of it. */
+  readonly wanted?: QueenWanted;
   readonly state: ColonyState;
 }
 
-/** Colonies without a queen and without a live cell, or whose young queen has failed. */
+/**
+ * Colonies without a queen and without a live cell, by an inspection or by what happened to her; those whose young queen has failed;
+ * and those for which the keeper wants one.
+ */
 export function cellsWanted(colonies: readonly Standing[]): readonly CellWanted[] {
-  return colonies.flatMap(({ colonyId, state }) => {
+  return colonies.flatMap(({ colonyId, wanted, state }) => {
     const { queen, liveCells, lastLook, ended } = state;
+    const asked = wanted && wanted !== 'nothing' ? [{ colonyId, why: WANTED_WORDS[wanted] }] : [];
     if (ended || lastLook?.reading.reading === 'drone-laying') return [];
-    if (liveCells.length > 0 && queen.noEggsOn === null) return [];
+    if (liveCells.length > 0 && queen.noEggsOn === null) return asked;
     if (queen.withoutSince !== null) return [{ colonyId, why: 'no queen, and nothing to raise one from' }];
     if (needsWayOut(state)) {
       return [
@@ -40,9 +47,17 @@ export function cellsWanted(colonies: readonly Standing[]): readonly CellWanted[
         },
       ];
     }
-    return [];
+    if (queen.expected === 'none' && !queen.programme?.buysQueen && queen.eitherHalfSince === null) {
+      return [{ colonyId, why: 'no queen, and no cell of its own known' }];
+    }
+    return asked;
   });
 }
+
+const WANTED_WORDS: { readonly [W in Exclude<QueenWanted, 'nothing'>]: string } = {
+  queen: 'you want a queen for it',
+  'better-strain': 'you want a better strain in it',
+};
 
 /** More cells than a colony keeps: all of one that has its queen, those beyond two of one that raises a queen. */
 export function cellsToGive(colonies: readonly Standing[]): readonly CellToGive[] {

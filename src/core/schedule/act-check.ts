@@ -1,6 +1,6 @@
 import { addDays, latestOf } from '../calendar/day';
 import type { ReadingName } from '../inspections/reading';
-import { READING_WORDS } from '../inspections/reading-words';
+import { READING_WORDS, SUPERSEDURE_WORDS } from '../inspections/reading-words';
 import { methodNamed } from '../methods/methods';
 import { aCheck, type Check, checkKey } from './check';
 import type { ScheduleFrom } from './schedule-part';
@@ -41,13 +41,15 @@ export function actCheck(from: ScheduleFrom): Check | null {
   if (!look || look.reading.actBy === null) return null;
   if (isActedOn(from) || isWithoutCells(from) || isGivenTime(from)) return null;
   const { on, id } = look.inspection;
-  const { reading, actBy } = look.reading;
+  const { reading, actBy, cause } = look.reading;
+  const isReplacing = cause === 'supersedure' && OF_CELLS.has(reading);
+  const { advice, order } = isReplacing ? SUPERSEDURE_WORDS : READING_WORDS[reading];
   return aCheck({
     key: checkKey('act', id),
     code: 'act',
     window: { earliest: on, ideal: latestOf(on, addDays(actBy, -1)), latest: actBy },
-    why: READING_WORDS[reading].advice,
-    order: READING_WORDS[reading].order,
+    why: advice,
+    ...(order === undefined ? {} : { order }),
     reading,
   });
 }

@@ -35,7 +35,9 @@ describe('the routine look', () => {
     expect(routine({ cellsRemoved: true }).why).toBe(
       'Cells were taken down: that buys until 13 May, it is not control.',
     );
-    expect(routine({ clipped: true }).why).toContain('she herself may be lost before');
+    expect(routine({ clipped: true }).why).toContain(
+      'A cell could be closed after 17 May. She is clipped: she herself may be lost with a swarm that returns; the colony once a virgin is out, from 25 May.',
+    );
   });
 
   it('never lets a tip-up, or a look that told too little, put a date off', () => {

@@ -1,7 +1,8 @@
+import { QUEEN_EMERGES } from '../biology/development';
 import { addDays, type Day, daysBetween, earliestOf, latestOf } from '../calendar/day';
 import type { CheckWindow } from '../calendar/window';
 import { dayWords } from '../calendar/words';
-import { nextInspection } from '../inspections/next-inspection';
+import { type NextInspection, nextInspection } from '../inspections/next-inspection';
 import type { Thoroughness } from '../inspections/thoroughness';
 import { AFTER_SEASON_INTERVAL, BUILD_UP_INTERVAL, type Settings } from '../settings/settings';
 import { endOfRest, seasonPart } from './beekeeping-year';
@@ -34,6 +35,16 @@ function windowUpTo(on: Day, ideal: Day, latest: Day): CheckWindow {
 }
 
 /**
+ * With a clipped queen both days: when a missed cell may be sealed, and she be lost with a swarm that comes back; and when the first
+ * virgin may be out, with whom the colony is lost. After a tip-up nothing is counted to either.
+ */
+function clippedWords(from: RoutineFrom, { hiddenAge }: NextInspection): string {
+  if (!from.clipped || hiddenAge === null) return '';
+  const out = addDays(from.on, QUEEN_EMERGES.value.early - hiddenAge);
+  return ` She is clipped: she herself may be lost with a swarm that returns; the colony once a virgin is out, from ${dayWords(out)}.`;
+}
+
+/**
  * The next routine look. In the swarm season by the hidden-cell rule ({@link nextInspection}), or the keeper's own interval with
  * the risk it takes; outside it at fixed intervals; never in the rest of winter.
  */
@@ -61,10 +72,8 @@ export function routineLook(from: RoutineFrom, settings: Settings): Routine {
   }
   const because = cellsRemoved
     ? `Cells were taken down: that buys until ${dayWords(rule.latest)}, it is not control.`
-    : `Last look: ${LOOKED_WORDS[thoroughness]}. A cell could be closed after ${dayWords(rule.latest)}.`;
-  const clippedNote = from.clipped
-    ? ' Counted to the first virgin, since the queen is clipped; she herself may be lost before.'
-    : '';
+    : `Last look: ${LOOKED_WORDS[thoroughness]}. A cell could be closed after ${dayWords(nextInspection({ ...from, clipped: false }).latest)}.`;
+  const clippedNote = clippedWords(from, rule);
   const interval = settings.fixedIntervalDays;
   if (interval !== null && !cellsRemoved && rule.hiddenAge !== null) {
     const latest = addDays(on, interval);

@@ -15,11 +15,13 @@ describe('the price of taking cells down', () => {
     expect(price([]).words).toBe('Taking cells down buys until 16 May. It is not control.');
   });
 
-  it('says plainly that it does not work after the second time running', () => {
-    expect(price([look('05-10', 2)]).words).toContain('Done once running already.');
+  it('says plainly that it does not work the second time running, and what would', () => {
+    const second = price([look('05-10', 2)]);
+    expect(second).toMatchObject({ timesBefore: 1, isWorking: false });
+    expect(second.words).toContain('A method that parts the queen from her brood would.');
     const twice = price([look('05-07', 1), look('05-10', 2)]);
     expect(twice).toMatchObject({ timesBefore: 2, isWorking: false });
-    expect(twice.words).toContain('Done twice running already. It is not working: choose a method.');
+    expect(twice.words).toContain('Done twice running already. It is not working');
     expect(price([look('05-04', 1), look('05-07', 1), look('05-10', 2)]).words).toContain('Done 3 times running');
   });
 

@@ -8,7 +8,7 @@ import type { Thoroughness } from '../inspections/thoroughness';
 import { methodNamed } from '../methods/methods';
 import type { ProgrammePart } from '../programmes/facts';
 
-/** Taken down more often than this in a row, it is said plainly that it does not work. */
+/** Taken down so often in a row, it is said plainly that it does not work. */
 const TIMES_IN_A_ROW = figure('Taking cells down is not working after', 2, 'times running', SOURCES.caution);
 /** Looks further apart than this are not one run of swarm preparations. */
 const SAME_RUN = figure('Looks of one run of swarm preparations, at most apart', 14, 'days', SOURCES.caution);
@@ -37,11 +37,13 @@ export function takingDownPrice(
 ): TakingDownPrice {
   const rule = nextInspection({ on, thoroughness, cellsRemoved: true, clipped: false, alreadyDue: null });
   const timesBefore = timesRunning(on, looksBefore, parts);
-  const isWorking = timesBefore < TIMES_IN_A_ROW.value;
+  const isWorking = timesBefore + 1 < TIMES_IN_A_ROW.value;
   const buys = `Taking cells down buys until ${dayWords(rule.latest)}. It is not control.`;
-  const times = timesBefore === 1 ? 'once' : timesBefore === TIMES_IN_A_ROW.value ? 'twice' : `${timesBefore} times`;
+  const times = timesBefore === 1 ? 'once' : timesBefore === 2 ? 'twice' : `${timesBefore} times`;
   const done = timesBefore === 0 ? '' : ` Done ${times} running already.`;
-  const plainly = isWorking ? '' : ' It is not working: choose a method.';
+  const plainly = isWorking
+    ? ''
+    : ' It is not working: they begin again each time. A method that parts the queen from her brood would.';
   return { until: rule.latest, timesBefore, isWorking, words: buys + done + plainly };
 }
 

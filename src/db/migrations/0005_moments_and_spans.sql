@@ -49,6 +49,25 @@ INSERT INTO `__new_queen_event`("id", "queen_id", "colony_id", "at_minute", "on_
 DROP TABLE `queen_event`;--> statement-breakpoint
 ALTER TABLE `__new_queen_event` RENAME TO `queen_event`;--> statement-breakpoint
 CREATE INDEX `queen_event_by_colony` ON `queen_event` (`colony_id`,`on_day`);--> statement-breakpoint
+CREATE TABLE `__new_cell` (
+	`id` text PRIMARY KEY NOT NULL,
+	`colony_id` text NOT NULL,
+	`label` text NOT NULL,
+	`place` text NOT NULL,
+	`box` integer,
+	`frame` integer,
+	`part` text,
+	FOREIGN KEY (`colony_id`) REFERENCES `colony`(`id`) ON UPDATE no action ON DELETE no action,
+	CONSTRAINT "cell_place" CHECK("__new_cell"."place" in ('not-said', 'bottom', 'edge', 'face')),
+	CONSTRAINT "cell_box" CHECK("__new_cell"."box" between 1 and 10),
+	CONSTRAINT "cell_frame" CHECK("__new_cell"."frame" between 1 and 24),
+	CONSTRAINT "cell_part" CHECK("__new_cell"."part" in ('below', 'above'))
+);
+--> statement-breakpoint
+INSERT INTO `__new_cell`("id", "colony_id", "label", "place", "box", "frame", "part") SELECT "id", "colony_id", "label", "place", "box", "frame", "part" FROM `cell`;--> statement-breakpoint
+DROP TABLE `cell`;--> statement-breakpoint
+ALTER TABLE `__new_cell` RENAME TO `cell`;--> statement-breakpoint
+CREATE UNIQUE INDEX `cell_label_once` ON `cell` (`colony_id`,`label`);--> statement-breakpoint
 CREATE TABLE `__new_check_answer` (
 	`id` text PRIMARY KEY NOT NULL,
 	`programme_id` text NOT NULL,

@@ -1,6 +1,6 @@
 import { index, integer, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core';
 import { YOUNGEST_BROOD } from '../../core/brood/youngest';
-import { CELL_PLACES } from '../../core/cells/place';
+import { NOTED_PLACES } from '../../core/cells/place';
 import {
   CELL_PARTS,
   CELL_TRAVELS,
@@ -76,14 +76,14 @@ export const cells = sqliteTable(
       .notNull()
       .references(() => colonies.id),
     label: text('label').notNull(),
-    place: text('place', { enum: CELL_PLACES }).notNull(),
+    place: text('place', { enum: NOTED_PLACES }).notNull(),
     box: integer('box'),
     frame: integer('frame'),
     /** Of a hive in two parts. */
     part: text('part', { enum: CELL_PARTS }),
   },
   (t) => [
-    oneOf('cell_place', t.place, CELL_PLACES),
+    oneOf('cell_place', t.place, NOTED_PLACES),
     between('cell_box', t.box, 1, LIMITS.boxes),
     between('cell_frame', t.frame, 1, LIMITS.frames),
     oneOf('cell_part', t.part, CELL_PARTS),

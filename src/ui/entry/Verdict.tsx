@@ -12,6 +12,8 @@ export function Verdict({ verdict: { reading, next }, short }: Props) {
     <div aria-live="polite" data-testid={short ? 'verdict' : undefined}>
       <p className="font-display text-willow text-xl leading-tight font-bold">{reading?.title ?? 'Nothing seen yet'}</p>
       {next && <p className="font-bold">{next.words}</p>}
+      {reading?.doubt && <p className="text-propolis font-semibold">{reading.doubt}</p>}
+      {short && reading?.cause && <p className="text-sm">{reading.cause}</p>}
       {!short && (
         <>
           {reading && <p className="mt-1">{reading.advice}</p>}
@@ -25,7 +27,7 @@ export function Verdict({ verdict: { reading, next }, short }: Props) {
             ))}
             {reading?.cause && <li className="before:mr-2 before:content-['–']">{reading.cause}</li>}
           </ul>
-          {reading && <p className="text-muted mt-1 text-sm">It would read differently with: {reading.wouldChange}</p>}
+          {reading && <p className="text-muted mt-1 text-sm">This would change it: {reading.wouldChange}</p>}
         </>
       )}
     </div>
