@@ -85,7 +85,7 @@ describe('the demo season', () => {
     for (const { name } of season.colonies) {
       const facts = factsOf(name);
       for (const { id, at, eggs, youngest, cells } of facts.inspections) {
-        const entry = { id, at, eggs, youngest, cells: cells.map((seen) => ({ ...seen, newCell: null })) };
+        const entry = { id, at, to: null, eggs, youngest, cells: cells.map((seen) => ({ ...seen, newCell: null })) };
         expect(checkEntry(entry, facts, '2027-05-16T23:59'), `${name} ${at}`).toEqual([]);
       }
     }

@@ -4,6 +4,7 @@ import { type CellStage, isLive } from '../core/cells/stage';
 import type {
   CellFinding,
   CellPart,
+  CellTravel,
   ColonyFacts,
   Drones,
   Piping,
@@ -45,6 +46,8 @@ export interface CellGift {
   readonly to: string;
   readonly programmeId: string;
   readonly moveId: string;
+  /** How it travels; left out: on its frame. */
+  readonly travel?: CellTravel;
 }
 
 /** An inspection as far as it has been entered. Nothing is taken for looked at until the keeper says so. */
@@ -72,6 +75,8 @@ export interface Draft {
   readonly note: string;
   readonly known: Readonly<Record<string, KnownAnswer>>;
   readonly fresh: readonly FreshCell[];
+  /** Counted and taken back: the next one counted is one of these, seen as another stage. */
+  readonly dropped?: readonly FreshCell[];
   readonly photos: readonly DraftPhoto[];
   /** Cells taken down here that go to another colony, by the cell. */
   readonly gives: Readonly<Record<string, CellGift>>;
@@ -131,11 +136,19 @@ export function changeDraft(draft: Draft, change: Change): Draft {
       return { ...draft, ...change.fields };
     case 'add-cell': {
       const { stage, cellId, observationId } = change;
+      const again = draft.dropped?.at(-1);
+      if (again) {
+        const fresh = [...draft.fresh, { ...again, stage, takenDown: false }];
+        return { ...draft, fresh, dropped: draft.dropped?.slice(0, -1) ?? [] };
+      }
       return { ...draft, fresh: [...draft.fresh, { cellId, observationId, stage, ...draft.hangs, takenDown: false }] };
     }
     case 'drop-cell': {
       const last = draft.fresh.findLastIndex(({ stage }) => stage === change.stage);
-      return { ...draft, fresh: draft.fresh.filter((_, i) => i !== last) };
+      const cell = draft.fresh[last];
+      if (!cell) return draft;
+      const dropped = [...(draft.dropped ?? []), cell];
+      return { ...draft, fresh: draft.fresh.filter((_, i) => i !== last), dropped };
     }
     case 'take-down': {
       let left = change.count;
@@ -196,7 +209,7 @@ export function liveCellsOf({ known, fresh }: Draft): { readonly down: readonly 
 
 /** The entry as it is sent. How thoroughly it was looked at must have been said. */
 export function entryOf(draft: Draft, thoroughness: Thoroughness): InspectionEntry {
-  const { known, fresh, hangs: _, gives: __, photos: ___, ...inspection } = draft;
+  const { known, fresh, dropped: ____, hangs: _, gives: __, photos: ___, ...inspection } = draft;
   const seenAgain = Object.entries(known).flatMap(([cellId, { observationId, found, takenDown }]): EntryCell[] =>
     found === null ? [] : [{ cellId, observationId, found, takenDown, newCell: null }],
   );

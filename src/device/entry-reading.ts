@@ -5,9 +5,10 @@ import type { CellFact, ColonyFacts } from '../core/colony/facts';
 import { factsWith } from '../core/colony/facts-with';
 import { foldColony } from '../core/colony/fold';
 import { lays } from '../core/colony/queen-state';
-import { mayStillHoldQueen, type TrackedCell } from '../core/colony/track-cells';
+import { isEndUnknown, type TrackedCell } from '../core/colony/track-cells';
 import { orderOf } from '../core/schedule/due-words';
 import { shutOn } from '../core/schedule/leave-shut-wins';
+import { colonyOnDay } from '../core/schedule/standing';
 import { type TakingDownPrice, takingDownPrice } from '../core/schedule/taking-down';
 import { differenceOf } from '../core/schedule/what-moved';
 import type { Settings } from '../core/settings/settings';
@@ -37,6 +38,8 @@ export interface KnownCell {
 export interface EntryReading {
   /** The hive is to be left shut on that day. */
   readonly shut: DayRange | null;
+  /** Something has to be done there though it is to be left shut. */
+  readonly isForced: boolean;
   /** What the visit is for. */
   readonly due: readonly { readonly key: string; readonly order: string; readonly why: string }[];
   readonly known: readonly KnownCell[];
@@ -66,9 +69,12 @@ export function readEntry({ facts, settings, draft, today, isCorrection }: Entry
   const state = foldColony(factsWith(earlier, entry), settings, on);
   return {
     shut: shutOn(before.schedule.leaveShut, on),
-    due: before.schedule.checks
-      .filter(({ window }) => window.earliest <= on)
-      .map((check) => ({ key: check.key, order: orderOf(check), why: check.why })),
+    due: colonyOnDay(before.schedule, on).due.map(({ check }) => ({
+      key: check.key,
+      order: orderOf(check),
+      why: check.why,
+    })),
+    isForced: colonyOnDay(before.schedule, on).due.some(({ check }) => check.forced !== null),
     known: knownCells(before.cells, facts, draft, on),
     isTwoParts: before.parts.some(({ units }) => units.includes('top') && units.includes('bottom')),
     price: lays(before.queen) ? takingDownPrice(on, draft.thoroughness ?? 'bees-on', before.looks, before.parts) : null,
@@ -87,7 +93,7 @@ export function readEntry({ facts, settings, draft, today, isCorrection }: Entry
 /** Cells that are to be asked about, and any other that was answered before the day of the entry was changed. */
 function knownCells(before: readonly TrackedCell[], facts: ColonyFacts, draft: Draft, on: Day): readonly KnownCell[] {
   const standing = before.filter(
-    (cell) => mayStillHoldQueen(cell, on) || (cell.planBy.status === 'dry' && !cell.goneMissing),
+    (cell) => isEndUnknown(cell, on) || (cell.planBy.status === 'dry' && !cell.goneMissing),
   );
   const standingIds = new Set(standing.map(({ cell }) => cell.id));
   const named = facts.cells.filter(({ id }) => id in draft.known && !standingIds.has(id));

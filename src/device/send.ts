@@ -15,7 +15,11 @@ export const NO_ANSWER: Issue = {
 };
 
 /** Sends JSON (or a file's text) to the server. Never throws: no answer is an issue like any other. */
-export async function send<T>(path: string, body: unknown, method: 'POST' | 'DELETE' = 'POST'): Promise<Sent<T>> {
+export async function send<T>(
+  path: string,
+  body: unknown,
+  method: 'POST' | 'DELETE' | 'PUT' = 'POST',
+): Promise<Sent<T>> {
   const isFile = body instanceof Blob;
   try {
     const response = await fetch(path, {

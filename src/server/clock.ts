@@ -1,19 +1,40 @@
 import 'server-only';
 import { cookies } from 'next/headers';
 import { type Day, dayOfMinute, parseDay } from '../core/calendar/day';
-import { localMinute } from '../core/calendar/local-minute';
+import { localMinute, minuteInZone } from '../core/calendar/local-minute';
 import { endOfDay, type Now } from '../core/calendar/now';
+import { ZONE_COOKIE } from '../core/calendar/zone-cookie';
+import { database } from '../db/open';
+import { loadSettings } from '../db/repositories/settings';
 import { DEMO_DAY_COOKIE, FIRST_DEMO_DAY, isDemo } from './demo-mode';
 
-/** This machine's calendar day and minute; in the demo the day that its clock was stepped to, up to its last minute. */
+/**
+ * The keeper's calendar day and minute, whatever the time zone of this machine: by the zone that the device says, else the one in the
+ * settings, else this machine's. In the demo the day that its clock was stepped to, up to its last minute.
+ */
 export async function now(): Promise<Now> {
   const instant = new Date();
   if (isDemo()) {
     const today = await demoDay();
     return { today, minute: endOfDay(today), instant: instant.toISOString() };
   }
-  const minute = localMinute(instant);
+  const zone = await deviceZone();
+  const minute = minuteOf(instant, zone);
   return { today: dayOfMinute(minute), minute, instant: instant.toISOString() };
+}
+
+/** The time zone that the device says it is in; null: it has not said. */
+export async function deviceZone(): Promise<string | null> {
+  const said = (await cookies()).get(ZONE_COOKIE)?.value;
+  return said === undefined ? null : decodeURIComponent(said);
+}
+
+/** The keeper's minute at an instant, where no device asks: by the zone in the settings, else this machine's. */
+export function minuteOf(instant: Date, device: string | null): string {
+  const byDevice = device === null ? null : minuteInZone(instant, device);
+  if (byDevice !== null) return byDevice;
+  const { timeZone } = loadSettings(database().db);
+  return (timeZone === null ? null : minuteInZone(instant, timeZone)) ?? localMinute(instant);
 }
 
 async function demoDay(): Promise<Day> {

@@ -43,7 +43,7 @@ describe('a colony’s page', () => {
       'queen of 2026 (white), came with a swarm',
     );
     const { id: sainfoin } = found('Sainfoin').colony;
-    expect(loadQueenLines(opened.db, sainfoin).map(({ kind, queen: name }) => [kind, name])).toEqual([
+    expect(loadQueenLines(opened.db, sainfoin, null).map(({ kind, queen: name }) => [kind, name])).toEqual([
       ['marked', 'queen of 2026 (white), raised'],
       ['present', 'queen of 2026 (white), raised'],
     ]);

@@ -1,5 +1,5 @@
 import 'server-only';
-import { asc, desc, eq, inArray } from 'drizzle-orm';
+import { asc, desc, eq, inArray, or } from 'drizzle-orm';
 import { type Day, day } from '../core/calendar/day';
 import type { DayRange } from '../core/calendar/window';
 import type { ColonyFacts } from '../core/colony/facts';
@@ -39,21 +39,33 @@ export function loadColony(db: Db, id: string, today: Day): ColonyOnDay | null {
   return { ...found, flow, facts, settings, state: foldColony(facts, settings, today) };
 }
 
-/** What befell the colony's queens, newest first, each queen named by her year and colour. */
-export function loadQueenLines(db: Db, colonyId: string): readonly QueenLine[] {
+/**
+ * What happened to the colony's queens, newest first, each queen named by her year and colour; of the queen who is there now also
+ * what happened to her elsewhere: she takes her history along.
+ */
+export function loadQueenLines(db: Db, colonyId: string, queenId: string | null): readonly QueenLine[] {
   return db
-    .select({ event: queenEvents, queen: queens })
+    .select({ event: queenEvents, queen: queens, colony: colonies.name })
     .from(queenEvents)
     .innerJoin(queens, eq(queenEvents.queenId, queens.id))
-    .where(eq(queenEvents.colonyId, colonyId))
+    .innerJoin(colonies, eq(queenEvents.colonyId, colonies.id))
+    .where(or(eq(queenEvents.colonyId, colonyId), queenId === null ? undefined : eq(queenEvents.queenId, queenId)))
     .orderBy(desc(queenEvents.on), desc(queenEvents.id))
     .all()
-    .map(({ event, queen }) => ({
+    .filter(({ event }) => event.colonyId === colonyId || event.deletedAt === null)
+    .map(({ event, queen, colony }) => ({
       id: event.id,
+      queenId: event.queenId,
+      at: event.at,
       on: event.on,
+      to: event.to,
       kind: event.kind,
+      went: event.went,
+      hivedAsId: event.hivedAsId,
       note: event.note,
       queen: nameQueen(queen),
+      elsewhere: event.colonyId === colonyId ? null : colony,
+      isDeleted: event.deletedAt !== null,
     }));
 }
 

@@ -1,12 +1,21 @@
-import type { QueenEventKind } from '../core/colony/facts';
+import type { QueenEventKind, SwarmWent } from '../core/colony/facts';
 
 /** Something that happened to one of the colony's queens. */
 export interface QueenLine {
   readonly id: string;
+  readonly queenId: string;
+  readonly at: string | null;
   readonly on: string;
+  /** The last day on which it may have been; null: the day is certain. */
+  readonly to: string | null;
   readonly kind: QueenEventKind;
+  readonly went: SwarmWent | null;
+  readonly hivedAsId: string | null;
   readonly note: string;
   readonly queen: string;
+  /** The colony that it happened in, where that is another than hers now. */
+  readonly elsewhere: string | null;
+  readonly isDeleted: boolean;
 }
 
 export interface QueenChoice {
@@ -37,4 +46,11 @@ export const QUEEN_EVENT_WORDS: { readonly [K in QueenEventKind]: string } = {
   lost: 'dead or lost',
   swarmed: 'left with a swarm',
   'cast-left': 'a virgin left with a cast',
+};
+
+export const SWARM_WENT_WORDS: { readonly [W in SwarmWent]: string } = {
+  'not-known': 'not known',
+  hanging: 'hung in sight',
+  'flew-off': 'flew off',
+  hived: 'was hived',
 };

@@ -52,6 +52,9 @@ export interface ProgrammeView {
   readonly colonyId: string;
   readonly colonyName: string;
   readonly title: string;
+  /** The day on which it was done, and the last on which it may have been. */
+  readonly on: Day;
+  readonly to: Day | null;
   readonly begun: string;
   readonly status: string;
   readonly isRunning: boolean;
@@ -95,6 +98,8 @@ export function programmeView(
     colonyId: programme.colonyId,
     colonyName: members.find(({ colonyId }) => colonyId === programme.colonyId)?.name ?? '',
     title: method.title,
+    on: programme.on,
+    to: programme.to,
     begun: `Begun ${weekdayWords(programme.on)}, ${day === 0 ? 'today' : `day ${day}`}`,
     status: statusWords(programme, members, failing !== undefined, isOver),
     isRunning: programme.endedOn === null && !isOver,

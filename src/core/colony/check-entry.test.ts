@@ -24,6 +24,7 @@ const facts = (inspections: InspectionFact[] = []): ColonyFacts => ({
 const entry = (over: Partial<EntryToCheck> = {}): EntryToCheck => ({
   id: 'new',
   at: '2027-05-10T18:00',
+  to: null,
   eggs: 'seen',
   youngest: 'eggs',
   cells: [],

@@ -10,6 +10,8 @@ import type { CellFinding, ColonyFacts } from './facts';
 export interface EntryToCheck {
   readonly id: string;
   readonly at: string;
+  /** The last day on which it may have been, `YYYY-MM-DD`; null: the day is certain. */
+  readonly to: string | null;
   readonly eggs: Looked;
   readonly youngest: YoungestBrood | null;
   readonly cells: readonly {
@@ -41,12 +43,16 @@ export function checkEntry(entry: EntryToCheck, facts: ColonyFacts, now: string 
   return issues;
 }
 
-function timeIssues({ id, at }: EntryToCheck, facts: ColonyFacts, now: string | null): Issue[] {
+function timeIssues({ id, at, to }: EntryToCheck, facts: ColonyFacts, now: string | null): Issue[] {
   const path = ['at'];
   const on = dayOfMinute(at);
   if (now !== null && isToCome(at, now)) {
     const message = `The inspection lies in the future. It is ${minuteWords(now)} now: give a time up to then.`;
     return [{ path, code: 'in-the-future', message }];
+  }
+  if (to !== null && (to < at.slice(0, 10) || (now !== null && to > now.slice(0, 10)))) {
+    const message = 'The last day comes before the first, or lies in the future. Correct one of the two.';
+    return [{ path: ['to'], code: 'out-of-range', message }];
   }
   if (on < facts.startedOn) {
     const message = `The colony begins on ${formatDay(facts.startedOn)}. Give a later day, or correct the colony’s first day.`;

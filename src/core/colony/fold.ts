@@ -24,8 +24,10 @@ import {
   afterProgrammeStart,
   afterQueenEvent,
   lays,
+  onlyOn,
   type QueenState,
   queenStateAtStart,
+  withVirgin,
 } from './queen-state';
 import { seenAtLook, seenByAnswer } from './seen';
 import { type Step, stepsOf } from './steps';
@@ -156,19 +158,26 @@ const AFTER: {
     if (!cell) return known;
     return { ...known, cells: new Map(known.cells).set(cell.cell.id, takenFrom(cell, departure.toColonyId)) };
   },
-  arrived: (known, { on, arrival: { cell } }) => ({
-    ...known,
-    cells: new Map(known.cells).set(cell.cell.id, cell),
-    cellFacts: new Map(known.cellFacts).set(cell.cell.id, cell.cell),
-    cellsKnownOn: on,
-  }),
+  arrived: (known, { on, arrival: { id, cell, travel } }) => {
+    const isVirgin = travel === 'caged-virgin';
+    const came: Known = {
+      ...known,
+      cells: new Map(known.cells).set(cell.cell.id, isVirgin ? asEmerged(cell) : cell),
+      cellFacts: new Map(known.cellFacts).set(cell.cell.id, cell.cell),
+      cellsKnownOn: on,
+    };
+    return isVirgin ? withQueen(came, withVirgin(known.queen, onlyOn(on), null, id)) : came;
+  },
   programme: (known, { part }) => {
     const { on, keptCellIds } = part.programme;
     const begun = withQueen(known, afterProgrammeStart(known.queen, part));
     const cells = withoutCleared(known.cells, part);
     const tookDown = cells !== known.cells;
+    // A cell given as a virgin in her cage is a virgin from that day.
+    const virgin = keptCellIds.some((id) => known.cells.get(id)?.planBy.status === 'emerged');
+    const withHer = virgin ? withQueen(begun, withVirgin(begun.queen, onlyOn(on), null, part.programme.id)) : begun;
     return {
-      ...begun,
+      ...withHer,
       cells,
       searches: tookDown ? [...known.searches, { on, thoroughness: 'tip-up', cellsRemoved: true }] : known.searches,
       cellsKnownOn: keptCellIds.length > 0 ? on : known.cellsKnownOn,
@@ -255,7 +264,8 @@ function withLook(before: Known, inspection: InspectionFact, setting: Setting): 
     settings,
   };
   const seen = isDroneLaying ? expecting : afterSeen(expecting, sight, amid);
-  const queen = isDroneLaying ? seen : afterReading(seen, inspection, read, tracked);
+  const reckoned = isDroneLaying ? seen : afterReading(seen, inspection, read, tracked);
+  const queen = isTakenOut(inspection) ? withoutVirgin(reckoned, inspection, amid.emerging) : reckoned;
   const looked: Known = {
     ...withQueen(found, queen),
     alreadyDue: known.dueByLast,
@@ -268,6 +278,15 @@ function withLook(before: Known, inspection: InspectionFact, setting: Setting): 
   return { ...answered, looks: [...known.looks, { ...read, next: null, queenAfter: answered.queen }] };
 }
 
+/** A virgin was caught and taken out at the inspection. */
+const isTakenOut = ({ queen, queenSeenAs, queenHandled }: InspectionFact): boolean =>
+  queen === 'seen' && queenSeenAs === 'virgin' && queenHandled === 'taken';
+
+function withoutVirgin(queen: QueenState, { id, on }: InspectionFact, emerging: Window | null): QueenState {
+  const event = { id, queenId: '', at: null, on, to: null, kind: 'virgin-taken', emerged: null } as const;
+  return afterQueenEvent(queen, event, emerging);
+}
+
 const withoutEggs = (look: LookRead): LookRead => ({
   ...look,
   inspection: { ...look.inspection, eggs: 'not-looked-for' },
@@ -278,6 +297,12 @@ function broodSeen({ looks, brood }: Known, { on, youngest, eggs }: InspectionFa
   const before = looks.findLast(({ inspection }) => inspection.eggs === 'seen');
   const lastEggsSeen = before?.inspection.on ?? null;
   return { seenOn: on, ...lastLaid({ on, youngest, eggsLookedFor: eggs !== 'not-looked-for', lastEggsSeen }) };
+}
+
+/** The cell of a virgin who has left it. */
+function asEmerged(cell: TrackedCell): TrackedCell {
+  const emerged = { status: 'emerged' } as const;
+  return { ...cell, dates: { ...cell.dates, ...emerged }, planBy: { ...cell.planBy, ...emerged } };
 }
 
 /** Cells that a method does not keep are down by the end of its day; in a unit that lost none by it they stay. */
@@ -322,6 +347,9 @@ function scheduleOf(known: Known, look: LookRead | null, { facts, settings, toda
   );
 }
 
+/** It became part of another colony; a union that was given up has parted them again. */
+const isUnited = ({ queen, programme }: ProgrammePart) => queen === 'ends' && programme.endedOn === null;
+
 /** Schedules of longer ago are history; what is due now follows from what came after. */
 const SCHEDULES_KEPT_FOR = 400;
 
@@ -350,7 +378,7 @@ export function foldColony(facts: ColonyFacts, settings: Settings, today: Day): 
     if (step.kind === 'look') known = withNext(known, schedule);
   }
   const cells = [...known.past.values(), ...known.cells.values()];
-  const ended = (facts.endedOn !== null && facts.endedOn <= today) || known.parts.some(({ queen }) => queen === 'ends');
+  const ended = (facts.endedOn !== null && facts.endedOn <= today) || known.parts.some(isUnited);
   return {
     today,
     looks: known.looks,

@@ -3,6 +3,7 @@ import { z } from 'zod';
 import { formatDay } from '../../core/calendar/day';
 import type { Now } from '../../core/calendar/now';
 import { idField, nameField } from '../../core/facts/fields';
+import { settingsFields } from '../../core/facts/setting';
 import { type Result, success } from '../../core/problems/issue';
 import { HEMISPHERES } from '../../core/settings/settings';
 import type { Db } from '../../db/open';
@@ -15,6 +16,8 @@ export const startEntry = z.strictObject({
   apiaryId: idField,
   apiaryName: nameField,
   hemisphere: z.enum(HEMISPHERES),
+  /** The time zone of the device that asked first; null: it did not say. */
+  timeZone: settingsFields.shape.timeZone.default(null),
   colonyId: idField,
   colonyName: nameField,
 });
@@ -29,7 +32,7 @@ const NO_FLOW_NOTED = { mainFlowFrom: null, mainFlowTo: null } as const;
 
 /** Makes the first apiary and colony and sets the hemisphere: all of it or nothing. */
 export function firstRun(db: Db, entry: z.infer<typeof startEntry>, now: Now): Result<{ id: string }> {
-  const { apiaryId, apiaryName, hemisphere, colonyId, colonyName } = entry;
+  const { apiaryId, apiaryName, hemisphere, timeZone, colonyId, colonyName } = entry;
   try {
     db.transaction((tx) => {
       const renamed = { name: { apiary: 'apiaryName', colony: 'colonyName' } } as const;
@@ -50,7 +53,7 @@ export function firstRun(db: Db, entry: z.infer<typeof startEntry>, now: Now): R
         wanted: 'nothing',
       } as const;
       orRefuse(saveColony(tx, colony, now), renamed.name.colony);
-      saveSettings(tx, { ...loadSettings(tx), hemisphere });
+      saveSettings(tx, { ...loadSettings(tx), hemisphere, timeZone });
     });
   } catch (error) {
     if (error instanceof Refused) return error.result;

@@ -7,6 +7,7 @@ import { failure, type Issue, type Result, success } from '../../core/problems/i
 import type { Db } from '../../db/open';
 import { addRevision } from '../../db/repositories/revisions';
 import { apiaries, colonies, inspections } from '../../db/schema/tables';
+import { noteSwarmOf } from './note-swarm';
 import { sameValue } from './same-value';
 
 /** Adds a colony, or corrects the one that has its id. */
@@ -19,6 +20,7 @@ export function saveColony(db: Db, colony: ColonyFact, now: Now): Result<{ id: s
       addRevision(tx, { entity: 'colony', entityId: colony.id, action: 'corrected', before }, now);
     }
     tx.insert(colonies).values(colony).onConflictDoUpdate({ target: colonies.id, set: colony }).run();
+    noteSwarmOf(tx, colony, now);
     return success({ id: colony.id });
   });
 }

@@ -3,48 +3,99 @@ import { eq } from 'drizzle-orm';
 import { z } from 'zod';
 import { day } from '../../core/calendar/day';
 import type { Now } from '../../core/calendar/now';
+import { dayWords } from '../../core/calendar/words';
 import { queenEventFact, queenFact } from '../../core/facts/queen';
-import { failure, type Result, success } from '../../core/problems/issue';
+import { failure, type Issue, type Result, success } from '../../core/problems/issue';
 import type { Db } from '../../db/open';
+import { addRevision } from '../../db/repositories/revisions';
 import { colonies, queenEvents, queens } from '../../db/schema/tables';
+import { sameValue } from './same-value';
 
-/** Something that befell a queen, with the queen herself where she is new to the book. */
+/** Something that happened to a queen, with the queen herself where she is new to the records. */
 export const queenEntry = z.strictObject({ event: queenEventFact, newQueen: queenFact.nullable() });
 
 export type QueenEntry = z.infer<typeof queenEntry>;
 
-/** Stores an event of a queen's life, and the queen when she is new. Sent again it lands once. */
-export function saveQueenEvent(db: Db, { event, newQueen }: QueenEntry, { today }: Now): Result<{ id: string }> {
+/**
+ * Stores an event of a queen's life, and the queen when she is new. Sent again it lands once; changed, it corrects what stands under
+ * its id, and what stood there goes to its history.
+ */
+export function saveQueenEvent(db: Db, { event, newQueen }: QueenEntry, now: Now): Result<{ id: string }> {
   return db.transaction((tx) => {
-    const colony = tx.select().from(colonies).where(eq(colonies.id, event.colonyId)).get();
-    if (!colony) {
-      return failure({
-        path: ['event', 'colonyId'],
-        code: 'unknown-reference',
-        message: 'Choose a colony in the book.',
-      });
-    }
-    if (day(event.on) > today) {
-      const message = 'This day lies in the future. Give today or an earlier day.';
-      return failure({ path: ['event', 'on'], code: 'in-the-future', message });
-    }
-    if (event.on < colony.startedOn) {
-      const message = `The colony begins on ${colony.startedOn}. Give that day or a later one.`;
-      return failure({ path: ['event', 'on'], code: 'before-colony', message });
-    }
-    if (newQueen) {
-      const { emergedFrom, emergedTo } = newQueen;
-      if (emergedFrom !== null && emergedTo !== null && emergedTo < emergedFrom) {
-        const message = 'She cannot have emerged by a day before the first possible one. Swap or correct the two.';
-        return failure({ path: ['newQueen', 'emergedTo'], code: 'contradiction', message });
-      }
-    }
-    const known = newQueen?.id === event.queenId || tx.select().from(queens).where(eq(queens.id, event.queenId)).get();
-    if (!known) {
-      return failure({ path: ['event', 'queenId'], code: 'unknown-reference', message: 'Choose a queen in the book.' });
-    }
+    const issues = queenIssues(tx, { event, newQueen }, now);
+    if (issues.length > 0) return failure(...issues);
     if (newQueen) tx.insert(queens).values(newQueen).onConflictDoNothing().run();
-    tx.insert(queenEvents).values(event).onConflictDoNothing().run();
+    const stored = tx.select().from(queenEvents).where(eq(queenEvents.id, event.id)).get();
+    if (!stored) {
+      tx.insert(queenEvents)
+        .values({ ...event, deletedAt: null })
+        .run();
+      return success({ id: event.id });
+    }
+    const { deletedAt: _, ...before } = stored;
+    if (sameValue(before, event)) return success({ id: event.id });
+    addRevision(tx, { entity: 'queen-event', entityId: event.id, action: 'corrected', before: stored }, now);
+    tx.update(queenEvents).set(event).where(eq(queenEvents.id, event.id)).run();
     return success({ id: event.id });
+  });
+}
+
+function queenIssues(db: Db, { event, newQueen }: QueenEntry, { today }: Now): Issue[] {
+  const colony = db.select().from(colonies).where(eq(colonies.id, event.colonyId)).get();
+  if (!colony) {
+    return [{ path: ['event', 'colonyId'], code: 'unknown-reference', message: 'Choose a colony in the book.' }];
+  }
+  if (day(event.on) > today || (event.to !== null && day(event.to) > today)) {
+    const message = 'This day lies in the future. Give today or an earlier day.';
+    return [{ path: ['event', day(event.on) > today ? 'on' : 'to'], code: 'in-the-future', message }];
+  }
+  if (event.to !== null && event.to < event.on) {
+    const message = 'The last day comes before the first. Swap or correct the two.';
+    return [{ path: ['event', 'to'], code: 'contradiction', message }];
+  }
+  if (event.on < colony.startedOn) {
+    const message = `The colony begins on ${dayWords(day(colony.startedOn))}. Give that day or a later one.`;
+    return [{ path: ['event', 'on'], code: 'before-colony', message }];
+  }
+  if (newQueen) {
+    const { emergedFrom, emergedTo } = newQueen;
+    if (emergedFrom !== null && emergedTo !== null && emergedTo < emergedFrom) {
+      const message = 'She cannot have emerged by a day before the first possible one. Swap or correct the two.';
+      return [{ path: ['newQueen', 'emergedTo'], code: 'contradiction', message }];
+    }
+  }
+  const known = newQueen?.id === event.queenId || db.select().from(queens).where(eq(queens.id, event.queenId)).get();
+  if (!known) {
+    return [{ path: ['event', 'queenId'], code: 'unknown-reference', message: 'Choose a queen in the book.' }];
+  }
+  const elsewhere = db.select().from(queenEvents).where(eq(queenEvents.id, event.id)).get();
+  if (elsewhere && elsewhere.colonyId !== event.colonyId) {
+    const message = 'This entry belongs to another colony. Delete it there and enter it here.';
+    return [{ path: ['event', 'colonyId'], code: 'duplicate-id', message }];
+  }
+  return [];
+}
+
+const GONE: Issue = { path: ['id'], code: 'not-found', message: 'This entry is gone. Reload the page.' };
+
+/** Takes an event of a queen's life out of the records; it can be put back. */
+export function deleteQueenEvent(db: Db, id: string, now: Now): Result<{ id: string }> {
+  return setDeleted(db, id, now, now.instant);
+}
+
+/** Puts an event that was taken out back. */
+export function restoreQueenEvent(db: Db, id: string, now: Now): Result<{ id: string }> {
+  return setDeleted(db, id, now, null);
+}
+
+function setDeleted(db: Db, id: string, now: Now, deletedAt: string | null): Result<{ id: string }> {
+  return db.transaction((tx) => {
+    const stored = tx.select().from(queenEvents).where(eq(queenEvents.id, id)).get();
+    if (!stored) return failure(GONE);
+    if ((stored.deletedAt === null) === (deletedAt === null)) return success({ id });
+    const action = deletedAt === null ? 'restored' : 'deleted';
+    addRevision(tx, { entity: 'queen-event', entityId: id, action, before: stored }, now);
+    tx.update(queenEvents).set({ deletedAt }).where(eq(queenEvents.id, id)).run();
+    return success({ id });
   });
 }

@@ -138,6 +138,7 @@ describe('the first run', () => {
     apiaryId: id(40),
     apiaryName: 'Hollow',
     hemisphere: 'south',
+    timeZone: 'Europe/London',
     colonyId: id(41),
     colonyName: 'Vetch',
   } as const;

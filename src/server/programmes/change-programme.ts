@@ -22,6 +22,7 @@ import {
   programmeUnits,
   queenEvents,
   stepsDone,
+  surveys,
 } from '../../db/schema/tables';
 
 const UNKNOWN: Issue = {
@@ -151,8 +152,8 @@ export function endProgramme(db: Db, { id, endedOn }: z.infer<typeof programmeEn
 }
 
 /**
- * Takes the start of a programme back, as if it had not been made; the colony that came of it goes with it, unless something was
- * entered for it. It can be put back.
+ * Takes the start of a programme back, as if it had not been made. The colony that came of it goes with it; one for which something
+ * was entered stays, with all its history, as a colony of its own. It can be put back.
  */
 export function takeBackProgramme(db: Db, id: string, now: Now): Result<{ id: string }> {
   return db.transaction((tx) => {
@@ -160,12 +161,7 @@ export function takeBackProgramme(db: Db, id: string, now: Now): Result<{ id: st
     if (!programme) return failure(UNKNOWN);
     const children = unitsIn(tx, id)
       .map(({ colonyId }) => colonyId)
-      .filter((colonyId) => isChildOf(tx, colonyId, programme.colonyId));
-    const used = children.find((colonyId) => hasEntries(tx, colonyId, id));
-    if (used) {
-      const message = 'Something was entered for the colony that came of it. Give the programme up instead.';
-      return failure({ path: [], code: 'in-use', message });
-    }
+      .filter((colonyId) => isChildOf(tx, colonyId, programme.colonyId) && !hasEntries(tx, colonyId, id));
     const given = givenCells(tx, programme);
     addRevision(tx, { entity: 'programme', entityId: id, action: 'deleted', before: { programme, given } }, now);
     for (const move of given) tx.delete(cellMoves).where(eq(cellMoves.id, move.id)).run();
@@ -194,7 +190,7 @@ export function putBackProgramme(db: Db, id: string, now: Now): Result<{ id: str
     addRevision(tx, { entity: 'programme', entityId: id, action: 'restored', before: programme }, now);
     tx.update(programmes).set({ deletedAt: null }).where(eq(programmes.id, id)).run();
     for (const { colonyId } of unitsIn(tx, id)) {
-      if (!isChildOf(tx, colonyId, programme.colonyId)) continue;
+      if (!isChildOf(tx, colonyId, programme.colonyId) || hasEntries(tx, colonyId, id)) continue;
       tx.update(colonies).set({ endedOn: null }).where(eq(colonies.id, colonyId)).run();
     }
     return success({ id });
@@ -227,11 +223,21 @@ function hasEntries(db: Db, colonyId: string, programmeId: string): boolean {
     .from(inspections)
     .where(and(eq(inspections.colonyId, colonyId), isNull(inspections.deletedAt)))
     .get();
-  const befell = db.select().from(queenEvents).where(eq(queenEvents.colonyId, colonyId)).get();
+  const befell = db
+    .select()
+    .from(queenEvents)
+    .where(and(eq(queenEvents.colonyId, colonyId), isNull(queenEvents.deletedAt)))
+    .get();
+  const surveyed = db
+    .select()
+    .from(surveys)
+    .where(and(eq(surveys.colonyId, colonyId), isNull(surveys.deletedAt)))
+    .get();
   const begun = db
     .select()
     .from(programmes)
     .where(and(eq(programmes.colonyId, colonyId), isNull(programmes.deletedAt)))
     .get();
-  return looked !== undefined || befell !== undefined || (begun !== undefined && begun.id !== programmeId);
+  const isSeen = looked !== undefined || befell !== undefined || surveyed !== undefined;
+  return isSeen || (begun !== undefined && begun.id !== programmeId);
 }

@@ -1,14 +1,16 @@
 import 'server-only';
 import { and, eq, isNull, ne } from 'drizzle-orm';
 import { v7 as newId } from 'uuid';
-import { type Day, day, formatDay } from '../../core/calendar/day';
+import { type Day, day } from '../../core/calendar/day';
 import type { Now } from '../../core/calendar/now';
+import { dayWords } from '../../core/calendar/words';
 import type { ColonyOrigin } from '../../core/colony/facts';
 import { type ColonyState, foldColony } from '../../core/colony/fold';
 import type { ProgrammeStart } from '../../core/facts/programme-start';
 import type { Method } from '../../core/methods/method';
 import { mayBuyQueen, methodNamed, needsKeptCell } from '../../core/methods/methods';
 import { failure, type Issue, type Result, success } from '../../core/problems/issue';
+import { shutOn } from '../../core/schedule/leave-shut-wins';
 import type { Db } from '../../db/open';
 import { loadColonyFacts } from '../../db/repositories/colony-facts';
 import { freeLabels } from '../../db/repositories/inspection-entry';
@@ -43,9 +45,11 @@ export function startProgramme(db: Db, start: ProgrammeStart, now: Now): Result<
       const method = methodNamed(start.method);
       const state = foldColony(facts, loadSettings(tx), on);
       const issues = [
-        ...dayIssues(on, facts.startedOn, state, now),
+        ...dayIssues(on, start.to === null ? null : day(start.to), facts.startedOn, state, now),
         ...unitIssues(tx, start, method),
+        ...unionIssues(tx, start, on),
         ...cellIssues(tx, start, method, state),
+        ...frameIssues(tx, start, method, state),
       ];
       if (issues.length > 0) return failure(...issues);
       write(tx, start, { method, colony, state, now });
@@ -55,14 +59,18 @@ export function startProgramme(db: Db, start: ProgrammeStart, now: Now): Result<
   );
 }
 
-function dayIssues(on: Day, startedOn: Day, { ended }: ColonyState, { today }: Now): Issue[] {
+function dayIssues(on: Day, to: Day | null, startedOn: Day, { ended }: ColonyState, { today }: Now): Issue[] {
   const path = ['on'];
+  if (to !== null && (to < on || to > today)) {
+    const message = `The last day lies between the first and today, ${dayWords(today)}. Correct one of the two.`;
+    return [{ path: ['to'], code: 'out-of-range', message }];
+  }
   if (on > today) {
-    const message = `This day lies in the future. Enter it on the day it is done; today is ${formatDay(today)}.`;
+    const message = `This day lies in the future. Enter it on the day it is done; today is ${dayWords(today)}.`;
     return [{ path, code: 'in-the-future', message }];
   }
   if (on < startedOn) {
-    const message = `The colony begins on ${formatDay(startedOn)}. Give that day or a later one.`;
+    const message = `The colony begins on ${dayWords(startedOn)}. Give that day or a later one.`;
     return [{ path, code: 'before-colony', message }];
   }
   return ended ? [{ path, code: 'after-colony-ended', message: 'The colony had ended by then. Choose another.' }] : [];
@@ -99,6 +107,51 @@ function unitIssues(db: Db, { newColony, withColonyId, colonyId }: ProgrammeStar
     issues.push({ path: ['withColonyId'], code: 'unknown-reference', message });
   }
   return issues;
+}
+
+/** Nobody unites with laying workers or a drone layer unsaid, nor with a hive that is to be left shut. */
+function unionIssues(db: Db, { withColonyId, colonyId }: ProgrammeStart, on: Day): Issue[] {
+  if (withColonyId === null) return [];
+  const settings = loadSettings(db);
+  return [withColonyId, colonyId].flatMap((id): Issue[] => {
+    const facts = loadColonyFacts(db, { colonyIds: [id] }).get(id);
+    const name = db.select().from(colonies).where(eq(colonies.id, id)).get()?.name ?? 'It';
+    if (!facts) return [];
+    const { lastLook, schedule } = foldColony(facts, settings, on);
+    const path = ['withColonyId'];
+    if (lastLook?.reading.reading === 'drone-laying') {
+      const message = `${name} has laying workers or a drone layer: shake them out first, or take her out. They are not united as they are.`;
+      return [{ path, code: 'contradiction', message }];
+    }
+    const shut = shutOn(schedule.leaveShut, on);
+    if (!shut) return [];
+    const message = `${name} is to be left shut up to and including ${dayWords(shut.to)}: a virgin may be out. Unite them after that.`;
+    return [{ path, code: 'contradiction', message }];
+  });
+}
+
+/** Frames do not go to two places: two cells of one frame cannot both travel on it. */
+function frameIssues(
+  db: Db,
+  { keptCellIds, on }: ProgrammeStart,
+  method: Method,
+  { cells: known }: ColonyState,
+): Issue[] {
+  if (!newUnitOf(method) || newUnitOf(method)?.name !== method.raisesQueen?.unit) return [];
+  return keptCellIds.flatMap((id, i): Issue[] => {
+    const cell = known.find((one) => one.cell.id === id)?.cell;
+    if (!cell || cell.frame === null) return [];
+    const beside = known.filter(
+      (one) => one.cell.id !== id && one.cell.frame === cell.frame && one.cell.box === cell.box && one.givenTo !== null,
+    );
+    const gone = beside.find((one) => {
+      const move = db.select().from(cellMoves).where(eq(cellMoves.cellId, one.cell.id)).get();
+      return move?.travel === 'on-frame' && move.on === on;
+    });
+    if (!gone) return [];
+    const message = `Cell ${gone.cell.label} went elsewhere on the same frame that day. Cut this one out, or choose a cell on another frame.`;
+    return [{ path: ['keptCellIds', i], code: 'contradiction', message }];
+  });
 }
 
 function cellIssues(

@@ -1,4 +1,6 @@
 import Link from 'next/link';
+import { day } from '../../core/calendar/day';
+import { dayWords } from '../../core/calendar/words';
 import type { FrameSize } from '../../core/space/frame-size';
 import type { EntryChange, QueenLine } from '../../views/colony-records';
 import type { ColonyView } from '../../views/colony-view';
@@ -36,6 +38,14 @@ export interface ColonyPageProps {
   readonly corrected: readonly MoveLine[];
   readonly takenBack: readonly { readonly id: string; readonly title: string; readonly on: string }[];
   readonly queens: readonly QueenLine[];
+  /** Its former names and places, in order of time. */
+  readonly former: readonly {
+    readonly id: string;
+    readonly name: string;
+    readonly apiary: string;
+    readonly stand: string;
+    readonly until: string;
+  }[];
   readonly changes: readonly EntryChange[];
   readonly photos: readonly { readonly id: string; readonly inspectionId: string }[];
   readonly deleted: readonly { readonly id: string; readonly at: string }[];
@@ -49,7 +59,7 @@ export interface ColonyPageProps {
 export function ColonyPage(props: ColonyPageProps) {
   const { colony, apiary, view, axis, at, minute, waysOut, corrected, takenBack, queens, changes, photos, deleted } =
     props;
-  const { previous, next, parent, children, frames, sizes } = props;
+  const { previous, next, parent, children, frames, sizes, former } = props;
   const isPressing = view.due[0]?.code === 'act';
   return (
     <>
@@ -101,7 +111,7 @@ export function ColonyPage(props: ColonyPageProps) {
         <LookHistory colonyId={colony.id} looks={view.looks} changes={changes} photos={photos} deleted={deleted} />
         <div>
           <Moves moves={[...corrected, ...view.moves]} />
-          {(parent || children.length > 0 || colony.note) && (
+          {(parent || children.length > 0 || colony.note || former.length > 0) && (
             <section className="mt-6">
               <h2 className="border-t-2 border-ink pt-2 text-lg">Colony</h2>
               {parent && (
@@ -121,6 +131,11 @@ export function ColonyPage(props: ColonyPageProps) {
                   .
                 </p>
               )}
+              {former.map(({ id, name, apiary: place, stand, until }) => (
+                <p key={id} className="text-muted text-sm">
+                  {`Until ${dayWords(day(until))}: ${[name, place, stand].filter(Boolean).join(', ')}.`}
+                </p>
+              ))}
               {colony.note && <p className="text-muted whitespace-pre-line">{colony.note}</p>}
             </section>
           )}

@@ -1,8 +1,13 @@
+'use client';
+
 import Link from 'next/link';
 import { day } from '../../core/calendar/day';
-import { weekdayWords } from '../../core/calendar/words';
-import { QUEEN_EVENT_WORDS, type QueenLine } from '../../views/colony-records';
+import { rangeWords, weekdayWords } from '../../core/calendar/words';
+import { QUEEN_EVENT_WORDS, type QueenLine, SWARM_WENT_WORDS } from '../../views/colony-records';
+import { AskFirst } from '../controls/AskFirst';
 import { BUTTON } from '../controls/styles';
+import { useSend } from '../controls/useSend';
+import { IssueList } from '../entry/IssueList';
 
 interface Props {
   readonly colonyId: string;
@@ -11,18 +16,58 @@ interface Props {
   readonly lines: readonly QueenLine[];
 }
 
-/** What is known of the queen, and what befell her and those before her. */
+const whenWords = ({ on, to }: QueenLine) =>
+  to === null ? weekdayWords(day(on)) : `some day from ${rangeWords({ from: day(on), to: day(to) })}`;
+
+/** What is known of the queen, and what happened to her and those before her; each can be corrected or taken out. */
 export function QueenPanel({ colonyId, words, lastLaid, lines }: Props) {
+  const { issues, sendTo } = useSend();
+  const standing = lines.filter(({ isDeleted }) => !isDeleted);
+  const deleted = lines.filter(({ isDeleted }) => isDeleted);
   return (
     <section className="mt-3" aria-label="Queen">
       <h2 className="text-lg">Queen</h2>
       <p>{words}</p>
       {lastLaid && <p className="text-muted text-sm">{lastLaid}</p>}
+      <IssueList issues={issues} />
       <ul className="mt-2 text-sm">
-        {lines.map(({ id, on, kind, queen, note }) => (
-          <li key={id} className="border-b border-line py-1">
-            <b>{weekdayWords(day(on))}</b> {`${queen}: ${QUEEN_EVENT_WORDS[kind]}`}
-            {note && <span className="text-muted">{` “${note}”`}</span>}
+        {standing.map((line) => (
+          <li key={line.id} className="border-b border-line py-1">
+            <b>{whenWords(line)}</b> {`${line.queen}: ${QUEEN_EVENT_WORDS[line.kind]}`}
+            {line.went && line.went !== 'not-known' && ` (${SWARM_WENT_WORDS[line.went]})`}
+            {line.elsewhere && <span className="text-muted">{` in ${line.elsewhere}`}</span>}
+            {line.note && <span className="text-muted">{` “${line.note}”`}</span>}
+            {line.elsewhere === null && line.hivedAsId === null && (
+              <span className="ml-2 inline-flex gap-3">
+                <Link prefetch={false} href={`/colonies/${colonyId}/queen/${line.id}`}>
+                  correct
+                </Link>
+                <AskFirst
+                  trigger={
+                    <button type="button" className={BUTTON.quiet}>
+                      delete
+                    </button>
+                  }
+                  title="Delete this entry about the queen?"
+                  body="All dates that follow from it change. It can be restored."
+                  yes="Delete it"
+                  no="Cancel"
+                  onYes={() => void sendTo(`/api/queen-events/${line.id}`, {}, 'DELETE')}
+                />
+              </span>
+            )}
+          </li>
+        ))}
+        {deleted.map((line) => (
+          <li key={line.id} className="text-muted border-b border-line py-1">
+            <s>{`${whenWords(line)} ${line.queen}: ${QUEEN_EVENT_WORDS[line.kind]}`}</s>{' '}
+            <button
+              type="button"
+              className={BUTTON.quiet}
+              onClick={() => void sendTo(`/api/queen-events/${line.id}`, {})}
+            >
+              restore
+            </button>
           </li>
         ))}
       </ul>

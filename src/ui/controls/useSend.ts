@@ -10,7 +10,7 @@ export function useSend() {
   const router = useRouter();
   const [issues, setIssues] = useState<readonly Issue[]>([]);
   const [isSending, setSending] = useState(false);
-  const sendTo = async (path: string, body: unknown, method: 'POST' | 'DELETE' = 'POST'): Promise<boolean> => {
+  const sendTo = async (path: string, body: unknown, method: 'POST' | 'DELETE' | 'PUT' = 'POST'): Promise<boolean> => {
     setSending(true);
     const sent = await send(path, body, method);
     setSending(false);

@@ -2,12 +2,12 @@ import { rangeWords } from '../../core/calendar/words';
 import type { EntryReading } from '../../device/entry-reading';
 
 /** What this visit is for, and whether the hive is to be opened at all. */
-export function DueHere({ shut, due }: Pick<EntryReading, 'shut' | 'due'>) {
+export function DueHere({ shut, due, isForced }: Pick<EntryReading, 'shut' | 'due' | 'isForced'>) {
   return (
     <>
       {shut && (
         <p role="note" className="mt-3 border-l-4 border-indigo pl-3 font-bold text-indigo">
-          {`Leave shut ${rangeWords(shut)}: a virgin may be out and flying. Do not open it now unless you must.`}
+          {`Leave shut ${rangeWords(shut)}, both days included: a virgin may be out and flying. ${isForced ? 'It may still be opened for this:' : 'Do not open it now unless you must.'}`}
         </p>
       )}
       {due.length > 0 && (

@@ -11,7 +11,7 @@ import { THOROUGHNESS, THOROUGHNESS_WORDS, type Thoroughness } from '../../core/
 import type { Issue } from '../../core/problems/issue';
 import type { Settings } from '../../core/settings/settings';
 import { dayOfDraft } from '../../device/day-of-draft';
-import { type Draft, entryOf } from '../../device/draft';
+import { type Draft, entryOf, liveCellsOf } from '../../device/draft';
 import type { EntryReading } from '../../device/entry-reading';
 import type { NeedyColony } from '../../views/cells-view';
 import { AskFirst } from '../controls/AskFirst';
@@ -36,6 +36,7 @@ import { useDraft } from './useDraft';
 import { useIsWide } from './useIsWide';
 import { useSaveEntry } from './useSaveEntry';
 import { Verdict } from './Verdict';
+import { WhichQueen } from './WhichQueen';
 
 // What is below the fold, or not on a phone, comes after the rest. All of it is kept for the hive.
 const LiveCells = dynamic(() => import('./LiveCells').then((module) => module.LiveCells), { ssr: false });
@@ -74,6 +75,7 @@ export function InspectionForm(props: Props) {
   const [issues, setIssues] = useState<readonly Issue[]>(props.refusedFor ?? NONE);
   const [isSaving, setSaving] = useState(false);
   const [isAsking, setAsking] = useState(false);
+  const [isAskingAll, setAskingAll] = useState(false);
   const [isMore, setMore] = useState(isCorrection);
   const isWide = useIsWide();
 
@@ -95,7 +97,11 @@ export function InspectionForm(props: Props) {
 
   const labelOf = (cellId: string) => facts.cells.find(({ id }) => id === cellId)?.label ?? 'new';
 
-  const save = async (wasOpened: boolean) => {
+  // With every cell down there may be no queen to lay for more.
+  const { down, left } = liveCellsOf(draft);
+  const risksAll = down.length > 0 && left === 0 && draft.eggs !== 'seen' && draft.queen !== 'seen' && price !== null;
+
+  const save = async (wasOpened: boolean, isAsked = false) => {
     const missing = draftIssues(draft);
     const { thoroughness } = draft;
     if (missing.length > 0 || thoroughness === null) return setIssues(missing);
@@ -103,7 +109,8 @@ export function InspectionForm(props: Props) {
     // Whether it lies in the future the server tells: this page may have been open for hours.
     const contradictions = checkEntry(entry, facts, null);
     if (contradictions.length > 0) return setIssues(contradictions);
-    if (shut && !isCorrection && !wasOpened) return setAsking(true);
+    if (shut && !isCorrection && !wasOpened && !reading.isForced) return setAsking(true);
+    if (risksAll && !isAsked) return setAskingAll(true);
     setSaving(true);
     const saved = await saveEntry(draft, entry, isCorrection);
     setSaving(false);
@@ -142,7 +149,7 @@ export function InspectionForm(props: Props) {
         <div className="pb-44 wide:pb-0">
           <IssueList issues={issues} />
           {takenUpFrom !== null && <TakenUp from={takenUpFrom} onAnew={beginAnew} />}
-          <DueHere shut={shut} due={reading.due} />
+          <DueHere shut={shut} due={reading.due} isForced={reading.isForced} />
           <KnownCells cells={known} draft={draft} on={on} change={change} />
           <NewCells
             draft={draft}
@@ -171,6 +178,7 @@ export function InspectionForm(props: Props) {
             value={draft.queen}
             onChange={(queen) => set({ queen })}
           />
+          {draft.queen === 'seen' && <WhichQueen draft={draft} change={change} />}
           <Choice<Thoroughness>
             legend="How well did you look for cells?"
             stacked
@@ -184,9 +192,15 @@ export function InspectionForm(props: Props) {
             problem={problemAt('thoroughness')}
           />
           <div className="mt-4 grid grid-cols-2 gap-2">
-            <WhenFields at={draft.at} latestDay={formatDay(today)} onChange={(at) => set({ at })} />
+            <WhenFields
+              at={draft.at}
+              to={draft.to}
+              latestDay={formatDay(today)}
+              onChange={(at) => set({ at })}
+              onTo={(to) => set({ to })}
+            />
             <span className="col-span-2">
-              <Problem text={problemAt('at')} />
+              <Problem text={problemAt('at') ?? problemAt('to')} />
             </span>
           </div>
           <details
@@ -214,12 +228,21 @@ export function InspectionForm(props: Props) {
           </div>
         </aside>
         <AskFirst
+          isOpen={isAskingAll}
+          onClose={() => setAskingAll(false)}
+          title="Break down every cell without eggs or queen seen?"
+          body="If the queen is gone there may be nothing to raise another from: no eggs of hers, and no cell left. Look for eggs first, or keep one good cell."
+          yes="All are broken down: save"
+          no="Cancel"
+          onYes={() => void save(true, true)}
+        />
+        <AskFirst
           isOpen={isAsking}
           onClose={() => setAsking(false)}
           title="Was it opened all the same?"
           body={
             shut
-              ? `It is to be left shut until ${dayWords(shut.to)}: a virgin may be out, and opening it can cost her.`
+              ? `Leave it shut up to and including ${dayWords(shut.to)}: a virgin may be out, and opening it can lose her.`
               : ''
           }
           yes="It was opened: save it"

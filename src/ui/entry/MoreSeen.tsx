@@ -1,10 +1,11 @@
 'use client';
 
 import { YOUNGEST_BROOD, YOUNGEST_WORDS, type YoungestBrood } from '../../core/brood/youngest';
-import { DRONES, type Drones, STORES, type Stores } from '../../core/colony/facts';
+import { DRONES, type Drones, PIPING, type Piping, STORES, type Stores } from '../../core/colony/facts';
 import { LIMITS } from '../../core/facts/limits';
 import type { Looked } from '../../core/inspections/looked';
 import type { Change, Draft } from '../../device/draft';
+import { Check } from '../controls/Check';
 import { Choice } from '../controls/Choice';
 import { FIELD } from '../controls/styles';
 import { LOOKED_OPTIONS } from './looked-options';
@@ -23,6 +24,14 @@ const DRONES_WORDS: { readonly [D in Drones]: string } = {
   'sealed-only': 'only sealed',
   none: 'looked, none',
   'not-looked-for': 'did not look',
+};
+
+const PIPING_WORDS: { readonly [P in Piping]: string } = {
+  'not-listened': 'did not listen',
+  none: 'listened, none',
+  tooting: 'tooting',
+  quacking: 'quacking',
+  both: 'both',
 };
 
 const COUNTS = [
@@ -92,6 +101,18 @@ export function MoreSeen({
           <Problem text={problemAt(field)} />
         </label>
       ))}
+      <Choice<Piping>
+        legend="Queens heard?"
+        stacked
+        options={PIPING.map((value) => ({ value, name: PIPING_WORDS[value] }))}
+        value={draft.piping}
+        onChange={(piping) => set({ piping })}
+      />
+      <Check
+        name="Somebody else looked and told me"
+        value={draft.isByHelper}
+        onChange={(isByHelper) => set({ isByHelper })}
+      />
       <Choice<Drones>
         legend="Drones?"
         options={DRONES.map((value) => ({ value, name: DRONES_WORDS[value] }))}

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { v7 as newId } from 'uuid';
-import { CELL_PLACE_WORDS, CELL_PLACES } from '../../core/cells/place';
+import { CELL_PLACE_WORDS, CELL_PLACES, NOTED_PLACES } from '../../core/cells/place';
 import { type CellStage, STAGES } from '../../core/cells/stage';
 import type { CellPart } from '../../core/colony/facts';
 import { LIMITS } from '../../core/facts/limits';
@@ -67,7 +67,7 @@ export function NewCells({ draft, change, title, isTwoParts }: Props) {
       <Choice
         legend="The cells you add hang on the"
         options={CELL_PLACES.map((value) => ({ value, name: CELL_PLACE_WORDS[value] }))}
-        value={hangs.place}
+        value={hangs.place === 'not-said' ? null : hangs.place}
         onChange={(place) => setHangs({ place })}
       />
       <Choice<'whole' | 'frames'>
@@ -149,7 +149,7 @@ function StageRow({ stage, draft, change }: { stage: CellStage; draft: Draft; ch
   const own = draft.fresh.filter((cell) => cell.stage === stage);
   const takenDown = own.filter((cell) => cell.takenDown).length;
   const room = LIMITS.cellsPerInspection - draft.fresh.length + own.length;
-  const places = CELL_PLACES.flatMap((place) => {
+  const places = NOTED_PLACES.flatMap((place) => {
     const count = own.filter((cell) => cell.place === place).length;
     return count > 0 ? [`${count} ${CELL_PLACE_WORDS[place]}`] : [];
   });

@@ -2,12 +2,19 @@
 
 import { v7 as newId } from 'uuid';
 import { findingWords } from '../../core/cells/finding-words';
+import { CELL_TRAVELS, type CellTravel } from '../../core/colony/facts';
 import type { TakingDownPrice } from '../../core/schedule/taking-down';
 import { type Change, type Draft, liveCellsOf } from '../../device/draft';
 import type { NeedyColony } from '../../views/cells-view';
 import { CellGlyph } from '../cells/CellGlyph';
 import { BUTTON } from '../controls/styles';
 import { NeedyNote } from '../start/NeedyNote';
+
+const TRAVEL_WORDS: { readonly [T in CellTravel]: string } = {
+  'on-frame': 'on its frame',
+  'cut-out': 'cut out',
+  'caged-virgin': 'as a caged virgin',
+};
 
 interface Props {
   readonly draft: Draft;
@@ -44,7 +51,7 @@ export function TakingDown({ draft, change, needy, price, labelOf, outOf }: Prop
       {needy.length > 0 && down.length > 0 && (
         <ul className="mt-2">
           {down.map(({ cellId, stage }) => (
-            <li key={cellId} className="flex items-center gap-3 border-b border-line py-1">
+            <li key={cellId} className="flex flex-wrap items-center gap-3 border-b border-line py-1">
               <CellGlyph found={stage} size={26} />
               <span className="flex-1 text-sm">
                 {`${labelOf(cellId)} ${findingWords(stage)}, taken down`}
@@ -62,11 +69,28 @@ export function TakingDown({ draft, change, needy, price, labelOf, outOf }: Prop
                   })
                 }
               >
-                <option value="">destroyed</option>
+                <option value="">broken down</option>
                 {needy.map(({ id, name }) => (
                   <option key={id} value={id}>{`given to ${name}`}</option>
                 ))}
               </select>
+              {draft.gives[cellId] && (
+                <select
+                  aria-label={`${labelOf(cellId)} ${findingWords(stage)}, how it travels`}
+                  className="min-h-12 border-2 border-ink bg-paper px-2"
+                  value={draft.gives[cellId].travel ?? 'on-frame'}
+                  onChange={({ target: { value } }) => {
+                    const gift = draft.gives[cellId];
+                    if (gift) change({ type: 'give', cellId, gift: { ...gift, travel: value as CellTravel } });
+                  }}
+                >
+                  {CELL_TRAVELS.map((travel) => (
+                    <option key={travel} value={travel}>
+                      {TRAVEL_WORDS[travel]}
+                    </option>
+                  ))}
+                </select>
+              )}
             </li>
           ))}
         </ul>

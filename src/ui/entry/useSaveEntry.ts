@@ -26,7 +26,16 @@ function givesOf(draft: Draft, from: string) {
   return liveCellsOf(draft).down.flatMap(({ cellId }) => {
     const gift = draft.gives[cellId];
     return gift
-      ? [giveCell({ ...gift, cellId, at: draft.at, on: draft.at.slice(0, 10), travel: 'on-frame', from })]
+      ? [
+          giveCell({
+            ...gift,
+            cellId,
+            at: draft.at,
+            on: draft.at.slice(0, 10),
+            travel: gift.travel ?? 'on-frame',
+            from,
+          }),
+        ]
       : [];
   });
 }

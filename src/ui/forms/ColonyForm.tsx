@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { COLONY_ORIGINS, type ColonyOrigin } from '../../core/colony/facts';
+import { COLONY_ORIGINS, type ColonyOrigin, QUEEN_WANTED, type QueenWanted } from '../../core/colony/facts';
 import type { ApiaryEntry, ColonyEntry, NamedColony } from '../../views/yard';
 import { Field, problemOf } from '../controls/Field';
 import { BUTTON } from '../controls/styles';
@@ -16,6 +16,12 @@ const ORIGIN_WORDS: { readonly [O in ColonyOrigin]: string } = {
   'prime-swarm': 'a prime swarm, hived',
   cast: 'a cast, hived (virgin queen)',
   split: 'a split',
+};
+
+const WANTED_WORDS: { readonly [W in QueenWanted]: string } = {
+  nothing: 'nothing',
+  queen: 'a queen or a cell',
+  'better-strain': 'a better strain',
 };
 
 interface Props {
@@ -90,7 +96,11 @@ export function ColonyForm({ colony, isNew, apiaries, others, today, swarmSteps 
             </ul>
           </div>
         )}
-        <Field name="Came from" problem={problemOf(issues, 'parentColonyId')}>
+        <Field
+          name="Came from"
+          hint={isSwarm ? 'Then that colony is dated as one that has swarmed, from this swarm’s first day.' : undefined}
+          problem={problemOf(issues, 'parentColonyId')}
+        >
           {(props) => (
             <select
               {...props}
@@ -137,6 +147,25 @@ export function ColonyForm({ colony, isNew, apiaries, others, today, swarmSteps 
             )}
           </Field>
         )}
+        <Field
+          name="Wanted for it"
+          hint="It is named before cells are broken down elsewhere."
+          problem={problemOf(issues, 'wanted')}
+        >
+          {(props) => (
+            <select
+              {...props}
+              value={draft.wanted}
+              onChange={(event) => set({ wanted: event.target.value as QueenWanted })}
+            >
+              {QUEEN_WANTED.map((wanted) => (
+                <option key={wanted} value={wanted}>
+                  {WANTED_WORDS[wanted]}
+                </option>
+              ))}
+            </select>
+          )}
+        </Field>
         <Field name="Note" problem={problemOf(issues, 'note')}>
           {(props) => (
             <textarea {...props} rows={3} value={draft.note} onChange={(event) => set({ note: event.target.value })} />

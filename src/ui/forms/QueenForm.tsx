@@ -2,13 +2,15 @@
 
 import { useState } from 'react';
 import { v7 as newId } from 'uuid';
-import { QUEEN_EVENTS, type QueenEventKind } from '../../core/colony/facts';
+import { QUEEN_EVENTS, type QueenEventKind, SWARM_WENT, type SwarmWent } from '../../core/colony/facts';
 import { markColour } from '../../core/queens/mark-colour';
-import { QUEEN_EVENT_WORDS, type QueenChoice } from '../../views/colony-records';
+import { QUEEN_EVENT_WORDS, type QueenChoice, type QueenLine, SWARM_WENT_WORDS } from '../../views/colony-records';
+import { DaySpan } from '../controls/DaySpan';
 import { Field, problemOf } from '../controls/Field';
 import { BUTTON } from '../controls/styles';
 import { useSave } from '../controls/useSave';
 import { IssueList } from '../entry/IssueList';
+import { useThisMinute } from '../frame/useThisMinute';
 import { PageHead } from '../time/PageHead';
 
 const NEW = 'new';
@@ -19,24 +21,48 @@ interface Props {
   readonly colonyName: string;
   readonly known: readonly QueenChoice[];
   readonly today: string;
+  /** The present minute, `YYYY-MM-DDTHH:mm`. */
+  readonly now: string;
+  /** What is corrected; null: something new is noted. */
+  readonly corrects: QueenLine | null;
 }
 
-/** Notes what befell a queen: one that is known, or one new to the book. */
-export function QueenForm({ colonyId, colonyName, known, today }: Props) {
-  const [ids] = useState(() => ({ event: newId(), queen: newId() }));
-  const [kind, setKind] = useState<QueenEventKind>(known.length > 0 ? 'removed' : 'present');
-  const [queen, setQueen] = useState(known[0]?.id ?? NEW);
+const isSwarm = (kind: QueenEventKind) => kind === 'swarmed' || kind === 'cast-left';
+
+/** Notes what happened to a queen: one that is known, or one new to the records; or corrects what was noted. */
+export function QueenForm({ colonyId, colonyName, known, today, now, corrects }: Props) {
+  const [ids] = useState(() => ({ event: corrects?.id ?? newId(), queen: newId() }));
+  const [kind, setKind] = useState<QueenEventKind>(corrects?.kind ?? (known.length > 0 ? 'removed' : 'present'));
+  const [queen, setQueen] = useState(corrects?.queenId ?? known[0]?.id ?? NEW);
   const [origin, setOrigin] = useState<keyof typeof ORIGINS>('unknown');
   const [emergedFrom, setEmergedFrom] = useState('');
   const [emergedTo, setEmergedTo] = useState('');
-  const [on, setOn] = useState(today);
-  const [note, setNote] = useState('');
+  const [on, setOn] = useState(corrects?.on ?? today);
+  const [to, setTo] = useState(corrects?.to ?? '');
+  const [went, setWent] = useState<SwarmWent>(corrects?.went ?? 'not-known');
+  const [note, setNote] = useState(corrects?.note ?? '');
   const { issues, isSaving, save } = useSave('/api/queen-events');
+  const thisMinute = useThisMinute(now);
   const isNew = queen === NEW;
   const year = Number((emergedTo || emergedFrom).slice(0, 4));
+  const minuteOf = () => {
+    if (corrects && corrects.on === on) return corrects.at;
+    const minute = thisMinute();
+    return minute.slice(0, 10) === on ? minute : null;
+  };
   const submit = () => {
-    const queenId = isNew ? ids.queen : queen;
-    const event = { id: ids.event, queenId, colonyId, on, kind, note };
+    const event = {
+      id: ids.event,
+      queenId: isNew ? ids.queen : queen,
+      colonyId,
+      at: minuteOf(),
+      on,
+      to: to === '' || to === on ? null : to,
+      kind,
+      went: isSwarm(kind) ? went : null,
+      hivedAsId: isSwarm(kind) ? (corrects?.hivedAsId ?? null) : null,
+      note,
+    };
     const newQueen = isNew
       ? {
           id: ids.queen,
@@ -51,7 +77,7 @@ export function QueenForm({ colonyId, colonyName, known, today }: Props) {
   };
   return (
     <>
-      <PageHead title={`The queen of ${colonyName}`} />
+      <PageHead title={corrects ? `Correct what happened in ${colonyName}` : `The queen of ${colonyName}`} />
       <form
         noValidate
         className="max-w-xl"
@@ -72,6 +98,23 @@ export function QueenForm({ colonyId, colonyName, known, today }: Props) {
             </select>
           )}
         </Field>
+        {isSwarm(kind) && (
+          <Field
+            name="Where it went"
+            hint="A swarm that you hive yourself is added under Colonies, with the colony that it came from."
+            problem={problemOf(issues, 'went')}
+          >
+            {(props) => (
+              <select {...props} value={went} onChange={(event) => setWent(event.target.value as SwarmWent)}>
+                {SWARM_WENT.map((value) => (
+                  <option key={value} value={value}>
+                    {SWARM_WENT_WORDS[value]}
+                  </option>
+                ))}
+              </select>
+            )}
+          </Field>
+        )}
         <Field name="Which queen" problem={problemOf(issues, 'queenId')}>
           {(props) => (
             <select {...props} value={queen} onChange={(event) => setQueen(event.target.value)}>
@@ -131,16 +174,22 @@ export function QueenForm({ colonyId, colonyName, known, today }: Props) {
             </Field>
           </fieldset>
         )}
-        <Field name="Day" problem={problemOf(issues, 'on')}>
-          {(props) => (
-            <input {...props} type="date" max={today} value={on} onChange={(event) => setOn(event.target.value)} />
-          )}
-        </Field>
+        <DaySpan
+          name="Day"
+          on={on}
+          to={to}
+          latest={today}
+          issues={issues}
+          onChange={(days) => {
+            if (days.on !== undefined) setOn(days.on);
+            if (days.to !== undefined) setTo(days.to);
+          }}
+        />
         <Field name="Note" problem={problemOf(issues, 'note')}>
           {(props) => <input {...props} value={note} onChange={(event) => setNote(event.target.value)} />}
         </Field>
         <button type="submit" className={`${BUTTON.act} mt-5`} disabled={isSaving}>
-          Note it
+          {corrects ? 'Save the correction' : 'Note it'}
         </button>
       </form>
     </>

@@ -54,6 +54,20 @@ export function SettingsForm({ settings }: { settings: Settings }) {
           value={draft.hemisphere}
           onChange={(hemisphere) => setDraft({ ...draft, hemisphere })}
         />
+        <Field
+          name="Time zone"
+          hint="For the calendar, and for a device that does not say its own. Empty: that of the machine Ubbet runs on."
+          problem={problemOf(issues, 'timeZone')}
+        >
+          {(props) => (
+            <input
+              {...props}
+              placeholder="such as Europe/London"
+              value={draft.timeZone ?? ''}
+              onChange={(event) => setDraft({ ...draft, timeZone: event.target.value.trim() || null })}
+            />
+          )}
+        </Field>
         {number(
           'leaveShutDays',
           'Days to leave shut',

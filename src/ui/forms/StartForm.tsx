@@ -23,7 +23,8 @@ export function StartForm() {
       className="max-w-xl"
       onSubmit={(event) => {
         event.preventDefault();
-        void save({ ...ids, apiaryName, colonyName, hemisphere }, `/colonies/${ids.colonyId}`);
+        const { timeZone } = Intl.DateTimeFormat().resolvedOptions();
+        void save({ ...ids, apiaryName, colonyName, hemisphere, timeZone }, `/colonies/${ids.colonyId}`);
       }}
     >
       <h1 className="mt-8 text-3xl">Where are your bees?</h1>

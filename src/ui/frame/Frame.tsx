@@ -7,6 +7,7 @@ import { SignalBadge } from '../offline/SignalBadge';
 import { BookProvider } from './BookContext';
 import { DemoClock } from './DemoClock';
 import { NavLinks } from './NavLinks';
+import { SayZone } from './SayZone';
 import { ThemeChoice } from './ThemeChoice';
 
 /** What stands around every screen: the name, the ways to go, whether all is sent, and in the demo the clock that can be stepped. */
@@ -17,6 +18,7 @@ export function Frame({ book, children }: { book: BookInfo; children: ReactNode 
         <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-20 focus:bg-paper focus:p-3">
           Skip to the page
         </a>
+        <SayZone />
         <header className="border-b-2 border-ink px-4 wide:px-7 print:hidden">
           <div className="flex flex-wrap items-center gap-x-3 py-1 wide:gap-x-6 wide:flex-nowrap wide:py-1.5">
             <Link href="/" className="font-display text-2xl font-extrabold no-underline">

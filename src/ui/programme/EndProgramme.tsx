@@ -1,14 +1,16 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
+import { formatDay } from '../../core/calendar/day';
 import type { ProgrammeView } from '../../views/programme-view';
 import { AskFirst } from '../controls/AskFirst';
 import { BUTTON } from '../controls/styles';
 import { useSend } from '../controls/useSend';
 import { IssueList } from '../entry/IssueList';
+import { CorrectDay } from './CorrectDay';
 
 /** Gives a programme up or takes it up again, or takes its start back. */
-export function EndProgramme({ view, today }: { view: ProgrammeView; today: string }) {
+export function EndProgramme({ view, note, today }: { view: ProgrammeView; note: string; today: string }) {
   const { id, colonyId, endedOn, isRunning, title } = view;
   const router = useRouter();
   const { issues, sendTo } = useSend();
@@ -18,6 +20,13 @@ export function EndProgramme({ view, today }: { view: ProgrammeView; today: stri
   return (
     <div className="mt-6">
       <IssueList issues={issues} />
+      <CorrectDay
+        programmeId={id}
+        on={formatDay(view.on)}
+        to={view.to === null ? null : formatDay(view.to)}
+        note={note}
+        today={today}
+      />
       <div className="flex flex-wrap gap-4 text-sm">
         {isRunning && (
           <AskFirst
@@ -48,7 +57,7 @@ export function EndProgramme({ view, today }: { view: ProgrammeView; today: stri
             </button>
           }
           title="Take the start back?"
-          body="As if it had not been begun; the colony that came of it goes with it. It can be put back on the colony’s page."
+          body="As if it had not been begun. The colony that came of it goes with it; one for which something was entered stays, with its history. It can be put back on the colony’s page."
           yes="Take it back"
           onYes={() => void takeBack()}
         />

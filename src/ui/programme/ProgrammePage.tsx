@@ -55,7 +55,7 @@ export function ProgrammePage({ view, note, framesPath, axis, minute }: Props) {
           <Story lines={story} />
         </section>
       </div>
-      <EndProgramme view={view} today={minute.slice(0, 10)} />
+      <EndProgramme key={view.on} view={view} note={note} today={minute.slice(0, 10)} />
     </>
   );
 }

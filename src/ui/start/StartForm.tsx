@@ -13,6 +13,7 @@ import { planPreview } from '../../views/plan-preview';
 import type { StartView } from '../../views/start-view';
 import { Check } from '../controls/Check';
 import { Choice } from '../controls/Choice';
+import { DaySpan } from '../controls/DaySpan';
 import { Field, problemOf } from '../controls/Field';
 import { BUTTON } from '../controls/styles';
 import { IssueList } from '../entry/IssueList';
@@ -24,7 +25,7 @@ import { CellFates } from './CellFates';
 import { GiftField } from './GiftField';
 import { NewColonyFields } from './NewColonyFields';
 import { PreviewPanel } from './PreviewPanel';
-import { choicesOf, emptyStart, type StartDraft, startsOf } from './start-draft';
+import { choicesOf, emptyStart, keptIds, type StartDraft, startsOf } from './start-draft';
 
 interface Props {
   readonly view: StartView;
@@ -56,9 +57,8 @@ export function StartForm({ view, facts, today, now, presetCell }: Props) {
 
   const start = async () => {
     setSaving(true);
-    for (const body of startsOf(draft, view, thisMinute())) {
-      const sent = await send('/api/programmes', body);
-      if (sent.ok) continue;
+    const sent = await send('/api/starts', startsOf(draft, view, thisMinute()));
+    if (!sent.ok) {
       setSaving(false);
       setIssues(sent.issues);
       return;
@@ -89,18 +89,15 @@ export function StartForm({ view, facts, today, now, presetCell }: Props) {
             </p>
           )}
           <IssueList issues={issues} />
-          <Field name="Day it is done" problem={problemOf(issues, 'on')}>
-            {(props) => (
-              <input
-                {...props}
-                type="date"
-                min={firstDay}
-                max={today}
-                value={draft.on}
-                onChange={(event) => set({ on: event.target.value })}
-              />
-            )}
-          </Field>
+          <DaySpan
+            name="Day you do it"
+            on={draft.on}
+            to={draft.to}
+            earliest={firstDay}
+            latest={today}
+            issues={issues}
+            onChange={set}
+          />
           {view.method === 'give-cell' && (
             <GiftField
               spare={view.spare}
@@ -139,6 +136,19 @@ export function StartForm({ view, facts, today, now, presetCell }: Props) {
               value={draft.secondThinning}
               onChange={(secondThinning) => set({ secondThinning })}
             />
+          )}
+          {method.daily?.onlyIf === 'turnsDaily' && (
+            <Check
+              name="The split faces away or a wall"
+              hint="It keeps more of its flying bees so. You are asked each day to turn it back a little."
+              value={draft.turnsDaily}
+              onChange={(turnsDaily) => set({ turnsDaily })}
+            />
+          )}
+          {method.kind === 'increase' && keptIds(draft).length > 2 && (
+            <p role="note" className="text-propolis mt-2 text-sm font-semibold">
+              One or two cells are enough for a nuc: the first virgin out destroys the others.
+            </p>
           )}
           {method.options.includes('onlySealedBroodUp') && (
             <Check

@@ -49,8 +49,8 @@ describe('a start as it is entered', () => {
     const draft = emptyStart(view('nuc-swarm'), '2027-05-10', null);
     expect(keptIds(draft)).toEqual([id(12)]);
     expect(choicesOf(draft, view('nuc-swarm'))).toMatchObject({ on: day('2027-05-10'), keptCellIds: [id(12)] });
-    const [start, ...others] = startsOf(draft, view('nuc-swarm'), NOW);
-    expect(others).toEqual([]);
+    const { start, gifts } = startsOf(draft, view('nuc-swarm'), NOW);
+    expect(gifts).toEqual([]);
     expect(programmeStart.safeParse(start).success).toBe(true);
     expect(start).toMatchObject({ keptCellIds: [id(12)], newColony: { name: 'Clover nuc' }, stand: null, gift: null });
   });
@@ -63,20 +63,21 @@ describe('a start as it is entered', () => {
   it('sends the cells that go to others first, each under ids made once', () => {
     const draft = emptyStart(view('nuc-swarm'), '2027-05-10', null);
     const giving = { ...draft, fates: { ...draft.fates, [id(13)]: { to: id(20) } } };
-    const starts = startsOf(giving, view('nuc-swarm'), NOW);
-    expect(starts.map(({ method, colonyId }) => [method, colonyId])).toEqual([
+    const { start: method, gifts } = startsOf(giving, view('nuc-swarm'), NOW);
+    const starts = [...gifts, method];
+    expect(starts.map((one) => [one.method, one.colonyId])).toEqual([
       ['give-cell', id(20)],
       ['nuc-swarm', id(1)],
     ]);
     expect(starts[0]).toMatchObject({ gift: { cellId: id(13) }, note: 'From Clover.' });
     for (const start of starts) expect(programmeStart.safeParse(start).success).toBe(true);
-    expect(startsOf(giving, view('nuc-swarm'), NOW)).toEqual(starts);
+    expect(startsOf(giving, view('nuc-swarm'), NOW)).toEqual({ start: method, gifts });
   });
 
   it('keeps no cell where a queen is bought', () => {
     const draft = { ...emptyStart(view('nuc-swarm'), '2027-05-10', null), buysQueen: true };
     expect(keptIds(draft)).toEqual([]);
-    expect(startsOf(draft, view('nuc-swarm'), NOW)[0]).toMatchObject({ buysQueen: true, keptCellIds: [] });
+    expect(startsOf(draft, view('nuc-swarm'), NOW).start).toMatchObject({ buysQueen: true, keptCellIds: [] });
   });
 
   it('follows the settings, and says where the colony stands only when that changes', () => {
@@ -84,7 +85,7 @@ describe('a start as it is entered', () => {
     const own = view('old-site-swarm', { settings });
     const draft = emptyStart(own, '2027-05-10', null);
     expect(draft.secondThinning).toBe(false);
-    expect(startsOf({ ...draft, stand: 'a metre aside' }, own, NOW)[0]?.stand).toBe('a metre aside');
+    expect(startsOf({ ...draft, stand: 'a metre aside' }, own, NOW).start?.stand).toBe('a metre aside');
   });
 
   it('is dated by the cell that is given, and by none while the day is no day', () => {
@@ -104,7 +105,7 @@ describe('a start as it is entered', () => {
     });
     const draft = emptyStart(own, '2027-05-10', id(30));
     expect(choicesOf(draft, own)?.gift).toBe(given);
-    expect(startsOf(draft, own, NOW)[0]).toMatchObject({ gift: { cellId: id(30), travel: 'on-frame' } });
+    expect(startsOf(draft, own, NOW).start).toMatchObject({ gift: { cellId: id(30), travel: 'on-frame' } });
     expect(choicesOf({ ...draft, on: '2027-05-' }, own)).toBeNull();
     expect(emptyStart(own, '2027-05-10', id(99)).gift.cellId).toBe('');
   });

@@ -80,50 +80,41 @@ export function choicesOf(draft: StartDraft, view: StartView): StartChoices | nu
   };
 }
 
-/** @param now the present minute: what is done today carries it, what was done earlier counts in the order of entry */
+/**
+ * Everything that is sent, as one: the method, and the cells that go to others on the same visit.
+ *
+ * @param now the present minute: what is done today carries it, what was done earlier counts in the order of entry
+ */
 export function startsOf(
   draft: StartDraft,
   { method, colony, spare }: StartView,
   now: string,
-): readonly ProgrammeStart[] {
+): { readonly start: ProgrammeStart; readonly gifts: readonly ProgrammeStart[] } {
   const at = now.slice(0, 10) === draft.on ? now : null;
   const gifts = Object.entries(draft.fates).flatMap(([cellId, fate]): ProgrammeStart[] => {
     const ids = draft.giftIds[cellId];
     if (typeof fate === 'string' || !ids) return [];
     return [giveCell({ ...ids, cellId, to: fate.to, at, on: draft.on, travel: 'on-frame', from: colony.name })];
   });
-  const {
+  const { id, on, to, secondThinning, onlySealedBroodUp, buysQueen, turnsDaily, newColony, stand } = draft;
+  const { withColonyId, gift, note } = draft;
+  const start: ProgrammeStart = {
     id,
+    colonyId: colony.id,
+    method,
+    at,
     on,
+    to: to === '' || to === on ? null : to,
     secondThinning,
     onlySealedBroodUp,
     buysQueen,
     turnsDaily,
-    newColony,
-    stand,
-    withColonyId,
-    gift,
     note,
-  } = draft;
-  return [
-    ...gifts,
-    {
-      id,
-      colonyId: colony.id,
-      method,
-      at,
-      on,
-      to: draft.to === '' || draft.to === on ? null : draft.to,
-      secondThinning,
-      onlySealedBroodUp,
-      buysQueen,
-      turnsDaily,
-      note,
-      keptCellIds: [...keptIds(draft)],
-      newColony,
-      stand: stand === colony.stand ? null : stand,
-      withColonyId: withColonyId === '' ? null : withColonyId,
-      gift: spare.length > 0 || method === 'give-cell' ? gift : null,
-    },
-  ];
+    keptCellIds: [...keptIds(draft)],
+    newColony,
+    stand: stand === colony.stand ? null : stand,
+    withColonyId: withColonyId === '' ? null : withColonyId,
+    gift: spare.length > 0 || method === 'give-cell' ? gift : null,
+  };
+  return { start, gifts };
 }

@@ -6,6 +6,7 @@ import { now } from '@/server/clock';
 import { loadChanges, loadColony, loadQueenLines } from '@/server/colony-page';
 import { loadCorrectionMoves } from '@/server/correction-moves';
 import { dueAt } from '@/server/due-at';
+import { formerOf } from '@/server/former-names';
 import { loadNames } from '@/server/names';
 import { neighboursOf } from '@/server/neighbours';
 import { takenBackOf } from '@/server/programmes/taken-back';
@@ -45,7 +46,8 @@ export default async function Page({ params }: Props) {
       sizes={allSizes(settings)}
       corrected={loadCorrectionMoves(db, found)}
       takenBack={takenBackOf(db, id)}
-      queens={loadQueenLines(db, id)}
+      queens={loadQueenLines(db, id, state.queen.queenId)}
+      former={formerOf(db, colony)}
       {...loadChanges(db, id)}
       {...neighboursOf(db, colony)}
     />

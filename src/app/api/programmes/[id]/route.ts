@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { takeEntry } from '@/server/http/handle';
 import { putBackProgramme, takeBackProgramme } from '@/server/programmes/change-programme';
+import { correctProgramme, programmeCorrection } from '@/server/programmes/correct-programme';
 
 interface Context {
   params: Promise<{ id: string }>;
@@ -18,4 +19,12 @@ export async function POST(request: Request, { params }: Context) {
 export async function DELETE(request: Request, { params }: Context) {
   const { id } = await params;
   return takeEntry(request, nothing, ({ db }, _, now) => takeBackProgramme(db, id, now));
+}
+
+/** Corrects the day on which it was done. */
+export async function PUT(request: Request, { params }: Context) {
+  const { id } = await params;
+  return takeEntry(request, programmeCorrection.omit({ id: true }), ({ db }, correction, now) =>
+    correctProgramme(db, { ...correction, id }, now),
+  );
 }

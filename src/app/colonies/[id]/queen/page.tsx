@@ -10,11 +10,18 @@ export const metadata: Metadata = { title: 'Queen' };
 
 export default async function Page({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params;
-  const { today } = await now();
+  const { today, minute } = await now();
   const { db } = database();
   const found = loadColony(db, id, today);
   if (!found) notFound();
   return (
-    <QueenForm colonyId={id} colonyName={found.colony.name} known={queensOfColony(db, id)} today={formatDay(today)} />
+    <QueenForm
+      colonyId={id}
+      colonyName={found.colony.name}
+      known={queensOfColony(db, id)}
+      today={formatDay(today)}
+      now={minute}
+      corrects={null}
+    />
   );
 }

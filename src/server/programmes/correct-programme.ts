@@ -1,0 +1,131 @@
+import 'server-only';
+import { and, eq, inArray, isNull, lt } from 'drizzle-orm';
+import { z } from 'zod';
+import { day } from '../../core/calendar/day';
+import type { Now } from '../../core/calendar/now';
+import { dayWords } from '../../core/calendar/words';
+import { idField, noteField } from '../../core/facts/fields';
+import { isoDayField } from '../../core/formats/day-field';
+import { failure, type Issue, type Result, success } from '../../core/problems/issue';
+import type { Db } from '../../db/open';
+import { addRevision } from '../../db/repositories/revisions';
+import {
+  cellMoves,
+  checkAnswers,
+  colonies,
+  inspections,
+  keptCells,
+  programmes,
+  programmeUnits,
+} from '../../db/schema/tables';
+
+/** The day on which a method was done, put right: every date follows. */
+export const programmeCorrection = z.strictObject({
+  id: idField,
+  on: isoDayField,
+  /** The last day on which it may have been done; null: the day is certain. */
+  to: isoDayField.nullable(),
+  note: noteField,
+});
+
+type Correction = z.infer<typeof programmeCorrection>;
+type Stored = typeof programmes.$inferSelect;
+
+/**
+ * Corrects the day of a start. The colony that came of it, and the cells that went with it or to it, move with the day. What stood
+ * there goes to its history.
+ */
+export function correctProgramme(db: Db, correction: Correction, now: Now): Result<{ id: string }> {
+  return db.transaction((tx) => {
+    const stored = tx
+      .select()
+      .from(programmes)
+      .where(and(eq(programmes.id, correction.id), isNull(programmes.deletedAt)))
+      .get();
+    if (!stored) {
+      const message = 'This programme is not in the book. Reload the page.';
+      return failure({ path: ['id'], code: 'not-found', message });
+    }
+    const children = childrenOf(tx, stored);
+    const issues = correctionIssues(tx, stored, correction, children, now);
+    if (issues.length > 0) return failure(...issues);
+    const { id, on, to, note } = correction;
+    if (stored.on === on && stored.to === to && stored.note === note) return success({ id });
+    addRevision(tx, { entity: 'programme', entityId: id, action: 'corrected', before: stored }, now);
+    // On another day nobody knows at what minute.
+    tx.update(programmes)
+      .set({ on, to, note, at: stored.on === on ? stored.at : null })
+      .where(eq(programmes.id, id))
+      .run();
+    for (const child of children) {
+      addRevision(tx, { entity: 'colony', entityId: child.id, action: 'corrected', before: child }, now);
+      tx.update(colonies).set({ startedOn: on }).where(eq(colonies.id, child.id)).run();
+    }
+    const kept = tx.select().from(keptCells).where(eq(keptCells.programmeId, id)).all();
+    const ids = kept.map(({ cellId }) => cellId);
+    tx.update(cellMoves)
+      .set({ on, at: null })
+      .where(and(inArray(cellMoves.cellId, ids), eq(cellMoves.on, stored.on)))
+      .run();
+    return success({ id });
+  });
+}
+
+/** The colonies that came of it and began on its day. */
+function childrenOf(db: Db, { id, colonyId, on }: Stored) {
+  const units = db.select().from(programmeUnits).where(eq(programmeUnits.programmeId, id)).all();
+  return db
+    .select()
+    .from(colonies)
+    .where(
+      inArray(
+        colonies.id,
+        units.map((unit) => unit.colonyId),
+      ),
+    )
+    .all()
+    .filter((colony) => colony.parentColonyId === colonyId && colony.startedOn === on);
+}
+
+function correctionIssues(
+  db: Db,
+  stored: Stored,
+  { on, to }: Correction,
+  children: readonly (typeof colonies.$inferSelect)[],
+  { today }: Now,
+): Issue[] {
+  if (day(on) > today || (to !== null && day(to) > today)) {
+    const message = `That is in the future; today is ${dayWords(today)}. Choose that day or an earlier one.`;
+    return [{ path: [day(on) > today ? 'on' : 'to'], code: 'in-the-future', message }];
+  }
+  if (to !== null && to < on) {
+    const message = 'The last day comes before the first. Swap or correct the two.';
+    return [{ path: ['to'], code: 'contradiction', message }];
+  }
+  const colony = db.select().from(colonies).where(eq(colonies.id, stored.colonyId)).get();
+  if (colony && on < colony.startedOn) {
+    const message = `The colony begins on ${dayWords(day(colony.startedOn))}. Choose that day or a later one.`;
+    return [{ path: ['on'], code: 'before-colony', message }];
+  }
+  const answer = db
+    .select()
+    .from(checkAnswers)
+    .where(and(eq(checkAnswers.programmeId, stored.id), lt(checkAnswers.at, on)))
+    .get();
+  if (answer) {
+    const message = `One of its checks was answered on ${dayWords(day(answer.at.slice(0, 10)))}, before this day. Take that answer back first, or choose an earlier day.`;
+    return [{ path: ['on'], code: 'contradiction', message }];
+  }
+  const early = children.flatMap(({ id }) =>
+    db
+      .select()
+      .from(inspections)
+      .where(and(eq(inspections.colonyId, id), lt(inspections.at, on), isNull(inspections.deletedAt)))
+      .all(),
+  )[0];
+  if (early) {
+    const message = `The colony that came of it was inspected on ${dayWords(day(early.at.slice(0, 10)))}, before this day. Choose that day or an earlier one.`;
+    return [{ path: ['on'], code: 'contradiction', message }];
+  }
+  return [];
+}
