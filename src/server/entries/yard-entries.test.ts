@@ -1,16 +1,19 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { day } from '../../core/calendar/day';
+import type { ColonyState } from '../../core/colony/fold';
 import type { ApiaryFact } from '../../core/facts/apiary';
 import type { ColonyFact } from '../../core/facts/colony';
 import type { OpenedDatabase } from '../../db/open';
 import { revisionsOf } from '../../db/repositories/revisions';
 import { loadSettings } from '../../db/repositories/settings';
+import { loadColony } from '../colony-page';
 import { readAllFacts } from '../season/season-facts';
 import { anEntry, bookOf, codes, id, DEMO_NOW as now } from '../testing';
 import { firstRun } from './first-run';
 import { saveApiary } from './save-apiary';
 import { saveColony } from './save-colony';
 import { saveInspection } from './save-inspection';
-import { type QueenEntry, saveQueenEvent } from './save-queen-event';
+import { deleteQueenEvent, type QueenEntry, restoreQueenEvent, saveQueenEvent } from './save-queen-event';
 
 const [ORCHARD, CLOVER, NUC, QUEEN] = [id(1), id(2), id(3), id(4)];
 let opened: OpenedDatabase;
@@ -19,6 +22,7 @@ beforeEach(() => {
 });
 afterEach(() => opened.sqlite.close());
 const facts = () => readAllFacts(opened.db);
+const stateOf = (colonyId: string) => loadColony(opened.db, colonyId, now.today)?.state as ColonyState;
 
 describe('an apiary', () => {
   const hollow: ApiaryFact = {
@@ -86,7 +90,7 @@ describe('a colony', () => {
   });
 });
 
-describe('what befell a queen', () => {
+describe('what happened to a queen', () => {
   const entry: QueenEntry = {
     event: {
       id: id(30),
@@ -120,6 +124,26 @@ describe('what befell a queen', () => {
     expect(save({ id: id(31), on: '2027-05-12', kind: 'lost' }, null)).toBe('stored');
   });
 
+  it('is corrected, taken out and put back, and what it said is kept', () => {
+    expect(save({})).toBe('stored');
+    const removed = () => stateOf(CLOVER).queen.removedOn;
+    expect(removed()).toBe(day('2027-05-10'));
+    expect(save({ on: '2027-05-08', to: '2027-05-09' }, null)).toBe('stored');
+    expect([removed(), stateOf(CLOVER).queen.removedTo]).toEqual([day('2027-05-08'), day('2027-05-09')]);
+    expect(codes(deleteQueenEvent(opened.db, id(30), now))).toBe('stored');
+    expect([removed(), facts().queenEvents.length]).toEqual([null, 1]);
+    expect(codes(restoreQueenEvent(opened.db, id(30), now))).toBe('stored');
+    expect(removed()).toBe(day('2027-05-08'));
+    expect(facts().revisions.map(({ entity, action }) => [entity, action])).toEqual([
+      ['queen-event', 'corrected'],
+      ['queen-event', 'deleted'],
+      ['queen-event', 'restored'],
+    ]);
+    expect(codes(deleteQueenEvent(opened.db, id(99), now))).toEqual(['not-found id']);
+    expect(save({ on: '2027-05-09', to: '2027-05-08' }, null)).toEqual(['contradiction event.to']);
+    expect(save({ to: '2027-05-18' }, null)).toEqual(['in-the-future event.to']);
+  });
+
   it('befell her in a colony of the book, on a day that it had, to a queen who is known', () => {
     const before = facts();
     expect(save({ colonyId: id(99) })).toEqual(['unknown-reference event.colonyId']);
@@ -130,6 +154,45 @@ describe('what befell a queen', () => {
       'contradiction newQueen.emergedTo',
     ]);
     expect(facts()).toEqual(before);
+  });
+});
+
+describe('a swarm that is hived', () => {
+  const hive = (over: Partial<ColonyFact> = {}) =>
+    codes(
+      saveColony(
+        opened.db,
+        {
+          id: id(70),
+          apiaryId: ORCHARD,
+          name: 'Hedge swarm',
+          stand: '',
+          origin: 'prime-swarm',
+          parentColonyId: CLOVER,
+          startedOn: '2027-05-14',
+          endedOn: null,
+          note: '',
+          wanted: 'nothing',
+          ...over,
+        },
+        now,
+      ),
+    );
+  const told = () => facts().queenEvents.map(({ colonyId, kind, on, went }) => [colonyId, kind, on, went]);
+
+  it('is a fact of the colony that it left, whose cells and casts are dated by it', () => {
+    expect(hive()).toBe('stored');
+    expect(told()).toEqual([[CLOVER, 'swarmed', '2027-05-14', 'hived']]);
+    const { queen, schedule } = stateOf(CLOVER);
+    expect([queen.presumedGone, schedule.checks.map(({ code }) => code)]).toEqual([true, ['find-cells', 'eggs']]);
+  });
+
+  it('follows what is corrected of it', () => {
+    hive();
+    expect(hive({ startedOn: '2027-05-09', origin: 'cast' })).toBe('stored');
+    expect(told()).toEqual([[CLOVER, 'cast-left', '2027-05-09', 'hived']]);
+    expect(hive({ parentColonyId: null })).toBe('stored');
+    expect(told()).toEqual([]);
   });
 });
 

@@ -16,7 +16,9 @@ import {
   takeBackProgramme,
   tickStep,
 } from './change-programme';
+import { correctProgramme } from './correct-programme';
 import { loadProgramme } from './programme-page';
+import { startAll } from './start-all';
 import { startProgramme } from './start-programme';
 
 const now = DEMO_NOW;
@@ -76,6 +78,40 @@ const nucSwarm = (over: Partial<ProgrammeStart> = {}): ProgrammeStart => ({
 const faults = (result: Result<unknown>) =>
   result.ok ? [] : result.issues.map(({ path, code }) => `${path.join('.')} ${code}`);
 const begin = (start: ProgrammeStart) => startProgramme(opened.db, start, now);
+
+describe('a method and the cells that are given with it', () => {
+  const gift = (over: Partial<ProgrammeStart> = {}): ProgrammeStart => ({
+    ...nucSwarm(),
+    id: id(60),
+    colonyId: colonyId('Vetch'),
+    method: 'give-cell',
+    keptCellIds: [],
+    newColony: null,
+    gift: { moveId: id(61), cellId: cellOf('Sainfoin', 'a'), travel: 'on-frame' },
+    ...over,
+  });
+
+  it('are stored as one, or none of them', () => {
+    const refused = startAll(opened.db, { start: nucSwarm({ newColony: null }), gifts: [gift()] }, now);
+    expect(faults(refused)).toEqual(['newColony missing']);
+    expect(readAllFacts(opened.db).cellMoves.some((row) => row.id === id(61))).toBe(false);
+    const wrong = startAll(opened.db, { start: nucSwarm(), gifts: [gift({ gift: null })] }, now);
+    expect(faults(wrong)).toEqual(['gifts.0.gift missing']);
+    expect(readAllFacts(opened.db).programmes.some((row) => row.id === id(1))).toBe(false);
+    for (let twice = 0; twice < 2; twice++) {
+      expect(faults(startAll(opened.db, { start: nucSwarm(), gifts: [gift()] }, now))).toEqual([]);
+    }
+    expect(readAllFacts(opened.db).programmes.filter((row) => row.id === id(1) || row.id === id(60))).toHaveLength(2);
+  });
+
+  it('a cell given as a caged virgin is a virgin from that day', () => {
+    const caged = gift({ gift: { moveId: id(61), cellId: cellOf('Sainfoin', 'a'), travel: 'caged-virgin' } });
+    expect(faults(begin(caged))).toEqual([]);
+    const { queen, schedule, liveCells } = stateOf('Vetch');
+    expect([queen.expected, queen.virginEmerged?.earliest, liveCells]).toEqual(['virgin', TODAY, []]);
+    expect(schedule.leaveShut).toHaveLength(1);
+  });
+});
 
 describe('starting a method', () => {
   it('makes the new colony with its parent and its queen, and lands once', () => {
@@ -257,9 +293,37 @@ describe('a running programme', () => {
     ]);
   });
 
-  it('is not taken back once something was entered for the colony that came of it', () => {
-    const nuc = readAllFacts(opened.db).programmes.find(({ method }) => method === 'nuc-swarm')?.id as string;
-    expect(faults(takeBackProgramme(opened.db, nuc, now))).toEqual([' in-use']);
+  it('leaves a colony that came of it, and for which something was entered, with all its history when it is taken back', () => {
+    const { programmes, programmeUnits } = readAllFacts(opened.db);
+    const nuc = programmes.find(({ method }) => method === 'nuc-swarm')?.id as string;
+    const child = programmeUnits.find(({ programmeId, unit }) => programmeId === nuc && unit === 'nuc')?.colonyId;
+    const before = readAllFacts(opened.db).inspections.filter((row) => row.colonyId === child);
+    expect(before.length).toBeGreaterThan(0);
+    expect(faults(takeBackProgramme(opened.db, nuc, now))).toEqual([]);
+    const after = readAllFacts(opened.db);
+    expect(after.colonies.find((row) => row.id === child)?.endedOn).toBeNull();
+    expect(after.inspections.filter((row) => row.colonyId === child)).toEqual(before);
+    expect(faults(putBackProgramme(opened.db, nuc, now))).toEqual([]);
+    expect(readAllFacts(opened.db).colonies.find((row) => row.id === child)?.endedOn).toBeNull();
+  });
+
+  it('is put on the day on which it was done, and all dates follow', () => {
+    expect(begin(nucSwarm()).ok).toBe(true);
+    const thin = () => stateOf('Sainfoin').schedule.checks.find(({ code }) => code === 'thin-cells')?.window.latest;
+    const before = thin() as number;
+    const correct = (on: string, to: string | null = null) =>
+      faults(correctProgramme(opened.db, { id: id(1), on, to, note: '' }, now));
+    expect(correct('2027-05-17')).toEqual(['on in-the-future']);
+    expect(correct('2027-05-15', '2027-05-14')).toEqual(['to contradiction']);
+    expect(correct('2026-01-01')).toEqual(['on before-colony']);
+    expect(correct('2027-05-15')).toEqual([]);
+    expect(thin()).toBeLessThanOrEqual(before);
+    const facts = readAllFacts(opened.db);
+    expect(facts.programmes.find((row) => row.id === id(1))).toMatchObject({ on: '2027-05-15', at: null });
+    expect(facts.colonies.find((row) => row.id === id(2))?.startedOn).toBe('2027-05-15');
+    expect(facts.revisions.filter(({ entityId }) => entityId === id(1)).map(({ action }) => action)).toEqual([
+      'corrected',
+    ]);
   });
 });
 
