@@ -27,7 +27,7 @@ test('Today shows what is due by apiary, late ones first, and what to leave shut
   }
   const roof = page.getByRole('region', { name: /^School roof/ }).getByRole('heading', { level: 3 });
   await expect(roof.first()).toHaveText('Betony');
-  await expect(page.getByRole('region', { name: 'Leave shut' })).toContainText('Nobody opens this before Mon 31 May');
+  await expect(page.getByRole('region', { name: 'Leave shut' })).toContainText('Leave shut: not before Mon 31 May');
 });
 
 test('stepping the clock changes Today, because nothing reckoned is stored', async ({ page }) => {
@@ -173,7 +173,7 @@ test('no accessibility fault on a correction, in what asks first, and where noth
   await expect(page.getByRole('heading', { level: 1, name: 'Edit Sainfoin' })).toBeVisible();
   expect(await faults(page)).toEqual([]);
   await page.goBack();
-  await page.getByRole('link', { name: 'correct' }).first().click();
+  await page.getByRole('region', { name: 'Looks so far' }).getByRole('link', { name: 'correct' }).first().click();
   await expect(page.getByText('correcting an entry; what it said before is kept')).toBeVisible();
   expect(await faults(page)).toEqual([]);
   await page.goto('/data');

@@ -29,7 +29,7 @@ test('a new user: from the first run over two inspections and a correction to a 
 
   await test.step('reads the reading with its evidence, and sees Today change', async () => {
     await expect(page.getByRole('region', { name: 'Reading' })).toContainText('Getting ready to swarm');
-    await expect(page.getByRole('region', { name: 'Because' })).toContainText('2 × fat larva, bottom bar');
+    await expect(page.getByRole('region', { name: 'Because' })).toContainText('2 × fat larva');
     await expect(page.locator('[data-cell=a]')).toContainText('laid 1 to 5 May');
     await page.goto('/');
     await expect(page.getByRole('region', { name: 'Orchard · 1 hive' })).toContainText('Choose a method today');

@@ -13,7 +13,7 @@ test.describe('settings', () => {
     await page.getByLabel('Days to leave shut').fill('14');
     await page.getByRole('button', { name: 'Save' }).click();
     const shut = page.getByRole('region', { name: 'Leave shut' });
-    await expect(shut).toContainText('Nobody opens this before Tue 25 May');
+    await expect(shut).toContainText('Leave shut: not before Tue 25 May');
 
     await page.goto('/settings');
     await expect(page.getByLabel('Days to leave shut')).toHaveValue('14');

@@ -37,7 +37,7 @@ test('charged cells: a nuc swarm, thinned on day 7, a virgin, eggs, done', async
   await expect(preview).toContainText('Thu 13 May nuc: settled? (any day 12 to 15 May)');
   await expect(preview).toContainText('Mon 17 May parent: thin cells (any day 16 to 17 May)');
   await expect(preview).toContainText('Fri 4 Jun parent: eggs? (any day 2 to 8 Jun)');
-  await expect(preview).toContainText('Tue 18 May parent: leave shut to Tue 1 Jun');
+  await expect(preview).toContainText('Tue 18 May parent: leave shut, last day Tue 1 Jun');
   await expect(preview.getByRole('list', { name: 'How it can come out' })).toContainText('No eggs by 8 Jun');
   await expect(preview).toContainText('No sealed brood about');
   await page.getByLabel('Thin the cells once more').uncheck();
@@ -66,7 +66,7 @@ test('charged cells: a nuc swarm, thinned on day 7, a virgin, eggs, done', async
 
   await onDay(page, '2027-05-25');
   await page.goto('/');
-  await expect(page.getByRole('region', { name: 'Leave shut' })).toContainText('Nobody opens this before Wed 2 Jun');
+  await expect(page.getByRole('region', { name: 'Leave shut' })).toContainText('Leave shut: not before Wed 2 Jun');
   await openColony(page, 'Clover');
   await page.getByRole('link', { name: 'Enter an inspection' }).click();
   await expect(page.getByText('Do not open it now unless you must')).toBeVisible();
@@ -142,7 +142,9 @@ test('a walk-away split whose queenless half is found on day 6, fails, and is sa
   await start(page);
   expect(await due(page)).toEqual([
     'which-half: See which half has the queen Sun 16 May, in 6 days.',
+    'eggs: Look for eggs Wed 9 Jun, in 30 days.',
     'which-half: See which half has the queen Sun 16 May, in 6 days.',
+    'eggs: Look for eggs Wed 9 Jun, in 30 days.',
   ]);
 
   await inspect(page, 'Clover half', '2027-05-16', { eggs: 'looked, none', what: () => addCells(page, 'closed') });

@@ -71,6 +71,26 @@ test('three hives are entered without a signal, one half done, over a reload; al
   expect(after.length - before.length).toBe(3);
 });
 
+test('“Sunday or Monday” is entered without a signal, and counts from both days', async ({ page, context }) => {
+  await takeAlong(page);
+  await signal(context, false);
+  await openHive(page, /^School roof/, 'Betony');
+  await choose(page, 'Eggs?', 'seen');
+  await choose(page, 'How well did you look for cells?', CLEARED);
+  await page.getByLabel('Day', { exact: true }).fill('2027-05-09');
+  await page.getByText('Not sure which day').click();
+  await page.getByLabel('It may have been as late as').fill('2027-05-10');
+  await page.getByRole('textbox', { name: 'Note' }).fill('Sunday or Monday.');
+  await save(page);
+  await expect(badge(page)).toHaveText('1 saved here, not sent');
+  await signal(context, true);
+  await expect(badge(page)).toHaveText('all sent');
+  const [entry] = (await inspections(page)).filter(({ note }) => note === 'Sunday or Monday.');
+  expect(entry).toMatchObject({ to: '2027-05-10', thoroughness: 'cleared' });
+  await page.goto(`/colonies/${entry?.colonyId}`);
+  await expect(page.getByRole('region', { name: 'Looks so far' })).toContainText('9 to 10 May');
+});
+
 test('colonies, programmes and Today open without a signal after one visit; what was never opened says so', async ({
   page,
   context,

@@ -182,16 +182,24 @@ function cellRow(tracked: TrackedCell, today: Day, nameOf: (colonyId: string) =>
 
 function lookView(look: Look, cells: readonly TrackedCell[], today: Day): LookView {
   const { inspection } = look;
-  const { id, on, at, thoroughness, note } = inspection;
+  const { id, on, thoroughness, note } = inspection;
   return {
     id,
     on,
-    when: `${weekdayWords(on)}${yearOf(on) === yearOf(today) ? '' : ` ${yearOf(on)}`}, ${at.slice(11)}`,
+    when: whenWords(inspection, today),
     reading: readingView(look).title,
     how: THOROUGHNESS_WORDS[thoroughness].name,
     cells: cellsWords(inspection, cells),
     note,
   };
+}
+
+/** When an inspection was: its minute, or the days between which it was; and that somebody else made it. */
+function whenWords({ on, to, at, isByHelper }: InspectionFact, today: Day): string {
+  const year = yearOf(on) === yearOf(today) ? '' : ` ${yearOf(on)}`;
+  const when =
+    to === null ? `${weekdayWords(on)}${year}, ${at.slice(11)}` : `some day, ${rangeWords({ from: on, to })}${year}`;
+  return isByHelper ? `${when}, seen by somebody else` : when;
 }
 
 function cellsWords(inspection: InspectionFact, cells: readonly TrackedCell[]): string {

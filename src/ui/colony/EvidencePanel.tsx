@@ -14,7 +14,7 @@ export function EvidencePanel({ reading }: { reading: ReadingView }) {
       </ul>
       {reading.cause && <p className="mt-1 text-sm font-semibold">{reading.cause}</p>}
       <p className="text-muted mt-1 text-sm">
-        <b>It would read differently with:</b> {reading.wouldChange}
+        <b>This would change it:</b> {reading.wouldChange}
       </p>
     </section>
   );
