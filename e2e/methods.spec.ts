@@ -1,5 +1,5 @@
 import { answer, cellIs, codes, countStrength, due, inspect, openColony, plan, start, strip } from './season';
-import { addCells, begin, expect, onDay, test } from './test';
+import { addCells, begin, choose, expect, onDay, test } from './test';
 
 const strong = { brood: 8, seams: 10, drones: 'flying' };
 
@@ -212,7 +212,12 @@ test('a pollen-bound nest is opened and checked', async ({ page }) => {
   await onDay(page, '2027-05-18');
   await answer(page, 'space-check', /^Not taken up yet/);
   await expect.poll(() => due(page)).toContain('space-check: See whether the room is taken up Tue 25 May, in 7 days.');
-  await inspect(page, 'Clover', '2027-05-25');
+  await inspect(page, 'Clover', '2027-05-25', {
+    what: async () => {
+      await page.getByText('More that you saw').click();
+      await page.getByLabel('Brood nest').selectOption('has room');
+    },
+  });
   await page.getByRole('link', { name: /^Free a pollen-bound nest/ }).click();
   await expect(page.getByRole('region', { name: 'So far' })).toContainText('room? answered by the look');
 });
@@ -230,7 +235,8 @@ test.describe('in the demo', () => {
     const taking = page.getByRole('region', { name: 'Taking cells down' });
     await expect(taking).toContainText('Taking cells down buys until 19 May. It is not control.');
     await expect(taking).toContainText('Sorrel (Old quarry)');
-    await taking.getByRole('combobox', { name: /^b / }).selectOption('given to Sorrel');
+    await taking.getByRole('combobox', { name: /^b .*where it goes/ }).selectOption('given to Sorrel');
+    await choose(page, 'Eggs?', 'seen');
     await page.getByRole('group', { name: 'How well did you look for cells?' }).locator('label').first().click();
     await page.getByRole('button', { name: 'Save the inspection' }).filter({ visible: true }).click();
     await expect(page.getByRole('heading', { level: 1, name: 'Sainfoin' })).toBeVisible();

@@ -1,11 +1,12 @@
 import { type Day, formatDay } from '../core/calendar/day';
 import type { DayRange } from '../core/calendar/window';
-import { rangeWords } from '../core/calendar/words';
+import { rangeWords, weekdayWords } from '../core/calendar/words';
 import type { CellFact, ColonyFacts } from '../core/colony/facts';
 import { factsWith } from '../core/colony/facts-with';
 import { foldColony } from '../core/colony/fold';
 import { lays } from '../core/colony/queen-state';
 import { isEndUnknown, type TrackedCell } from '../core/colony/track-cells';
+import { CHECK_NAMES } from '../core/schedule/check';
 import { orderOf } from '../core/schedule/due-words';
 import { shutOn } from '../core/schedule/leave-shut-wins';
 import { colonyOnDay } from '../core/schedule/standing';
@@ -104,6 +105,13 @@ function knownCells(before: readonly TrackedCell[], facts: ColonyFacts, draft: D
 }
 
 function correctionMoves(facts: ColonyFacts, corrected: ColonyFacts, settings: Settings, today: Day) {
-  const [before, after] = [facts, corrected].map((known) => foldColony(known, settings, today).schedule.checks);
-  return differenceOf(before ?? [], after ?? []).map(({ code, from, to }) => windowMoved(code, from, to));
+  const states = [facts, corrected].map((known) => foldColony(known, settings, today).schedule.checks);
+  const [before = [], after = []] = states;
+  const gone = before.filter(({ key }) => !after.some((check) => check.key === key));
+  const came = after.filter(({ key }) => !before.some((check) => check.key === key));
+  return [
+    ...differenceOf(before, after).map(({ code, from, to }) => windowMoved(code, from, to)),
+    ...gone.map(({ code }) => `${CHECK_NAMES[code]} no longer asked for`),
+    ...came.map(({ code, window }) => `${CHECK_NAMES[code]} asked for by ${weekdayWords(window.latest)}`),
+  ];
 }

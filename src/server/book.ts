@@ -5,6 +5,7 @@ import type { OpenedDatabase } from '../db/open';
 import type { BookInfo } from '../views/book-info';
 import { bookId } from './book-version';
 import { isDemo } from './demo-mode';
+import { formerNames } from './former-names';
 import { loadYard } from './yard';
 
 /** The ruler looks this far back and ahead. */
@@ -29,5 +30,8 @@ export function loadBook(opened: OpenedDatabase, today: Day): BookInfo {
     due: [...due],
     shut: [...shut],
     colonies: colonies.map(({ colony: { id, name } }) => ({ id, name })),
+    formerNames: formerNames(opened.db).filter((one) =>
+      colonies.some(({ colony }) => colony.id === one.id && colony.name !== one.name),
+    ),
   };
 }

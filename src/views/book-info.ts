@@ -11,4 +11,6 @@ export interface BookInfo {
   /** Days on which some hive is to be left shut. */
   readonly shut: readonly Day[];
   readonly colonies: readonly NamedColony[];
+  /** Names that colonies had before, each with the colony that had it. */
+  readonly formerNames: readonly NamedColony[];
 }

@@ -51,6 +51,17 @@ function overtakenOn(part: ProgrammePart, parts: readonly ProgrammePart[]): Day 
 
 type PlannedFollowUp = PlannedCheck & { readonly code: FollowUpCode };
 
+/** Drones above the excluder want their way out, whatever is done with the hive a second time. */
+const STAYS: ReadonlySet<FollowUpCode> = new Set(['top-brood-gone']);
+
+/** The first day after a programme on which the colony was united with another: then it has no two parts any more. */
+function unitedOn(part: ProgrammePart, parts: readonly ProgrammePart[]): Day | null {
+  const place = parts.indexOf(part);
+  const unites = ({ programme }: ProgrammePart) =>
+    methodNamed(programme.method).units.some(({ queen }) => queen === 'ends');
+  return parts.find((other, i) => i > place && unites(other))?.programme.on ?? null;
+}
+
 /** The programme's own dates for this colony, from the day of the method alone. */
 function plannedFor(part: ProgrammePart, settings: Settings): readonly PlannedFollowUp[] {
   const { on, secondThinning, onlySealedBroodUp, buysQueen, method } = part.programme;
@@ -84,10 +95,12 @@ export function followUpsOf(
     }
     const counts = new Map<string, number>();
     const overtaken = overtakenOn(part, parts);
+    const united = unitedOn(part, parts);
     const followUps = plannedFor(part, settings).map((planned) => {
       const nth = (counts.get(planned.code) ?? 0) + 1;
       counts.set(planned.code, nth);
-      return followUpState({ planned, nth, part, overtaken, answers });
+      const by = STAYS.has(planned.code) ? null : overtaken;
+      return followUpState({ planned, nth, part, overtaken: planned.code === 'doors' ? (united ?? by) : by, answers });
     });
     const daily = dailyTask(part, overtaken, answers, today);
     return daily ? [...followUps, daily] : followUps;

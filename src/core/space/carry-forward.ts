@@ -38,11 +38,13 @@ function aged(side: Side, days: number): Tenths {
  * A hive's frames some days after a survey, going by how brood grows and by the rate at which she laid then: a proposal to be
  * corrected, not a finding. Eggs laid since fill empty cells of the brood frames and of those beside them. Stores stay as they
  * were. What the rounding to tenths loses goes to what there is most of.
+ *
+ * @param lays a laying queen is in it
  */
-export function carryForward(hive: Hive, days: number, sizes: readonly FrameSize[]): Hive {
+export function carryForward(hive: Hive, days: number, sizes: readonly FrameSize[], lays = true): Hive {
   if (days <= 0) return hive;
   const nests = broodBoxes(hive);
-  const laid = layingRate(combOf(nests, sizes)).now * days;
+  const laid = lays ? layingRate(combOf(nests, sizes)).now * days : 0;
   const sides = new Map(
     hive.boxes.flatMap(({ frames }) =>
       frames.flatMap((frame) =>

@@ -1,12 +1,14 @@
 import 'server-only';
 import { and, desc, eq, gte, isNull } from 'drizzle-orm';
 import { v7 as newId } from 'uuid';
-import { addDays, day, formatDay } from '../../core/calendar/day';
+import { addDays, day, dayOfMinute, daysBetween, formatDay } from '../../core/calendar/day';
 import { isToCome, type Now } from '../../core/calendar/now';
 import { minuteWords } from '../../core/calendar/words';
 import type { FramePlan, PlanProgress } from '../../core/facts/frame-plan';
 import { methodNamed } from '../../core/methods/methods';
 import { failure, type Result, success } from '../../core/problems/issue';
+import { allSizes } from '../../core/settings/settings';
+import { carryForward } from '../../core/space/carry-forward';
 import { framesOf } from '../../core/space/hive';
 import { WHOLE } from '../../core/space/proposals/proposal';
 import type { Db } from '../../db/open';
@@ -75,6 +77,9 @@ export function workOnPlan(
       }
       writeFramePlan(tx, { ...plan, done: plan.steps.map((_, i) => i), finishedAt: at });
       const before = surveysOf(tx, plan.colonyId)[0];
+      const sizes = allSizes(loadSettings(tx));
+      // Brood has grown older since the list was made, and bees cover the seams that they covered.
+      const days = Math.max(0, daysBetween(day(plan.on), dayOfMinute(at)));
       for (const { hive, colonyId } of homes) {
         const isHers = framesOf(hive).some((frame) => frame.id === plan.queenFrameId);
         writeSurvey(tx, {
@@ -84,9 +89,10 @@ export function workOnPlan(
           source: 'moves',
           manner: before?.manner ?? 'frames',
           flow: before?.flow ?? 'none',
-          coveredSeams: null,
+          coveredSeams: homes.length === 1 ? (before?.coveredSeams ?? null) : null,
           queenFrameId: isHers ? plan.queenFrameId : null,
-          hive,
+          // Where her frame is known she lays in that hive alone.
+          hive: carryForward(hive, days, sizes, isHers || plan.queenFrameId === null),
           note: '',
         });
       }

@@ -4,6 +4,8 @@ import type { Now } from '../../core/calendar/now';
 import type { FramePlan } from '../../core/facts/frame-plan';
 import { type SurveyEntry, surveyFact } from '../../core/facts/survey';
 import { DEFAULT_SETTINGS } from '../../core/settings/settings';
+import { carryForward } from '../../core/space/carry-forward';
+import { FRAME_SIZES } from '../../core/space/frame-size';
 import type { Box } from '../../core/space/hive';
 import type { OpenedDatabase } from '../../db/open';
 import { findFramePlan } from '../../db/repositories/frame-plans';
@@ -204,6 +206,18 @@ describe('a plan of frames', () => {
     saveFramePlan(opened.db, plan({ method: 'open-sides', units }));
     expect(work({ isFinished: true })).toBe('stored');
     expect(surveysOf(opened.db, NUC)[0]?.hive).toEqual(units[1]?.hive);
+  });
+
+  it('worked off days later leaves the frames as they are by then, and the seams that bees cover', () => {
+    saved();
+    const hive = { boxes: [box(100, [101, 102, 103, 104])] };
+    const units = [{ name: 'hive', hive }];
+    saveFramePlan(opened.db, plan({ method: 'open-sides', on: '2027-05-10', units }));
+    expect(work({ isFinished: true })).toBe('stored');
+    const [after, before] = surveysOf(opened.db, CLOVER);
+    expect(after?.hive).toEqual(carryForward(hive, 6, FRAME_SIZES, true));
+    expect(after?.hive).not.toEqual(hive);
+    expect(after?.coveredSeams).toBe(before?.coveredSeams);
   });
 
   it('is given up, and moves nothing', () => {

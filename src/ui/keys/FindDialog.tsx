@@ -11,7 +11,9 @@ const ITEM = 'cursor-pointer px-3 py-2 font-semibold data-[selected=true]:bg-ink
 /** Finds a colony, or something to do, by a few letters. */
 export function FindDialog({ onClose }: { onClose: () => void }) {
   const router = useRouter();
-  const colonies = useBook()?.colonies ?? [];
+  const book = useBook();
+  const colonies = book?.colonies ?? [];
+  const nameOf = (id: string) => colonies.find((one) => one.id === id)?.name ?? '';
   const go = (href: string) => () => {
     onClose();
     router.push(href);
@@ -36,6 +38,16 @@ export function FindDialog({ onClose }: { onClose: () => void }) {
               {colonies.map(({ id, name }) => (
                 <Command.Item key={id} value={name} className={ITEM} onSelect={go(`/colonies/${id}`)}>
                   {name}
+                </Command.Item>
+              ))}
+              {book?.formerNames.map(({ id, name }) => (
+                <Command.Item
+                  key={`was${id}${name}`}
+                  value={`${name}, now ${nameOf(id)}`}
+                  className={ITEM}
+                  onSelect={go(`/colonies/${id}`)}
+                >
+                  {`${name}, now ${nameOf(id)}`}
                 </Command.Item>
               ))}
               {colonies.map(({ id, name }) => (

@@ -108,6 +108,7 @@ describe('the day ruler', () => {
       ],
       shut: [addDays(TODAY, 4), addDays(TODAY, 5)],
       colonies: [],
+      formerNames: [],
     } as const;
     const html = renderToStaticMarkup(
       <BookProvider book={book}>
