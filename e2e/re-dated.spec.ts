@@ -101,7 +101,7 @@ test('a check is left out with a reason, and put back by nothing but that', asyn
 
 test('a corrected entry moves the dates, and the page says so', async ({ page }) => {
   await openColony(page, 'Knapweed');
-  await page.getByRole('link', { name: 'correct' }).first().click();
+  await page.getByRole('region', { name: 'Looks so far' }).getByRole('link', { name: 'correct' }).first().click();
   await cellIs(page, 'a', 'small larva');
   const moves = page.getByRole('region', { name: 'What the correction moves' });
   await expect(moves).toContainText('eggs? moved from 3 to 9 Jun to 5 to 11 Jun');
@@ -117,7 +117,7 @@ test('an inspection inside the days to leave shut asks first', async ({ page }) 
   const save = page.getByRole('button', { name: 'Save the inspection' }).filter({ visible: true });
   await save.click();
   const dialog = page.getByRole('alertdialog');
-  await expect(dialog).toContainText('It is to be left shut until 20 May');
+  await expect(dialog).toContainText('Leave it shut up to and including 20 May');
   await dialog.getByRole('button', { name: 'Not yet' }).click();
   await expect(page).toHaveURL(/inspect$/);
   await save.click();

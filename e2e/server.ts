@@ -11,14 +11,23 @@ export interface TestServer {
   stop(): Promise<void>;
 }
 
-/** Starts the built application with a data file of its own: empty, or a copy of the demo's. */
-export async function startServer(seed: 'empty' | 'demo'): Promise<TestServer> {
+/**
+ * Starts the built application with a data file of its own: empty, or a copy of the demo's. Its clock is the demo's, which can be
+ * stepped, unless it is `real`.
+ */
+export async function startServer(seed: 'empty' | 'demo' | 'real'): Promise<TestServer> {
   const folder = mkdtempSync(join(tmpdir(), 'ubbet-test-'));
   const file = join(folder, 'season.sqlite');
   if (seed === 'demo') copyFileSync(DEMO_TEMPLATE, file);
   const port = await freePort();
   const child = spawn('node_modules/.bin/next', ['start', '-H', '127.0.0.1', '-p', String(port)], {
-    env: { ...process.env, UBBET_DATA: file, UBBET_DEMO: '1', NEXT_TELEMETRY_DISABLED: '1', TZ: 'UTC' },
+    env: {
+      ...process.env,
+      UBBET_DATA: file,
+      UBBET_DEMO: seed === 'real' ? '' : '1',
+      NEXT_TELEMETRY_DISABLED: '1',
+      TZ: 'UTC',
+    },
     stdio: ['ignore', 'pipe', 'pipe'],
     detached: true,
   });

@@ -3,7 +3,7 @@ import { startServer } from './server';
 
 interface Options {
   /** What the book holds when the test begins. */
-  seed: 'empty' | 'demo';
+  seed: 'empty' | 'demo' | 'real';
 }
 
 /** A test with an application and a data file of its own. */

@@ -6,14 +6,14 @@ import { factsWith } from '../core/colony/facts-with';
 import { foldColony } from '../core/colony/fold';
 import { lays } from '../core/colony/queen-state';
 import { isEndUnknown, type TrackedCell } from '../core/colony/track-cells';
-import { CHECK_NAMES } from '../core/schedule/check';
-import { orderOf } from '../core/schedule/due-words';
+import { CHECK_NAMES, type LeaveShut } from '../core/schedule/check';
 import { shutOn } from '../core/schedule/leave-shut-wins';
 import { colonyOnDay } from '../core/schedule/standing';
 import { type TakingDownPrice, takingDownPrice } from '../core/schedule/taking-down';
 import { differenceOf } from '../core/schedule/what-moved';
 import type { Settings } from '../core/settings/settings';
 import { type CellRowView, cellRows } from '../views/colony-view';
+import { type DueView, dueView } from '../views/due-view';
 import { windowMoved } from '../views/moves-view';
 import { type VerdictView, verdictView } from '../views/verdict-view';
 import { dayOfDraft } from './day-of-draft';
@@ -42,7 +42,8 @@ export interface EntryReading {
   /** Something has to be done there though it is to be left shut. */
   readonly isForced: boolean;
   /** What the visit is for. */
-  readonly due: readonly { readonly key: string; readonly order: string; readonly why: string }[];
+  readonly due: readonly DueView[];
+  readonly leaveShut: readonly LeaveShut[];
   readonly known: readonly KnownCell[];
   /** A Demaree: cells hang below or above. */
   readonly isTwoParts: boolean;
@@ -68,14 +69,12 @@ export function readEntry({ facts, settings, draft, today, isCorrection }: Entry
   // How well it was looked at may not have been said yet: the least is assumed, and that is what it means so far.
   const entry = entryOf({ ...draft, at }, draft.thoroughness ?? 'tip-up');
   const state = foldColony(factsWith(earlier, entry), settings, on);
+  const onDay = colonyOnDay(before.schedule, on);
   return {
     shut: shutOn(before.schedule.leaveShut, on),
-    due: colonyOnDay(before.schedule, on).due.map(({ check }) => ({
-      key: check.key,
-      order: orderOf(check),
-      why: check.why,
-    })),
-    isForced: colonyOnDay(before.schedule, on).due.some(({ check }) => check.forced !== null),
+    due: onDay.due.map((one) => dueView(one, on)),
+    leaveShut: before.schedule.leaveShut,
+    isForced: onDay.due.some(({ check }) => check.forced !== null),
     known: knownCells(before.cells, facts, draft, on),
     isTwoParts: before.parts.some(({ units }) => units.includes('top') && units.includes('bottom')),
     price: lays(before.queen) ? takingDownPrice(on, draft.thoroughness ?? 'bees-on', before.looks, before.parts) : null,

@@ -1,6 +1,6 @@
 'use client';
 
-import { useState } from 'react';
+import { useId, useState } from 'react';
 import { v7 as newId } from 'uuid';
 import { formatDay, parseDay } from '../../core/calendar/day';
 import { rangeWords, weekdayWords } from '../../core/calendar/words';
@@ -11,6 +11,9 @@ import { BUTTON, FIELD } from '../controls/styles';
 import { IssueList } from '../entry/IssueList';
 import { useThisMinute } from '../frame/useThisMinute';
 import { useSay } from '../offline/useSay';
+
+/** What checks are mostly put off for. */
+const REASONS = ['next warm day', 'no time', 'rain', 'somebody else looks'];
 
 interface Props {
   readonly check: DueView;
@@ -26,6 +29,7 @@ export function MoveCheck({ check, at, minute: shownAt, onDone }: Props) {
   const today = minute.slice(0, 10);
   const [to, setTo] = useState(formatDay(plannedFor ?? window.ideal));
   const [reason, setReason] = useState('');
+  const reasons = useId();
   const { issues, isSaying, say } = useSay({ id: at.colonyId, name: at.colonyName });
   const day = parseDay(to);
   const risk = day === null ? 'Give a day that exists.' : riskOfDay(check, at.leaveShut, day);
@@ -59,7 +63,12 @@ export function MoveCheck({ check, at, minute: shownAt, onDone }: Props) {
         </label>
         <label>
           Reason
-          <input className={FIELD} value={reason} onChange={(event) => setReason(event.target.value)} />
+          <input className={FIELD} list={reasons} value={reason} onChange={(event) => setReason(event.target.value)} />
+          <datalist id={reasons}>
+            {REASONS.map((value) => (
+              <option key={value} value={value} />
+            ))}
+          </datalist>
         </label>
       </div>
       <p aria-live="polite" className="text-propolis mt-1 min-h-5 text-sm font-semibold">

@@ -1,8 +1,22 @@
+import dynamic from 'next/dynamic';
+import { useState } from 'react';
 import { rangeWords } from '../../core/calendar/words';
 import type { EntryReading } from '../../device/entry-reading';
+import type { NamedColony } from '../../views/yard';
 
-/** What this visit is for, and whether the hive is to be opened at all. */
-export function DueHere({ shut, due, isForced }: Pick<EntryReading, 'shut' | 'due' | 'isForced'>) {
+// Seldom needed, so that its script comes when it is.
+const MoveCheck = dynamic(() => import('../due/MoveCheck').then((module) => module.MoveCheck), { ssr: false });
+
+interface Props extends Pick<EntryReading, 'shut' | 'due' | 'leaveShut' | 'isForced'> {
+  readonly colony: NamedColony;
+  /** The present minute, `YYYY-MM-DDTHH:mm`. */
+  readonly minute: string;
+}
+
+/** What this visit is for, and whether the hive is to be opened at all; each check can be put off, with the reason. */
+export function DueHere({ shut, due, leaveShut, isForced, colony, minute }: Props) {
+  const [moving, setMoving] = useState<string | null>(null);
+  const at = { colonyId: colony.id, colonyName: colony.name, leaveShut, halves: [] };
   return (
     <>
       {shut && (
@@ -12,9 +26,20 @@ export function DueHere({ shut, due, isForced }: Pick<EntryReading, 'shut' | 'du
       )}
       {due.length > 0 && (
         <ul aria-label="What this visit is for" className="mt-2 text-sm">
-          {due.map(({ key, order, why }) => (
-            <li key={key}>
-              <b>{order}.</b> {why}
+          {due.map((check) => (
+            <li key={check.key}>
+              <b>{check.order}.</b> {check.why}{' '}
+              <button
+                type="button"
+                aria-expanded={moving === check.key}
+                className="min-h-11 px-1 font-bold underline"
+                onClick={() => setMoving(moving === check.key ? null : check.key)}
+              >
+                put it off
+              </button>
+              {moving === check.key && (
+                <MoveCheck check={check} at={at} minute={minute} onDone={() => setMoving(null)} />
+              )}
             </li>
           ))}
         </ul>

@@ -149,7 +149,14 @@ export function InspectionForm(props: Props) {
         <div className="pb-44 wide:pb-0">
           <IssueList issues={issues} />
           {takenUpFrom !== null && <TakenUp from={takenUpFrom} onAnew={beginAnew} />}
-          <DueHere shut={shut} due={reading.due} isForced={reading.isForced} />
+          <DueHere
+            shut={shut}
+            due={reading.due}
+            leaveShut={reading.leaveShut}
+            isForced={reading.isForced}
+            colony={{ id: draft.colonyId, name: colonyName }}
+            minute={now}
+          />
           <KnownCells cells={known} draft={draft} on={on} change={change} />
           <NewCells
             draft={draft}

@@ -1,0 +1,33 @@
+import { begin, CLEARED, choose, expect, saveInspection, test } from './test';
+
+// The server's clock is in UTC; the keeper's is not.
+test.use({ seed: 'real' });
+
+/** The day and the time that a clock in a zone shows. */
+const clockIn = (timeZone: string) => {
+  const shown = new Date().toLocaleString('sv-SE', { timeZone, dateStyle: 'short', timeStyle: 'short' });
+  return shown.split(' ') as [day: string, time: string];
+};
+
+for (const zone of ['America/New_York', 'Pacific/Auckland']) {
+  test.describe(`a keeper in ${zone}`, () => {
+    test.use({ timezoneId: zone });
+
+    test('enters the present minute, and neither it nor today is another day', async ({ page }) => {
+      await begin(page, 'Orchard', 'Clover');
+      await page.reload();
+      await page.getByRole('link', { name: 'Enter an inspection' }).click();
+      const [day, time] = clockIn(zone);
+      await expect(page.getByLabel('Day', { exact: true })).toHaveValue(day);
+      const shown = await page.getByLabel('Time').inputValue();
+      const minutes = (text: string) => Number(text.slice(0, 2)) * 60 + Number(text.slice(3));
+      expect(Math.abs(minutes(shown) - minutes(time))).toBeLessThanOrEqual(3);
+      await choose(page, 'Eggs?', 'seen');
+      await choose(page, 'How well did you look for cells?', CLEARED);
+      await saveInspection(page);
+      await expect(page.getByRole('region', { name: 'Reading' })).toContainText(', today');
+      await page.goto('/settings');
+      await expect(page.getByLabel('Time zone')).toHaveValue(zone);
+    });
+  });
+}
