@@ -25,7 +25,7 @@ test('a blind split whose check is skipped: eggs in both on the 29th day settle 
   // Left shut meanwhile; the other half may still be looked into, one only.
   await onDay(page, '2027-05-20');
   await openColony(page, 'Clover half');
-  await expect(page.getByRole('region', { name: 'Reading' })).toContainText('Look into one half only, for eggs');
+  await expect(page.getByRole('region', { name: 'Reading' })).toContainText('look into one half only, for eggs');
 
   for (const half of ['Clover', 'Clover half']) {
     await inspect(page, half, '2027-06-08', { time: half === 'Clover' ? '15:00' : '15:30' });
@@ -113,14 +113,16 @@ test('a method entered for the wrong day is put on the right one, and all its da
   await onDay(page, '2027-05-03');
   await begin(page, 'Orchard', 'Clover');
   await inspect(page, 'Clover', '2027-05-10', { queen: 'seen', what: () => countStrength(page, strong) });
+  await onDay(page, '2027-05-12');
   await plan(page, 'Clover', 'Queen-and-brood split');
   await page.getByLabel('Its stand').fill('by the hedge');
   await start(page);
-  expect((await due(page)).join()).toContain('Thin the cells Mon 17 May');
+  expect((await due(page)).join()).toContain('Thin the cells Wed 19 May');
   await page.getByText('It was done on another day').click();
-  await page.getByLabel('Day it was done').fill('2027-05-09');
+  await page.getByLabel('Day it was done').fill('2027-05-11');
   await page.getByRole('button', { name: 'Correct the day' }).click();
-  await expect.poll(async () => (await due(page)).join()).toContain('Thin the cells Sun 16 May');
+  await expect.poll(async () => (await due(page)).join()).toContain('Thin the cells Tue 18 May');
+  await onDay(page, '2027-05-13');
   await answer(page, 'nuc-settled', /^No eggs/);
   await expect(page.getByRole('region', { name: 'So far' })).toContainText('No eggs');
 });

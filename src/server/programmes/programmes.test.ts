@@ -293,6 +293,27 @@ describe('a running programme', () => {
     ]);
   });
 
+  it('is a union that parts the two again when it is given up, or taken back', () => {
+    const unite = (over: Partial<ProgrammeStart> = {}) =>
+      nucSwarm({
+        method: 'unite',
+        colonyId: colonyId('Sorrel'),
+        withColonyId: colonyId('Betony'),
+        keptCellIds: [],
+        newColony: null,
+        ...over,
+      });
+    expect(faults(begin(unite({ withColonyId: colonyId('Campion') })))).toEqual(['withColonyId contradiction']);
+    expect(faults(begin(unite()))).toEqual([]);
+    expect([stateOf('Sorrel').ended, stateOf('Betony').ended]).toEqual([true, false]);
+    endProgramme(opened.db, { id: id(1), endedOn: '2027-05-16' }, now);
+    expect(stateOf('Sorrel').ended).toBe(false);
+    endProgramme(opened.db, { id: id(1), endedOn: null }, now);
+    expect(stateOf('Sorrel').ended).toBe(true);
+    expect(faults(takeBackProgramme(opened.db, id(1), now))).toEqual([]);
+    expect(stateOf('Sorrel').ended).toBe(false);
+  });
+
   it('leaves a colony that came of it, and for which something was entered, with all its history when it is taken back', () => {
     const { programmes, programmeUnits } = readAllFacts(opened.db);
     const nuc = programmes.find(({ method }) => method === 'nuc-swarm')?.id as string;

@@ -11,6 +11,7 @@ import { movesFrames } from '../../core/space/proposals/propose';
 import { send } from '../../device/send';
 import { planPreview } from '../../views/plan-preview';
 import type { StartView } from '../../views/start-view';
+import { AskFirst } from '../controls/AskFirst';
 import { Check } from '../controls/Check';
 import { Choice } from '../controls/Choice';
 import { DaySpan } from '../controls/DaySpan';
@@ -47,6 +48,7 @@ export function StartForm({ view, facts, today, now, presetCell }: Props) {
   const [draft, setDraft] = useState(() => emptyStart(view, today, presetCell));
   const [issues, setIssues] = useState<readonly Issue[]>([]);
   const [isSaving, setSaving] = useState(false);
+  const [isAsking, setAsking] = useState(false);
   const set = (fields: Partial<StartDraft>) => setDraft({ ...draft, ...fields });
   const choices = useMemo(() => choicesOf(draft, view), [draft, view]);
   const ask = useMemo(
@@ -55,7 +57,11 @@ export function StartForm({ view, facts, today, now, presetCell }: Props) {
   );
   const plan = useReckoned<Plan | null>(ask, null);
 
-  const start = async () => {
+  // What a nuc is made with may be all that the colony has.
+  const asksFirst = method.kind === 'increase' && fit.kind === 'does-not-fit';
+
+  const start = async (isAsked = false) => {
+    if (asksFirst && !isAsked) return setAsking(true);
     setSaving(true);
     const sent = await send('/api/starts', startsOf(draft, view, thisMinute()));
     if (!sent.ok) {
@@ -217,6 +223,15 @@ export function StartForm({ view, facts, today, now, presetCell }: Props) {
             {isSaving ? 'Starting …' : 'Start it'}
           </button>
         </div>
+        <AskFirst
+          isOpen={isAsking}
+          onClose={() => setAsking(false)}
+          title={`Start all the same: ${method.title}?`}
+          body={fit.kind === 'does-not-fit' ? fit.because : ''}
+          yes="Start it all the same"
+          no="Cancel"
+          onYes={() => void start(true)}
+        />
         <aside className="mt-4">
           {choices === null ? (
             <p>Choose a day to see the dates.</p>
