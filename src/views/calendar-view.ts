@@ -48,7 +48,7 @@ function shutEntries({ colony, apiary, state }: YardColony): readonly CalendarEn
     from,
     until: addDays(to, 1),
     title: `${colony.name}: leave shut`,
-    text: `Nobody opens it before ${dayWords(addDays(to, 1))}: that can cost the virgin.`,
+    text: `Nobody opens it before ${dayWords(addDays(to, 1))}: that can lose the virgin.`,
     place: placeOf(colony, apiary),
   }));
 }

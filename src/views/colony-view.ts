@@ -97,7 +97,7 @@ export function colonyView(
         ({ code, window }) => `Not done by ${weekdayWords(window.latest)}: ${CHECK_NAMES[code]}. Too late now.`,
       ),
     ],
-    leaveShut: shut ? `Leave shut ${rangeWords(shut)}. Opening it then can cost the virgin.` : null,
+    leaveShut: shut ? `Leave shut ${rangeWords(shut)}, both days included. Opening it then can lose her.` : null,
     queen: queenWords(state),
     lastLaid: lastLaidWords(state),
     programmes: programmeLines(state),
@@ -220,10 +220,13 @@ function queenWords(state: ColonyState): string {
 const doubtOf = ({ queen: { doubt } }: ColonyState): string => (doubt ? ` ${doubtWords(doubt).says}` : '');
 
 function queenNow({ queen, today }: ColonyState): string {
-  const { expected, presumedGone, removedOn, virginEmerged, cagedOn, clipped, lastProof } = queen;
+  const { expected, presumedGone, removedOn, virginEmerged, cagedOn, clipped, lastProof, eitherHalfSince } = queen;
   const proof = lastProof
     ? ` Last proof of her: ${lastProof.by === 'seen' ? 'seen' : 'eggs'} on ${weekdayWords(lastProof.on)}, ${distanceWords(lastProof.on, today)}.`
     : ' Nobody has noted seeing her or her eggs.';
+  if (eitherHalfSince !== null) {
+    return `Not known: since ${weekdayWords(eitherHalfSince)} she is in this half or in the other.`;
+  }
   if (expected === 'none') return `No queen since ${removedOn === null ? 'an unknown day' : weekdayWords(removedOn)}.`;
   if (expected === 'virgin' && virginEmerged) {
     return `A virgin, out ${rangeWords({ from: virginEmerged.earliest, to: virginEmerged.latest })}. She is not to be disturbed.`;

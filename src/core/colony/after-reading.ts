@@ -51,7 +51,8 @@ export function afterReading(
       const vacated = below.filter(
         ({ planBy, lastSeen }) => lastSeen === on && (planBy.status === 'emerged' || planBy.status === 'destroyed'),
       );
-      const emerged = spanOf(emergencesOf(vacated));
+      // One known of already is not emerged anew for being heard or seen.
+      const emerged = spanOf(emergencesOf(vacated)) ?? state.virginEmerged;
       const virgin = emerged ? notAfter(emerged, on) : onlyOn(on);
       return { ...withVirgin(state, virgin, null, id), lastOwnEggs: state.lastOwnEggs ?? state.lastEggsSeen };
     }

@@ -2,7 +2,7 @@ import type { CheckWindow } from '../calendar/window';
 import { spanOf } from '../calendar/window';
 import { dayWords } from '../calendar/words';
 import { causeOfCells } from '../cells/cause';
-import type { CellStage } from '../cells/stage';
+import { type CellStage, isLive } from '../cells/stage';
 import type { DatedCellsSeen, QueenExpected } from '../inspections/inspection-seen';
 import { type Reading, readInspection } from '../inspections/reading';
 import type { CellSeenFact, InspectionFact } from './facts';
@@ -54,7 +54,8 @@ export function readLook(inspection: InspectionFact, cells: readonly TrackedCell
   const openedAbove = stillThere.filter((cell) => !isBelow(cell) && isVacated(cell) && cell.lastSeen === on).length;
   const seenCells = groupCells(asLeft, (cell) => (cell.planBy.status === 'removed' ? 'removed' : cell.lastStage));
   const carried = groupCells(notLookedAt, (cell) => stageByNow(cell, inspection));
-  const groups = [...seenCells, ...carried, ...heardCells(inspection)];
+  const inside = [...seenCells, ...carried];
+  const groups = [...inside, ...virginKnownOf(inspection, inside)];
   const reading = readInspection(
     on,
     {
@@ -124,17 +125,28 @@ export function readLook(inspection: InspectionFact, cells: readonly TrackedCell
 
 const isVacated = ({ planBy }: TrackedCell) => planBy.status === 'emerged' || planBy.status === 'destroyed';
 
-/** A free virgin was heard tooting, or others quacking in their cells: as good as seen. */
-function heardCells({ piping }: InspectionFact): readonly DatedCellsSeen[] {
-  const heard = (stage: CellStage): DatedCellsSeen => ({
-    stage,
-    count: 1,
-    place: 'bottom',
-    dates: { sealing: null, emergence: null },
-  });
-  const free = piping === 'tooting' || piping === 'both' ? [heard('emerged')] : [];
-  return piping === 'quacking' || piping === 'both' ? [...free, heard('queen-moving'), heard('queen-moving')] : free;
+/**
+ * What is known of virgins without a cell to show for it, put as the cell that tells the same. One heard tooting is free, and
+ * those that quack are still in their cells; one seen running, and not taken out, beside cells that may hold another is as much
+ * of a risk as an open cell. Without such cells she is one to wait for, which is no finding.
+ */
+function virginKnownOf(
+  { piping, queen, queenSeenAs, queenHandled }: InspectionFact,
+  inside: readonly DatedCellsSeen[],
+): readonly DatedCellsSeen[] {
+  const isTooting = piping === 'tooting' || piping === 'both';
+  const isSeen = queen === 'seen' && queenSeenAs === 'virgin' && queenHandled !== 'taken';
+  const free = isTooting || (isSeen && inside.some(({ stage }) => isLive(stage))) ? [undated('emerged')] : [];
+  const isQuacking = piping === 'quacking' || piping === 'both';
+  return isQuacking ? [...free, undated('queen-moving'), undated('queen-moving')] : free;
 }
+
+const undated = (stage: CellStage): DatedCellsSeen => ({
+  stage,
+  count: 1,
+  place: 'bottom',
+  dates: { sealing: null, emergence: null },
+});
 
 const isBelow = ({ cell }: TrackedCell) => cell.part !== 'above';
 

@@ -61,7 +61,7 @@ const TOO_EARLY: { readonly [C in CheckCode]?: string } = {
 export function riskOfDay(check: Pick<Check, 'code' | 'window'>, spans: readonly LeaveShut[], day: Day): string | null {
   const { earliest, latest } = check.window;
   const shut = shutOn(spans, day);
-  if (shut) return `The hive is to be left shut until ${dayWords(shut.to)}: opening it can cost the virgin.`;
+  if (shut) return `The hive is to be left shut until ${dayWords(shut.to)}: opening it can lose the virgin.`;
   if (day > latest)
     return `${dayWords(day)} is after the last good day, ${dayWords(latest)}. ${TOO_LATE[check.code] ?? 'What it was to find may have gone its way.'}`;
   if (day < earliest)

@@ -27,7 +27,7 @@ export function EndProgramme({ view, note, today }: { view: ProgrammeView; note:
         note={note}
         today={today}
       />
-      <div className="flex flex-wrap gap-4 text-sm">
+      <div className="mt-3 flex flex-wrap gap-4 text-sm">
         {isRunning && (
           <AskFirst
             trigger={

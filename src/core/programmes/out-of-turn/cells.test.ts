@@ -121,6 +121,18 @@ describe('a virgin out while others are to come', () => {
     const tooting = look('05-16', { eggs: 'none', piping: 'tooting' });
     expect(alone({ inspections: [tooting] })('home', '05-16').lastLook?.reading.reading).toBe('virgin-loose');
   });
+
+  it('is there when she is seen running beside cells that may hold another, and not when she is taken out', () => {
+    const running = { queen: 'seen', queenSeenAs: 'virgin', eggs: 'none' } as const;
+    const reading = (seen: Parameters<typeof look>[1]) => {
+      const state = alone({ inspections: [look('05-16', seen)] })('home', '05-16');
+      return [state.lastLook?.reading.reading, state.queen.expected];
+    };
+    const cells = [saw('b', 'sealed')];
+    expect(reading({ ...running, cells })).toEqual(['cast-risk', 'virgin']);
+    expect(reading({ ...running, cells, queenHandled: 'taken' })[0]).not.toBe('cast-risk');
+    expect(reading(running)).toEqual(['awaiting-eggs', 'virgin']);
+  });
 });
 
 describe('above the excluder of a Demaree', () => {
