@@ -91,7 +91,7 @@ describe('the dates before a method is started', () => {
       { numRuns: RUNS, seed: 20270701 },
     );
     expect(compared).toBeGreaterThan(RUNS / 2);
-    expect(kept).toBeGreaterThan(5);
+    expect(kept).toBeGreaterThan(RUNS / 60);
     expect(COLONIES).toContain('home');
   });
 });
