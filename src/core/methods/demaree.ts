@@ -50,7 +50,7 @@ export const demaree: Method = {
   options: ['onlySealedBroodUp'],
   failures: DEMAREE_FAILURES,
   schools: [
-    'One check of the top box on day 6 to 8 is enough by the biology; looking again until day 10 costs little.',
+    'One check of the top box on day 6 to 8 is enough by the biology; looking once more by day 10 costs little: say so when you answer.',
     'Open brood up unless nights are cold; only sealed brood raises no cells.',
     'A second excluder under the top box keeps a missed virgin from the queen; many go without.',
   ],

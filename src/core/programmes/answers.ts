@@ -5,7 +5,12 @@ export interface Again {
   readonly from: number;
   readonly ideal: number;
   readonly to: number;
+  /** Days after the beginning of the programme, the last included, up to which it is worth while; none: always. */
+  readonly until?: number;
 }
+
+/** Day of a Demaree by which nothing above is young enough any more to raise a queen from, and the last cell is closed. */
+const CELLS_ABOVE_UNTIL = 10;
 
 /**
  * What follows from an answer for the queen, beside what was seen: a test frame shows that there is one, who is late
@@ -75,6 +80,11 @@ export const ANSWERS: { readonly [C in FollowUpCode]: readonly AnswerMeaning[] }
   'clear-top-cells': [
     { code: 'none-found', words: 'Every frame searched, no cells' },
     { code: 'taken-down', words: 'Cells found, all taken down' },
+    {
+      code: 'once-more',
+      words: `All taken down; to be searched once more by day ${CELLS_ABOVE_UNTIL}`,
+      again: { from: 1, ideal: 2, to: 4, until: CELLS_ABOVE_UNTIL },
+    },
     {
       code: 'one-open',
       words: 'A cell was open: a virgin may be up there',

@@ -6,7 +6,7 @@ import { methodNamed } from '../methods/methods';
 import { type PlannedCheck, planMethod, USUAL_CHOICES } from '../methods/plan';
 import { checkKey } from '../schedule/check';
 import type { Settings } from '../settings/settings';
-import { ANSWERS, type AnswerMeaning, meaningOf } from './answers';
+import { type Again, ANSWERS, type AnswerMeaning, meaningOf } from './answers';
 import type { CheckAnswerFact, ProgrammePart } from './facts';
 import { ASKED_AGAIN, TOLD_EARLY, toldByLook } from './told-by-look';
 
@@ -150,25 +150,34 @@ function followUpState(from: {
     ({ ...state, window, status, on, answer: meaning }) as const;
 
   const isTooEarly = answer !== null && ASKED_AGAIN.has(code) && answer.on < window.earliest;
-  const again = answer && meaning?.again ? againAfter(code, answer.on, meaning.again, window) : null;
+  const again =
+    answer && meaning?.again ? againAfter(code, answer.on, meaning.again, { planned: window, begunOn }) : null;
   if (answer && !again && !isTooEarly) return over(answer.isByLook ? 'seen' : 'answered', answer.on);
   if (overtaken !== null) return over('overtaken', overtaken);
   if (endedOn !== null) return over('given-up', endedOn);
   return { ...state, window: again ?? window, status: 'due', on: null, answer: meaning };
 }
 
+/** When it is looked at once more; null: it is not worth while any more. */
 function againAfter(
   code: FollowUpCode,
   on: Day,
-  again: NonNullable<AnswerMeaning['again']>,
-  planned: CheckWindow,
-): CheckWindow {
-  const days = [again.from, again.ideal, again.to].map((count) => addDays(on, count)) as [Day, Day, Day];
-  const [earliest, ideal, latest] =
-    PATIENT.has(code) && on < planned.latest
-      ? [earliestOf(days[0], planned.latest), earliestOf(days[2], planned.latest), planned.latest]
-      : days;
-  return { earliest, ideal, latest };
+  { from, ideal, to, until }: Again,
+  { planned, begunOn }: { readonly planned: CheckWindow; readonly begunOn: Day },
+): CheckWindow | null {
+  const [first, best, last] = [addDays(on, from), addDays(on, ideal), addDays(on, to)];
+  if (PATIENT.has(code) && on < planned.latest) {
+    return {
+      earliest: earliestOf(first, planned.latest),
+      ideal: earliestOf(last, planned.latest),
+      latest: planned.latest,
+    };
+  }
+  if (until === undefined) return { earliest: first, ideal: best, latest: last };
+  // Said before its time, it counts from its time.
+  if (on < planned.earliest) return planned;
+  const end = addDays(begunOn, until);
+  return first > end ? null : { earliest: first, ideal: earliestOf(best, end), latest: earliestOf(last, end) };
 }
 
 /**

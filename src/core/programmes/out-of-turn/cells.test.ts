@@ -155,6 +155,20 @@ describe('above the excluder of a Demaree', () => {
     expect(checks(state)).toContain('clear-top-cells 05-16/05-17/05-18');
   });
 
+  it.each([
+    ['2027-05-13', '05-13', 'clear-top-cells 05-16/05-17/05-18'],
+    ['2027-05-17', '05-17', 'clear-top-cells 05-18/05-19/05-20'],
+    ['2027-05-19', '05-19', 'clear-top-cells 05-20/05-20/05-20'],
+    ['2027-05-20', '05-20', undefined],
+  ])('is searched once more by the tenth day, if the keeper wants it: said on %s', (on, today, asked) => {
+    const answers = [anAnswer(programme.id, 'home', 'clear-top-cells', on, 'once-more')];
+    const state = yard({ home: { cells: top, inspections: [start] } }, { programmes: [programme], answers })(
+      'home',
+      today,
+    );
+    expect(checks(state).find((check) => check.startsWith('clear-top'))).toBe(asked);
+  });
+
   it('an open cell up there is said, and a virgin looked for above, not below', () => {
     const open = look('05-26', { cells: [saw('t', 'emerged')] });
     const state = yard({ home: { cells: top, inspections: [start, open] } }, { programmes: [programme] })(
