@@ -22,7 +22,7 @@ test('what cannot be is refused by name, and what was typed stays', async ({ pag
 
   await setTime(page, '2027-05-09', '12:00');
   await saveInspection(page);
-  await expect(problems).toContainText('The colony begins on 2027-05-10.');
+  await expect(problems).toContainText('The colony begins on Mon 10 May.');
 
   await setTime(page, '2027-05-10', '12:00');
   await page.getByRole('textbox', { name: 'Note' }).fill('calm and sunny, '.repeat(6250));

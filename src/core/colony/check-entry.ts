@@ -1,5 +1,5 @@
 import { showsEggs, YOUNGEST_WORDS, type YoungestBrood } from '../brood/youngest';
-import { dayOfMinute, formatDay } from '../calendar/day';
+import { dayOfMinute } from '../calendar/day';
 import { isToCome } from '../calendar/now';
 import { minuteWords, weekdayWords } from '../calendar/words';
 import type { Looked } from '../inspections/looked';
@@ -55,11 +55,11 @@ function timeIssues({ id, at, to }: EntryToCheck, facts: ColonyFacts, now: strin
     return [{ path: ['to'], code: 'out-of-range', message }];
   }
   if (on < facts.startedOn) {
-    const message = `The colony begins on ${formatDay(facts.startedOn)}. Give a later day, or correct the colony’s first day.`;
+    const message = `The colony begins on ${weekdayWords(facts.startedOn)}. Give a later day, or correct the colony’s first day.`;
     return [{ path, code: 'before-colony', message }];
   }
   if (facts.endedOn !== null && on > facts.endedOn) {
-    const message = `The colony ended on ${formatDay(facts.endedOn)}. Give an earlier day, or correct its end.`;
+    const message = `The colony ended on ${weekdayWords(facts.endedOn)}. Give an earlier day, or correct its end.`;
     return [{ path, code: 'after-colony-ended', message }];
   }
   if (facts.inspections.some((other) => other.id !== id && other.at === at)) {

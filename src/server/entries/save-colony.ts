@@ -2,6 +2,7 @@ import 'server-only';
 import { and, eq, isNull, lt, ne } from 'drizzle-orm';
 import { day } from '../../core/calendar/day';
 import type { Now } from '../../core/calendar/now';
+import { dayWords } from '../../core/calendar/words';
 import type { ColonyFact } from '../../core/facts/colony';
 import { failure, type Issue, type Result, success } from '../../core/problems/issue';
 import type { Db } from '../../db/open';
@@ -67,7 +68,7 @@ function colonyIssues(db: Db, colony: ColonyFact, { today }: Now): Issue[] {
     .where(and(eq(inspections.colonyId, id), lt(inspections.at, startedOn), isNull(inspections.deletedAt)))
     .get();
   if (earlier) {
-    const message = `It has an inspection on ${earlier.at.slice(0, 10)}, before this day. Give that day or an earlier one.`;
+    const message = `It has an inspection on ${dayWords(day(earlier.at.slice(0, 10)))}, before this day. Give that day or an earlier one.`;
     issues.push({ path: ['startedOn'], code: 'contradiction', message });
   }
   return issues;

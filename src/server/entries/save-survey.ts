@@ -1,7 +1,8 @@
 import 'server-only';
 import { eq } from 'drizzle-orm';
+import { day } from '../../core/calendar/day';
 import { isToCome, type Now } from '../../core/calendar/now';
-import { minuteWords } from '../../core/calendar/words';
+import { dayWords, minuteWords } from '../../core/calendar/words';
 import type { SurveyEntry } from '../../core/facts/survey';
 import { failure, type Issue, type Result, success } from '../../core/problems/issue';
 import { allSizes, type Settings } from '../../core/settings/settings';
@@ -55,7 +56,7 @@ function timeIssues({ at }: SurveyEntry, startedOn: string, { minute }: Now): Is
     {
       path: ['at'],
       code: 'before-colony',
-      message: `The colony begins on ${startedOn}. Give that day or a later one.`,
+      message: `The colony begins on ${dayWords(day(startedOn))}. Give that day or a later one.`,
     },
   ];
 }

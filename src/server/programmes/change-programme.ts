@@ -1,8 +1,9 @@
 import 'server-only';
 import { and, eq, inArray, isNull } from 'drizzle-orm';
 import { z } from 'zod';
-import { day, dayOfMinute, formatDay } from '../../core/calendar/day';
+import { day, dayOfMinute } from '../../core/calendar/day';
 import { isToCome, type Now } from '../../core/calendar/now';
+import { dayWords } from '../../core/calendar/words';
 import { idField } from '../../core/facts/fields';
 import { type CheckAnswer, type CheckChange, cellMoveFact, type StepTick } from '../../core/facts/programme';
 import { isoDayField } from '../../core/formats/day-field';
@@ -71,7 +72,7 @@ function answerIssues(db: Db, answer: CheckAnswer, now: Now): Issue[] {
     return [{ path: ['at'], code: 'in-the-future', message: 'This time lies in the future. Give one up to now.' }];
   }
   if (dayOfMinute(answer.at) < day(programme.on)) {
-    const message = `The programme was begun on ${programme.on}. Give that day or a later one.`;
+    const message = `The programme was begun on ${dayWords(day(programme.on))}. Give that day or a later one.`;
     return [{ path: ['at'], code: 'contradiction', message }];
   }
   const namesHalf = answer.code === 'which-half' && answer.answer === 'known';
@@ -125,7 +126,7 @@ export function changeCheck(db: Db, change: CheckChange, now: Now): Result<{ id:
     // It was said without a signal, perhaps, and comes here when that day is past by now.
     const saidOn = dayOfMinute(change.at);
     if (change.to !== null && day(change.to) < saidOn) {
-      const message = `That day is past. Give ${formatDay(saidOn)} or a later one.`;
+      const message = `That day is past. Give ${dayWords(saidOn)} or a later one.`;
       return failure({ path: ['to'], code: 'out-of-range', message });
     }
     tx.insert(checkChanges).values(change).onConflictDoNothing().run();
@@ -142,7 +143,7 @@ export function endProgramme(db: Db, { id, endedOn }: z.infer<typeof programmeEn
     const programme = standing(tx, id);
     if (!programme) return failure(UNKNOWN);
     if (endedOn !== null && (endedOn < programme.on || day(endedOn) > now.today)) {
-      const message = `Give a day from ${programme.on} to ${formatDay(now.today)}.`;
+      const message = `Give a day from ${dayWords(day(programme.on))} to ${dayWords(now.today)}.`;
       return failure({ path: ['endedOn'], code: 'out-of-range', message });
     }
     addRevision(tx, { entity: 'programme', entityId: id, action: 'corrected', before: programme }, now);
