@@ -65,8 +65,8 @@ describe('what the cell clock says', () => {
     );
     expect(made?.because).toEqual([
       'fat larva on 10 May: laid 1 to 5 May (5 to 9 days old)',
-      'not there on 3 May (bees cleared off, drawn out over an egg or larva that was there already): laid 27 Apr or later',
-      'not there on 4 May (bees left on, so an egg may have been missed, drawn out over an egg or larva that was there already): laid 25 Apr or later',
+      'not there on 3 May (bees cleared off; it may be drawn over an egg or larva that was there): laid 27 Apr or later',
+      'not there on 4 May (bees left on, so an egg may have been missed; it may be drawn over an egg or larva that was there): laid 25 Apr or later',
       'only tipped up on 5 May: says nothing of this cell',
       'queen gone on 8 May: laid 2 to 8 May',
     ]);
