@@ -55,7 +55,7 @@ const SAYS: { readonly [C in DoubtCode]: { readonly says: (day: string) => strin
   },
   'another-queen': {
     says: (day) => `A queen was seen on ${day} where there should be none: not known which.`,
-    next: 'Look at her mark, and for eggs: there were two, or the wrong one was taken.',
+    next: 'Look at her mark, and for eggs: she came along when the hive was split, there were two, or the wrong one was taken.',
   },
   'unmarked-queen': {
     says: (day) =>

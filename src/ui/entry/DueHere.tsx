@@ -28,7 +28,8 @@ export function DueHere({ shut, due, leaveShut, isForced, colony, minute }: Prop
         <ul aria-label="What this visit is for" className="mt-2 text-sm">
           {due.map((check) => (
             <li key={check.key}>
-              <b>{check.order}.</b> {check.why}{' '}
+              {/* Where the reason begins with the order, it is said once. */}
+              {!check.why.startsWith(check.order) && <b>{check.order}.</b>} {check.why}{' '}
               <button
                 type="button"
                 aria-expanded={moving === check.key}
