@@ -197,7 +197,10 @@ function missingFor({ needs, name }: Method, facts: FitFacts, settings: Settings
     add('too-soon', 'it lost its queen today: wait 8 hours at least, better a day, before a bought one is caged in');
   }
   if (name === 'unite' && !inDoubt(facts)) {
-    add('queen-in-the-way', 'both may lay: take out the queen that is not to stay, a day before');
+    add(
+      'queen-in-the-way',
+      'both may lay: keep the younger, or the better layer, and take the other out the day before',
+    );
   }
   const mustBeClear = name === 'requeen-mated' || name === 'walk-away' || name === 'even-split';
   if (mustBeClear && liveCells(facts) > 0)

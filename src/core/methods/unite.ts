@@ -13,7 +13,7 @@ export const unite: Method = {
   ifItFails: 'Bees are lost in the fighting; in the worst case the queen.',
   clearsCells: false,
   steps: [
-    'See that only one has a queen.',
+    'See that only one has a queen. Where both lay, keep the younger or the better layer, and take the other out the day before.',
     'Paper over the box with the queen, pricked in a few places; the other box on top.',
     'Leave it alone until the check.',
   ],
