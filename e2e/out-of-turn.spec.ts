@@ -143,3 +143,22 @@ test('every cell broken down with neither eggs nor queen seen asks first', async
   await page.getByRole('button', { name: 'Save the inspection' }).filter({ visible: true }).click();
   await expect(page.getByRole('heading', { name: 'Looks so far' })).toBeVisible();
 });
+
+test('a task of each day is ticked from Today, and comes again on the day after', async ({ page }) => {
+  await page.goto('/');
+  await onDay(page, '2027-05-10');
+  await begin(page, 'Orchard', 'Clover');
+  await inspect(page, 'Clover', '2027-05-10', { queen: 'looked, none', what: () => countStrength(page, strong) });
+  await plan(page, 'Clover', 'Even split, side by side');
+  await page.getByLabel('Its stand').fill('beside it');
+  await start(page);
+
+  await onDay(page, '2027-05-11');
+  await page.goto('/');
+  const tick = page.getByRole('button', { name: /^Move both boxes by 10 cm.*done today$/ });
+  await tick.first().click();
+  await expect(tick).toHaveCount(0);
+  await onDay(page, '2027-05-12');
+  await page.goto('/');
+  await expect(tick.first()).toBeEnabled();
+});

@@ -10,8 +10,8 @@ import { todayView } from '@/views/today-view';
 export const metadata: Metadata = { title: { absolute: 'Today · Ubbet' } };
 
 export default async function Page() {
-  const { today } = await now();
+  const { today, minute } = await now();
   const yard = loadYard(database(), today);
   if (yard.apiaries.length === 0) redirect('/start');
-  return <TodayPage view={todayView(yard, today)} axis={axisAround(today)} />;
+  return <TodayPage view={todayView(yard, today)} axis={axisAround(today)} minute={minute} />;
 }

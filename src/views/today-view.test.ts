@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { day } from '../core/calendar/day';
 import { inspection } from '../core/colony/testing';
+import { aProgramme, assembled } from '../core/programmes/testing';
 import { DEFAULT_SETTINGS } from '../core/settings/settings';
 import { aBox, aHive } from '../core/space/testing';
 import { coloniesView } from './colonies-view';
@@ -108,5 +109,16 @@ describe('Colonies', () => {
     expect([row?.due, row?.also]).toEqual(['Make room today', 'Also: first look by Sun 23 May.']);
     const [alone] = todayView(yard(never), day(TODAY)).bands[0]?.rows ?? [];
     expect(alone?.also).toBeNull();
+  });
+
+  it('offers the tasks of each day to be ticked, and nothing else', () => {
+    const units = [{ unit: 'queen-half', colonyId: 'home' }];
+    const shared = { programmes: [aProgramme({ method: 'even-split', units })] };
+    const split = yardColony('Split', assembled({ home: {} }, shared).get('home') ?? {}, '2027-05-12');
+    const rows = todayView(yard(split, late), day('2027-05-12')).bands.flatMap((one) => one.rows);
+    expect(rows.map(({ name, daily }) => [name, daily.map(({ code }) => code)])).toEqual([
+      ['Late', []],
+      ['Split', ['shift-boxes']],
+    ]);
   });
 });

@@ -1,10 +1,12 @@
 import { type Day, daysBetween } from '../core/calendar/day';
 import { weekdayWords } from '../core/calendar/words';
 import type { ColonyState } from '../core/colony/fold';
+import type { DailyTask } from '../core/methods/method';
 import { methodNamed } from '../core/methods/methods';
 import { bestDay, type Check } from '../core/schedule/check';
 import { dueWords, orderOf, withinSentence } from '../core/schedule/due-words';
 import { byPressingLead, type ColonyOnDay, colonyOnDay } from '../core/schedule/standing';
+import { type DueView, dueView } from './due-view';
 import { type Mark, type Tone, toneOf } from './marks';
 import { cellsMarks, rowBelow, scheduleMarks } from './marks-of';
 import { notBeforeWords } from './shut-words';
@@ -23,6 +25,8 @@ export interface TodayRow {
   readonly also: string | null;
   /** The programme that what is due belongs to. */
   readonly programme: { readonly id: string; readonly words: string } | null;
+  /** Tasks of a few minutes that are done each day, and ticked here. */
+  readonly daily: readonly DueView[];
   readonly tone: Tone | 'shut';
   readonly marks: readonly Mark[];
 }
@@ -113,6 +117,8 @@ function alsoDue({ due }: ColonyOnDay): string | null {
   return `Also: ${words.join('; ')}.`;
 }
 
+const isDaily = (code: string): code is DailyTask['code'] => code === 'turn-hive' || code === 'shift-boxes';
+
 function placeColony(
   { colony, state }: YardColony,
   today: Day,
@@ -134,6 +140,7 @@ function placeColony(
     why: isShut || !lead ? null : `${forced}${lead.check.why}`,
     also: isShut ? null : alsoDue(onDay),
     programme: (!isShut && lead && programmeOf(state, lead.check)) || null,
+    daily: due.filter(({ check }) => isDaily(check.code)).map((one) => dueView(one, today)),
     tone: isShut ? 'shut' : lead ? toneOf(lead.standing) : 'later',
     marks: [...cells, ...scheduleMarks(schedule, today, rowBelow(cells))],
   };

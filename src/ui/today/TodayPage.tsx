@@ -4,9 +4,10 @@ import type { Axis } from '../time/axis';
 import { RulerHead } from '../time/RulerHead';
 import { TimeStrip } from '../time/TimeStrip';
 import { TONE_TEXT } from '../time/tones';
+import { DailyTick } from './DailyTick';
 
 /** What must I do, where, and when? */
-export function TodayPage({ view, axis }: { view: TodayView; axis: Axis }) {
+export function TodayPage({ view, axis, minute }: { view: TodayView; axis: Axis; minute: string }) {
   return (
     <>
       <RulerHead axis={axis} title={view.headline} below={view.summary} />
@@ -15,7 +16,7 @@ export function TodayPage({ view, axis }: { view: TodayView; axis: Axis }) {
           <h2 className="bg-ink px-2.5 py-0.5 text-sm text-white">{title}</h2>
           <ul>
             {rows.map((row) => (
-              <Row key={row.colonyId} row={row} axis={axis} />
+              <Row key={row.colonyId} row={row} axis={axis} minute={minute} />
             ))}
           </ul>
         </section>
@@ -30,8 +31,8 @@ export function TodayPage({ view, axis }: { view: TodayView; axis: Axis }) {
   );
 }
 
-function Row({ row, axis }: { row: TodayRow; axis: Axis }) {
-  const { colonyId, name, apiary, reading, due, why, also, programme, tone, marks } = row;
+function Row({ row, axis, minute }: { row: TodayRow; axis: Axis; minute: string }) {
+  const { colonyId, name, apiary, reading, due, why, also, programme, daily, tone, marks } = row;
   return (
     <li className="lane">
       <div className="lane-words py-1.5">
@@ -62,6 +63,9 @@ function Row({ row, axis }: { row: TodayRow; axis: Axis }) {
         )}
         {why && tone !== 'later' && <p className="text-muted text-sm leading-5">{why}</p>}
         {also && <p className="text-sm leading-5 font-semibold">{also}</p>}
+        {daily.map((task) => (
+          <DailyTick key={task.key} task={task} colony={{ id: colonyId, name }} minute={minute} />
+        ))}
       </div>
       <TimeStrip axis={axis} marks={marks} name={name} />
     </li>

@@ -1,0 +1,54 @@
+'use client';
+
+import { useState } from 'react';
+import { v7 as newId } from 'uuid';
+import { ANSWERS } from '../../core/programmes/answers';
+import type { DueView } from '../../views/due-view';
+import type { NamedColony } from '../../views/yard';
+import { BUTTON } from '../controls/styles';
+import { IssueList } from '../entry/IssueList';
+import { useThisMinute } from '../frame/useThisMinute';
+import { useSay } from '../offline/useSay';
+
+interface Props {
+  readonly task: DueView;
+  readonly colony: NamedColony;
+  /** The minute that the page was made for. */
+  readonly minute: string;
+}
+
+/** Ticks today's turn of a daily task; kept on the device when there is no signal. */
+export function DailyTick({ task: { order, asks }, colony, minute: shownAt }: Props) {
+  const thisMinute = useThisMinute(shownAt);
+  const [id] = useState(() => newId());
+  const [isTicked, setTicked] = useState(false);
+  const { issues, isSaying, say } = useSay(colony);
+  const done = asks && ANSWERS[asks.code].find(({ again }) => again);
+  if (!asks || !done) return null;
+  const tick = async () => {
+    const body = {
+      ...asks,
+      id,
+      colonyId: colony.id,
+      at: thisMinute(),
+      answer: done.code,
+      queenlessColonyId: null,
+      note: '',
+    };
+    if ((await say('answer', body, `${order}. ${done.words}`)) !== 'refused') setTicked(true);
+  };
+  return (
+    <>
+      <IssueList issues={issues} />
+      <button
+        type="button"
+        className={`${BUTTON.quiet} min-h-11 text-sm wide:min-h-0`}
+        aria-label={`${order}, ${colony.name}: done today`}
+        disabled={isSaying || isTicked}
+        onClick={() => void tick()}
+      >
+        {isTicked ? 'done today' : 'tick as done today'}
+      </button>
+    </>
+  );
+}
