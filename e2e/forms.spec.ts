@@ -38,7 +38,7 @@ test.describe('settings', () => {
     await page.getByRole('link', { name: 'Edit colony' }).click();
     await page.getByLabel('First day in the book').fill('2027-05-10');
     await page.getByRole('button', { name: 'Save' }).click();
-    await expect(page.getByRole('alert').first()).toContainText('First day: It has an inspection on 2027-04-23');
+    await expect(page.getByRole('alert').first()).toContainText('First day: It has an inspection on 23 Apr');
     await page.getByLabel('First day in the book').fill('2027-03-01');
     await page.getByLabel('Name').fill('Teasel');
     await page.getByRole('button', { name: 'Save' }).click();
