@@ -1,16 +1,15 @@
-import { type LastLaid, lastLaid } from '../brood/last-laid';
-import { type Day, latestOf } from '../calendar/day';
-import { spanOf, type Window } from '../calendar/window';
+import { lastLaid } from '../brood/last-laid';
+import type { Day } from '../calendar/day';
+import type { Window } from '../calendar/window';
 import { type ColonyCellDates, colonyCellDates } from '../cells/date-cells';
-import type { CellCheck } from '../cells/dating';
 import { methodNamed } from '../methods/methods';
 import { meaningOf } from '../programmes/answers';
-import type { CheckAnswerFact, CheckChangeFact, ProgrammePart } from '../programmes/facts';
+import type { CheckAnswerFact, ProgrammePart } from '../programmes/facts';
 import { alsoAnswered, answersOfLook, type FollowUpState, followUpsOf } from '../programmes/follow-up-state';
 import { partBy } from '../programmes/parts';
 import { type ColonySchedule, colonySchedule, EMPTY_SCHEDULE } from '../schedule/colony-schedule';
 import type { SurveyedFrames } from '../schedule/make-room';
-import { emergenceRaised, patienceWith } from '../schedule/virgin-care';
+import { patienceWith } from '../schedule/virgin-care';
 import { allSizes, type Settings } from '../settings/settings';
 import { roomOf } from '../space/room';
 import { triggersOf } from '../space/triggers';
@@ -18,6 +17,16 @@ import { afterAnswer } from './after-answer';
 import { afterReading, beforeSeen } from './after-reading';
 import { afterSeen } from './after-seen';
 import type { ColonyFacts, InspectionFact } from './facts';
+import {
+  atStart,
+  type BroodSeen,
+  emergingOf,
+  isBelow,
+  type Known,
+  lastKnownLive,
+  type Setting,
+  withQueen,
+} from './known';
 import { type Look, type LookRead, readLook } from './look';
 import {
   afterHalfKnown,
@@ -26,12 +35,11 @@ import {
   lays,
   onlyOn,
   type QueenState,
-  queenStateAtStart,
   withVirgin,
 } from './queen-state';
 import { seenAtLook, seenByAnswer } from './seen';
 import { type Step, stepsOf } from './steps';
-import { checkOf, emergencesOf, followCells, mayStillHoldQueen, type TrackedCell, takenFrom } from './track-cells';
+import { checkOf, followCells, mayStillHoldQueen, type TrackedCell, takenFrom } from './track-cells';
 import { withSurveys } from './with-surveys';
 
 export type { Step } from './steps';
@@ -56,7 +64,7 @@ export interface ColonyState {
   /** Its frames as last surveyed or moved, and the room that follows; null: they never were. */
   readonly frames: SurveyedFrames | null;
   /** From the last inspection that noted the youngest brood; null when none did. */
-  readonly lastLaid: (LastLaid & { readonly seenOn: Day }) | null;
+  readonly lastLaid: BroodSeen | null;
   /** Programmes begun by today, in order of time. */
   readonly parts: readonly ProgrammePart[];
   /** Given by today, in order of time; those that follow from an inspection are not among them. */
@@ -67,84 +75,6 @@ export interface ColonyState {
   /** How the schedule came to be what it is, in order of time. */
   readonly schedules: readonly ScheduleThen[];
   readonly ended: boolean;
-}
-
-/** What the facts give before any of them is followed. */
-interface Setting {
-  readonly facts: ColonyFacts;
-  readonly settings: Settings;
-  readonly today: Day;
-  readonly changes: readonly CheckChangeFact[];
-}
-
-/** All that is known of a colony after some of its steps. */
-interface Known {
-  readonly looks: readonly Look[];
-  readonly queen: QueenState;
-  readonly cellFacts: ReadonlyMap<string, ColonyFacts['cells'][number]>;
-  readonly cells: ReadonlyMap<string, TrackedCell>;
-  /** Those that were over long ago: nothing of now follows from them. */
-  readonly past: ReadonlyMap<string, TrackedCell>;
-  /** The last searches for cells, in order of time. */
-  readonly searches: readonly CellCheck[];
-  /** The days on which it lost a queen by the keeper's hand or by accident, in order of time. */
-  readonly removals: readonly { readonly from: Day; readonly to: Day }[];
-  /** The last day on which cells were looked at, kept or brought. */
-  readonly cellsKnownOn: Day;
-  readonly parts: readonly ProgrammePart[];
-  /** Given by the keeper. */
-  readonly answers: readonly CheckAnswerFact[];
-  /** Those that count towards follow-ups: the keeper's, and those of inspections that saw the same. */
-  readonly told: readonly CheckAnswerFact[];
-  readonly followUps: readonly FollowUpState[];
-  readonly brood: ColonyState['lastLaid'];
-  readonly frames: SurveyedFrames | null;
-  /** By when it was to be looked at, going by the look before the last, so that a look that tells too little does not count its own date. */
-  readonly alreadyDue: Day | null;
-  readonly dueByLast: Day | null;
-}
-
-function atStart({ facts }: Setting): Known {
-  return {
-    looks: [],
-    queen: queenStateAtStart(facts.origin, facts.startedOn),
-    cellFacts: new Map(facts.cells.map((cell) => [cell.id, cell])),
-    cells: new Map(),
-    past: new Map(),
-    searches: [],
-    removals: [],
-    cellsKnownOn: facts.startedOn,
-    parts: [],
-    answers: [],
-    told: [],
-    followUps: [],
-    brood: null,
-    frames: null,
-    alreadyDue: null,
-    dueByLast: null,
-  };
-}
-
-/** Cells that held a queen to be when last known, though she may have emerged since. */
-function lastKnownLive({ cells, cellsKnownOn, queen }: Known): readonly TrackedCell[] {
-  const on = latestOf(cellsKnownOn, queen.removedOn ?? cellsKnownOn);
-  return [...cells.values()].filter((cell) => mayStillHoldQueen(cell, on));
-}
-
-const isBelow = ({ cell }: TrackedCell) => cell.part !== 'above';
-
-/** When the virgins that the colony raises emerge, by its cells or by the day it lost its queen. */
-function emergingOf(known: Known): Window | null {
-  const live = lastKnownLive(known).filter(isBelow);
-  return spanOf(emergencesOf(live)) ?? emergenceRaised(known.queen);
-}
-
-/** The state with the queen lost, where she was, among the days that bound its emergency cells. */
-function withQueen(known: Known, queen: QueenState): Known {
-  const { removedOn, removedTo } = queen;
-  const isLoss = removedOn !== null && removedOn !== known.queen.removedOn;
-  const removals = isLoss ? [...known.removals, { from: removedOn, to: removedTo ?? removedOn }] : known.removals;
-  return { ...known, queen, removals };
 }
 
 /** One pure transition for each kind of step. */
