@@ -1,5 +1,5 @@
 import type { Day } from '../calendar/day';
-import type { CellDeparture, ColonyFacts } from '../colony/facts';
+import type { CellDeparture, CellTravel, ColonyFacts } from '../colony/facts';
 import { NO_PROGRAMMES } from '../colony/facts';
 import { type ColonyState, foldColony } from '../colony/fold';
 import type { TrackedCell } from '../colony/track-cells';
@@ -23,6 +23,8 @@ export interface StartChoices {
   readonly givenCellIds: readonly string[];
   /** The cell that it is given, as it is known where it hangs; null: none is given. */
   readonly gift: TrackedCell | null;
+  /** How that cell travels; on its frame where it is not said. */
+  readonly giftTravel?: CellTravel;
 }
 
 /** Names that no stored fact has; they come after all that was entered before. */
@@ -35,7 +37,7 @@ const THIS_COLONY = 'z-this-colony';
  * nobody has stored yet.
  */
 export function previewStart(facts: ColonyFacts, method: Method, choices: StartChoices, settings: Settings): Plan {
-  const { on, to, keptCellIds, givenCellIds, gift, ...options } = choices;
+  const { on, to, keptCellIds, givenCellIds, gift, giftTravel = 'on-frame', ...options } = choices;
   const programme: ProgrammeFact = {
     ...options,
     id: PROGRAMME,
@@ -58,18 +60,18 @@ export function previewStart(facts: ColonyFacts, method: Method, choices: StartC
   const departures = [...givenCellIds, ...goWithChild].map(
     (cellId): CellDeparture => ({ id: `${PROGRAMME}-${cellId}`, at: null, on, cellId, toColonyId: NEW_COLONY }),
   );
-  const arrival = (cell: TrackedCell) => ({
+  const arrival = (cell: TrackedCell, travel: CellTravel) => ({
     id: `${PROGRAMME}-${cell.cell.id}`,
     at: null,
     on,
     cell,
-    travel: 'on-frame' as const,
+    travel,
   });
   const here: ColonyFacts = {
     ...facts,
     parts: [...facts.parts, partOf(THIS_COLONY)],
     departures: [...facts.departures, ...departures],
-    arrivals: [...facts.arrivals, ...(gift ? [arrival(gift)] : [])],
+    arrivals: [...facts.arrivals, ...(gift ? [arrival(gift, giftTravel)] : [])],
   };
   const known = goWithChild.length > 0 ? foldColony(facts, settings, on).cells : [];
   const there: ColonyFacts = {
@@ -81,7 +83,7 @@ export function previewStart(facts: ColonyFacts, method: Method, choices: StartC
     inspections: [],
     queenEvents: [],
     parts: [partOf(NEW_COLONY)],
-    arrivals: known.filter(({ cell }) => goWithChild.includes(cell.id)).map(arrival),
+    arrivals: known.filter(({ cell }) => goWithChild.includes(cell.id)).map((cell) => arrival(cell, 'on-frame')),
   };
   const states = [here, ...(child ? [there] : [])].map((one) => foldColony(one, settings, on));
   return planOf(states);

@@ -77,6 +77,7 @@ export function choicesOf(draft: StartDraft, view: StartView): StartChoices | nu
     keptCellIds: view.asksCells ? keptIds(draft) : [],
     givenCellIds: Object.keys(fates).filter((id) => typeof fates[id] === 'object'),
     gift: view.method === 'give-cell' ? (view.spare.find(({ cellId }) => cellId === gift.cellId)?.cell ?? null) : null,
+    giftTravel: gift.travel,
   };
 }
 
