@@ -1,6 +1,7 @@
 import 'server-only';
 import { inArray } from 'drizzle-orm';
 import type { ColonyState } from '../core/colony/fold';
+import { methodNamed } from '../core/methods/methods';
 import type { Db } from '../db/open';
 import { colonies } from '../db/schema/tables';
 import type { DueAt } from '../views/due-view';
@@ -8,7 +9,10 @@ import type { NamedColony } from '../views/yard';
 
 /** What answering and moving a colony's checks has to know of it. */
 export function dueAt(db: Db, { id, name }: NamedColony, { parts, schedule }: ColonyState): DueAt {
-  const split = parts.findLast(({ queen, half }) => queen === 'either' && half === null);
+  const split = parts.findLast(
+    ({ queen, half, programme }) =>
+      (queen === 'either' && half === null) || methodNamed(programme.method).unitsMayChange,
+  );
   const ids = split ? [...new Set(split.programme.units.map(({ colonyId }) => colonyId))] : [];
   const halves =
     ids.length === 0

@@ -122,6 +122,7 @@ export function planOn(
       to: null,
       secondThinning: settings.secondThinning,
       onlySealedBroodUp: false,
+      queenShakenDown: false,
       buysQueen: false,
       turnsDaily: false,
       keptCellIds: method.options.includes('keptCells') ? kept.map(({ cell }) => cell.id) : [],

@@ -126,6 +126,7 @@ describe('the preview', () => {
       to: null,
       secondThinning: true,
       onlySealedBroodUp: false,
+      queenShakenDown: false,
       buysQueen: false,
       turnsDaily: false,
       keptCellIds: [],

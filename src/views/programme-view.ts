@@ -134,10 +134,8 @@ const HALF_WORDS: { readonly [H in HalfIs]: string } = {
 /** Which unit of the method a colony is; of a split, only what is known by now. */
 function roleWords({ id }: ProgrammeFact, own: readonly string[], { parts }: ColonyState): string {
   const part = parts.find(({ programme }) => programme.id === id);
-  if (part?.queen === 'either') {
-    if (part.half === null) return 'one half';
-    return HALF_WORDS[part.half.is];
-  }
+  if (part?.queen === 'either' && part.half === null) return 'one half';
+  if (part?.half) return HALF_WORDS[part.half.is];
   return [...new Set(own.map((unit) => UNIT_WORDS[unit] ?? unit))].join(' and ');
 }
 
@@ -203,8 +201,8 @@ export function halvesOf(
   programme: ProgrammeFact,
   members: readonly { readonly colonyId: string; readonly name: string }[],
 ) {
-  const { units } = methodNamed(programme.method);
-  if (!units.some(({ queen }) => queen === 'either')) return [];
+  const { units, unitsMayChange } = methodNamed(programme.method);
+  if (!unitsMayChange && !units.some(({ queen }) => queen === 'either')) return [];
   return members.map(({ colonyId, name }) => ({ id: colonyId, name }));
 }
 

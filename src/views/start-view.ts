@@ -13,8 +13,9 @@ import { cellsToKeep, laidRange } from '../core/programmes/best-to-keep';
 import type { Settings } from '../core/settings/settings';
 import { CAUTION_WORDS } from './caution-words';
 import { type NeedyColony, needyColonies, type SpareCell, spareCells } from './cells-view';
+import { type QueenAges, type UnionView, unionView } from './union-view';
 import { whereWords } from './where-words';
-import type { ApiaryEntry, ColonyEntry, NamedColony, Yard } from './yard';
+import type { ApiaryEntry, ColonyEntry, Yard } from './yard';
 
 /** A live cell of the colony, to be kept, taken down or given away. */
 export interface CellChoice {
@@ -41,7 +42,7 @@ export interface StartView {
   readonly newName: string | null;
   readonly apiaries: readonly ApiaryEntry[];
   /** Colonies it can be united with. */
-  readonly others: readonly NamedColony[];
+  readonly others: readonly UnionView[];
   readonly spare: readonly SpareCell[];
   readonly needy: readonly NeedyColony[];
   readonly firstDay: string;
@@ -83,6 +84,7 @@ export function startView(
   fit: Fit,
   yard: Yard,
   startedOn: Day,
+  ages: QueenAges = new Map(),
 ): StartView {
   const definition: Method = methodNamed(method);
   const child = definition.units.find(({ isNewColony }) => isNewColony);
@@ -105,7 +107,9 @@ export function startView(
     newName: child ? freeName(`${colony.name} ${SUFFIXES[child.name] ?? child.name}`, taken) : null,
     apiaries: yard.apiaries,
     others: isUnion
-      ? yard.colonies.filter((one) => one.colony.id !== colony.id).map(({ colony: { id, name } }) => ({ id, name }))
+      ? yard.colonies
+          .filter((one) => one.colony.id !== colony.id)
+          .map((other) => unionView({ colony, state }, other, ages))
       : [],
     spare: isGift ? spareCells(yard).filter(({ colonyId }) => colonyId !== colony.id) : [],
     needy: definition.clearsCells || asksCells ? needyColonies(yard, colony.id) : [],

@@ -16,6 +16,7 @@ const input = z.strictObject({
   on: dayField,
   keptCells: z.array(z.strictObject({ laid: z.strictObject({ from: dayField, to: dayField }) })).optional(),
   onlySealedBroodUp: z.boolean().optional(),
+  queenShakenDown: z.boolean().optional(),
   secondThinning: z.boolean().optional(),
   swarm: z.enum(['prime', 'cast']).optional(),
 });
@@ -34,11 +35,12 @@ export const planCommand = command({
     const method = methodNamed(choices.method);
     const issues = choiceIssues(method, choices);
     if (issues.length > 0) return failure(...issues);
-    const { on, keptCells = [], onlySealedBroodUp = false, secondThinning = true, swarm = 'prime' } = choices;
+    const { on, keptCells = [], onlySealedBroodUp = false, queenShakenDown = false } = choices;
+    const { secondThinning = true, swarm = 'prime' } = choices;
     const kept = keptCells.map(({ laid }) => laid);
     const plan = planMethod(
       method,
-      { ...USUAL_CHOICES, on, keptCells: kept, onlySealedBroodUp, secondThinning, swarm },
+      { ...USUAL_CHOICES, on, keptCells: kept, onlySealedBroodUp, queenShakenDown, secondThinning, swarm },
       DEFAULT_SETTINGS,
     );
     return success({

@@ -47,6 +47,58 @@ describe('what an entry cannot say', () => {
     expect(faults({ at: '2027-04-09T20:00' })).toEqual([['at', 'before-colony']]);
   });
 
+  it('is held against no clock where it is not asked to be', () => {
+    expect(checkEntry(entry({ at: '2027-06-10T20:11' }), facts(), null)).toEqual([]);
+    expect(checkEntry(entry({ to: '2027-06-12' }), facts(), null)).toEqual([]);
+  });
+
+  it('has a last day that is not before its first, nor to come', () => {
+    expect(faults({ to: '2027-05-09' })).toEqual([['to', 'out-of-range']]);
+    expect(faults({ to: '2027-05-11' })).toEqual([['to', 'out-of-range']]);
+    expect(faults({ to: '2027-05-10' })).toEqual([]);
+  });
+
+  it('lies between the colony’s first day and its last, both included', () => {
+    const ended = { ...facts(), endedOn: day('2027-05-09') };
+    const codes = (at: string) => checkEntry(entry({ at }), ended, null).map(({ code }) => code);
+    expect(codes('2027-05-10T08:00')).toEqual(['after-colony-ended']);
+    expect(codes('2027-05-09T23:00')).toEqual([]);
+    expect(codes('2027-04-10T00:00')).toEqual([]);
+  });
+
+  it('names each cell once, of the colony or new', () => {
+    expect(faults({ cells: [sees('A', 'egg'), sees('A', 'egg')] })).toEqual([
+      ['cells.1.found', 'duplicate-observation'],
+    ]);
+    expect(faults({ cells: [sees('Z', 'egg')] })).toEqual([['cells.0.found', 'unknown-reference']]);
+    expect(faults({ cells: [{ ...sees('Z', 'egg'), newCell: {} }] })).toEqual([]);
+    expect(checkEntry(entry({ cells: [sees('A', 'egg'), sees('A', 'egg')] }), facts(), null)[0]?.message).toContain(
+      'Cell a is named twice',
+    );
+  });
+
+  it('takes no cell down that was seen at a later look, found gone or taken', () => {
+    const later = inspection({
+      id: 'old',
+      at: '2027-05-10T19:00',
+      cells: [{ cellId: 'A', found: 'sealed', takenDown: false }],
+    });
+    expect(faults({ cells: [sees('A', 'removed')] }, [later])).toEqual([['cells.0.found', 'after-removed']]);
+    expect(faults({ cells: [sees('A', 'egg', true)] }, [later])).toEqual([['cells.0.found', 'after-removed']]);
+    expect(faults({ cells: [sees('A', 'egg')] }, [later])).toEqual([]);
+    expect(faults({ cells: [sees('B', 'egg', true)] }, [later])).toEqual([]);
+    // Its own earlier version does not count against it.
+    expect(faults({ id: 'old', cells: [sees('A', 'egg', true)] }, [later])).toEqual([]);
+  });
+
+  it('has eggs and the youngest brood agree, where both were looked for', () => {
+    expect(faults({ eggs: 'seen', youngest: 'sealed' })).toEqual([['youngest', 'contradiction']]);
+    expect(faults({ eggs: 'none', youngest: 'eggs' })).toEqual([['youngest', 'contradiction']]);
+    expect(faults({ eggs: 'none', youngest: 'larvae-small' })).toEqual([]);
+    expect(faults({ eggs: 'not-looked-for', youngest: 'eggs' })).toEqual([]);
+    expect(faults({ eggs: 'seen', youngest: null })).toEqual([]);
+  });
+
   it('takes one inspection a minute, and its own correction', () => {
     const there = inspection({ id: 'old', at: '2027-05-10T18:00' });
     expect(faults({}, [there])).toEqual([['at', 'duplicate-minute']]);

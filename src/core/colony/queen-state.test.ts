@@ -43,7 +43,8 @@ describe('what is known of the queen', () => {
     expect(steps('removed', 'caged-in')).toMatchObject({ expected: 'caged', removedOn: null, released: false });
     expect(steps('caged-in', 'released').released).toBe(true);
     expect(steps('lost', 'virgin-out')).toMatchObject({ expected: 'virgin', removedOn: null });
-    expect(steps('marked')).toEqual(start);
+    // One who was not known by name before is so once she is marked; one who is known stays who she is.
+    expect(steps('marked')).toEqual({ ...start, queenId: 'q' });
   });
 
   it('takes another queen for unclipped', () => {

@@ -184,7 +184,8 @@ export function afterQueenEvent(state: QueenState, event: QueenEventFact, emergi
     case 'released':
       return { ...state, released: true };
     case 'marked':
-      return state;
+      // Who was not known by name before is so now.
+      return state.queenId === null && lays(state) ? { ...state, queenId } : state;
     case 'clipped':
       return { ...state, clipped: true, queenId };
     case 'removed':

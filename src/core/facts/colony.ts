@@ -20,4 +20,23 @@ export const colonyFact = z.strictObject({
   wanted: z.enum(QUEEN_WANTED).default('nothing'),
 });
 
+/** What a colony was called and where it stood until a day. */
+export const formerPlaceFact = z.strictObject({
+  id: idField,
+  colonyId: idField,
+  /** The day on which it was moved or renamed. */
+  until: isoDayField,
+  name: nameField,
+  apiaryId: idField,
+  stand: z.string().trim().max(LIMITS.place),
+});
+
+export type FormerPlaceFact = z.infer<typeof formerPlaceFact>;
+
+/** A colony as it is entered: where it is moved or renamed, with the day since which. */
+export const colonyEntry = colonyFact.extend({
+  /** Null: today. */
+  since: isoDayField.nullable().default(null),
+});
+
 export type ColonyFact = z.infer<typeof colonyFact>;

@@ -17,6 +17,8 @@ export const programmeStart = z.strictObject({
   to: isoDayField.nullable().default(null),
   secondThinning: z.boolean(),
   onlySealedBroodUp: z.boolean(),
+  /** The queen was not found: every bee was shaken down below an excluder. */
+  queenShakenDown: z.boolean().default(false),
   buysQueen: z.boolean(),
   /** A part faces away or a wall and is turned back a little each day. */
   turnsDaily: z.boolean().default(false),

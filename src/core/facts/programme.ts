@@ -19,6 +19,8 @@ export const programmeFact = z.strictObject({
   endedOn: isoDayField.nullable(),
   secondThinning: z.boolean(),
   onlySealedBroodUp: z.boolean(),
+  /** The queen was not found: every bee was shaken down below an excluder. */
+  queenShakenDown: z.boolean(),
   buysQueen: z.boolean(),
   /** A part faces away or a wall and is turned back a little each day. */
   turnsDaily: z.boolean().default(false),

@@ -30,7 +30,7 @@ export const ALL_METHOD_NAMES = [...METHOD_NAMES, ...REMEDY_NAMES, ...INCREASE_N
 export type MethodName = (typeof ALL_METHOD_NAMES)[number];
 
 /** What a keeper can decide when planning a method. */
-export const METHOD_OPTIONS = ['keptCells', 'onlySealedBroodUp', 'secondThinning', 'swarm'] as const;
+export const METHOD_OPTIONS = ['keptCells', 'onlySealedBroodUp', 'queenShakenDown', 'secondThinning', 'swarm'] as const;
 export type MethodOption = (typeof METHOD_OPTIONS)[number];
 
 /** What is looked at in a follow-up. */
@@ -45,6 +45,7 @@ export const FOLLOW_UP_CODES = [
   'bottom-check',
   'supers-check',
   'which-half',
+  'board-in',
   'doors',
   'released',
   'space-check',
@@ -65,6 +66,8 @@ export interface FollowUp {
   readonly why: string;
   /** It is left out when the keeper has chosen this. */
   readonly unless?: 'onlySealedBroodUp';
+  /** Only where the keeper has chosen this. */
+  readonly onlyIf?: 'queenShakenDown';
   /** It belongs to this kind of swarm only. */
   readonly swarm?: 'prime' | 'cast';
 }
@@ -157,6 +160,8 @@ export interface Method {
     readonly isMoved: boolean;
   } | null;
   readonly options: readonly MethodOption[];
+  /** Its two units are alike: should the queen turn up in the one without her, they change parts. */
+  readonly unitsMayChange?: true;
   /** How it fails, and what then. */
   readonly failures: readonly { readonly sign: string; readonly remedy: string }[];
   /** Where the schools differ, Ubbet's default first, with its reason. */

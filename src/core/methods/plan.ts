@@ -16,6 +16,8 @@ export interface PlanChoices {
   /** When the eggs of the kept cells were laid; empty: the unit raises its own. */
   readonly keptCells: readonly DayRange[];
   readonly onlySealedBroodUp: boolean;
+  /** The queen was not found: every bee was shaken down below an excluder. */
+  readonly queenShakenDown: boolean;
   readonly secondThinning: boolean;
   /** The unit without a queen is given a bought one instead of raising its own. */
   readonly buysQueen: boolean;
@@ -26,6 +28,7 @@ export interface PlanChoices {
 export const USUAL_CHOICES: Omit<PlanChoices, 'on'> = {
   keptCells: [],
   onlySealedBroodUp: false,
+  queenShakenDown: false,
   secondThinning: true,
   buysQueen: false,
   swarm: 'prime',
@@ -61,7 +64,7 @@ export interface Plan {
 export function planMethod(method: Method, choices: PlanChoices, settings: Settings): Plan {
   const { on, swarm } = choices;
   const checks: PlannedCheck[] = method.followUps
-    .filter(({ unless }) => unless === undefined || !choices[unless])
+    .filter(({ unless, onlyIf }) => !(unless && choices[unless]) && (!onlyIf || choices[onlyIf]))
     .filter((followUp) => followUp.swarm === undefined || followUp.swarm === swarm)
     .map(({ unit, code, from, ideal = from, to, why }) => ({
       unit,

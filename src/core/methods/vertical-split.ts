@@ -31,11 +31,20 @@ export const verticalSplit: Method = {
     { name: 'bottom', queen: 'unchanged', gets: 'the queen, some brood and the supers', stands: 'where it stood' },
   ],
   followUps: [
+    {
+      unit: 'hive',
+      code: 'board-in',
+      from: 1,
+      to: 2,
+      why: 'The young bees have come up through the excluder by now, the queen cannot: division board in its place, upper door open.',
+      onlyIf: 'queenShakenDown',
+    },
     { unit: 'hive', code: 'doors', from: 4, ideal: 5, to: 6, why: DOORS_WHY },
     { unit: 'hive', code: 'doors', from: 9, ideal: 10, to: 11, why: DOORS_WHY },
   ],
   raisesQueen: { unit: 'top', thinned: true, isMoved: false },
-  options: ['keptCells', 'secondThinning'],
+  options: ['keptCells', 'queenShakenDown', 'secondThinning'],
+  unitsMayChange: true,
   failures: QUEEN_RAISING_FAILURES,
   schools: ['Thin the upper part once more on day 6 to 8.'],
 };

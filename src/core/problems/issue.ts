@@ -27,6 +27,9 @@ export type IssueCode =
   | 'unknown-command'
   | 'unknown-option'
   | 'no-answer'
+  | 'server-fault'
+  | 'disk-full'
+  | 'signed-out'
   | 'invalid';
 
 /** One thing wrong with an input: where it stands, what kind of fault it is, and how to put it right. */

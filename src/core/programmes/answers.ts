@@ -121,6 +121,10 @@ export const ANSWERS: { readonly [C in FollowUpCode]: readonly AnswerMeaning[] }
       remedy: 'The split has failed: give eggs, a queen, or put the halves together again.',
     },
   ],
+  'board-in': [
+    { code: 'done', words: 'Division board in, upper door open' },
+    { code: 'not-yet', words: 'Few young bees above yet', again: { from: 1, ideal: 1, to: 1 } },
+  ],
   doors: [{ code: 'changed', words: 'Doors changed' }],
   'turn-hive': [
     { code: 'done', words: 'Turned by 15 degrees', again: { from: 1, ideal: 1, to: 1 } },

@@ -18,6 +18,8 @@ export interface ProgrammeFact {
   readonly endedOn: Day | null;
   readonly secondThinning: boolean;
   readonly onlySealedBroodUp: boolean;
+  /** The queen was not found: every bee was shaken down below an excluder. */
+  readonly queenShakenDown: boolean;
   /** The unit without a queen is given a bought one instead of raising its own. */
   readonly buysQueen: boolean;
   /** A part faces away or a wall and is turned back a little each day. */

@@ -64,8 +64,8 @@ function unitedOn(part: ProgrammePart, parts: readonly ProgrammePart[]): Day | n
 
 /** The programme's own dates for this colony, from the day of the method alone. */
 function plannedFor(part: ProgrammePart, settings: Settings): readonly PlannedFollowUp[] {
-  const { on, secondThinning, onlySealedBroodUp, buysQueen, method } = part.programme;
-  const choices = { ...USUAL_CHOICES, on, secondThinning, onlySealedBroodUp, buysQueen };
+  const { on, secondThinning, onlySealedBroodUp, queenShakenDown, buysQueen, method } = part.programme;
+  const choices = { ...USUAL_CHOICES, on, secondThinning, onlySealedBroodUp, queenShakenDown, buysQueen };
   return planMethod(methodNamed(method), choices, settings).checks.filter(
     (check): check is PlannedFollowUp =>
       part.units.includes(check.unit) && check.code in ANSWERS && !BY_QUEEN.has(check.code as FollowUpCode),

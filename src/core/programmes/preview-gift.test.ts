@@ -23,6 +23,7 @@ describe('the dates of a cell given, before it is given', () => {
           to: null,
           secondThinning: true,
           onlySealedBroodUp: false,
+          queenShakenDown: false,
           buysQueen: false,
           turnsDaily: false,
           keptCellIds: [],

@@ -16,6 +16,8 @@ export interface StartChoices {
   readonly to: Day | null;
   readonly secondThinning: boolean;
   readonly onlySealedBroodUp: boolean;
+  /** The queen was not found: every bee was shaken down below an excluder. */
+  readonly queenShakenDown: boolean;
   readonly buysQueen: boolean;
   readonly turnsDaily: boolean;
   /** Of the colony's live cells, those that stay, and those that go to other colonies. */

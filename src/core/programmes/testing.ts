@@ -18,6 +18,7 @@ export function aProgramme(over: Partial<ProgrammeFact> & Pick<ProgrammeFact, 'm
     endedOn: null,
     secondThinning: true,
     onlySealedBroodUp: false,
+    queenShakenDown: false,
     buysQueen: false,
     turnsDaily: false,
     queenId: null,

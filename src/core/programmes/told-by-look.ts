@@ -67,6 +67,7 @@ const TOLD: { readonly [C in FollowUpCode]: ((look: LookRead) => string | null) 
   'top-brood-gone': null,
   'supers-check': null,
   'which-half': null,
+  'board-in': null,
   doors: null,
   'turn-hive': null,
   'shift-boxes': null,

@@ -3,6 +3,7 @@ import { EGGS_AFTER_LOSS } from '../biology/mating';
 import { type Day, daysBetween } from '../calendar/day';
 import { isLive } from '../cells/stage';
 import type { InspectionFact } from '../colony/facts';
+import { methodNamed } from '../methods/methods';
 import { meaningOf } from './answers';
 import type { CheckAnswerFact, ProgrammeFact } from './facts';
 
@@ -87,6 +88,31 @@ export function whichHalf(
     return [settled, ...known.filter(({ by }) => by === 'word')];
   }
   return known;
+}
+
+/**
+ * Which part a unit has, where the keeper said that the queen turned up in the other one: two alike boxes change parts. In order of
+ * time; empty for a method whose units are not alike, and while nothing of the kind was said.
+ */
+export function changedParts(
+  programme: ProgrammeFact,
+  colonyId: string,
+  answers: readonly CheckAnswerFact[],
+  today: Day,
+): readonly HalfKnown[] {
+  const { unitsMayChange, units } = methodNamed(programme.method);
+  if (!unitsMayChange || !programme.units.some((unit) => unit.colonyId === colonyId)) return [];
+  const raising = programme.units.find(({ unit }) =>
+    units.some(({ name, queen }) => name === unit && queen === 'taken'),
+  );
+  const words = [...toldByWord(programme, answers, today)].sort((x, y) => (x.at < y.at ? -1 : x.at > y.at ? 1 : 0));
+  let queenless = raising?.colonyId ?? null;
+  return words.flatMap((told): HalfKnown[] => {
+    if (told.queenless === queenless) return [];
+    queenless = told.queenless;
+    const is = queenless === null ? 'failed' : queenless === colonyId ? 'queenless' : 'queen';
+    return [{ at: told.at, on: told.on, is, by: 'word' }];
+  });
 }
 
 function toldByWord(programme: ProgrammeFact, answers: readonly CheckAnswerFact[], today: Day): readonly Told[] {

@@ -42,6 +42,7 @@ const TOO_LATE: { readonly [C in CheckCode]?: string } = {
   released: 'She may starve, or be blocked in.',
   'clear-top-cells': 'A virgin may be out above the excluder by then.',
   'bottom-check': 'Cells below may be closed by then.',
+  'board-in': 'Over an excluder the part above may start no cells, and bees wander back to her.',
   'which-half': 'A virgin may be out by then, and the half with her must be left shut.',
   'read-comb': 'The cells on it go on, and you know no more.',
 };
@@ -51,6 +52,7 @@ const TOO_EARLY: { readonly [C in CheckCode]?: string } = {
   'find-cells': 'Larvae still young enough can become cells after you have looked.',
   'thin-cells': 'Larvae still young enough can become cells after you have looked.',
   'clear-top-cells': 'Larvae still young enough can become cells after you have looked.',
+  'board-in': 'The young bees may not have come up yet, and the brood above is chilled.',
   'which-half': 'Eggs laid before the split may still be there and tell nothing.',
   eggs: 'She may not have begun; opening the hive can cost her.',
   released: 'A queen freed too soon may be killed.',

@@ -1,7 +1,7 @@
 import type { Day } from '../calendar/day';
 import type { CheckWindow } from '../calendar/window';
 import type { ReadingName } from '../inspections/reading';
-import { FOLLOW_UP_CODES } from '../methods/method';
+import { type DailyTask, FOLLOW_UP_CODES } from '../methods/method';
 
 export const CHECK_CODES = ['first-look', 'look', 'act', 'find-cells', 'make-room', ...FOLLOW_UP_CODES] as const;
 export type CheckCode = (typeof CHECK_CODES)[number];
@@ -40,6 +40,9 @@ export function checkKey(code: CheckCode, anchor: string, nth = 1): string {
   return nth === 1 ? `${code}:${anchor}` : `${code}:${anchor}:${nth}`;
 }
 
+/** A task of a few minutes on each day of its window, with the hive shut. */
+export const isDaily = (code: string): code is DailyTask['code'] => code === 'turn-hive' || code === 'shift-boxes';
+
 /** The day it is best done, or is to be done because the keeper chose it. */
 export function bestDay({ window, plannedFor }: Check): Day {
   return plannedFor ?? window.ideal;
@@ -68,6 +71,7 @@ const OPENS: { readonly [C in CheckCode]: boolean } = {
   'bottom-check': true,
   'supers-check': true,
   'which-half': true,
+  'board-in': true,
   doors: false,
   'turn-hive': false,
   'shift-boxes': false,
@@ -98,6 +102,7 @@ const STAKE: { readonly [C in Exclude<CheckCode, 'act'>]: keyof typeof STAKES } 
   'move-parent': 'order',
   'top-brood-gone': 'order',
   'supers-check': 'order',
+  'board-in': 'queen',
   doors: 'order',
   'turn-hive': 'order',
   'shift-boxes': 'order',
@@ -137,6 +142,7 @@ export const CHECK_NAMES: { readonly [C in CheckCode]: string } = {
   'bottom-check': 'below',
   'supers-check': 'supers',
   'which-half': 'which half?',
+  'board-in': 'board in',
   doors: 'doors',
   'turn-hive': 'turn',
   'shift-boxes': 'shift',

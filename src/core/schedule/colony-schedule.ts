@@ -61,8 +61,10 @@ export function colonySchedule(
   const own = programmeChecks(followUps, from.liveAbove);
   // Once there are cells, room alone is too late.
   const room = from.frames && from.liveCells.length === 0 ? makeRoomCheck(from.frames, from.queen, from.parts) : null;
-  // The frames say more of a nest without room than the reading does.
-  const isSaid = (check: Check) => room !== null && check.code === 'act' && from.look?.reading.reading === 'congested';
+  // The frames say more of a nest without room than the reading does, and say last whether room was made since.
+  const toldByFrames = from.frames !== null && from.look !== null && from.frames.survey.on >= from.look.inspection.on;
+  const isSaid = (check: Check) =>
+    (room !== null || toldByFrames) && check.code === 'act' && from.look?.reading.reading === 'congested';
   const kept = byQueen.checks.filter((check) => !isSameVisit(check, own) && !isSaid(check));
   const doubt = doubtCheck(from);
   const all = [...kept, ...own, ...(room ? [room] : []), ...(doubt ? [doubt] : [])];
@@ -119,7 +121,8 @@ function scheduleByQueen(from: ScheduleFrom, followUps: readonly FollowUpState[]
   if (!look) return arrived ? checks(arrived) : isAsked ? checks() : firstLook(from);
   const routine = routineAfter(from, look);
   const act = actCheck(from);
-  const isActFirst = act !== null && act.window.latest <= routine.window.latest;
+  // Want of room answers no question about cells: the look by the usual rule stands beside it.
+  const isActFirst = act !== null && act.reading !== 'congested' && act.window.latest <= routine.window.latest;
   if (arrived) return checks(arrived, act, act ? null : routine);
   return isActFirst ? checks(act) : checks(routine, act);
 }

@@ -1,9 +1,11 @@
 import { figure } from '../biology/figure';
 import { CAGE_CHECK } from '../biology/mating';
 import { SOURCES } from '../biology/sources';
-import { addDays, type Day } from '../calendar/day';
+import { addDays, type Day, daysBetween } from '../calendar/day';
 import type { CheckWindow } from '../calendar/window';
 import { type DoubtCode, doubtWords } from '../colony/queen-doubt';
+import { methodNamed } from '../methods/methods';
+import { EGGS_TELL } from '../programmes/which-half';
 import { aCheck, type Check, checkKey } from './check';
 import type { ScheduleFrom } from './schedule-part';
 
@@ -21,11 +23,21 @@ const ORDERS: { readonly [D in DoubtCode]: string | null } = {
 };
 
 /** It is not known which queen is in there: the search that would settle it. */
-export function doubtCheck({ queen }: ScheduleFrom): Check | null {
+export function doubtCheck({ queen, parts }: ScheduleFrom): Check | null {
   const { doubt } = queen;
   const order = doubt && ORDERS[doubt.code];
   if (!doubt || !order) return null;
   const { says, next } = doubtWords(doubt);
+  const split = alikeSplit(parts, doubt.on);
+  if (split) {
+    return aCheck({
+      key: checkKey('which-half', split.programme.id),
+      code: 'which-half',
+      window: searchWindow(doubt.code, doubt.on, queen.cagedOn),
+      why: `${says} Look at her mark. Where she is the old one, say so here: the two boxes change parts, and the dates with them. Let the one with her stand below.`,
+      programme: { id: split.programme.id, unit: split.units[0] ?? 'hive' },
+    });
+  }
   return aCheck({
     key: checkKey('act', `${doubt.code}:${doubt.id}`),
     code: 'act',
@@ -33,6 +45,13 @@ export function doubtCheck({ queen }: ScheduleFrom): Check | null {
     window: searchWindow(doubt.code, doubt.on, queen.cagedOn),
     why: `${says} ${next}`,
   });
+}
+
+/** The running split into two alike boxes of which the old queen, seen on a day, may be in the other one; null: there is none. */
+function alikeSplit(parts: ScheduleFrom['parts'], seenOn: Day): ScheduleFrom['parts'][number] | null {
+  const may = ({ programme: { method, on, endedOn } }: ScheduleFrom['parts'][number]) =>
+    methodNamed(method).unitsMayChange && endedOn === null && daysBetween(on, seenOn) <= EGGS_TELL.to;
+  return parts.findLast(may) ?? null;
 }
 
 /** A hive with a queen newly caged in is left alone until she is looked for anyway. */

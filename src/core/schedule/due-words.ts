@@ -1,6 +1,6 @@
 import type { Day } from '../calendar/day';
 import { distanceWords, weekdayWords } from '../calendar/words';
-import { bestDay, type Check, type CheckCode } from './check';
+import { bestDay, type Check, type CheckCode, isDaily } from './check';
 import type { CheckOnDay } from './standing';
 
 /** What each check asks for, as an order. */
@@ -21,6 +21,7 @@ const DO: { readonly [C in CheckCode]: string } = {
   'bottom-check': 'Look for cells and room below',
   'supers-check': 'Look at the supers',
   'which-half': 'See which half has the queen',
+  'board-in': 'Division board in, excluder out',
   doors: 'Change the doors',
   'turn-hive': 'Turn the hive by 15 degrees',
   'shift-boxes': 'Move both boxes by 10 cm, the weaker nearer the old place',
@@ -51,6 +52,8 @@ export function dueWords({ check, standing }: CheckOnDay, today: Day): string {
     }
     case 'now':
       if (window.latest === today || plannedFor === today) return `${order} today`;
+      if (isDaily(check.code) && plannedFor === null)
+        return `${order} today, and each day to ${weekdayWords(window.latest)}`;
       if (window.latest < today) return `${order} now, planned for ${weekdayWords(plannedFor ?? today)}`;
       return `${order} by ${weekdayWords(window.latest)}, ${plannedFor === null ? 'best' : 'planned for'} ${bestWords(bestDay(check), today)}`;
     case 'later':

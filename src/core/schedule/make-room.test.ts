@@ -52,6 +52,18 @@ describe('the warning that room runs out', () => {
     expect(schedule.checks.filter(({ code }) => code === 'act')).toEqual([]);
   });
 
+  it('leaves the look by the usual rule as it was due, before and after frames are moved', () => {
+    const dates = (surveys: readonly SurveyFact[]) =>
+      rooms({ inspections: [{ ...look, thoroughness: 'bees-on' }], surveys }, '2027-05-11').schedule.checks.map(
+        ({ code, window }) => `${code} ${formatDay(window.ideal).slice(5)}`,
+      );
+    const usual = dates([])[0] as string;
+    expect(usual).toMatch(/^look /);
+    const bound = survey('2027-05-10T16:00', 'HPPPPBBBBBE');
+    expect(dates([bound])).toEqual([usual, 'make-room 05-14']);
+    expect(dates([bound, survey('2027-05-11T12:00', 'HPEBBBBBEEE', { source: 'moves' })])).toEqual([usual]);
+  });
+
   it('goes by the last frames known, as they were found or left', () => {
     const bound = survey('2027-05-10T16:00', 'HPPPPBBBBBE');
     const freed = survey('2027-05-11T12:00', 'HPEBBBBBEEE', { source: 'moves' });

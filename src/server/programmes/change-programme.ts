@@ -11,6 +11,7 @@ import { methodNamed } from '../../core/methods/methods';
 import { failure, type Issue, type Result, success } from '../../core/problems/issue';
 import { ANSWERS, meaningOf } from '../../core/programmes/answers';
 import type { Db } from '../../db/open';
+import { addReceipt, receivedVersions } from '../../db/repositories/receipts';
 import { addRevision, revisionsOf } from '../../db/repositories/revisions';
 import {
   cellMoves,
@@ -25,6 +26,7 @@ import {
   stepsDone,
   surveys,
 } from '../../db/schema/tables';
+import { versionOf } from '../../device/version-of';
 
 const UNKNOWN: Issue = {
   path: ['programmeId'],
@@ -42,9 +44,11 @@ const standing = (db: Db, id: string) =>
 const unitsIn = (db: Db, id: string) =>
   db.select().from(programmeUnits).where(eq(programmeUnits.programmeId, id)).all();
 
-/** Ticks a step of a programme, or takes the tick away. */
-export function tickStep(db: Db, { isDone, ...tick }: StepTick): Result<{ id: string }> {
+/** Ticks a step of a programme, or takes the tick away. Sent again it changes nothing, whatever was ticked meanwhile. */
+export function tickStep(db: Db, { isDone, ...tick }: StepTick, now: Now): Result<{ id: string }> {
   return db.transaction((tx) => {
+    const version = versionOf({ ...tick, isDone });
+    if (receivedVersions(tx, tick.id).includes(version)) return success({ id: tick.id });
     const programme = standing(tx, tick.programmeId);
     if (!programme) return failure(UNKNOWN);
     if (tick.step >= methodNamed(programme.method).steps.length) {
@@ -53,6 +57,7 @@ export function tickStep(db: Db, { isDone, ...tick }: StepTick): Result<{ id: st
     const same = and(eq(stepsDone.programmeId, tick.programmeId), eq(stepsDone.step, tick.step));
     if (isDone) tx.insert(stepsDone).values(tick).onConflictDoNothing().run();
     else tx.delete(stepsDone).where(same).run();
+    addReceipt(tx, tick.id, version, now);
     return success({ id: tick.id });
   });
 }
@@ -82,9 +87,10 @@ function answerIssues(db: Db, answer: CheckAnswer, now: Now): Issue[] {
   return [];
 }
 
-/** Stores what a follow-up came to. Sent again it lands once. */
+/** Stores what a follow-up came to. Sent again it lands once, and stays taken back where it was. */
 export function answerCheck(db: Db, answer: CheckAnswer, now: Now): Result<{ id: string }> {
   return db.transaction((tx) => {
+    if (revisionsOf(tx, answer.id).some(({ action }) => action === 'deleted')) return success({ id: answer.id });
     const issues = answerIssues(tx, answer, now);
     if (issues.length > 0) return failure(...issues);
     tx.insert(checkAnswers).values(answer).onConflictDoNothing().run();
@@ -181,7 +187,9 @@ export function putBackProgramme(db: Db, id: string, now: Now): Result<{ id: str
     if (!programme) return failure(UNKNOWN);
     if (programme.deletedAt === null) return success({ id });
     const [taken] = revisionsOf(tx, id).filter(({ action }) => action === 'deleted');
-    const { given } = takenBack.parse(taken?.before);
+    // Without its history it is put back without the cells that it gave.
+    const before = takenBack.safeParse(taken?.before);
+    const { given } = before.success ? before.data : { given: [] };
     const gone = given.find(({ cellId }) => tx.select().from(cellMoves).where(eq(cellMoves.cellId, cellId)).get());
     if (gone) {
       const message = 'The cell was given to another colony since. Take that back first.';

@@ -26,6 +26,7 @@ import {
   programmeUnits,
   queens,
 } from '../../db/schema/tables';
+import { keepFormerPlace } from '../entries/former-place';
 
 /**
  * Begins a method on a colony: stores it with the colonies that its units are, the cells that were kept and the cell that was
@@ -35,6 +36,8 @@ export function startProgramme(db: Db, start: ProgrammeStart, now: Now): Result<
   return db.transaction(
     (tx) => {
       const stored = tx.select().from(programmes).where(eq(programmes.id, start.id)).get();
+      if (stored && (stored.colonyId !== start.colonyId || stored.method !== start.method))
+        return failure(KNOWN_ID(['id']));
       if (stored) return success({ id: start.id });
       const colony = tx.select().from(colonies).where(eq(colonies.id, start.colonyId)).get();
       const on = day(start.on);
@@ -58,6 +61,13 @@ export function startProgramme(db: Db, start: ProgrammeStart, now: Now): Result<
     { behavior: 'immediate' },
   );
 }
+
+/** What is new here must not go by the name of something that is in the book. */
+const KNOWN_ID = (path: Issue['path']): Issue => ({
+  path,
+  code: 'duplicate-id',
+  message: 'This is in the book already, for something else. Reload the page and enter it again.',
+});
 
 function dayIssues(on: Day, to: Day | null, startedOn: Day, { ended }: ColonyState, { today }: Now): Issue[] {
   const path = ['on'];
@@ -89,6 +99,9 @@ function unitIssues(db: Db, { newColony, withColonyId, colonyId }: ProgrammeStar
     const message = 'Choose an apiary that is in the book.';
     issues.push({ path: ['newColony', 'apiaryId'], code: 'unknown-reference', message });
   }
+  if (newColony && db.select().from(colonies).where(eq(colonies.id, newColony.id)).get()) {
+    issues.push(KNOWN_ID(['newColony', 'id']));
+  }
   const namesake =
     newColony &&
     db
@@ -105,6 +118,10 @@ function unitIssues(db: Db, { newColony, withColonyId, colonyId }: ProgrammeStar
   if (isUnion && (!other || other.endedOn !== null || withColonyId === colonyId)) {
     const message = 'Choose the colony that it is united with.';
     issues.push({ path: ['withColonyId'], code: 'unknown-reference', message });
+  }
+  if (!isUnion && withColonyId !== null) {
+    const message = `${method.title}: it is united with no other colony; leave it out.`;
+    issues.push({ path: ['withColonyId'], code: 'not-for-this-method', message });
   }
   return issues;
 }
@@ -194,6 +211,9 @@ function cellIssues(
   if (gone) {
     return [{ path: ['gift', 'cellId'], code: 'contradiction', message: 'This cell was given away already.' }];
   }
+  if (gift && db.select().from(cellMoves).where(eq(cellMoves.id, gift.moveId)).get()) {
+    return [KNOWN_ID(['gift', 'moveId'])];
+  }
   return [];
 }
 
@@ -209,7 +229,7 @@ interface Begun {
 
 function write(db: Db, start: ProgrammeStart, { method, colony, state, now }: Begun): void {
   const { id, colonyId, at, on, to, note, newColony, withColonyId, stand, gift } = start;
-  const { secondThinning, onlySealedBroodUp, buysQueen, turnsDaily } = start;
+  const { secondThinning, onlySealedBroodUp, queenShakenDown, buysQueen, turnsDaily } = start;
   if (newColony) {
     const origin: ColonyOrigin = newUnitOf(method)?.name === 'nuc' ? 'nuc' : 'split';
     db.insert(colonies)
@@ -226,6 +246,7 @@ function write(db: Db, start: ProgrammeStart, { method, colony, state, now }: Be
   }
   if (stand !== null && stand !== colony.stand) {
     addRevision(db, { entity: 'colony', entityId: colonyId, action: 'corrected', before: colony }, now);
+    keepFormerPlace(db, colony, { ...colony, stand }, day(on));
     db.update(colonies).set({ stand }).where(eq(colonies.id, colonyId)).run();
   }
   const queenId = queenOf(db, method, state);
@@ -240,6 +261,7 @@ function write(db: Db, start: ProgrammeStart, { method, colony, state, now }: Be
       endedOn: null,
       secondThinning,
       onlySealedBroodUp,
+      queenShakenDown,
       buysQueen,
       turnsDaily,
       queenId,

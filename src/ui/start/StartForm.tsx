@@ -3,6 +3,7 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
+import { day } from '../../core/calendar/day';
 import type { ColonyFacts } from '../../core/colony/facts';
 import { methodNamed } from '../../core/methods/methods';
 import type { Plan } from '../../core/methods/plan';
@@ -11,6 +12,7 @@ import { movesFrames } from '../../core/space/proposals/propose';
 import { send } from '../../device/send';
 import { planPreview } from '../../views/plan-preview';
 import type { StartView } from '../../views/start-view';
+import { unionDays } from '../../views/union-view';
 import { AskFirst } from '../controls/AskFirst';
 import { Check } from '../controls/Check';
 import { Choice } from '../controls/Choice';
@@ -57,6 +59,7 @@ export function StartForm({ view, facts, today, now, presetCell }: Props) {
   );
   const plan = useReckoned<Plan | null>(ask, null);
 
+  const union = others.find(({ id }) => id === draft.withColonyId);
   // What a nuc is made with may be all that the colony has.
   const asksFirst = method.kind === 'increase' && fit.kind === 'does-not-fit';
 
@@ -156,6 +159,14 @@ export function StartForm({ view, facts, today, now, presetCell }: Props) {
               One or two cells are enough for a nuc: the first virgin out destroys the others.
             </p>
           )}
+          {method.options.includes('queenShakenDown') && (
+            <Check
+              name="The queen was not found"
+              hint="Every bee was shaken into the lower box, an excluder over it. You are asked the next day for the division board."
+              value={draft.queenShakenDown}
+              onChange={(queenShakenDown) => set({ queenShakenDown })}
+            />
+          )}
           {method.options.includes('onlySealedBroodUp') && (
             <Check
               name="Only sealed brood goes up"
@@ -192,6 +203,19 @@ export function StartForm({ view, facts, today, now, presetCell }: Props) {
                 </select>
               )}
             </Field>
+          )}
+          {union?.both && (
+            <p role="note" className="text-propolis mt-2 text-sm font-semibold">
+              {union.both.why} {unionDays(choices?.on ?? day(today), day(today))}
+              {union.both.goes && (
+                <>
+                  {' '}
+                  <Link prefetch={false} href={`/colonies/${union.both.goes.id}/queen`}>
+                    Enter that the queen of {union.both.goes.name} was taken out
+                  </Link>
+                </>
+              )}
+            </p>
           )}
           <Field name="Note" problem={problemOf(issues, 'note')}>
             {(props) => (

@@ -18,6 +18,7 @@ export interface StartDraft {
   readonly fates: Readonly<Record<string, CellFate>>;
   readonly secondThinning: boolean;
   readonly onlySealedBroodUp: boolean;
+  readonly queenShakenDown: boolean;
   readonly buysQueen: boolean;
   readonly turnsDaily: boolean;
   readonly newColony: ProgrammeStart['newColony'];
@@ -42,6 +43,7 @@ export function emptyStart(view: StartView, today: string, presetCell: string | 
     fates: Object.fromEntries(cells.map(({ id }) => [id, kept.includes(id) ? 'keep' : 'down'])),
     secondThinning: settings.secondThinning,
     onlySealedBroodUp: false,
+    queenShakenDown: false,
     buysQueen: false,
     turnsDaily: false,
     newColony: newName === null ? null : { id: newId(), name: newName, apiaryId: colony.apiaryId, stand: '' },
@@ -66,12 +68,13 @@ export function choicesOf(draft: StartDraft, view: StartView): StartChoices | nu
   const on: Day | null = parseDay(draft.on);
   if (on === null) return null;
   const to = parseDay(draft.to);
-  const { fates, secondThinning, onlySealedBroodUp, buysQueen, turnsDaily, gift } = draft;
+  const { fates, secondThinning, onlySealedBroodUp, queenShakenDown, buysQueen, turnsDaily, gift } = draft;
   return {
     on,
     to: to !== null && to > on ? to : null,
     secondThinning,
     onlySealedBroodUp,
+    queenShakenDown,
     buysQueen,
     turnsDaily,
     keptCellIds: view.asksCells ? keptIds(draft) : [],
@@ -97,7 +100,8 @@ export function startsOf(
     if (typeof fate === 'string' || !ids) return [];
     return [giveCell({ ...ids, cellId, to: fate.to, at, on: draft.on, travel: 'on-frame', from: colony.name })];
   });
-  const { id, on, to, secondThinning, onlySealedBroodUp, buysQueen, turnsDaily, newColony, stand } = draft;
+  const { id, on, to, secondThinning, onlySealedBroodUp, queenShakenDown, buysQueen, turnsDaily, newColony, stand } =
+    draft;
   const { withColonyId, gift, note } = draft;
   const start: ProgrammeStart = {
     id,
@@ -108,6 +112,7 @@ export function startsOf(
     to: to === '' || to === on ? null : to,
     secondThinning,
     onlySealedBroodUp,
+    queenShakenDown,
     buysQueen,
     turnsDaily,
     note,

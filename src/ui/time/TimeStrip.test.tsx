@@ -100,6 +100,8 @@ describe('the day ruler', () => {
   it('marks today, dots what is due, three at most, and hatches the days to leave shut', () => {
     const book = {
       bookId: 'b',
+      bookName: 'b',
+      isReader: false,
       isDemo: false,
       today: TODAY,
       due: [

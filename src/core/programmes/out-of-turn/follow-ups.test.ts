@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { day } from '../../calendar/day';
 import { queenEvent } from '../../colony/testing';
+import { dueWords } from '../../schedule/due-words';
 import { byPressing, colonyOnDay } from '../../schedule/standing';
 import { anAnswer, aProgramme, cell, checks, look, saw, yard } from '../testing';
 
@@ -131,6 +132,14 @@ describe('small daily tasks', () => {
     expect(shifts('05-17', done)).toHaveLength(1);
     expect(shifts('05-18', done)).toEqual([]);
     expect(shifts('05-13', [anAnswer(even.id, 'home', 'shift-boxes', '2027-05-13', 'even')])).toEqual([]);
+  });
+
+  it('are said with the day on which they end, not with a best day', () => {
+    const state = yard({ home: {}, new: { startedOn: even.on } }, { programmes: [even] })('home', '05-12');
+    const words = colonyOnDay(state.schedule, day('2027-05-12')).due.map((one) => dueWords(one, day('2027-05-12')));
+    expect(words).toContain(
+      'Move both boxes by 10 cm, the weaker nearer the old place today, and each day to Mon 17 May',
+    );
   });
 
   it('a split turned to the wall is turned back by 15 degrees a day, where that was chosen', () => {

@@ -20,74 +20,83 @@ describe('the dates before a method is started', () => {
   it('are those that it has once it is, to the day', { timeout: 600_000 }, () => {
     let [compared, kept] = [0, 0];
     fc.assert(
-      fc.property(season, fc.constantFrom(...METHODS), dayIn(10), fc.boolean(), (made, method, on, secondThinning) => {
-        const plain = { ...made, shared: { ...made.shared, programmes: [], answers: [], changes: [] } };
-        const [home] = statesOf(plain, on);
-        if (!home || home.ended) return;
-        const { units, options } = methodNamed(method);
-        const live = home.liveCells.map(({ cell }) => cell.id);
-        const keptCellIds = options.includes('keptCells') ? live.slice(0, 2) : [];
-        const choices: StartChoices = {
-          on,
-          to: null,
-          secondThinning,
-          onlySealedBroodUp: false,
-          buysQueen: false,
-          turnsDaily: false,
-          keptCellIds,
-          givenCellIds: [],
-          gift: null,
-        };
-        const facts = assembled(plain.own, plain.shared).get('home');
-        const preview = previewStart(facts as never, methodNamed(method), choices, DEFAULT_SETTINGS);
-        const programme = aProgramme({
-          id: 'zz',
-          method,
-          on,
-          secondThinning,
-          keptCellIds,
-          units: units.map(({ name, isNewColony }) => ({ unit: name, colonyId: isNewColony ? 'child' : 'home' })),
-        });
-        const child = units.find(({ isNewColony }) => isNewColony);
-        const goes = child && child.name === methodNamed(method).raisesQueen?.unit ? keptCellIds : [];
-        const cellMoves = [
-          ...plain.shared.cellMoves.filter(({ cellId }) => !goes.includes(cellId)),
-          ...goes.map((cellId) => ({
-            id: `zz${cellId}`,
-            cellId,
-            toColonyId: 'child',
-            label: cellId,
-            at: null,
+      fc.property(
+        season,
+        fc.constantFrom(...METHODS),
+        dayIn(10),
+        fc.boolean(),
+        fc.boolean(),
+        (made, method, on, secondThinning, queenShakenDown) => {
+          const plain = { ...made, shared: { ...made.shared, programmes: [], answers: [], changes: [] } };
+          const [home] = statesOf(plain, on);
+          if (!home || home.ended) return;
+          const { units, options } = methodNamed(method);
+          const live = home.liveCells.map(({ cell }) => cell.id);
+          const keptCellIds = options.includes('keptCells') ? live.slice(0, 2) : [];
+          const choices: StartChoices = {
             on,
-            travel: 'on-frame' as const,
-          })),
-        ];
-        // The part that becomes a colony has no history of its own yet.
-        const fresh = {
-          startedOn: on,
-          origin: child?.name === 'nuc' ? ('nuc' as const) : ('split' as const),
-          cells: [],
-          inspections: [],
-        };
-        const begun = {
-          own: { home: plain.own.home, child: child ? fresh : plain.own.child },
-          shared: { ...plain.shared, programmes: [programme], cellMoves },
-        };
-        const asked = new Map(
-          statesOf(begun, on).flatMap(({ schedule }) =>
-            schedule.checks.flatMap(({ key, code, window, programme: by }) =>
-              by?.id === 'zz' ? [[key, { unit: by.unit, code, window }] as const] : [],
+            to: null,
+            secondThinning,
+            onlySealedBroodUp: false,
+            queenShakenDown,
+            buysQueen: false,
+            turnsDaily: false,
+            keptCellIds,
+            givenCellIds: [],
+            gift: null,
+          };
+          const facts = assembled(plain.own, plain.shared).get('home');
+          const preview = previewStart(facts as never, methodNamed(method), choices, DEFAULT_SETTINGS);
+          const programme = aProgramme({
+            id: 'zz',
+            method,
+            on,
+            secondThinning,
+            queenShakenDown,
+            keptCellIds,
+            units: units.map(({ name, isNewColony }) => ({ unit: name, colonyId: isNewColony ? 'child' : 'home' })),
+          });
+          const child = units.find(({ isNewColony }) => isNewColony);
+          const goes = child && child.name === methodNamed(method).raisesQueen?.unit ? keptCellIds : [];
+          const cellMoves = [
+            ...plain.shared.cellMoves.filter(({ cellId }) => !goes.includes(cellId)),
+            ...goes.map((cellId) => ({
+              id: `zz${cellId}`,
+              cellId,
+              toColonyId: 'child',
+              label: cellId,
+              at: null,
+              on,
+              travel: 'on-frame' as const,
+            })),
+          ];
+          // The part that becomes a colony has no history of its own yet.
+          const fresh = {
+            startedOn: on,
+            origin: child?.name === 'nuc' ? ('nuc' as const) : ('split' as const),
+            cells: [],
+            inspections: [],
+          };
+          const begun = {
+            own: { home: plain.own.home, child: child ? fresh : plain.own.child },
+            shared: { ...plain.shared, programmes: [programme], cellMoves },
+          };
+          const asked = new Map(
+            statesOf(begun, on).flatMap(({ schedule }) =>
+              schedule.checks.flatMap(({ key, code, window, programme: by }) =>
+                by?.id === 'zz' ? [[key, { unit: by.unit, code, window }] as const] : [],
+              ),
             ),
-          ),
-        );
-        compared += 1;
-        kept += keptCellIds.length > 0 ? 1 : 0;
-        expect([method, formatDay(on), ...words(preview.checks)]).toEqual([
-          method,
-          formatDay(on),
-          ...words([...asked.values()]),
-        ]);
-      }),
+          );
+          compared += 1;
+          kept += keptCellIds.length > 0 ? 1 : 0;
+          expect([method, formatDay(on), ...words(preview.checks)]).toEqual([
+            method,
+            formatDay(on),
+            ...words([...asked.values()]),
+          ]);
+        },
+      ),
       { numRuns: RUNS, seed: 20270701 },
     );
     expect(compared).toBeGreaterThan(RUNS / 2);

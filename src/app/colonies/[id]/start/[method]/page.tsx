@@ -7,6 +7,8 @@ import { METHODS } from '@/core/methods/methods';
 import { database } from '@/db/open';
 import { now } from '@/server/clock';
 import { loadColony } from '@/server/colony-page';
+import { oneParam } from '@/server/one-param';
+import { queenAges } from '@/server/queen-ages';
 import { loadYard } from '@/server/yard';
 import { StartForm } from '@/ui/start/StartForm';
 import { startView } from '@/views/start-view';
@@ -15,12 +17,12 @@ export const metadata: Metadata = { title: 'Start a method' };
 
 interface Props {
   params: Promise<{ id: string; method: string }>;
-  searchParams: Promise<{ cell?: string }>;
+  searchParams: Promise<{ cell?: string | string[] }>;
 }
 
 export default async function Page({ params, searchParams }: Props) {
   const { id, method: name } = await params;
-  const { cell = null } = await searchParams;
+  const cell = oneParam((await searchParams).cell);
   const { today, minute } = await now();
   const opened = database();
   const method = METHODS.find((one) => one.name === name);
@@ -28,6 +30,14 @@ export default async function Page({ params, searchParams }: Props) {
   if (!found || !method || found.state.ended) notFound();
   const { colony, facts, flow, state, settings } = found;
   const fit = fitOf(method, fitFactsOf(state, flow), settings);
-  const view = startView(method.name, colony, state, fit, loadYard(opened, today), day(colony.startedOn));
+  const view = startView(
+    method.name,
+    colony,
+    state,
+    fit,
+    loadYard(opened, today),
+    day(colony.startedOn),
+    queenAges(opened.db),
+  );
   return <StartForm view={view} facts={facts} today={formatDay(today)} now={minute} presetCell={cell} />;
 }

@@ -1,0 +1,63 @@
+import { addDays, type Day } from '../core/calendar/day';
+import type { DayRange } from '../core/calendar/window';
+import { dayWords, weekdayWords } from '../core/calendar/words';
+import type { ColonyState } from '../core/colony/fold';
+import { lays } from '../core/colony/queen-state';
+import { fitFactsOf } from '../core/methods/fit-facts';
+import { type LayingQueen, whichQueenStays } from '../core/programmes/which-queen-stays';
+import type { NamedColony } from './yard';
+
+/** A colony that another can be united with. */
+export interface UnionView extends NamedColony {
+  /** Both have a laying queen: whose stays and why, and whose goes; null: they do not. */
+  readonly both: { readonly why: string; readonly goes: NamedColony | null } | null;
+}
+
+/** When each queen emerged, by her id; of one that is not in it, it is not known. */
+export type QueenAges = ReadonlyMap<string, DayRange>;
+
+interface Unit {
+  readonly colony: NamedColony;
+  readonly state: ColonyState;
+}
+
+function queenOf({ state }: Unit, ages: QueenAges): LayingQueen {
+  const { queenId, laysSince } = state.queen;
+  return {
+    emerged: queenId === null ? null : (ages.get(queenId) ?? null),
+    laysSince: laysSince?.on ?? null,
+    broodFrames: fitFactsOf(state, null).broodFrames,
+  };
+}
+
+const since = ({ emerged, laysSince }: LayingQueen): string => {
+  if (emerged) return `emerged ${dayWords(emerged.to)}`;
+  return laysSince === null ? 'of unknown age' : `laying since ${dayWords(laysSince)}`;
+};
+
+/** A colony to be united with another, and what of their queens. */
+export function unionView(home: Unit, other: Unit, ages: QueenAges): UnionView {
+  const { id, name } = other.colony;
+  if (!lays(home.state.queen) || !lays(other.state.queen)) return { id, name, both: null };
+  const units = [home, other] as const;
+  const queens = [queenOf(home, ages), queenOf(other, ages)] as const;
+  const told = whichQueenStays(...queens);
+  if (told === null) {
+    const why =
+      'Both lay, and nothing in the book tells the younger or the better layer: keep the one whose bees you like better.';
+    return { id, name, both: { why, goes: null } };
+  }
+  const goes = told.stays === 0 ? 1 : 0;
+  const [kept, taken] = [units[told.stays].colony.name, units[goes].colony.name];
+  const why =
+    told.by === 'younger'
+      ? `Both lay. Keep the queen of ${kept} (${since(queens[told.stays])}); that of ${taken} is older (${since(queens[goes])}).`
+      : `Both lay. Keep the queen of ${kept}, with brood on ${queens[told.stays].broodFrames} frames; that of ${taken} has ${queens[goes].broodFrames}.`;
+  return { id, name, both: { why, goes: units[goes].colony } };
+}
+
+/** By when the one queen goes and when they are united: never on one day, so that the bees have missed her. */
+export function unionDays(on: Day, today: Day): string {
+  const [out, unite] = on > today ? [addDays(on, -1), on] : [today, addDays(today, 1)];
+  return `Take the other out on ${weekdayWords(out)}, enter that with her colony, and unite them on ${weekdayWords(unite)}.`;
+}
