@@ -6,7 +6,16 @@ import { drizzle } from 'drizzle-orm/better-sqlite3';
 import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { openDatabase } from './open';
-import { cells, inspections, programmes, programmeUnits, revisions, settings, stepsDone } from './schema/tables';
+import {
+  cells,
+  formerPlaces,
+  inspections,
+  programmes,
+  programmeUnits,
+  revisions,
+  settings,
+  stepsDone,
+} from './schema/tables';
 
 const MIGRATIONS = resolve('src/db/migrations');
 
@@ -88,6 +97,30 @@ describe('opening a data file', () => {
         method: 'cell-nuc',
       })
       .run();
+    sqlite.close();
+  });
+
+  it('turns corrections of a colony’s name and place into what it was called and where it stood', () => {
+    const file = join(folder, 'season.sqlite');
+    const old = madeBy(6, file);
+    const was = (name: string, stand: string) =>
+      `json_object('name', '${name}', 'apiaryId', 'a1', 'stand', '${stand}')`;
+    old.exec(`
+      insert into apiary (id, name, note) values ('a1', 'Orchard', '');
+      insert into colony (id, apiary_id, name, stand, origin, parent_colony_id, started_on, ended_on, note)
+        values ('c1', 'a1', 'Clover', 'hedge', 'established', null, '2027-04-01', null, 'gentle');
+      insert into revision (id, entity, entity_id, revised_at, action, before) values
+        ('r1', 'colony', 'c1', '2027-04-10T10:00:00Z', 'corrected', ${was('Nuc 3', '')}),
+        ('r2', 'colony', 'c1', '2027-05-02T10:00:00Z', 'corrected', ${was('Clover', '')}),
+        ('r3', 'colony', 'c1', '2027-05-03T10:00:00Z', 'corrected', ${was('Clover', 'hedge')});
+    `);
+    old.close();
+    const { db, sqlite } = openDatabase(file);
+    const former = db.select().from(formerPlaces).all();
+    expect(former.map(({ until, name, stand }) => [until, name, stand])).toEqual([
+      ['2027-04-10', 'Nuc 3', ''],
+      ['2027-05-02', 'Clover', ''],
+    ]);
     sqlite.close();
   });
 

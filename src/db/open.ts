@@ -1,9 +1,13 @@
 import 'server-only';
+import { createHash, randomUUID } from 'node:crypto';
 import { mkdirSync } from 'node:fs';
 import { dirname, resolve } from 'node:path';
 import Database from 'better-sqlite3';
 import { type BetterSQLite3Database, drizzle } from 'drizzle-orm/better-sqlite3';
 import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
+import { readMigrationFiles } from 'drizzle-orm/migrator';
+import { makeBackup } from './backups/backup-files';
+import { migrationsDone } from './migrations-done';
 import * as tables from './schema/tables';
 
 export type Db = BetterSQLite3Database<typeof tables>;
@@ -29,11 +33,34 @@ export function openDatabase(file: string): OpenedDatabase {
   const db = drizzle(sqlite, { schema: tables });
   // A table that others refer to can only be made anew while nobody checks; afterwards everything is checked at once.
   sqlite.pragma('foreign_keys = OFF');
+  if (isBehind(sqlite)) {
+    makeBackup({ sqlite, file }, 'before-upgrade', { instant: new Date().toISOString() });
+  }
   migrate(db, { migrationsFolder: MIGRATIONS });
   const broken = sqlite.pragma('foreign_key_check') as readonly unknown[];
   if (broken.length > 0) throw new Error(`${broken.length} rows of ${file} refer to something that is not there`);
   sqlite.pragma('foreign_keys = ON');
+  identify(db, file);
   return { db, sqlite, file };
+}
+
+/** A book with something in it whose tables are of an earlier Ubbet. */
+function isBehind(sqlite: Database.Database): boolean {
+  const done = migrationsDone(sqlite);
+  return done.length > 0 && done.length < readMigrationFiles({ migrationsFolder: MIGRATIONS }).length;
+}
+
+/**
+ * Gives a book its identity when it is opened for the first time; it keeps it wherever its file is moved. One of before has the name
+ * that devices know it by, which was made of its path.
+ */
+function identify(db: Db, file: string): void {
+  if (db.select().from(tables.books).get()) return;
+  const isNew = db.select().from(tables.apiaries).get() === undefined;
+  const byPath = createHash('sha256').update(file).digest('hex').slice(0, 12);
+  db.insert(tables.books)
+    .values({ id: isNew ? randomUUID() : byPath, madeAt: new Date().toISOString(), writes: 0 })
+    .run();
 }
 
 const DEFAULT_FILE = 'data/ubbet.sqlite';

@@ -58,6 +58,7 @@ export class SeasonBuilder {
   readonly #facts: Mutable<SeasonFacts> = {
     apiaries: [],
     colonies: [],
+    formerPlaces: [],
     queens: [],
     queenEvents: [],
     inspections: [],
@@ -224,6 +225,7 @@ export class SeasonBuilder {
       endedOn: null,
       secondThinning: true,
       onlySealedBroodUp: false,
+      queenShakenDown: false,
       buysQueen: false,
       turnsDaily: false,
       queenId,

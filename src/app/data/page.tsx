@@ -5,6 +5,7 @@ import { database } from '@/db/open';
 import { feedToken } from '@/server/calendar/feed';
 import { isDemo } from '@/server/demo-mode';
 import { DataPage } from '@/ui/data/DataPage';
+import { SECURE_HEADER } from '../../views/asked-by';
 
 export const metadata: Metadata = { title: 'Data' };
 
@@ -12,7 +13,7 @@ export default async function Page() {
   const { db, file } = database();
   const token = feedToken(db);
   const asked = await headers();
-  const scheme = asked.get('x-forwarded-proto') ?? 'http';
+  const scheme = asked.get('x-forwarded-proto') ?? (asked.get(SECURE_HEADER) === '1' ? 'https' : 'http');
   const feed = token === null ? null : `${scheme}://${asked.get('host')}/calendar/${token}.ics`;
   return <DataPage file={basename(file)} isDemo={isDemo()} feed={feed} />;
 }

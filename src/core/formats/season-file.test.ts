@@ -51,7 +51,7 @@ describe('a season file of an earlier version', () => {
   it('is written in the present version, and comes back the same', () => {
     if (!read.ok) throw new Error('not read');
     const text = writeSeasonFile(read.value);
-    expect(text).toContain('"version": 4');
+    expect(text).toContain('"version": 5');
     expect(readSeasonFile(text)).toEqual(read);
   });
 
@@ -60,5 +60,95 @@ describe('a season file of an earlier version', () => {
     expect(readSeasonFile(broken)).toMatchObject({ ok: false, issues: [{ path: expect.arrayContaining(['eggs']) }] });
     const half = asVersion1(season).replace('"inspections":[', '"inspections":"none","left":[');
     expect(readSeasonFile(half).ok).toBe(false);
+  });
+});
+
+describe('a season file that is wrong', () => {
+  const changed = (change: (facts: SeasonFacts) => void) => {
+    const facts = structuredClone(larkvaleSeason());
+    change(facts);
+    return readSeasonFile(writeSeasonFile(facts));
+  };
+  const said = (read: ReturnType<typeof readSeasonFile>) =>
+    read.ok ? [] : read.issues.map(({ path, code }) => `${path.join('.')} ${code}`);
+
+  it('goes round in no circle: no colony comes of itself, no queen is her own forebear', () => {
+    const read = changed(({ colonies, queens }) => {
+      const [a, b, c] = colonies as { id: string; parentColonyId: string | null }[];
+      const [queen] = queens as { id: string; motherQueenId: string | null }[];
+      if (!a || !b || !c || !queen) throw new Error('too few');
+      Object.assign(a, { parentColonyId: b.id });
+      Object.assign(b, { parentColonyId: a.id });
+      // Comes of the circle, and is not in it.
+      Object.assign(c, { parentColonyId: a.id });
+      Object.assign(queen, { motherQueenId: queen.id });
+    });
+    expect(said(read)).toEqual([
+      'facts.colonies.0.parentColonyId contradiction',
+      'facts.colonies.1.parentColonyId contradiction',
+      'facts.queens.0.motherQueenId contradiction',
+    ]);
+  });
+
+  it('says nothing that no entry would have been taken with', () => {
+    const first = (facts: SeasonFacts) => {
+      const [inspection, colony, answer] = [facts.inspections[0], facts.colonies[0], facts.checkAnswers[0]];
+      if (!inspection || !colony || !answer) throw new Error('too few');
+      return { inspection, colony, answer };
+    };
+    expect(said(changed((facts) => Object.assign(first(facts).inspection, { to: '2026-01-01' })))).toEqual([
+      'facts.inspections.0.to out-of-range',
+    ]);
+    expect(
+      said(changed((facts) => Object.assign(first(facts).inspection, { eggs: 'seen', youngest: 'sealed' }))),
+    ).toEqual(['facts.inspections.0.youngest contradiction']);
+    expect(said(changed((facts) => Object.assign(first(facts).inspection, { at: '2020-01-01T12:00' })))).toContain(
+      'facts.inspections.0.at before-colony',
+    );
+    expect(said(changed((facts) => Object.assign(first(facts).colony, { endedOn: '2020-01-01' })))).toEqual([
+      'facts.colonies.0.endedOn contradiction',
+    ]);
+    expect(said(changed((facts) => Object.assign(first(facts).answer, { answer: 'perhaps' })))).toEqual([
+      'facts.checkAnswers.0.answer not-one-of',
+    ]);
+  });
+
+  it('sees no cell twice at one look, nor after it was taken down; what was deleted does not count', () => {
+    const again = (facts: SeasonFacts, over: object) => {
+      const sight = facts.cellObservations.find(({ inspectionId, cellId }) =>
+        facts.cellObservations.some((other) => other.cellId === cellId && other.inspectionId !== inspectionId),
+      );
+      const later = facts.cellObservations.find((other) => other.cellId === sight?.cellId && other !== sight);
+      const times = [sight, later].map((one) => facts.inspections.find(({ id }) => id === one?.inspectionId)?.at ?? '');
+      const early = (times[0] as string) < (times[1] as string) ? sight : later;
+      Object.assign(early as object, over);
+      return early;
+    };
+    const after = said(changed((facts) => again(facts, { takenDown: true })));
+    expect(after.length).toBeGreaterThan(0);
+    for (const one of after) expect(one).toMatch(/^facts\.cellObservations\.\d+\.found after-removed$/);
+    const deleted = changed((facts) => {
+      const early = again(facts, { takenDown: true });
+      const look = facts.inspections.find(({ id }) => id === early?.inspectionId);
+      Object.assign(look as object, { deletedAt: '2027-05-16T18:00:00.000Z' });
+    });
+    expect(deleted.ok).toBe(true);
+    const twice = changed((facts) => {
+      const [sight] = facts.cellObservations;
+      facts.cellObservations.push({
+        ...(sight as (typeof facts.cellObservations)[number]),
+        id: '01990000-0000-7000-8000-000000000001',
+      });
+    });
+    expect(said(twice)).toEqual([expect.stringMatching(/cellId duplicate-observation$/)]);
+  });
+
+  it('is read to the twentieth fault, however many rows are wrong', () => {
+    const rows = Array.from({ length: 130_000 }, (_, i) => ({ id: i }));
+    const began = performance.now();
+    const read = changed((facts) => Object.assign(facts, { inspections: rows }));
+    expect(said(read)).toHaveLength(20);
+    expect(said(read)[0]).toMatch(/^facts\.inspections\.0\./);
+    expect(performance.now() - began).toBeLessThan(5_000);
   });
 });

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { apiaryFact } from '../facts/apiary';
-import { colonyFact } from '../facts/colony';
+import { colonyFact, formerPlaceFact } from '../facts/colony';
 import { idField } from '../facts/fields';
 import { framePlanFact } from '../facts/frame-plan';
 import { cellFact, cellObservationFact, inspectionFact } from '../facts/inspection';
@@ -19,18 +19,19 @@ import { queenEventFact, queenFact } from '../facts/queen';
 import { SETTING_KEYS, settingsFields } from '../facts/setting';
 import { surveyFact } from '../facts/survey';
 import { failure, type Issue, type Result } from '../problems/issue';
-import { FRAME_SIZES } from '../space/frame-size';
-import { framesOf, type Hive } from '../space/hive';
 import { parseInput } from './parse-input';
+import { contradictionsIn } from './season-contradictions';
+import { wrongReferences } from './season-references';
 
 export const SEASON_FORMAT = 'ubbet-season';
-export const SEASON_VERSION = 4;
+export const SEASON_VERSION = 5;
 
 const instantField = z.iso.datetime();
 
 const facts = z.strictObject({
   apiaries: z.array(apiaryFact),
   colonies: z.array(colonyFact),
+  formerPlaces: z.array(formerPlaceFact),
   queens: z.array(queenFact),
   queenEvents: z.array(queenEventFact.extend({ deletedAt: instantField.nullable() })),
   inspections: z.array(inspectionFact.extend({ deletedAt: instantField.nullable() })),
@@ -94,17 +95,36 @@ export function readSeasonFile(text: string): Result<SeasonFacts> {
     const message = `The file is of version ${header.data.version}, this Ubbet reads up to ${SEASON_VERSION}. Bring Ubbet up to date and try again.`;
     return failure({ path: ['version'], code: 'later-version', message });
   }
-  const parsed = parseInput(seasonFile, toPresentVersion(document, header.data.version));
+  const present = toPresentVersion(document, header.data.version);
+  const wrongRows = rowIssues(present);
+  if (wrongRows.length > 0) return failure(...wrongRows);
+  const parsed = parseInput(seasonFile, present);
   if (!parsed.ok) return failure(...parsed.issues.slice(0, MAX_ISSUES));
   const issues = [
-    ...doubleIds(parsed.value.facts),
-    ...danglingReferences(parsed.value.facts),
-    ...strayCells(parsed.value.facts),
+    ...wrongReferences(parsed.value.facts),
+    ...contradictionsIn(parsed.value.facts),
     ...settingIssues(parsed.value.facts),
-    ...strangeSizes(parsed.value.facts),
   ];
   if (issues.length > 0) return failure(...issues.slice(0, MAX_ISSUES));
   return { ok: true, value: parsed.value.facts };
+}
+
+/** Faults of single rows, table by table, up to the most that are listed: a file that is wrong throughout is not read to its end. */
+function rowIssues(document: unknown): readonly Issue[] {
+  const shape = z.looseObject({ facts: z.record(z.string(), z.unknown()) }).safeParse(document);
+  if (!shape.success) return [];
+  const issues: Issue[] = [];
+  for (const [name, table] of Object.entries(facts.shape)) {
+    const rows = shape.data.facts[name];
+    if (!Array.isArray(rows)) continue;
+    for (const [i, row] of rows.entries()) {
+      const parsed = parseInput(table.element as z.ZodType, row);
+      if (parsed.ok) continue;
+      issues.push(...parsed.issues.map((issue) => ({ ...issue, path: ['facts', name, i, ...issue.path] })));
+      if (issues.length >= MAX_ISSUES) return issues.slice(0, MAX_ISSUES);
+    }
+  }
+  return issues;
 }
 
 interface Since {
@@ -148,6 +168,7 @@ const SINCE: { readonly [version: number]: Since } = {
       cellMoves: { at: null },
     },
   },
+  5: { tables: ['formerPlaces'], fields: { programmes: { queenShakenDown: false } } },
 };
 
 /** An older file as it would be written today. One that is not as it should be is left for the check to say so. */
@@ -182,145 +203,6 @@ function notJson(text: string): Issue {
     code: 'not-json',
     message: 'This is not a JSON file. Choose a season file that Ubbet has written.',
   };
-}
-
-const WITH_IDS = [
-  'apiaries',
-  'colonies',
-  'queens',
-  'queenEvents',
-  'inspections',
-  'cells',
-  'cellObservations',
-  'photos',
-  'cellMoves',
-  'programmes',
-  'programmeUnits',
-  'keptCells',
-  'stepsDone',
-  'checkAnswers',
-  'checkChanges',
-  'surveys',
-  'framePlans',
-  'keptFrames',
-  'revisions',
-] as const;
-
-function doubleIds(content: SeasonFacts): Issue[] {
-  return WITH_IDS.flatMap((table) => {
-    const seen = new Set<string>();
-    return content[table].flatMap(({ id }, i): Issue[] => {
-      if (!seen.has(id)) {
-        seen.add(id);
-        return [];
-      }
-      const message = 'This identifier stands twice. Leave one of the two out.';
-      return [{ path: ['facts', table, i, 'id'], code: 'duplicate-id', message }];
-    });
-  });
-}
-
-function danglingReferences(content: SeasonFacts): Issue[] {
-  const ids = (rows: readonly { readonly id: string }[]) => new Set(rows.map(({ id }) => id));
-  const [apiaries, colonies, queens] = [ids(content.apiaries), ids(content.colonies), ids(content.queens)];
-  const [inspections, cells, programmes] = [ids(content.inspections), ids(content.cells), ids(content.programmes)];
-  const issues: Issue[] = [];
-  const check = (known: Set<string>, id: string | null, ...path: (string | number)[]) => {
-    if (id === null || known.has(id)) return;
-    const message = 'This names something that is not in the file. Export the file again, whole.';
-    issues.push({ path: ['facts', ...path], code: 'unknown-reference', message });
-  };
-  content.colonies.forEach(({ apiaryId, parentColonyId }, i) => {
-    check(apiaries, apiaryId, 'colonies', i, 'apiaryId');
-    check(colonies, parentColonyId, 'colonies', i, 'parentColonyId');
-  });
-  content.queens.forEach(({ motherQueenId }, i) => {
-    check(queens, motherQueenId, 'queens', i, 'motherQueenId');
-  });
-  content.queenEvents.forEach(({ queenId, colonyId, hivedAsId }, i) => {
-    check(queens, queenId, 'queenEvents', i, 'queenId');
-    check(colonies, colonyId, 'queenEvents', i, 'colonyId');
-    check(colonies, hivedAsId, 'queenEvents', i, 'hivedAsId');
-  });
-  content.inspections.forEach(({ colonyId }, i) => {
-    check(colonies, colonyId, 'inspections', i, 'colonyId');
-  });
-  content.cells.forEach(({ colonyId }, i) => {
-    check(colonies, colonyId, 'cells', i, 'colonyId');
-  });
-  content.cellObservations.forEach(({ inspectionId, cellId }, i) => {
-    check(inspections, inspectionId, 'cellObservations', i, 'inspectionId');
-    check(cells, cellId, 'cellObservations', i, 'cellId');
-  });
-  content.photos.forEach(({ inspectionId }, i) => {
-    check(inspections, inspectionId, 'photos', i, 'inspectionId');
-  });
-  content.cellMoves.forEach(({ cellId, toColonyId }, i) => {
-    check(cells, cellId, 'cellMoves', i, 'cellId');
-    check(colonies, toColonyId, 'cellMoves', i, 'toColonyId');
-  });
-  content.programmes.forEach(({ colonyId, queenId }, i) => {
-    check(colonies, colonyId, 'programmes', i, 'colonyId');
-    check(queens, queenId, 'programmes', i, 'queenId');
-  });
-  content.programmeUnits.forEach(({ programmeId, colonyId }, i) => {
-    check(programmes, programmeId, 'programmeUnits', i, 'programmeId');
-    check(colonies, colonyId, 'programmeUnits', i, 'colonyId');
-  });
-  content.keptCells.forEach(({ programmeId, cellId }, i) => {
-    check(programmes, programmeId, 'keptCells', i, 'programmeId');
-    check(cells, cellId, 'keptCells', i, 'cellId');
-  });
-  content.stepsDone.forEach(({ programmeId }, i) => {
-    check(programmes, programmeId, 'stepsDone', i, 'programmeId');
-  });
-  content.checkAnswers.forEach(({ programmeId, colonyId, queenlessColonyId }, i) => {
-    check(programmes, programmeId, 'checkAnswers', i, 'programmeId');
-    check(colonies, colonyId, 'checkAnswers', i, 'colonyId');
-    check(colonies, queenlessColonyId, 'checkAnswers', i, 'queenlessColonyId');
-  });
-  content.checkChanges.forEach(({ colonyId }, i) => {
-    check(colonies, colonyId, 'checkChanges', i, 'colonyId');
-  });
-  content.surveys.forEach(({ colonyId }, i) => {
-    check(colonies, colonyId, 'surveys', i, 'colonyId');
-  });
-  content.framePlans.forEach(({ colonyId }, i) => {
-    check(colonies, colonyId, 'framePlans', i, 'colonyId');
-  });
-  return issues;
-}
-
-/** A cell can only be seen in its own colony, or in the one that it was given to. */
-function strayCells({ inspections, cells, cellObservations, cellMoves }: SeasonFacts): Issue[] {
-  const givenTo = new Map(cellMoves.map(({ cellId, toColonyId }) => [cellId, toColonyId]));
-  const colonyOf = new Map([...inspections, ...cells].map(({ id, colonyId }) => [id, colonyId]));
-  return cellObservations.flatMap(({ inspectionId, cellId }, i): Issue[] => {
-    const [looked, hangs] = [colonyOf.get(inspectionId), colonyOf.get(cellId)];
-    if (looked === undefined || hangs === undefined || looked === hangs || looked === givenTo.get(cellId)) return [];
-    const message = 'This cell is of another colony than the inspection that saw it. Export the file again, whole.';
-    return [{ path: ['facts', 'cellObservations', i, 'cellId'], code: 'contradiction', message }];
-  });
-}
-
-/** Frames are of a size that every book knows, or that is among the settings of this one. */
-function strangeSizes({ surveys, framePlans, settings }: SeasonFacts): Issue[] {
-  const own = z
-    .array(z.looseObject({ id: z.string() }))
-    .safeParse(settings.find(({ key }) => key === 'ownSizes')?.value);
-  const known = new Set([...FRAME_SIZES, ...(own.success ? own.data : [])].map(({ id }) => id));
-  const isStrange = (hive: Hive) => [...hive.boxes, ...framesOf(hive)].some(({ size }) => !known.has(size));
-  const issue = (...path: (string | number)[]): Issue => ({
-    path: ['facts', ...path],
-    code: 'unknown-reference',
-    message: 'A frame here is of a size that is not in the file. Export the file again, whole.',
-  });
-  return [
-    ...surveys.flatMap(({ hive }, i) => (isStrange(hive) ? [issue('surveys', i, 'hive')] : [])),
-    ...framePlans.flatMap(({ units }, i) =>
-      units.some(({ hive }) => isStrange(hive)) ? [issue('framePlans', i, 'units')] : [],
-    ),
-  ];
 }
 
 function settingIssues({ settings }: SeasonFacts): Issue[] {

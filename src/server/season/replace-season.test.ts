@@ -9,6 +9,7 @@ import { type OpenedDatabase, openDatabase } from '../../db/open';
 import { larkvaleSeason } from '../../demo/larkvale';
 import { importSeason, previewSeason, wipeSeason } from './replace-season';
 import { readAllFacts } from './season-facts';
+import { seasonFileParts } from './season-file-stream';
 
 const TODAY = day('2027-05-16');
 const now: Now = { today: TODAY, minute: endOfDay(TODAY), instant: '2027-05-16T18:00:00.000Z' };
@@ -36,7 +37,8 @@ describe('the season file', () => {
     expect((await importSeason(opened, file, now)).ok).toBe(true);
     const out = writeSeasonFile(readAllFacts(opened.db));
     expect(JSON.parse(out)).toEqual(JSON.parse(writeSeasonFile(readAllFacts(opened.db))));
-    await importSeason(opened, out, now);
+    expect([...seasonFileParts(opened.db)].join('')).toBe(out);
+    await importSeason(opened, out, { ...now, instant: '2027-05-16T18:30:00.000Z' });
     expect(writeSeasonFile(readAllFacts(opened.db))).toBe(out);
     const sorted = (facts: SeasonFacts) => facts.cellObservations.map(({ id }) => id).sort();
     expect(sorted(readAllFacts(opened.db))).toEqual(sorted(larkvaleSeason()));
@@ -56,7 +58,7 @@ describe('the season file', () => {
     const wiped = await wipeSeason(opened, { ...now, instant: '2027-05-16T19:00:00.000Z' });
     expect(readAllFacts(opened.db).colonies).toEqual([]);
     if (!wiped.ok) throw new Error('not wiped');
-    const backup = openDatabase(wiped.value.backup);
+    const backup = openDatabase(join(folder, 'backups', wiped.value.backup));
     expect(readAllFacts(backup.db).colonies).toHaveLength(16);
     backup.sqlite.close();
   });
@@ -64,22 +66,24 @@ describe('the season file', () => {
   it.each([
     [
       'a cell’s letter twice in a colony',
+      'contradiction',
       (facts: SeasonFacts) => Object.assign(facts.cells[1] as object, { label: 'a' }),
     ],
     [
       'a cell twice in an inspection',
+      'duplicate-observation',
       (facts: SeasonFacts) => {
         const [first, second] = facts.cellObservations;
         Object.assign(second as object, { inspectionId: first?.inspectionId, cellId: first?.cellId });
       },
     ],
-  ])('is refused whole for %s, and nothing changes', async (_, change) => {
-    await importSeason(opened, file, now);
+  ] as const)('is refused whole for %s, and nothing changes', (_, code, change) => {
+    importSeason(opened, file, now);
     const before = readAllFacts(opened.db);
-    const result = await importSeason(opened, changed(change), { ...now, instant: '2027-05-16T20:00:00.000Z' });
-    expect(result).toMatchObject({ ok: false, issues: [{ code: 'contradiction' }] });
+    const result = importSeason(opened, changed(change), { ...now, instant: '2027-05-16T20:00:00.000Z' });
+    expect(result).toMatchObject({ ok: false, issues: [{ code }] });
     expect(readAllFacts(opened.db)).toEqual(before);
-    expect(readdirSync(folder).some((name) => name.includes('20-00-00'))).toBe(false);
+    expect(readdirSync(join(folder, 'backups')).some((name) => name.includes('20-00-00'))).toBe(false);
     expect(existsSync(opened.file)).toBe(true);
   });
 });

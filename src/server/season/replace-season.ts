@@ -1,10 +1,13 @@
 import 'server-only';
 import { rmSync } from 'node:fs';
+import { join } from 'node:path';
 import type { Now } from '../../core/calendar/now';
 import { readSeasonFile, type SeasonFacts } from '../../core/formats/season-file';
 import { type Issue, type Result, success } from '../../core/problems/issue';
+import { type BackupReason, backupFolder, makeBackup } from '../../db/backups/backup-files';
 import type { OpenedDatabase } from '../../db/open';
 import type { SeasonPreview } from '../../views/season-preview';
+import { countWrite } from '../book-version';
 import { countFacts, insertAllFacts, readAllFacts, removeAllFacts } from './season-facts';
 
 /** What a file holds and what it would replace. Changes nothing. */
@@ -22,28 +25,30 @@ export function previewSeason({ db }: OpenedDatabase, text: string): Result<Seas
 }
 
 /** Puts the file's facts in the place of all that is there: all or nothing, after a backup. Names the backup. */
-export async function importSeason(
-  opened: OpenedDatabase,
-  text: string,
-  now: Now,
-): Promise<Result<{ backup: string }>> {
+export function importSeason(opened: OpenedDatabase, text: string, now: Now): Result<{ backup: string }> {
   const file = readSeasonFile(text);
   if (!file.ok) return file;
-  return replaceAll(opened, file.value, now);
+  return replaceAll(opened, file.value, 'before-import', now);
 }
 
 /** Takes every fact out, after a backup. */
-export async function wipeSeason(opened: OpenedDatabase, now: Now): Promise<Result<{ backup: string }>> {
-  return replaceAll(opened, null, now);
+export function wipeSeason(opened: OpenedDatabase, now: Now): Result<{ backup: string }> {
+  return replaceAll(opened, null, 'before-wipe', now);
 }
 
-async function replaceAll(
-  { db, sqlite, file }: OpenedDatabase,
+/**
+ * Puts facts in the place of all that is there, or takes all out: whole or not at all, after a backup.
+ *
+ * @returns the name of that backup, by which it is undone
+ */
+export function replaceAll(
+  opened: OpenedDatabase,
   facts: SeasonFacts | null,
+  reason: BackupReason,
   now: Now,
-): Promise<Result<{ backup: string }>> {
-  const backup = `${file.replace(/\.sqlite$/, '')}.backup-${now.instant.replaceAll(/[:.]/g, '-')}.sqlite`;
-  await sqlite.backup(backup);
+): Result<{ backup: string }> {
+  const { db, sqlite } = opened;
+  const backup = makeBackup(opened, reason, now);
   try {
     db.transaction((tx) => {
       sqlite.pragma('defer_foreign_keys = ON');
@@ -51,11 +56,13 @@ async function replaceAll(
       if (facts) insertAllFacts(tx, facts);
     });
   } catch (error) {
-    rmSync(backup, { force: true });
+    // Nothing was replaced.
+    rmSync(join(backupFolder(opened.file), backup), { force: true });
     const issue = refusedByDatabase(error);
     if (!issue) throw error;
     return { ok: false, issues: [issue] };
   }
+  countWrite(opened);
   return success({ backup });
 }
 

@@ -10,6 +10,7 @@ import {
   checkAnswers,
   checkChanges,
   colonies,
+  formerPlaces,
   framePlans,
   inspections,
   keptCells,
@@ -26,9 +27,10 @@ import {
 } from '../../db/schema/tables';
 
 /** Every table of facts under its name in the season file. Rows are always listed by id, so that equal facts give equal files. */
-const TABLES = {
+export const TABLES = {
   apiaries,
   colonies,
+  formerPlaces,
   queens,
   queenEvents,
   inspections,

@@ -1,7 +1,9 @@
 import { BUTTON } from '../controls/styles';
 import { PageHead } from '../time/PageHead';
+import { Backups } from './Backups';
 import { CalendarFeed } from './CalendarFeed';
 import { ImportSeason } from './ImportSeason';
+import { ThisDevice } from './ThisDevice';
 import { WipeSeason } from './WipeSeason';
 
 /** Everything out, everything in, everything away. */
@@ -24,6 +26,25 @@ export function DataPage({ file, isDemo, feed }: { file: string; isDemo: boolean
               Export the season file
             </a>
           </p>
+        </section>
+        <section className="mt-8" aria-label="Backups">
+          <h2 className="border-t-2 border-ink pt-2 text-xl">Backups</h2>
+          <p className="mt-1">
+            Made on every day on which something was written, and before everything that replaces the book. The last of
+            seven days, four weeks and twelve months is kept.
+          </p>
+          <Backups />
+        </section>
+        <section className="mt-8" aria-label="Your phone">
+          <h2 className="border-t-2 border-ink pt-2 text-xl">Your phone</h2>
+          <p className="mt-1">
+            At the hive without a signal, from any phone at home:{' '}
+            <a href="/phone">how it gets there, and who may come in</a>.
+          </p>
+        </section>
+        <section className="mt-8" aria-label="This device">
+          <h2 className="border-t-2 border-ink pt-2 text-xl">This device</h2>
+          <ThisDevice />
         </section>
         <section className="mt-8" aria-label="Calendar">
           <h2 className="border-t-2 border-ink pt-2 text-xl">Calendar</h2>

@@ -8,6 +8,7 @@ import { send } from '../../device/send';
 import { countWords, type SeasonPreview } from '../../views/season-preview';
 import { AskFirst } from '../controls/AskFirst';
 import { BUTTON, FIELD } from '../controls/styles';
+import { UndoReplaced } from './UndoReplaced';
 
 type Stage =
   | { readonly step: 'choose' }
@@ -59,7 +60,12 @@ export function ImportSeason() {
         {stage.step === 'preview' && (
           <Preview file={stage.file} preview={stage.preview} onYes={() => void bringIn(stage.file)} />
         )}
-        {stage.step === 'done' && <p className="font-bold">{`Brought in. Backup of what was here: ${stage.backup}`}</p>}
+        {stage.step === 'done' && (
+          <>
+            <p className="font-bold">Brought in.</p>
+            <UndoReplaced backup={stage.backup} what="What was here before is here again." />
+          </>
+        )}
       </div>
     </div>
   );

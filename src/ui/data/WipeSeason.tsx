@@ -5,15 +5,16 @@ import { useState } from 'react';
 import { send } from '../../device/send';
 import { AskFirst } from '../controls/AskFirst';
 import { BUTTON } from '../controls/styles';
+import { UndoReplaced } from './UndoReplaced';
 
 export function WipeSeason() {
   const router = useRouter();
   const [said, setSaid] = useState<string | null>(null);
+  const [backup, setBackup] = useState<string | null>(null);
   const wipe = async () => {
     const sent = await send<{ backup: string }>('/api/season/wipe', {});
-    setSaid(
-      sent.ok ? `All taken out. Backup: ${sent.value.backup}` : sent.issues.map(({ message }) => message).join(' '),
-    );
+    setSaid(sent.ok ? 'All taken out.' : sent.issues.map(({ message }) => message).join(' '));
+    setBackup(sent.ok ? sent.value.backup : null);
     router.refresh();
   };
   return (
@@ -36,6 +37,7 @@ export function WipeSeason() {
           {said}
         </p>
       )}
+      {backup && <UndoReplaced backup={backup} what="Everything is there again." />}
     </>
   );
 }

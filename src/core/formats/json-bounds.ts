@@ -1,0 +1,51 @@
+import type { Issue } from '../problems/issue';
+
+/** A season file is five deep, a hive in it seven more. */
+const MOST_DEPTH = 40;
+/** Values in a file: a book of a hundred colonies over ten years has some four million. */
+const MOST_VALUES = 6_000_000;
+
+const [QUOTE, BACKSLASH, COMMA] = [0x22, 0x5c, 0x2c];
+const [OPEN_BRACKET, OPEN_BRACE, CLOSE_BRACKET, CLOSE_BRACE] = [0x5b, 0x7b, 0x5d, 0x7d];
+
+const fault = (message: string): Issue => ({ path: [], code: 'too-large', message });
+
+/**
+ * Watches JSON as its bytes come in, and says as soon as it is deeper or of more values than any season file: what would fill the
+ * memory is not read to its end. It does not judge whether it is JSON.
+ *
+ * @example 40 million commas are refused at the sixth million, `[[[[...` at the fortieth bracket; brackets in texts do not count
+ */
+export class JsonBounds {
+  #depth = 0;
+  #values = 0;
+  #isInText = false;
+  #isEscaped = false;
+
+  /** What is wrong by now; null: nothing. */
+  watch(bytes: Uint8Array): Issue | null {
+    for (const byte of bytes) {
+      if (this.#isInText) {
+        if (this.#isEscaped) this.#isEscaped = false;
+        else if (byte === BACKSLASH) this.#isEscaped = true;
+        else if (byte === QUOTE) this.#isInText = false;
+        continue;
+      }
+      if (byte === QUOTE) this.#isInText = true;
+      else if (byte === COMMA) this.#values += 1;
+      else if (byte === OPEN_BRACKET || byte === OPEN_BRACE) this.#depth += 1;
+      else if (byte === CLOSE_BRACKET || byte === CLOSE_BRACE) this.#depth -= 1;
+      if (this.#depth > MOST_DEPTH) {
+        return fault(
+          `The file is nested more than ${MOST_DEPTH} deep. No season file is; choose one that Ubbet has written.`,
+        );
+      }
+      if (this.#values > MOST_VALUES) {
+        return fault(
+          `The file has more than ${MOST_VALUES / 1_000_000} million values. No season file has; choose one that Ubbet has written.`,
+        );
+      }
+    }
+    return null;
+  }
+}

@@ -1,0 +1,94 @@
+import { showsEggs } from '../brood/youngest';
+import type { FollowUpCode } from '../methods/method';
+import type { Issue, IssueCode } from '../problems/issue';
+import { meaningOf } from '../programmes/answers';
+import type { SeasonFacts } from './season-file';
+
+type At = readonly (string | number)[];
+
+const issue = (path: At, code: IssueCode, message: string): Issue => ({ path: ['facts', ...path], code, message });
+
+/**
+ * What no entry would have been taken with, looked for in a whole season: a last day before the first, eggs against the youngest
+ * brood, a look before its colony, a cell seen after it was taken down or twice at one look, an answer that its check does not have, a
+ * check moved to no day. What was taken out of the records does not count.
+ */
+export function contradictionsIn(facts: SeasonFacts): readonly Issue[] {
+  return [...inColonies(facts), ...inInspections(facts), ...inSights(facts), ...inChecks(facts)];
+}
+
+function inColonies({ colonies }: SeasonFacts): readonly Issue[] {
+  return colonies.flatMap(({ startedOn, endedOn }, i) =>
+    endedOn !== null && endedOn < startedOn
+      ? [issue(['colonies', i, 'endedOn'], 'contradiction', 'It cannot end before it begins. Correct one of the two.')]
+      : [],
+  );
+}
+
+function inInspections({ inspections, colonies }: SeasonFacts): readonly Issue[] {
+  const startOf = new Map(colonies.map(({ id, startedOn }) => [id, startedOn]));
+  return inspections.flatMap(({ colonyId, at, to, eggs, youngest, deletedAt }, i): Issue[] => {
+    if (deletedAt !== null) return [];
+    const found: Issue[] = [];
+    if (to !== null && to < at.slice(0, 10)) {
+      const message = 'The last day comes before the first. Correct one of the two.';
+      found.push(issue(['inspections', i, 'to'], 'out-of-range', message));
+    }
+    if (at.slice(0, 10) < (startOf.get(colonyId) ?? '')) {
+      const message = 'It lies before the first day of its colony. Correct one of the two.';
+      found.push(issue(['inspections', i, 'at'], 'before-colony', message));
+    }
+    const isAgainst =
+      (eggs === 'none' && showsEggs(youngest)) || (eggs === 'seen' && youngest !== null && !showsEggs(youngest));
+    if (isAgainst) {
+      const message = 'Eggs and the youngest brood contradict each other. Correct one of the two.';
+      found.push(issue(['inspections', i, 'youngest'], 'contradiction', message));
+    }
+    return found;
+  });
+}
+
+/** Sights of each cell in order of time: nothing follows its being taken down, and a look sees it once. */
+function inSights({ inspections, cellObservations }: SeasonFacts): readonly Issue[] {
+  const timeOf = new Map(
+    inspections.flatMap(({ id, at, deletedAt }) => (deletedAt === null ? [[id, at] as const] : [])),
+  );
+  const sights = cellObservations
+    .flatMap((sight, i) => {
+      const at = timeOf.get(sight.inspectionId);
+      return at === undefined ? [] : [{ ...sight, at, i }];
+    })
+    .sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : a.i - b.i));
+  const takenAt = new Map<string, string>();
+  const seen = new Set<string>();
+  return sights.flatMap(({ cellId, inspectionId, found, takenDown, at, i }): Issue[] => {
+    const once = `${inspectionId} ${cellId}`;
+    if (seen.has(once)) {
+      const message = 'This look has seen the cell twice. Keep one of the two.';
+      return [issue(['cellObservations', i, 'cellId'], 'duplicate-observation', message)];
+    }
+    seen.add(once);
+    const gone = takenAt.get(cellId);
+    if (gone !== undefined && gone < at) {
+      const message = 'The cell was taken down before this look. Correct one of the two.';
+      return [issue(['cellObservations', i, 'found'], 'after-removed', message)];
+    }
+    if (takenDown || found === 'removed') takenAt.set(cellId, at);
+    return [];
+  });
+}
+
+function inChecks({ checkAnswers, checkChanges }: SeasonFacts): readonly Issue[] {
+  return [
+    ...checkAnswers.flatMap(({ code, answer }, i) =>
+      meaningOf(code as FollowUpCode, answer)
+        ? []
+        : [issue(['checkAnswers', i, 'answer'], 'not-one-of', 'This check has no such answer. Export the file again.')],
+    ),
+    ...checkChanges.flatMap(({ kind, to }, i) =>
+      (kind === 'moved') === (to !== null)
+        ? []
+        : [issue(['checkChanges', i, 'to'], 'missing', 'A check that is moved has a day; no other has.')],
+    ),
+  ];
+}

@@ -1,0 +1,127 @@
+import 'server-only';
+import { accessSync, constants, existsSync, mkdirSync, statSync } from 'node:fs';
+import { isAbsolute } from 'node:path';
+import Database from 'better-sqlite3';
+import { sql } from 'drizzle-orm';
+import { z } from 'zod';
+import type { Now } from '../../core/calendar/now';
+import { failure, type Result, success } from '../../core/problems/issue';
+import {
+  type BackupFile,
+  backupFiles,
+  backupFolder,
+  chooseFolder,
+  makeBackup,
+  usualFolder,
+} from '../../db/backups/backup-files';
+import type { OpenedDatabase } from '../../db/open';
+import { books } from '../../db/schema/tables';
+import type { BackupLine, BackupLook } from '../../views/backup-view';
+import { replaceAll } from '../season/replace-season';
+import { readAllFacts } from '../season/season-facts';
+import { factsInBackup, lookInside } from './look-inside';
+
+/** A folder for backups as the keeper names it; null: the usual one. */
+export const folderForm = z.strictObject({ folder: z.string().trim().max(500).nullable() });
+export const backupForm = z.strictObject({ name: z.string().max(200) });
+
+const UNKNOWN = failure({
+  path: ['name'],
+  code: 'not-found',
+  message: 'There is no such backup in the folder. It may have been thinned out: reload the page.',
+});
+
+const find = (file: string, name: string): BackupFile | undefined =>
+  backupFiles(file).find((backup) => backup.name === name);
+
+export interface Backups {
+  readonly folder: string;
+  readonly isUsual: boolean;
+  readonly list: readonly BackupLine[];
+}
+
+/** All backups, newest first. */
+export function listBackups({ file }: OpenedDatabase): Backups {
+  const folder = backupFolder(file);
+  return {
+    folder,
+    isUsual: folder === usualFolder(file),
+    list: backupFiles(file).map(({ name, at, reason, bytes, path }) => ({
+      name,
+      at,
+      reason,
+      bytes,
+      counts: countIn(path),
+    })),
+  };
+}
+
+function countIn(path: string): BackupLine['counts'] {
+  try {
+    const copy = new Database(path, { readonly: true, fileMustExist: true });
+    try {
+      const count = (table: string) => (copy.prepare(`select count(*) as n from ${table}`).get() as { n: number }).n;
+      return { colonies: count('colony'), inspections: count('inspection') };
+    } finally {
+      copy.close();
+    }
+  } catch {
+    return null;
+  }
+}
+
+/** What is in one, and what differs from now. */
+export function lookInBackup(opened: OpenedDatabase, name: string): Result<BackupLook> {
+  const backup = find(opened.file, name);
+  if (!backup) return UNKNOWN;
+  const facts = factsIn(backup);
+  return facts.ok ? success(lookInside(facts.value.facts, readAllFacts(opened.db))) : facts;
+}
+
+function factsIn({ path }: BackupFile): Result<ReturnType<typeof factsInBackup>> {
+  try {
+    return success(factsInBackup(path));
+  } catch {
+    const message = 'This backup does not open: it is damaged, or of a later Ubbet. Choose another.';
+    return failure({ path: ['name'], code: 'invalid', message });
+  }
+}
+
+/** Puts what is in a backup in the place of what is in the book, after a backup of that: it is undone in the same way. */
+export function bringBack(opened: OpenedDatabase, name: string, now: Now): Result<{ backup: string }> {
+  const backup = find(opened.file, name);
+  if (!backup) return UNKNOWN;
+  const read = factsIn(backup);
+  if (!read.ok) return read;
+  const replaced = replaceAll(opened, read.value.facts, 'before-restore', now);
+  // An older state: devices notice it by the number of its writes.
+  if (replaced.ok) {
+    opened.db
+      .update(books)
+      .set({ writes: sql`min(${books.writes}, ${read.value.writes})` })
+      .run();
+  }
+  return replaced;
+}
+
+export const backUpByHand = (opened: OpenedDatabase, now: Now): Result<{ backup: string }> =>
+  success({ backup: makeBackup(opened, 'by-hand', now) });
+
+/** Takes another folder for the backups that are made from now on: a stick, or one that is carried elsewhere by itself. */
+export function takeFolder({ file }: OpenedDatabase, folder: string | null): Result<{ folder: string }> {
+  if (folder === null || folder === '') {
+    chooseFolder(file, null);
+    return success({ folder: usualFolder(file) });
+  }
+  const issue = (message: string) => failure({ path: ['folder'], code: 'invalid', message });
+  if (!isAbsolute(folder)) return issue('Give the whole path, from the root of the disk, such as /media/stick/ubbet.');
+  try {
+    if (!existsSync(folder)) mkdirSync(folder, { mode: 0o700 });
+    if (!statSync(folder).isDirectory()) return issue('This is a file. Name a folder.');
+    accessSync(folder, constants.R_OK | constants.W_OK);
+  } catch {
+    return issue('This folder cannot be written in. Is the stick in, and may this user write there?');
+  }
+  chooseFolder(file, folder);
+  return success({ folder });
+}
