@@ -44,6 +44,8 @@ test('a check is answered, another put off and steps ticked without a signal; al
   await expect(look).toContainText('(Rain.)');
   await page.getByRole('link', { name: /^Demaree/ }).click();
   const list = page.getByRole('region', { name: 'Steps' });
+  // A click before the page has come alive goes nowhere.
+  await page.locator('html[data-alive]').waitFor({ state: 'attached' });
   const ticks = list.getByRole('checkbox');
   const wasTicked = await ticks.first().isChecked();
   await ticks.first().setChecked(!wasTicked);

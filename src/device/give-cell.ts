@@ -23,6 +23,7 @@ export function giveCell(given: {
     to: null,
     secondThinning: true,
     onlySealedBroodUp: false,
+    queenShakenDown: false,
     buysQueen: false,
     turnsDaily: false,
     keptCellIds: [],

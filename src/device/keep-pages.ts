@@ -18,7 +18,7 @@ export async function keepPages({ pages }: Pick<Pack, 'pages'>, signal: AbortSig
   for (const page of pages) {
     try {
       const response = await fetch(page, { headers: { Accept: 'text/html' }, signal });
-      if (response.ok) await cache.put(page, response);
+      if (response.ok && !response.redirected) await cache.put(page, response);
     } catch {
       return false;
     }

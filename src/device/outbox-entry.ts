@@ -6,6 +6,14 @@ import type { SurveyEntry } from '../core/facts/survey';
 import type { Issue } from '../core/problems/issue';
 import type { Draft } from './draft';
 
+/** Why something did not get through: nobody answered, or the server could not store it just now. */
+export interface Cause {
+  readonly code: 'no-answer' | 'server-fault' | 'disk-full' | 'signed-out';
+  readonly message: string;
+  /** UTC instant of the last try. */
+  readonly at: string;
+}
+
 /**
  * Something that was saved on this device: waiting until the server answers; sent, and kept until the device knows what the server
  * makes of it; or refused, with the reason and everything that was entered.
@@ -16,6 +24,10 @@ interface Kept {
   readonly colonyName: string;
   readonly state: 'waiting' | 'sent' | 'refused';
   readonly issues: readonly Issue[];
+  /** Why it is still here, as of the last try; none yet: it was not tried. */
+  readonly cause?: Cause;
+  /** Versions of it that are in the book, or may be, and that it is meant to replace. */
+  readonly over?: readonly string[];
   /** UTC instants. */
   readonly savedAt: string;
   readonly sentAt: string | null;
@@ -27,6 +39,10 @@ export interface KeptInspection extends Kept {
   /** Cells that it gives to other colonies, sent after it. */
   readonly gives: readonly ProgrammeStart[];
   readonly draft: Draft;
+  /** The server has the inspection and the cells that it gives; its photos follow when everything else is through. */
+  readonly isTaken?: boolean;
+  /** Those of its photos that the server has. */
+  readonly photosSent?: readonly string[];
 }
 
 /** What else is said at the hive: a survey, what a check came to or its new day, a step ticked, moves of a frame plan done. */

@@ -2,6 +2,7 @@ import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { day } from '../core/calendar/day';
 import { aColony } from '../core/colony/testing';
+import { comparable } from '../core/facts/comparable-entry';
 import type { Issue } from '../core/problems/issue';
 import { emptyDraft, entryOf } from './draft';
 import { dropFromDevice, forgetSent, keepOnDevice, saveOnDevice, sendOutbox } from './outbox';
@@ -9,6 +10,7 @@ import type { KeptInspection, KeptSaying } from './outbox-entry';
 import { factsOnDevice } from './pack';
 import { type DeviceStore, deviceStore } from './store';
 import { draftKey, putDraft } from './stored-draft';
+import { versionOf } from './version-of';
 
 const NOW = '2027-05-16T18:00:00.000Z';
 let store: DeviceStore;
@@ -59,7 +61,8 @@ function server(...answers: (readonly Issue[])[]) {
     const issues = left.shift() ?? [{ path: [], code: 'no-answer', message: '' } as const];
     return issues.length === 0 ? ({ ok: true, value: {} as T } as const) : ({ ok: false, issues } as const);
   };
-  return { asked, send };
+  // Once it does not answer any more, it does not say that it is there either.
+  return { asked, uplink: { send, isAnswering: async () => left.length > 0 } };
 }
 const refusal: Issue = { path: ['at'], code: 'after-colony-ended', message: 'The colony ended.' };
 
@@ -72,43 +75,92 @@ describe('the outbox', () => {
 
   it('sends oldest first, and stops where nobody answers', async () => {
     for (const id of ['bb', 'a', 'ccc']) await saveOnDevice(store, entry(id), 'clover');
-    const { asked, send } = server([]);
-    await sendOutbox(store, () => NOW, send);
+    const { asked, uplink } = server([]);
+    await sendOutbox(store, () => NOW, uplink);
     expect(asked).toEqual(['/api/inspections a', '/api/inspections bb']);
     expect(await states()).toEqual({ a: 'sent', bb: 'waiting', ccc: 'waiting' });
   });
 
   it('gives a refused entry back with the reason and all that was typed, and goes on with the others', async () => {
     for (const id of ['a', 'bb']) await saveOnDevice(store, entry(id), 'clover');
-    const { send } = server([refusal], []);
-    await sendOutbox(store, () => NOW, send);
+    const { uplink } = server([refusal], []);
+    await sendOutbox(store, () => NOW, uplink);
     expect(await states()).toEqual({ a: 'refused', bb: 'sent' });
     expect(await store.get('outbox', 'a')).toMatchObject({ issues: [refusal], draft: { id: 'a' } });
     // It is not sent again by itself.
     const again = server([]);
-    await sendOutbox(store, () => NOW, again.send);
+    await sendOutbox(store, () => NOW, again.uplink);
     expect(again.asked).toEqual([]);
   });
 
-  it('sends photos and cells given away after the inspection, all again where the signal broke off', async () => {
-    const draft = { ...entry('a').draft, photos: [{ id: 'photo', jpeg: '/9j/x' }] };
+  it('sends cells given away after their inspection, and photos after everything else', async () => {
+    const photos = ['one', 'two'].map((id) => ({ id, jpeg: '/9j/x' }));
     const give = { id: 'give' } as KeptInspection['gives'][number];
-    await saveOnDevice(store, entry('a', { draft, gives: [give] }), 'clover');
-    const first = server([], []);
-    await sendOutbox(store, () => NOW, first.send);
-    expect(first.asked).toEqual(['/api/inspections a', '/api/photos photo', '/api/programmes give']);
-    expect(await states()).toEqual({ a: 'waiting' });
-    const second = server([], [], [refusal]);
-    await sendOutbox(store, () => NOW, second.send);
-    expect(await states()).toEqual({ a: 'refused' });
-    expect((await store.get('outbox', 'a'))?.issues[0]?.message).toMatch(/^The inspection is stored, but a cell/);
+    await saveOnDevice(store, entry('a', { draft: { ...entry('a').draft, photos }, gives: [give] }), 'clover');
+    await saveOnDevice(store, entry('bb'), 'clover');
+    const first = server([], [], [], []);
+    await sendOutbox(store, () => NOW, first.uplink);
+    expect(first.asked).toEqual([
+      '/api/inspections a',
+      '/api/programmes give',
+      '/api/inspections bb',
+      '/api/photos one',
+      '/api/photos two',
+    ]);
+    expect(await states()).toEqual({ a: 'waiting', bb: 'sent' });
+    // What is through is not sent again.
+    const second = server([]);
+    await sendOutbox(store, () => NOW, second.uplink);
+    expect(second.asked).toEqual(['/api/photos two']);
+    expect(await states()).toEqual({ a: 'sent', bb: 'sent' });
+  });
+
+  it('says what is stored where the cells that go with an inspection, or its photos, are refused', async () => {
+    const give = { id: 'give' } as KeptInspection['gives'][number];
+    await saveOnDevice(store, entry('a', { gives: [give] }), 'clover');
+    await saveOnDevice(
+      store,
+      entry('bb', { draft: { ...entry('bb').draft, photos: [{ id: 'p', jpeg: '/9j/x' }] } }),
+      'clover',
+    );
+    const { uplink } = server([], [refusal], [], [refusal]);
+    await sendOutbox(store, () => NOW, uplink);
+    const messages = (await store.getAll('outbox')).map(({ issues }) => issues[0]?.message);
+    expect(messages[0]).toMatch(/^The inspection is stored, but a cell/);
+    expect(messages[1]).toMatch(/^The inspection is stored, but a photo/);
+  });
+
+  it('lets one that does not get through hold up no other, and says of each why it waits', async () => {
+    for (const id of ['a', 'bb', 'ccc']) await saveOnDevice(store, entry(id), 'clover');
+    const noAnswer: Issue = { path: [], code: 'no-answer', message: 'Nobody.' };
+    const full: Issue = { path: [], code: 'disk-full', message: 'The disk is full.' };
+    const { uplink } = server([noAnswer], [full], []);
+    await sendOutbox(store, () => NOW, { ...uplink, isAnswering: async () => true });
+    expect(await states()).toEqual({ a: 'waiting', bb: 'waiting', ccc: 'sent' });
+    const causes = (await store.getAll('outbox')).map(({ cause }) => cause?.code ?? null);
+    expect(causes).toEqual(['no-answer', 'disk-full', null]);
+    expect((await store.get('outbox', 'bb'))?.cause).toEqual({
+      code: 'disk-full',
+      message: 'The disk is full.',
+      at: NOW,
+    });
+  });
+
+  it('knows which versions an entry is meant to replace that was put right after it may have arrived', async () => {
+    await saveOnDevice(store, entry('a'), 'clover');
+    const put = { ...entry('a').entry, note: 'two boxes' };
+    await saveOnDevice(store, entry('a', { entry: put }), 'clover');
+    expect((await store.get('outbox', 'a'))?.over).toEqual([versionOf(comparable(entry('a').entry))]);
+    // Said again as it was, it replaces nothing of its own.
+    await saveOnDevice(store, entry('a'), 'clover');
+    expect((await store.get('outbox', 'a'))?.over).toEqual([versionOf(comparable(put))]);
   });
 
   it('sends what else was said in its turn, each to its place', async () => {
     await keepOnDevice(store, tick('t', 30));
     await saveOnDevice(store, entry('a'), 'clover');
-    const { asked, send } = server([], [refusal]);
-    await sendOutbox(store, () => NOW, send);
+    const { asked, uplink } = server([], [refusal]);
+    await sendOutbox(store, () => NOW, uplink);
     expect(asked).toEqual(['/api/inspections a', '/api/steps t']);
     expect(await store.get('outbox', 't')).toMatchObject({
       state: 'refused',
@@ -125,7 +177,7 @@ describe('the outbox', () => {
       await keepOnDevice(store, tick('t', 31, false));
       return { ok: true, value: {} as T } as const;
     };
-    await sendOutbox(store, () => NOW, send);
+    await sendOutbox(store, () => NOW, { send, isAnswering: async () => true });
     expect(await store.get('outbox', 't')).toMatchObject({ state: 'waiting', body: { isDone: false } });
   });
 

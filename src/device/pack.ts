@@ -9,6 +9,8 @@ import type { OutboxEntry } from './outbox-entry';
 export interface Pack {
   /** Changes with every change of the book, and with the day. */
   readonly version: string;
+  /** How often the book was written by then. */
+  readonly writes?: number;
   /** Local minute at which it was made. */
   readonly minute: string;
   readonly settings: Settings;

@@ -1,6 +1,6 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { dropPagesOfOthers, keepPages, PAGES_CACHE } from './keep-pages';
-import { send } from './send';
+import { ask, isAnswering, patienceFor, send } from './send';
 
 afterEach(() => vi.unstubAllGlobals());
 
@@ -20,12 +20,23 @@ describe('sending', () => {
     expect(await send('/api/answers', {})).toEqual({ ok: false, issues });
   });
 
-  it('never throws: no answer, or one that is none, is an issue like any other', async () => {
+  it('waits as long as a slow uplink needs: 80 kbit/s carry a photo of 240 kB', () => {
+    const photo = Math.ceil((240_000 * 4) / 3);
+    expect(patienceFor(photo)).toBeGreaterThan(photo / 10);
+    // A word is not waited for longer than somebody waits at a hive.
+    expect(patienceFor(400)).toBeLessThan(16_000);
+    expect(Number.isInteger(patienceFor(1))).toBe(true);
+  });
+
+  it('never throws: no answer, or one that Ubbet does not give, is an issue like any other', async () => {
     const none = { ok: false, issues: [expect.objectContaining({ code: 'no-answer' })] };
     answering(() => Promise.reject(new TypeError('Failed to fetch')));
     expect(await send('/api/answers', {})).toEqual(none);
+    const fault = { ok: false, issues: [expect.objectContaining({ code: 'server-fault' })] };
     answering(async () => new Response('<html>Bad gateway</html>', { status: 502 }));
-    expect(await send('/api/answers', {})).toEqual(none);
+    expect(await send('/api/answers', {})).toEqual(fault);
+    answering(async () => Response.json({ error: 'teapot' }));
+    expect(await send('/api/answers', {})).toEqual(fault);
   });
 
   it('sends a file as it is, and waits for it as long as it takes', async () => {
@@ -75,5 +86,16 @@ describe('pages kept on the device', () => {
     const { deleted } = browser({});
     for (const book of ['demo', 'demo', 'own']) await dropPagesOfOthers(book);
     expect(deleted).toEqual([PAGES_CACHE, PAGES_CACHE]);
+  });
+});
+
+describe('asking', () => {
+  it('never throws either, and tells a server that answers from one that does not', async () => {
+    vi.stubGlobal('fetch', async () => Response.json({ ok: true, value: 7 }));
+    expect([await ask('/api/backups'), await isAnswering()]).toEqual([{ ok: true, value: 7 }, true]);
+    vi.stubGlobal('fetch', async () => new Response('no', { status: 502 }));
+    expect(await isAnswering()).toBe(false);
+    vi.stubGlobal('fetch', () => Promise.reject(new TypeError('Failed to fetch')));
+    expect([(await ask('/api/backups')).ok, await isAnswering()]).toEqual([false, false]);
   });
 });

@@ -1,7 +1,10 @@
 import 'server-only';
-import { createHash, randomUUID } from 'node:crypto';
+import { randomUUID } from 'node:crypto';
+import { basename } from 'node:path';
+import { sql } from 'drizzle-orm';
 import { type Day, formatDay } from '../core/calendar/day';
-import { dataFile, type OpenedDatabase } from '../db/open';
+import type { Db, OpenedDatabase } from '../db/open';
+import { books } from '../db/schema/tables';
 import { isDemo } from './demo-mode';
 
 /** The count of changes begins anew with every process. */
@@ -15,7 +18,26 @@ export function bookVersion({ sqlite }: OpenedDatabase, today: Day): string {
 }
 
 /** Names the book on a device, so that what waits there is never sent to another one that has the same address. */
-export function bookId(): string {
-  const digest = createHash('sha256').update(dataFile()).digest('hex').slice(0, 12);
-  return isDemo() ? `demo-${digest}` : digest;
+export function bookId({ db }: OpenedDatabase): string {
+  const { id } = bookRow(db);
+  return isDemo() ? `demo-${id}` : id;
+}
+
+/** How often the book was written: an older state of it, brought back, has been written less often. */
+export const writesOf = ({ db }: OpenedDatabase): number => bookRow(db).writes;
+
+/** Counts a write, so that devices notice when an older state of the book is brought back. */
+export function countWrite({ db }: OpenedDatabase): void {
+  db.update(books)
+    .set({ writes: sql`${books.writes} + 1` })
+    .run();
+}
+
+/** What the book is called where there may be several. */
+export const bookName = ({ file }: OpenedDatabase): string => (isDemo() ? 'the demo' : basename(file));
+
+function bookRow(db: Db) {
+  const row = db.select().from(books).get();
+  if (!row) throw new Error('The book has no identity: it was not opened as one');
+  return row;
 }

@@ -3,7 +3,7 @@ import { addDays, type Day } from '../core/calendar/day';
 import { bestDay } from '../core/schedule/check';
 import type { OpenedDatabase } from '../db/open';
 import type { BookInfo } from '../views/book-info';
-import { bookId } from './book-version';
+import { bookId, bookName } from './book-version';
 import { isDemo } from './demo-mode';
 import { formerNames } from './former-names';
 import { loadYard } from './yard';
@@ -12,7 +12,7 @@ import { loadYard } from './yard';
 const RULED = { back: 7, ahead: 56 } as const;
 
 /** What every screen needs of the book. */
-export function loadBook(opened: OpenedDatabase, today: Day): BookInfo {
+export function loadBook(opened: OpenedDatabase, today: Day): Omit<BookInfo, 'isReader'> {
   const { colonies } = loadYard(opened, today);
   const due = new Map<Day, number>();
   const shut = new Set<Day>();
@@ -24,7 +24,8 @@ export function loadBook(opened: OpenedDatabase, today: Day): BookInfo {
     }
   }
   return {
-    bookId: bookId(),
+    bookId: bookId(opened),
+    bookName: bookName(opened),
     isDemo: isDemo(),
     today,
     due: [...due],

@@ -4,6 +4,7 @@ import { foldColony } from '../core/colony/fold';
 import type { OpenedDatabase } from '../db/open';
 import { findEntry } from '../db/repositories/inspection-entry';
 import { saveSettings } from '../db/repositories/settings';
+import { versionOf } from '../device/version-of';
 import { loadBook } from './book';
 import { calendarText, closeFeed, feedToken, isFeed, renewFeed } from './calendar/feed';
 import { loadColony } from './colony-page';
@@ -100,7 +101,7 @@ describe('a correction', () => {
     const cells = entry.cells.map((cell) =>
       cell.found === 'larva-large' ? { ...cell, found: 'larva-small' as const } : cell,
     );
-    expect(saveInspection(opened.db, { ...entry, cells }, now).ok).toBe(true);
+    expect(saveInspection(opened.db, { ...entry, cells }, now, [versionOf(entry)]).ok).toBe(true);
     expect(loadCorrectionMoves(opened.db, knapweed()).map(({ when, words }) => `${when}: ${words}`)).toEqual([
       'Entry of 11 May corrected: thin cells moved from 17 to 18 May to 17 to 19 May',
       'Entry of 11 May corrected: eggs? moved from 3 to 9 Jun to 5 to 11 Jun',

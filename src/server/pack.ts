@@ -8,7 +8,7 @@ import { loadSettings } from '../db/repositories/settings';
 import { loadSharedFacts } from '../db/repositories/shared-facts';
 import { apiaries, colonies } from '../db/schema/tables';
 import type { Pack, PackedColony } from '../device/pack';
-import { bookVersion } from './book-version';
+import { bookVersion, writesOf } from './book-version';
 
 const PAGES = ['/', '/hive', '/colonies', '/cells', '/season', '/offline'];
 
@@ -32,6 +32,7 @@ export function makePack(opened: OpenedDatabase, { today, minute }: Now): Pack {
   );
   return {
     version: bookVersion(opened, today),
+    writes: writesOf(opened),
     minute,
     settings: loadSettings(db),
     apiaries: db.select().from(apiaries).orderBy(asc(apiaries.name)).all(),

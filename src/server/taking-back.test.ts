@@ -73,6 +73,7 @@ function done(
         to: null,
         secondThinning: true,
         onlySealedBroodUp: false,
+        queenShakenDown: false,
         buysQueen: false,
         turnsDaily: false,
         note: '',

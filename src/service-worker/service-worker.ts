@@ -7,6 +7,7 @@ declare const self: ServiceWorkerGlobalScope;
 /** The built files, each named after its content. Put in when this is bundled. */
 declare const BUILT_FILES: readonly string[];
 
+const OK = 200;
 const PAGES_CACHE = 'ubbet-pages';
 /** A signal that brings nothing within this time counts as none. */
 const PATIENCE_SECONDS = 8;
@@ -40,7 +41,13 @@ registerRoute(
     networkTimeoutSeconds: PATIENCE_SECONDS,
     // A page is one page, whatever headers it was asked for with.
     matchOptions: { ignoreVary: true },
-    plugins: [{ cacheKeyWillBeUsed: async ({ request }) => pageOf(request.url) }],
+    plugins: [
+      {
+        cacheKeyWillBeUsed: async ({ request }) => pageOf(request.url),
+        // Neither a way elsewhere nor a page that asks to sign in is kept in a page's place.
+        cacheWillUpdate: async ({ response }) => (response.status === OK && !response.redirected ? response : null),
+      },
+    ],
   }),
 );
 

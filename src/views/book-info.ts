@@ -4,7 +4,11 @@ import type { NamedColony } from './yard';
 /** What every screen may need of the book: its name on this device, the days of its checks, its colonies by name. */
 export interface BookInfo {
   readonly bookId: string;
+  /** What it is called where a device knows several. */
+  readonly bookName: string;
   readonly isDemo: boolean;
+  /** Who looks came in by a reader's link, and cannot write. */
+  readonly isReader: boolean;
   readonly today: Day;
   /** How many checks have their best day on each day. */
   readonly due: readonly (readonly [Day, number])[];

@@ -146,3 +146,38 @@ describe('the colony’s page', () => {
     ]);
   });
 });
+
+describe('a colony of many years', () => {
+  const many: Partial<ColonyFacts> = {
+    startedOn: day('2026-04-01'),
+    inspections: Array.from({ length: 30 }, (_, i) =>
+      inspection({
+        id: `look-${i}`,
+        at: `2027-${i < 15 ? '03' : '05'}-${String((i % 15) + 1).padStart(2, '0')}T12:00`,
+      }),
+    ),
+  };
+
+  it('shows its newest looks first, and rings of the last two months alone', () => {
+    const { state } = yardColony('Clover', many, '2027-05-16');
+    const some = colonyView(state, () => '', 5);
+    expect(some.looks.map(({ id }) => id)).toEqual(['look-29', 'look-28', 'look-27', 'look-26', 'look-25']);
+    expect(colonyView(state).looks).toHaveLength(30);
+    const rings = some.overview.flatMap((mark) => (mark.type === 'look' ? [mark.on] : []));
+    expect(rings).toHaveLength(15);
+    expect(Math.min(...rings)).toBe(day('2027-05-01'));
+  });
+
+  it('says what two looks of one day disagree in', () => {
+    const two: Partial<ColonyFacts> = {
+      inspections: [
+        inspection({ id: 'a', at: '2027-05-15T10:00', eggs: 'seen' }),
+        inspection({ id: 'b', at: '2027-05-15T11:00', eggs: 'none', youngest: 'larvae-small' }),
+      ],
+    };
+    expect(view(two).contradictions).toEqual([
+      'Two looks of Sat 15 May disagree: eggs seen (10:00), looked for and none (11:00). The later one counts. Correct or delete the one that is wrong.',
+    ]);
+    expect(view(many).contradictions).toEqual([]);
+  });
+});

@@ -4,6 +4,7 @@ import { expectedStages } from '../core/cells/expected';
 import { explainConflict } from '../core/cells/explain';
 import { findingWords } from '../core/cells/finding-words';
 import { STAGES } from '../core/cells/stage';
+import { contradictionsOf } from '../core/colony/contradictions';
 import type { CellFinding, InspectionFact } from '../core/colony/facts';
 import type { ColonyState } from '../core/colony/fold';
 import type { Look } from '../core/colony/look';
@@ -12,6 +13,7 @@ import { mayStillHoldQueen, type TrackedCell } from '../core/colony/track-cells'
 import { THOROUGHNESS_WORDS } from '../core/inspections/thoroughness';
 import { methodNamed } from '../core/methods/methods';
 import { CHECK_NAMES } from '../core/schedule/check';
+import { contradictionWords } from './contradiction-words';
 import { type DueView, dueViews } from './due-view';
 import type { Mark } from './marks';
 import { cellMarks, cellsMarks, rowBelow, scheduleMarks } from './marks-of';
@@ -60,6 +62,8 @@ export interface ColonyView {
   readonly due: readonly DueView[];
   /** What the keeper left out, and what it is too late for. */
   readonly notDone: readonly string[];
+  /** What was said in two ways on one day. */
+  readonly contradictions: readonly string[];
   readonly leaveShut: string | null;
   readonly queen: string;
   readonly lastLaid: string | null;
@@ -75,10 +79,12 @@ export interface ColonyView {
  * Everything that the colony's page says, from its state.
  *
  * @param nameOf the names of colonies that cells went to
+ * @param newestLooks as many looks are put into words, from the newest; null: all
  */
 export function colonyView(
   state: ColonyState,
   nameOf: (colonyId: string) => string = () => 'another colony',
+  newestLooks: number | null = null,
 ): ColonyView {
   const { today, lastLook, schedule, cells } = state;
   const live = state.liveCells;
@@ -97,14 +103,22 @@ export function colonyView(
         ({ code, window }) => `Not done by ${weekdayWords(window.latest)}: ${CHECK_NAMES[code]}. Too late now.`,
       ),
     ],
+    contradictions: contradictionsOf(
+      state.looks.map(({ inspection }) => inspection),
+      state.answers,
+      today,
+    ).map(contradictionWords),
     leaveShut: shut ? `Leave shut ${rangeWords(shut)}, both days included. Opening it then can lose her.` : null,
     queen: queenWords(state),
     lastLaid: lastLaidWords(state),
     programmes: programmeLines(state),
     moves: moveLines(state),
-    overview: withLooks([...windows, ...scheduleMarks(schedule, today, rowBelow(windows))], state.looks),
+    overview: withLooks([...windows, ...scheduleMarks(schedule, today, rowBelow(windows))], recentLooks(state)),
     cells: cellRows(cells, today, nameOf),
-    looks: [...state.looks].reverse().map((look) => lookView(look, state.cells, today)),
+    looks: [...state.looks]
+      .reverse()
+      .slice(0, newestLooks ?? state.looks.length)
+      .map((look) => lookView(look, state.cells, today)),
   };
 }
 
@@ -116,6 +130,12 @@ function programmeLines({ parts, schedule, today }: ColonyState): readonly Progr
     return { id, isRunning, words: isRunning ? `${title}, day ${days}` : `${title}, ${dayWords(on, yearOf(today))}` };
   });
 }
+
+/** Rings of longer ago stand on no strip. */
+const RINGS_BACK = 60;
+
+const recentLooks = ({ looks, today }: ColonyState): readonly Look[] =>
+  looks.filter(({ inspection }) => daysBetween(inspection.on, today) <= RINGS_BACK);
 
 /** The marks with a line of rings below them, one for each look. */
 function withLooks(marks: readonly Mark[], looks: readonly Look[]): readonly Mark[] {

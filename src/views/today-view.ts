@@ -1,9 +1,8 @@
 import { type Day, daysBetween } from '../core/calendar/day';
 import { weekdayWords } from '../core/calendar/words';
 import type { ColonyState } from '../core/colony/fold';
-import type { DailyTask } from '../core/methods/method';
 import { methodNamed } from '../core/methods/methods';
-import { bestDay, type Check } from '../core/schedule/check';
+import { bestDay, type Check, isDaily } from '../core/schedule/check';
 import { dueWords, orderOf, withinSentence } from '../core/schedule/due-words';
 import { byPressingLead, type ColonyOnDay, colonyOnDay } from '../core/schedule/standing';
 import { type DueView, dueView } from './due-view';
@@ -113,11 +112,12 @@ function programmeOf({ parts, today }: ColonyState, check: Check): TodayRow['pro
 function alsoDue({ due }: ColonyOnDay): string | null {
   const others = due.slice(1);
   if (others.length === 0) return null;
-  const words = others.map(({ check }) => `${withinSentence(orderOf(check))} by ${weekdayWords(check.window.latest)}`);
+  const words = others.map(({ check }) => {
+    const when = isDaily(check.code) ? 'each day to' : 'by';
+    return `${withinSentence(orderOf(check))} ${when} ${weekdayWords(check.window.latest)}`;
+  });
   return `Also: ${words.join('; ')}.`;
 }
-
-const isDaily = (code: string): code is DailyTask['code'] => code === 'turn-hive' || code === 'shift-boxes';
 
 function placeColony(
   { colony, state }: YardColony,

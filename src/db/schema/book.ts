@@ -1,4 +1,4 @@
-import { index, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import { index, integer, primaryKey, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 import { SETTING_KEYS } from '../../core/facts/setting';
 import { id, oneOf } from './columns';
 
@@ -8,6 +8,26 @@ export const calendarFeeds = sqliteTable('calendar_feed', {
   token: text('token').notNull().unique(),
   madeAt: text('made_at').notNull(),
 });
+
+/** The book itself, whatever its file is called and wherever it lies: one row. It is in no season file. */
+export const books = sqliteTable('book', {
+  id: id(),
+  madeAt: text('made_at').notNull(),
+  /** How often it was written, so that a device notices when an older state of it is brought back. */
+  writes: integer('writes').notNull(),
+});
+
+/** What devices have sent, by what it said: what is sent again is known by it. It is in no season file. */
+export const receipts = sqliteTable(
+  'receipt',
+  {
+    entityId: text('entity_id').notNull(),
+    version: text('version').notNull(),
+    /** UTC. */
+    receivedAt: text('received_at').notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.entityId, t.version] })],
+);
 
 export const settings = sqliteTable(
   'setting',

@@ -49,6 +49,30 @@ export const colonies = sqliteTable(
   ],
 );
 
+/** What a colony was called and where it stood until a day; what it is now stands in the colony itself. */
+export const formerPlaces = sqliteTable(
+  'former_place',
+  {
+    id: id(),
+    colonyId: text('colony_id')
+      .notNull()
+      .references(() => colonies.id),
+    /** The day on which it was moved or renamed. */
+    until: day('until_day').notNull(),
+    name: text('name').notNull(),
+    apiaryId: text('apiary_id')
+      .notNull()
+      .references(() => apiaries.id),
+    stand: text('stand').notNull(),
+  },
+  (t) => [
+    isDay('former_place_until', t.until),
+    atMost('former_place_name_length', t.name, LIMITS.name),
+    atMost('former_place_stand_length', t.stand, LIMITS.place),
+    index('former_place_by_colony').on(t.colonyId, t.until),
+  ],
+);
+
 export const queens = sqliteTable(
   'queen',
   {

@@ -23,6 +23,7 @@ export const programmes = sqliteTable(
     endedOn: day('ended_on'),
     secondThinning: integer('second_thinning', { mode: 'boolean' }).notNull(),
     onlySealedBroodUp: integer('only_sealed_brood_up', { mode: 'boolean' }).notNull(),
+    queenShakenDown: integer('queen_shaken_down', { mode: 'boolean' }).notNull().default(false),
     buysQueen: integer('buys_queen', { mode: 'boolean' }).notNull(),
     turnsDaily: integer('turns_daily', { mode: 'boolean' }).notNull().default(false),
     queenId: text('queen_id').references(() => queens.id),

@@ -1,6 +1,7 @@
 import 'server-only';
 import { eq } from 'drizzle-orm';
 import type { Now } from '../../core/calendar/now';
+import { comparable } from '../../core/facts/comparable-entry';
 import { failure, type Result, success } from '../../core/problems/issue';
 import type { Db } from '../../db/open';
 import { findEntry } from '../../db/repositories/inspection-entry';
@@ -14,7 +15,7 @@ export function deleteInspection(db: Db, id: string, now: Now): Result<{ id: str
     const stored = findEntry(tx, id);
     if (!stored) return notThere();
     if (stored.deletedAt === null) {
-      addRevision(tx, { entity: 'inspection', entityId: id, action: 'deleted', before: stored.entry }, now);
+      addRevision(tx, { entity: 'inspection', entityId: id, action: 'deleted', before: comparable(stored.entry) }, now);
       tx.update(inspections).set({ deletedAt: now.instant }).where(eq(inspections.id, id)).run();
     }
     return success({ id });
@@ -25,7 +26,7 @@ export function deleteInspection(db: Db, id: string, now: Now): Result<{ id: str
 export function restoreInspection(db: Db, id: string, now: Now): Result<{ id: string }> {
   const stored = findEntry(db, id);
   if (!stored) return notThere();
-  return stored.deletedAt === null ? success({ id }) : saveInspection(db, stored.entry, now);
+  return stored.deletedAt === null ? success({ id }) : saveInspection(db, stored.entry, now, 'restore');
 }
 
 const notThere = () =>

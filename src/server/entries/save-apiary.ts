@@ -2,11 +2,11 @@ import 'server-only';
 import { and, eq, ne } from 'drizzle-orm';
 import type { Now } from '../../core/calendar/now';
 import type { ApiaryFact } from '../../core/facts/apiary';
+import { sameValue } from '../../core/facts/same-value';
 import { failure, type Result, success } from '../../core/problems/issue';
 import type { Db } from '../../db/open';
 import { addRevision } from '../../db/repositories/revisions';
 import { apiaries } from '../../db/schema/tables';
-import { sameValue } from './same-value';
 
 /** Adds an apiary, or changes the one that has its id. */
 export function saveApiary(db: Db, apiary: ApiaryFact, now: Now): Result<{ id: string }> {

@@ -1,22 +1,28 @@
 import 'server-only';
 import { and, eq, isNull, lt, ne } from 'drizzle-orm';
-import { day } from '../../core/calendar/day';
+import { day, formatDay } from '../../core/calendar/day';
 import type { Now } from '../../core/calendar/now';
 import { dayWords } from '../../core/calendar/words';
 import type { ColonyFact } from '../../core/facts/colony';
+import { sameValue } from '../../core/facts/same-value';
 import { failure, type Issue, type Result, success } from '../../core/problems/issue';
 import type { Db } from '../../db/open';
 import { addRevision } from '../../db/repositories/revisions';
 import { apiaries, colonies, inspections } from '../../db/schema/tables';
+import { keepFormerPlace, movingIssues } from './former-place';
 import { noteSwarmOf } from './note-swarm';
-import { sameValue } from './same-value';
 
-/** Adds a colony, or corrects the one that has its id. */
-export function saveColony(db: Db, colony: ColonyFact, now: Now): Result<{ id: string }> {
+/** Adds a colony, or corrects the one that has its id. Where it is moved or renamed, what it was before is kept up to that day. */
+export function saveColony(
+  db: Db,
+  { since = null, ...colony }: ColonyFact & { readonly since?: string | null },
+  now: Now,
+): Result<{ id: string }> {
   return db.transaction((tx) => {
-    const issues = colonyIssues(tx, colony, now);
-    if (issues.length > 0) return failure(...issues);
     const before = tx.select().from(colonies).where(eq(colonies.id, colony.id)).get();
+    const issues = [...colonyIssues(tx, colony, now), ...(before ? movingIssues(tx, colony, since, now) : [])];
+    if (issues.length > 0) return failure(...issues);
+    if (before) keepFormerPlace(tx, before, colony, day(since ?? formatDay(now.today)));
     if (before && !sameValue(before, colony)) {
       addRevision(tx, { entity: 'colony', entityId: colony.id, action: 'corrected', before }, now);
     }
@@ -24,6 +30,16 @@ export function saveColony(db: Db, colony: ColonyFact, now: Now): Result<{ id: s
     noteSwarmOf(tx, colony, now);
     return success({ id: colony.id });
   });
+}
+
+/** A colony, the one that it came of, and so on; ends where a book of before goes round in a circle. */
+function ancestorsOf(db: Db, colonyId: string): ReadonlySet<string> {
+  const found = new Set<string>();
+  for (let id: string | null = colonyId; id !== null && !found.has(id); ) {
+    found.add(id);
+    id = db.select().from(colonies).where(eq(colonies.id, id)).get()?.parentColonyId ?? null;
+  }
+  return found;
 }
 
 function colonyIssues(db: Db, colony: ColonyFact, { today }: Now): Issue[] {
@@ -39,8 +55,9 @@ function colonyIssues(db: Db, colony: ColonyFact, { today }: Now): Issue[] {
       message: 'Choose a parent that is in the book.',
     });
   }
-  if (parentColonyId === id) {
-    issues.push({ path: ['parentColonyId'], code: 'contradiction', message: 'A colony is not its own parent.' });
+  if (parentColonyId !== null && ancestorsOf(db, parentColonyId).has(id)) {
+    const message = 'A colony does not come of itself, nor of one that came of it.';
+    issues.push({ path: ['parentColonyId'], code: 'contradiction', message });
   }
   const namesake = db
     .select()

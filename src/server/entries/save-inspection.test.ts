@@ -9,6 +9,7 @@ import { type OpenedDatabase, openDatabase } from '../../db/open';
 import { loadColonyFacts } from '../../db/repositories/colony-facts';
 import { cellLabel, findEntry } from '../../db/repositories/inspection-entry';
 import { revisionsOf } from '../../db/repositories/revisions';
+import { versionOf } from '../../device/version-of';
 import { readAllFacts } from '../season/season-facts';
 import { anEntry, id } from '../testing';
 import { deleteInspection, restoreInspection } from './delete-inspection';
@@ -72,7 +73,7 @@ describe('saving an inspection', () => {
     const first = entry({ cells: [newCell(1)] });
     for (let i = 0; i < 2; i++) saveInspection(opened.db, first, now);
     expect(revisionsOf(opened.db, first.id)).toEqual([]);
-    saveInspection(opened.db, { ...first, cells: [{ ...newCell(1), found: 'larva-small' }] }, now);
+    saveInspection(opened.db, { ...first, cells: [{ ...newCell(1), found: 'larva-small' }] }, now, [versionOf(first)]);
     const [revision] = revisionsOf(opened.db, first.id);
     expect(revision?.before).toMatchObject({ cells: [{ found: 'egg' }] });
     expect(findEntry(opened.db, first.id)?.entry.cells[0]?.found).toBe('larva-small');
@@ -92,6 +93,12 @@ describe('saving an inspection', () => {
     const stolen = entry({ id: id(11), colonyId: id(3), cells: [newCell(1)] });
     expect(codes(saveInspection(opened.db, stolen, now))).toEqual(['duplicate-id']);
     expect(codes(saveInspection(opened.db, entry({ colonyId: id(3) }), now))).toEqual(['duplicate-id']);
+  });
+
+  it('does not take one sight of a cell for two', () => {
+    const twice = entry({ cells: [newCell(1), { ...newCell(2), observationId: newCell(1).observationId }] });
+    expect(codes(saveInspection(opened.db, twice, now))).toEqual(['duplicate-id']);
+    expect(readAllFacts(opened.db).inspections).toEqual([]);
   });
 
   it('takes out and puts back', () => {

@@ -2,6 +2,7 @@ import 'server-only';
 import { eq } from 'drizzle-orm';
 import type { Now } from '../../core/calendar/now';
 import { checkEntry } from '../../core/colony/check-entry';
+import { comparable } from '../../core/facts/comparable-entry';
 import type { InspectionEntry } from '../../core/facts/entry';
 import { failure, type Result, success } from '../../core/problems/issue';
 import type { Db } from '../../db/open';
@@ -9,15 +10,32 @@ import { loadColonyFacts } from '../../db/repositories/colony-facts';
 import { findEntry, writeEntry } from '../../db/repositories/inspection-entry';
 import { addRevision } from '../../db/repositories/revisions';
 import { cellObservations, cells } from '../../db/schema/tables';
-import { sameValue } from './same-value';
+import { changedMeanwhile, noteReceipt, takenInto } from './resend';
 
 /**
- * Stores an inspection whole, or says why not and stores nothing. Sent again unchanged it lands once; changed, it corrects what
- * stands under its id, and what stood there goes to its history.
+ * Stores an inspection whole, or says why not and stores nothing. Sent again it changes nothing, whatever became of it meanwhile;
+ * meant to replace the version that stands, it corrects that, and what stood goes to its history.
+ *
+ * @param over the versions that it is meant to replace; `restore`: it is put back as it was
  */
-export function saveInspection(db: Db, entry: InspectionEntry, now: Now): Result<{ id: string }> {
+export function saveInspection(
+  db: Db,
+  entry: InspectionEntry,
+  now: Now,
+  over: readonly string[] | 'restore' = [],
+): Result<{ id: string }> {
   return db.transaction(
     (tx) => {
+      const stored = findEntry(tx, entry.id);
+      if (stored && stored.entry.colonyId !== entry.colonyId) {
+        const message = 'An inspection cannot be moved to another colony. Delete it there and enter it here.';
+        return failure({ path: ['colonyId'], code: 'duplicate-id', message });
+      }
+      const sent = { id: entry.id, content: comparable(entry), over: over === 'restore' ? [] : over };
+      const standing = stored && { content: comparable(stored.entry), isDeleted: stored.deletedAt !== null };
+      const taken = over === 'restore' ? 'write' : takenInto(tx, sent, standing);
+      if (taken === 'nothing') return success({ id: entry.id });
+      if (taken === 'ask') return changedMeanwhile(standing?.isDeleted ?? false);
       const facts = loadColonyFacts(tx, { colonyIds: [entry.colonyId] }).get(entry.colonyId);
       if (!facts) {
         const message = 'This colony is not in the book. Choose one that is, or add it first.';
@@ -28,10 +46,11 @@ export function saveInspection(db: Db, entry: InspectionEntry, now: Now): Result
       const issues = checkEntry(entry, known, now.minute).filter(({ code }) => code !== 'duplicate-minute');
       if (issues.length > 0) return failure(...issues);
 
-      const stored = findEntry(tx, entry.id);
-      if (stored && stored.entry.colonyId !== entry.colonyId) {
-        const message = 'An inspection cannot be moved to another colony. Delete it there and enter it here.';
-        return failure({ path: ['colonyId'], code: 'duplicate-id', message });
+      const ids = entry.cells.map(({ observationId }) => observationId);
+      const twice = ids.findIndex((id, i) => ids.indexOf(id) !== i);
+      if (twice >= 0) {
+        const message = 'This sight of a cell is in the entry twice. Reload the page and enter it again.';
+        return failure({ path: ['cells', twice, 'observationId'], code: 'duplicate-id', message });
       }
       const foreign = entry.cells.findIndex(({ cellId, observationId }) =>
         takenElsewhere(tx, entry, cellId, observationId),
@@ -41,12 +60,11 @@ export function saveInspection(db: Db, entry: InspectionEntry, now: Now): Result
         return failure({ path: ['cells', foreign, 'cellId'], code: 'duplicate-id', message });
       }
       if (stored) {
-        if (stored.deletedAt === null && sameValue(comparable(stored.entry), comparable(entry))) {
-          return success({ id: entry.id });
-        }
-        addRevision(tx, { entity: 'inspection', entityId: entry.id, action: 'corrected', before: stored.entry }, now);
+        const action = stored.deletedAt === null ? 'corrected' : 'restored';
+        addRevision(tx, { entity: 'inspection', entityId: entry.id, action, before: comparable(stored.entry) }, now);
       }
       writeEntry(tx, entry);
+      noteReceipt(tx, sent, now);
       return success({ id: entry.id });
     },
     { behavior: 'immediate' },
@@ -65,10 +83,4 @@ function takenElsewhere(db: Db, entry: InspectionEntry, cellId: string, observat
     (cell !== undefined && cell.colonyId !== entry.colonyId) ||
     (observation !== undefined && observation.inspectionId !== entry.id)
   );
-}
-
-/** What an entry says, whatever the order in which its cells are listed. */
-function comparable(entry: InspectionEntry) {
-  const byId = [...entry.cells].sort((a, b) => (a.observationId < b.observationId ? -1 : 1));
-  return { ...entry, cells: byId };
 }

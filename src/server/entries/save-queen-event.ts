@@ -5,11 +5,11 @@ import { day } from '../../core/calendar/day';
 import type { Now } from '../../core/calendar/now';
 import { dayWords } from '../../core/calendar/words';
 import { queenEventFact, queenFact } from '../../core/facts/queen';
+import { sameValue } from '../../core/facts/same-value';
 import { failure, type Issue, type Result, success } from '../../core/problems/issue';
 import type { Db } from '../../db/open';
 import { addRevision } from '../../db/repositories/revisions';
 import { colonies, queenEvents, queens } from '../../db/schema/tables';
-import { sameValue } from './same-value';
 
 /** Something that happened to a queen, with the queen herself where she is new to the records. */
 export const queenEntry = z.strictObject({ event: queenEventFact, newQueen: queenFact.nullable() });
@@ -58,7 +58,12 @@ function queenIssues(db: Db, { event, newQueen }: QueenEntry, { today }: Now): I
     return [{ path: ['event', 'on'], code: 'before-colony', message }];
   }
   if (newQueen) {
-    const { emergedFrom, emergedTo } = newQueen;
+    const { id, emergedFrom, emergedTo, motherQueenId } = newQueen;
+    const isMotherKnown = motherQueenId === null || db.select().from(queens).where(eq(queens.id, motherQueenId)).get();
+    if (!isMotherKnown || motherQueenId === id) {
+      const message = 'Choose her mother among the queens in the book, or leave it open.';
+      return [{ path: ['newQueen', 'motherQueenId'], code: 'unknown-reference', message }];
+    }
     if (emergedFrom !== null && emergedTo !== null && emergedTo < emergedFrom) {
       const message = 'She cannot have emerged by a day before the first possible one. Swap or correct the two.';
       return [{ path: ['newQueen', 'emergedTo'], code: 'contradiction', message }];
@@ -67,6 +72,10 @@ function queenIssues(db: Db, { event, newQueen }: QueenEntry, { today }: Now): I
   const known = newQueen?.id === event.queenId || db.select().from(queens).where(eq(queens.id, event.queenId)).get();
   if (!known) {
     return [{ path: ['event', 'queenId'], code: 'unknown-reference', message: 'Choose a queen in the book.' }];
+  }
+  if (event.hivedAsId !== null && !db.select().from(colonies).where(eq(colonies.id, event.hivedAsId)).get()) {
+    const message = 'Choose the colony that the swarm was hived as among those in the book.';
+    return [{ path: ['event', 'hivedAsId'], code: 'unknown-reference', message }];
   }
   const elsewhere = db.select().from(queenEvents).where(eq(queenEvents.id, event.id)).get();
   if (elsewhere && elsewhere.colonyId !== event.colonyId) {

@@ -12,28 +12,37 @@ import { addRevision } from '../../db/repositories/revisions';
 import { loadSettings } from '../../db/repositories/settings';
 import { findSurvey, writeSurvey } from '../../db/repositories/surveys';
 import { colonies, surveys } from '../../db/schema/tables';
-import { sameValue } from './same-value';
+import { changedMeanwhile, noteReceipt, takenInto } from './resend';
 
-/** Stores a survey of a hive's frames. Sent again unchanged it lands once; changed, it corrects what stands under its id. */
-export function saveSurvey(db: Db, survey: SurveyEntry, now: Now): Result<{ id: string }> {
+/** Stores a survey of a hive's frames. Sent again, and meant to replace what stands, like an inspection. */
+export function saveSurvey(
+  db: Db,
+  survey: SurveyEntry,
+  now: Now,
+  over: readonly string[] | 'restore' = [],
+): Result<{ id: string }> {
   return db.transaction(
     (tx) => {
+      const stored = findSurvey(tx, survey.id);
+      if (stored && stored.survey.colonyId !== survey.colonyId) return failure(OF_ANOTHER);
+      const sent = { id: survey.id, content: survey, over: over === 'restore' ? [] : over };
+      const standing = stored && { content: stored.survey, isDeleted: stored.deletedAt !== null };
+      const taken = over === 'restore' ? 'write' : takenInto(tx, sent, standing);
+      if (taken === 'nothing') return success({ id: survey.id });
+      if (taken === 'ask') return changedMeanwhile(standing?.isDeleted ?? false);
       const colony = tx.select().from(colonies).where(eq(colonies.id, survey.colonyId)).get();
       if (!colony) {
         const message = 'This colony is not in the book. Choose one that is, or add it first.';
         return failure({ path: ['colonyId'], code: 'unknown-reference', message });
       }
-      const stored = findSurvey(tx, survey.id);
-      const issues = [
-        ...timeIssues(survey, colony.startedOn, now),
-        ...hiveIssues(survey, loadSettings(tx)),
-        ...(stored && stored.survey.colonyId !== survey.colonyId ? [OF_ANOTHER] : []),
-      ];
+      const issues = [...timeIssues(survey, colony.startedOn, now), ...hiveIssues(survey, loadSettings(tx))];
       if (issues.length > 0) return failure(...issues);
-      if (stored?.deletedAt === null && sameValue(stored.survey, survey)) return success({ id: survey.id });
-      if (stored)
-        addRevision(tx, { entity: 'survey', entityId: survey.id, action: 'corrected', before: stored.survey }, now);
+      if (stored) {
+        const action = stored.deletedAt === null ? 'corrected' : 'restored';
+        addRevision(tx, { entity: 'survey', entityId: survey.id, action, before: stored.survey }, now);
+      }
       writeSurvey(tx, survey);
+      noteReceipt(tx, sent, now);
       return success({ id: survey.id });
     },
     { behavior: 'immediate' },
@@ -98,7 +107,7 @@ export function deleteSurvey(db: Db, id: string, now: Now): Result<{ id: string 
 export function restoreSurvey(db: Db, id: string, now: Now): Result<{ id: string }> {
   const stored = findSurvey(db, id);
   if (!stored) return notThere();
-  return stored.deletedAt === null ? success({ id }) : saveSurvey(db, stored.survey, now);
+  return stored.deletedAt === null ? success({ id }) : saveSurvey(db, stored.survey, now, 'restore');
 }
 
 const notThere = () =>

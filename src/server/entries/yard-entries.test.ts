@@ -7,6 +7,7 @@ import type { OpenedDatabase } from '../../db/open';
 import { revisionsOf } from '../../db/repositories/revisions';
 import { loadSettings } from '../../db/repositories/settings';
 import { loadColony } from '../colony-page';
+import { formerNames, formerOf } from '../former-names';
 import { readAllFacts } from '../season/season-facts';
 import { anEntry, bookOf, codes, id, DEMO_NOW as now } from '../testing';
 import { firstRun } from './first-run';
@@ -71,6 +72,10 @@ describe('a colony', () => {
     ]);
     expect(save()).toBe('stored');
     expect(save({ parentColonyId: NUC })).toEqual(['contradiction parentColonyId']);
+    // Nor of one that came of it.
+    const clover = facts().colonies.find((one) => one.id === CLOVER) as ColonyFact;
+    const round = saveColony(opened.db, { ...clover, parentColonyId: NUC }, now);
+    expect(codes(round)).toEqual(['contradiction parentColonyId']);
   });
 
   it('has a name that no standing colony has, and may take that of one that ended', () => {
@@ -87,6 +92,26 @@ describe('a colony', () => {
     expect(codes(saveInspection(opened.db, look, now))).toBe('stored');
     expect(save({ startedOn: '2027-05-12' })).toEqual(['contradiction startedOn']);
     expect(save({ startedOn: '2027-05-11' })).toBe('stored');
+  });
+
+  it('keeps what it was called and where it stood up to the day on which that changed', () => {
+    const move = (over: Partial<ColonyFact>, since: string | null) =>
+      codes(saveColony(opened.db, { ...nuc, ...over, since }, now));
+    const former = () => formerOf(opened.db, NUC).map(({ name, stand, until }) => `${until} ${name} ${stand}`.trim());
+    expect(save()).toBe('stored');
+    expect(move({ note: 'gentle' }, null)).toBe('stored');
+    expect(former()).toEqual([]);
+    expect(move({ name: 'Borage' }, '2027-05-12')).toBe('stored');
+    expect(move({ name: 'Borage', stand: 'hedge' }, null)).toBe('stored');
+    expect(former()).toEqual(['2027-05-12 Clover nuc', '2027-05-16 Borage']);
+    expect(formerNames(opened.db).map(({ name }) => name)).toEqual(expect.arrayContaining(['Clover nuc']));
+    // Not before it began, before the last move, or in the future.
+    expect(move({ name: 'Sainfoin' }, '2027-05-09')).toEqual(['contradiction since']);
+    expect(move({ name: 'Sainfoin' }, '2027-05-13')).toEqual(['contradiction since']);
+    expect(move({ name: 'Sainfoin' }, '2027-05-17')).toEqual(['in-the-future since']);
+    // Changed back on the day itself, nothing was moved.
+    expect(move({ name: 'Borage', stand: '' }, null)).toBe('stored');
+    expect(former()).toEqual(['2027-05-12 Clover nuc']);
   });
 });
 
@@ -117,6 +142,13 @@ describe('what happened to a queen', () => {
         now,
       ),
     );
+
+  it('names a mother and a hived colony that are in the book, or none', () => {
+    expect(save({}, { motherQueenId: id(99) })).toEqual(['unknown-reference newQueen.motherQueenId']);
+    expect(save({}, { motherQueenId: QUEEN })).toEqual(['unknown-reference newQueen.motherQueenId']);
+    expect(save({ kind: 'swarmed', hivedAsId: id(98) })).toEqual(['unknown-reference event.hivedAsId']);
+    expect(facts().queens).toEqual([]);
+  });
 
   it('lands once with the queen, and later without her', () => {
     expect([save({}), save({})]).toEqual(['stored', 'stored']);

@@ -13,9 +13,11 @@ import { framesOf } from '../../core/space/hive';
 import { WHOLE } from '../../core/space/proposals/proposal';
 import type { Db } from '../../db/open';
 import { findFramePlan, writeFramePlan } from '../../db/repositories/frame-plans';
+import { addReceipt, receivedVersions } from '../../db/repositories/receipts';
 import { loadSettings } from '../../db/repositories/settings';
 import { surveysOf, writeSurvey } from '../../db/repositories/surveys';
 import { colonies, framePlans, programmes, programmeUnits } from '../../db/schema/tables';
+import { versionOf } from '../../device/version-of';
 import { hiveIssues } from '../entries/save-survey';
 
 /** Stores where frames are to go. Sent again it lands once; one that was worked off is not changed any more. */
@@ -45,13 +47,13 @@ const SAME_START_DAYS = 7;
  * Ticks steps; once all is done, each hive of the plan is as it was planned, and that is what the next survey starts from. A method
  * that makes a new colony has to be started first, so that its frames have a colony to be in.
  */
-export function workOnPlan(
-  db: Db,
-  { id, at, done, isFinished, isDropped }: PlanProgress,
-  now: Now,
-): Result<{ id: string }> {
+export function workOnPlan(db: Db, progress: PlanProgress, now: Now): Result<{ id: string }> {
+  const { id, at, done, isFinished, isDropped } = progress;
   return db.transaction(
     (tx) => {
+      const version = versionOf(progress);
+      // Sent again it changes nothing, whatever was ticked meanwhile.
+      if (receivedVersions(tx, id).includes(version)) return success({ id });
       const plan = findFramePlan(tx, id);
       if (!plan)
         return failure({ path: ['id'], code: 'not-found', message: 'There is no such plan. Reload the page.' });
@@ -62,11 +64,13 @@ export function workOnPlan(
       }
       if (isDropped) {
         tx.update(framePlans).set({ deletedAt: now.instant }).where(eq(framePlans.id, id)).run();
+        addReceipt(tx, id, version, now);
         return success({ id });
       }
       const ticked = [...new Set(done)].filter((step) => step < plan.steps.length).sort((a, b) => a - b);
       if (!isFinished) {
         writeFramePlan(tx, { ...plan, done: ticked });
+        addReceipt(tx, id, version, now);
         return success({ id });
       }
       const homes = plan.units.map(({ name, hive }) => ({ hive, colonyId: homeOf(tx, plan, name) }));

@@ -12,6 +12,7 @@ import { findFramePlan } from '../../db/repositories/frame-plans';
 import { loadSettings } from '../../db/repositories/settings';
 import { findSurvey, surveysOf } from '../../db/repositories/surveys';
 import { programmes, programmeUnits, revisions } from '../../db/schema/tables';
+import { versionOf } from '../../device/version-of';
 import { saveKeptFrame } from '../entries/save-kept-frame';
 import { changeSettings } from '../entries/save-settings';
 import { deleteSurvey, restoreSurvey, saveSurvey } from '../entries/save-survey';
@@ -56,13 +57,17 @@ beforeEach(() => {
 });
 afterEach(() => opened.sqlite.close());
 
-const saved = (over: Partial<SurveyEntry> = {}) => codes(saveSurvey(opened.db, survey(over), now));
+const saved = (over: Partial<SurveyEntry> = {}, replaced: readonly string[] = []) =>
+  codes(saveSurvey(opened.db, survey(over), now, replaced));
 
 describe('a survey', () => {
   it('lands once however often it is sent, and a correction keeps what stood there', () => {
     expect([saved(), saved()]).toEqual(['stored', 'stored']);
     expect(opened.db.select().from(revisions).all()).toEqual([]);
-    expect(saved({ coveredSeams: 9 })).toBe('stored');
+    // Another word under its id, by somebody who did not know of the first, is a question.
+    expect(saved({ coveredSeams: 9 })).toEqual(['changed-meanwhile ']);
+    const first = findSurvey(opened.db, SURVEY)?.survey;
+    expect(saved({ coveredSeams: 9 }, [versionOf(first)])).toBe('stored');
     expect(findSurvey(opened.db, SURVEY)?.survey.coveredSeams).toBe(9);
     expect(opened.db.select().from(revisions).all()).toMatchObject([
       { entity: 'survey', action: 'corrected', before: { coveredSeams: 8 } },

@@ -46,6 +46,8 @@ export interface ColonyPageProps {
     readonly stand: string;
     readonly until: string;
   }[];
+  /** Those of the view may be the newest only. */
+  readonly looksInAll: number;
   readonly changes: readonly EntryChange[];
   readonly photos: readonly { readonly id: string; readonly inspectionId: string }[];
   readonly deleted: readonly { readonly id: string; readonly at: string }[];
@@ -59,7 +61,7 @@ export interface ColonyPageProps {
 export function ColonyPage(props: ColonyPageProps) {
   const { colony, apiary, view, axis, at, minute, waysOut, corrected, takenBack, queens, changes, photos, deleted } =
     props;
-  const { previous, next, parent, children, frames, sizes, former } = props;
+  const { previous, next, parent, children, frames, sizes, former, looksInAll } = props;
   const isPressing = view.due[0]?.code === 'act';
   return (
     <>
@@ -108,7 +110,14 @@ export function ColonyPage(props: ColonyPageProps) {
       <CellList cells={view.cells} axis={axis} />
       <FramesPanel colony={colony} frames={frames} sizes={sizes} />
       <div className="grid gap-x-10 wide:grid-cols-2">
-        <LookHistory colonyId={colony.id} looks={view.looks} changes={changes} photos={photos} deleted={deleted} />
+        <LookHistory
+          colonyId={colony.id}
+          looks={view.looks}
+          inAll={looksInAll}
+          changes={changes}
+          photos={photos}
+          deleted={deleted}
+        />
         <div>
           <Moves moves={[...corrected, ...view.moves]} />
           {(parent || children.length > 0 || colony.note || former.length > 0) && (

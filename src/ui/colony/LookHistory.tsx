@@ -8,13 +8,15 @@ import { DeleteInspection } from './DeleteInspection';
 interface Props {
   readonly colonyId: string;
   readonly looks: readonly LookView[];
+  /** How many there are in all. */
+  readonly inAll: number;
   readonly changes: readonly EntryChange[];
   readonly photos: readonly { readonly id: string; readonly inspectionId: string }[];
   readonly deleted: readonly { readonly id: string; readonly at: string }[];
 }
 
 /** All inspections, newest first, with how each was corrected since. */
-export function LookHistory({ colonyId, looks, changes, photos, deleted }: Props) {
+export function LookHistory({ colonyId, looks, inAll, changes, photos, deleted }: Props) {
   return (
     <section className="mt-6" aria-label="Looks so far">
       <h2 className="border-t-2 border-ink pt-2 text-lg">Looks so far</h2>
@@ -44,6 +46,13 @@ export function LookHistory({ colonyId, looks, changes, photos, deleted }: Props
           </li>
         ))}
       </ol>
+      {looks.length < inAll && (
+        <p className="py-2">
+          <Link prefetch={false} href={`/colonies/${colonyId}?looks=all`}>
+            {`${inAll - looks.length} older ones`}
+          </Link>
+        </p>
+      )}
       {deleted.map(({ id, at }) => (
         <p key={id} className="text-muted border-b border-line py-2 text-sm">
           Entry of {minuteWords(at)} deleted. <PutBack path={`/api/inspections/${id}`} />

@@ -5,13 +5,18 @@ import { TONE_TEXT } from '../time/tones';
 
 /** The reading as a headline, what to do, and the facts it rests on. */
 export function ReadingPanel({ view, at, minute }: { view: ColonyView; at: DueAt; minute: string }) {
-  const { situation, reading, due, leaveShut, notDone, seen } = view;
+  const { situation, reading, due, leaveShut, notDone, seen, contradictions } = view;
   const tone = due[0]?.tone ?? 'fine';
   return (
     <section aria-label="Reading">
       <p className="text-muted text-sm">{seen}</p>
       <h2 className={`text-xl ${TONE_TEXT[tone]}`}>{situation}</h2>
       {reading && situation === reading.title && <p className="font-semibold">{reading.advice}</p>}
+      {contradictions.map((words) => (
+        <p key={words} role="note" className="text-propolis mt-1 border-l-4 border-propolis pl-2 text-sm">
+          {words}
+        </p>
+      ))}
       {leaveShut && <p className="text-indigo mt-1 font-bold">{leaveShut}</p>}
       <DueList due={due} at={at} minute={minute} saidAbove={reading?.advice} />
       {notDone.map((words) => (

@@ -14,10 +14,12 @@ import { dayOfDraft } from '../../device/day-of-draft';
 import { type Draft, entryOf, liveCellsOf } from '../../device/draft';
 import type { EntryReading } from '../../device/entry-reading';
 import type { NeedyColony } from '../../views/cells-view';
+import { inspectionLines, linesAsText } from '../../views/entry-lines';
 import { AskFirst } from '../controls/AskFirst';
 import { Choice } from '../controls/Choice';
 import { BUTTON } from '../controls/styles';
 import { WhenFields } from '../controls/WhenFields';
+import { KeptNowhere } from '../offline/KeptNowhere';
 import { TakenUp } from '../offline/TakenUp';
 import { hiveReckoner } from '../reckon/hive-reckoner';
 import { useReckoned } from '../reckon/useReckoned';
@@ -41,6 +43,9 @@ import { WhichQueen } from './WhichQueen';
 // What is below the fold, or not on a phone, comes after the rest. All of it is kept for the hive.
 const LiveCells = dynamic(() => import('./LiveCells').then((module) => module.LiveCells), { ssr: false });
 const MoreSeen = dynamic(() => import('./MoreSeen').then((module) => module.MoreSeen), { ssr: false });
+const TwoVersions = dynamic(() => import('../offline/TwoVersions').then((module) => module.TwoVersions), {
+  ssr: false,
+});
 const PhotoField = dynamic(() => import('./PhotoField').then((module) => module.PhotoField), { ssr: false });
 
 interface Props {
@@ -56,7 +61,8 @@ interface Props {
   readonly first: EntryReading;
   /** Under which the draft is kept on the device. */
   readonly keptAs: string;
-  readonly isCorrection: boolean;
+  /** The version that it is meant to replace, where it corrects an inspection; null: it is a new one. */
+  readonly over: string | null;
   /** What the server had against it. */
   readonly refusedFor?: readonly Issue[];
   /** Colonies that a cell would help. */
@@ -69,9 +75,11 @@ const NONE: readonly Issue[] = [];
 
 /** Enter an inspection: taps only, in any order, with the reading building up as it goes. */
 export function InspectionForm(props: Props) {
-  const { colonyName, placeName, facts, settings, now, isCorrection, needy, onSaved } = props;
-  const { draft, change, undo, takenUpFrom, beginAnew } = useDraft(props.begin, props.keptAs);
-  const saveEntry = useSaveEntry(props.keptAs, colonyName);
+  const { colonyName, placeName, facts, settings, now, over, needy, onSaved } = props;
+  const isCorrection = over !== null;
+  const { draft, change, undo, takenUpFrom, beginAnew, isKept } = useDraft(props.begin, props.keptAs);
+  const saveEntry = useSaveEntry(props.keptAs, colonyName, over);
+  const [isNowhere, setNowhere] = useState(false);
   const [issues, setIssues] = useState<readonly Issue[]>(props.refusedFor ?? NONE);
   const [isSaving, setSaving] = useState(false);
   const [isAsking, setAsking] = useState(false);
@@ -101,7 +109,13 @@ export function InspectionForm(props: Props) {
   const { down, left } = liveCellsOf(draft);
   const risksAll = down.length > 0 && left === 0 && draft.eggs !== 'seen' && draft.queen !== 'seen' && price !== null;
 
-  const save = async (wasOpened: boolean, isAsked = false) => {
+  const asText = () => {
+    const lines = inspectionLines(entryOf(draft, draft.thoroughness ?? 'tip-up'), labelOf);
+    const said = lines.filter(({ label }) => draft.thoroughness !== null || label !== 'Looked');
+    return linesAsText(colonyName, said);
+  };
+
+  const save = async (wasOpened: boolean, isAsked = false, chosenOver: string | null = null) => {
     const missing = draftIssues(draft);
     const { thoroughness } = draft;
     if (missing.length > 0 || thoroughness === null) return setIssues(missing);
@@ -112,10 +126,11 @@ export function InspectionForm(props: Props) {
     if (shut && !isCorrection && !wasOpened && !reading.isForced) return setAsking(true);
     if (risksAll && !isAsked) return setAskingAll(true);
     setSaving(true);
-    const saved = await saveEntry(draft, entry, isCorrection);
+    const saved = await saveEntry(draft, entry, chosenOver);
     setSaving(false);
     setIssues(saved.issues);
-    if (saved.state !== 'refused') onSaved(saved.state);
+    setNowhere(saved.state === 'nowhere');
+    if (saved.state === 'sent' || saved.state === 'waiting') onSaved(saved.state);
   };
 
   const buttons = (
@@ -148,6 +163,20 @@ export function InspectionForm(props: Props) {
       >
         <div className="pb-44 wide:pb-0">
           <IssueList issues={issues} />
+          {issues.some(({ code }) => code === 'changed-meanwhile') && draft.thoroughness !== null && (
+            <TwoVersions
+              kind="inspection"
+              id={draft.id}
+              mine={inspectionLines(entryOf(draft, draft.thoroughness), labelOf)}
+              labelOf={labelOf}
+              onStored={() => {
+                beginAnew();
+                onSaved('sent');
+              }}
+              onMine={(version) => void save(true, true, version)}
+            />
+          )}
+          {(isNowhere || !isKept) && <KeptNowhere text={asText()} />}
           {takenUpFrom !== null && <TakenUp from={takenUpFrom} onAnew={beginAnew} />}
           <DueHere
             shut={shut}

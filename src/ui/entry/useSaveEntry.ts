@@ -1,25 +1,24 @@
 'use client';
 
+import { useRef } from 'react';
+import { comparable } from '../../core/facts/comparable-entry';
 import type { InspectionEntry } from '../../core/facts/entry';
 import type { Issue } from '../../core/problems/issue';
 import { type Draft, liveCellsOf } from '../../device/draft';
 import { giveCell } from '../../device/give-cell';
-import { saveOnDevice, sendInspection } from '../../device/outbox';
-import type { OutboxEntry } from '../../device/outbox-entry';
-import { NO_ANSWER } from '../../device/send';
+import { inTime } from '../../device/in-time';
+import { saveOnDevice, sendDirectly } from '../../device/outbox';
+import type { KeptInspection } from '../../device/outbox-entry';
+import { isPassing } from '../../device/send';
 import { dropDraft } from '../../device/stored-draft';
+import { versionOf } from '../../device/version-of';
 import { useDevice } from '../offline/DeviceProvider';
 
-interface Saved {
-  readonly state: 'sent' | 'waiting' | 'refused';
+/** `nowhere`: neither the device nor the server has it. */
+export interface Saved {
+  readonly state: 'sent' | 'waiting' | 'refused' | 'nowhere';
   readonly issues: readonly Issue[];
 }
-
-/** What is still to be said of an entry that was sent by hand. */
-const outcome = (result: OutboxEntry['issues'] | 'no-answer'): Saved => {
-  if (result === 'no-answer') return { state: 'refused', issues: [NO_ANSWER] };
-  return { state: result.length === 0 ? 'sent' : 'refused', issues: result };
-};
 
 /** The cells that this entry gives to other colonies. */
 function givesOf(draft: Draft, from: string) {
@@ -42,36 +41,45 @@ function givesOf(draft: Draft, from: string) {
 
 /**
  * Saves an entry: a new one on this device first, from where it is sent as soon as the server answers; a correction, and any entry
- * where the browser keeps nothing, straight to the server.
+ * where the device keeps nothing, straight to the server.
+ *
+ * @param over the version that a correction is meant to replace; null: it is a new entry
  */
-export function useSaveEntry(key: string, colonyName: string) {
+export function useSaveEntry(key: string, colonyName: string, over: string | null) {
   const { store, sync } = useDevice();
-  return async (draft: Draft, entry: InspectionEntry, isCorrection: boolean): Promise<Saved> => {
-    const gives = givesOf(draft, colonyName);
-    if (!store || isCorrection) {
-      const saved = outcome(await sendInspection({ entry, gives, draft }));
-      if (store && saved.state === 'sent') await dropDraft(store, key);
-      return saved;
+  // What was tried before may have arrived without an answer.
+  const tried = useRef<readonly string[]>([]);
+
+  const direct = async (kept: KeptInspection, isOnlyHere: boolean): Promise<Saved> => {
+    tried.current = [...tried.current, versionOf(comparable(kept.entry))];
+    const issues = await sendDirectly(kept);
+    if (issues.length === 0) {
+      if (store) await inTime(dropDraft(store, key));
+      return { state: 'sent', issues };
     }
+    return { state: isOnlyHere && issues.some(isPassing) ? 'nowhere' : 'refused', issues };
+  };
+
+  /** @param chosenOver the version in the book that the keeper has seen and wants replaced */
+  return async (draft: Draft, entry: InspectionEntry, chosenOver: string | null = null): Promise<Saved> => {
     const { id, colonyId } = entry;
-    const savedAt = new Date().toISOString();
-    await saveOnDevice(
-      store,
-      {
-        kind: 'inspection',
-        id,
-        colonyId,
-        colonyName,
-        entry,
-        gives,
-        draft,
-        state: 'waiting',
-        issues: [],
-        savedAt,
-        sentAt: null,
-      },
-      key,
-    );
+    const kept: KeptInspection = {
+      kind: 'inspection',
+      id,
+      colonyId,
+      colonyName,
+      entry,
+      gives: givesOf(draft, colonyName),
+      draft,
+      state: 'waiting',
+      issues: [],
+      over: [over, chosenOver, ...tried.current].filter((version) => version !== null),
+      savedAt: new Date().toISOString(),
+      sentAt: null,
+    };
+    if (over !== null) return direct(kept, false);
+    const isKept = store !== null && (await inTime(saveOnDevice(store, kept, key)));
+    if (!isKept) return direct(kept, true);
     await sync();
     const after = await store.get('outbox', id);
     // Gone from the outbox: it was sent and the server's own copy is here already.

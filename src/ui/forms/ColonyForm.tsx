@@ -38,8 +38,11 @@ interface Props {
 /** Adds a colony or corrects what is written of it. */
 export function ColonyForm({ colony, isNew, apiaries, others, today, swarmSteps }: Props) {
   const [draft, setDraft] = useState(colony);
+  const [since, setSince] = useState(today);
   const { issues, isSaving, save } = useSave('/api/colonies');
   const isSwarm = draft.origin === 'prime-swarm' || draft.origin === 'cast';
+  const isMoved =
+    !isNew && (draft.name !== colony.name || draft.apiaryId !== colony.apiaryId || draft.stand !== colony.stand);
   const set = (fields: Partial<ColonyEntry>) => setDraft({ ...draft, ...fields });
   return (
     <>
@@ -49,7 +52,7 @@ export function ColonyForm({ colony, isNew, apiaries, others, today, swarmSteps 
         className="max-w-xl"
         onSubmit={(event) => {
           event.preventDefault();
-          void save(draft, `/colonies/${colony.id}`);
+          void save({ ...draft, since: isMoved ? since : null }, `/colonies/${colony.id}`);
         }}
       >
         <IssueList issues={issues} />
@@ -66,6 +69,24 @@ export function ColonyForm({ colony, isNew, apiaries, others, today, swarmSteps 
         <Field name="Stand" hint="Where it stands, in your words." problem={problemOf(issues, 'stand')}>
           {(props) => <input {...props} value={draft.stand} onChange={(event) => set({ stand: event.target.value })} />}
         </Field>
+        {isMoved && (
+          <Field
+            name="Moved or renamed on"
+            hint="Its name and place of before stay on its page, up to that day."
+            problem={problemOf(issues, 'since')}
+          >
+            {(props) => (
+              <input
+                {...props}
+                type="date"
+                min={colony.startedOn}
+                max={today}
+                value={since}
+                onChange={(event) => setSince(event.target.value)}
+              />
+            )}
+          </Field>
+        )}
         <Field name="How it began" problem={problemOf(issues, 'origin')}>
           {(props) => (
             <select

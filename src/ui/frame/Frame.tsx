@@ -3,6 +3,7 @@ import type { ReactNode } from 'react';
 import type { BookInfo } from '../../views/book-info';
 import { KeyHandler } from '../keys/KeyHandler';
 import { DeviceProvider } from '../offline/DeviceProvider';
+import { NotInHere } from '../offline/NotInHere';
 import { SignalBadge } from '../offline/SignalBadge';
 import { BookProvider } from './BookContext';
 import { DemoClock } from './DemoClock';
@@ -14,7 +15,7 @@ import { ThemeChoice } from './ThemeChoice';
 export function Frame({ book, children }: { book: BookInfo; children: ReactNode }) {
   return (
     <BookProvider book={book}>
-      <DeviceProvider bookId={book.bookId}>
+      <DeviceProvider bookId={book.bookId} bookName={book.bookName}>
         <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-20 focus:bg-paper focus:p-3">
           Skip to the page
         </a>
@@ -33,6 +34,12 @@ export function Frame({ book, children }: { book: BookInfo; children: ReactNode 
           </div>
         </header>
         <main id="main" className="px-4 pb-16 wide:px-7">
+          {book.isReader && (
+            <p role="note" className="text-muted mt-2 border-l-4 border-line pl-3 text-sm">
+              You came in by a reader’s link: you can look at everything, and write nothing.
+            </p>
+          )}
+          <NotInHere />
           {children}
         </main>
         <footer className="text-muted grid gap-3 border-t border-line px-4 py-4 text-sm wide:grid-cols-[1fr_auto] wide:px-7 print:hidden">

@@ -59,7 +59,7 @@ export function HiveEntry({ hive, apiary, needy, settings, minute, refused }: Pr
           begin={begin}
           first={first}
           keptAs={draftKey.inspection(colony.id, refused?.id ?? null)}
-          isCorrection={false}
+          over={null}
           refusedFor={refused?.issues}
           needy={needy}
           onSaved={() => goInHive(hivePlace.round(apiary.id))}

@@ -11,6 +11,7 @@ import { useThisMinute } from '../frame/useThisMinute';
 import { useDevice } from '../offline/DeviceProvider';
 import { hiveReckoner } from '../reckon/hive-reckoner';
 import { useReckoned } from '../reckon/useReckoned';
+import { BeforeEntries } from './BeforeEntries';
 import { ChooseApiary } from './ChooseApiary';
 import { HiveEntry } from './HiveEntry';
 import { OutboxList } from './OutboxList';
@@ -86,6 +87,7 @@ function WithPack({
   }
   return (
     <>
+      <BeforeEntries />
       {here ? (
         <RoundList apiary={here.apiary} round={here.round} outbox={outbox} drafts={drafts} />
       ) : (

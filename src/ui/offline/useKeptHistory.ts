@@ -1,6 +1,7 @@
 'use client';
 
 import { useCallback, useEffect, useReducer, useRef, useState } from 'react';
+import { inTime } from '../../device/in-time';
 import { dropDraft, putDraft } from '../../device/stored-draft';
 import { useDevice } from './DeviceProvider';
 
@@ -62,6 +63,7 @@ export function useKeptHistory<State, Change>(
     future: [],
   });
   const [takenUpFrom, setTakenUpFrom] = useState<string | null>(null);
+  const [isKept, setKept] = useState(true);
   const isTouched = useRef(false);
   const howToTakeUp = useRef(takeUp);
 
@@ -78,7 +80,8 @@ export function useKeptHistory<State, Change>(
 
   useEffect(() => {
     if (!store || !isTouched.current) return;
-    void putDraft(store, { key, begin: begin.current, draft: present, tappedAt: new Date().toISOString() });
+    const put = putDraft(store, { key, begin: begin.current, draft: present, tappedAt: new Date().toISOString() });
+    void inTime(put).then(setKept);
   }, [store, key, present]);
 
   const tap = useCallback((step: Step<State, Change>) => {
@@ -87,7 +90,7 @@ export function useKeptHistory<State, Change>(
   }, []);
   const forget = () => {
     isTouched.current = false;
-    if (store) void dropDraft(store, key);
+    if (store) void inTime(dropDraft(store, key));
   };
   return {
     present,
@@ -96,6 +99,8 @@ export function useKeptHistory<State, Change>(
     redo: future.length > 0 ? () => tap({ do: 'redo' }) : null,
     /** When what was taken up again was last tapped; null: it was begun on this page. */
     takenUpFrom,
+    /** False: the device did not keep the last tap. */
+    isKept,
     forget,
     /** Begins anew, and forgets what was kept. */
     beginAnew: () => {

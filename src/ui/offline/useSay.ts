@@ -3,11 +3,19 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { Issue } from '../../core/problems/issue';
+import { inTime } from '../../device/in-time';
 import { dropFromDevice, keepOnDevice, sendEntry } from '../../device/outbox';
 import type { KeptSaying, SayingKind, Sayings } from '../../device/outbox-entry';
-import { NO_ANSWER } from '../../device/send';
+import { isPassing } from '../../device/send';
 import type { NamedColony } from '../../views/yard';
 import { useDevice } from './DeviceProvider';
+
+const KEPT_NOWHERE: Issue = {
+  path: [],
+  code: 'no-answer',
+  message:
+    'This is kept nowhere yet: this device does not keep it, and the server does not answer. Do not close this page; try again.',
+};
 
 export type SaidState = KeptSaying['state'];
 
@@ -20,15 +28,15 @@ export function useSay({ id: colonyId, name: colonyName }: NamedColony) {
   const { store, sync, reload } = useDevice();
   const [issues, setIssues] = useState<readonly Issue[]>([]);
   const [isSaying, setSaying] = useState(false);
+  const [isNowhere, setNowhere] = useState(false);
 
-  const pass = async (entry: KeptSaying): Promise<readonly Issue[] | 'waiting'> => {
-    if (!store) {
-      // A browser that keeps nothing.
+  const pass = async (entry: KeptSaying): Promise<readonly Issue[] | 'waiting' | 'nowhere'> => {
+    const before = store && (await store.get('outbox', entry.id).catch(() => undefined));
+    const isKept = store !== null && (await inTime(keepOnDevice(store, entry)));
+    if (!isKept) {
       const answer = await sendEntry(entry);
-      return answer === 'no-answer' ? [NO_ANSWER] : answer;
+      return answer.some(isPassing) ? 'nowhere' : answer;
     }
-    const before = await store.get('outbox', entry.id);
-    await keepOnDevice(store, entry);
     await sync();
     const after = await store.get('outbox', entry.id);
     if (after?.state === 'waiting') return 'waiting';
@@ -46,11 +54,14 @@ export function useSay({ id: colonyId, name: colonyName }: NamedColony) {
     const waiting = { state: 'waiting', issues: [], savedAt: new Date().toISOString(), sentAt: null } as const;
     const answer = await pass({ kind, body, words, id: body.id, colonyId, colonyName, ...waiting } as KeptSaying);
     setSaying(false);
-    setIssues(answer === 'waiting' ? [] : answer);
+    setNowhere(answer === 'nowhere');
+    setIssues(answer === 'nowhere' ? [KEPT_NOWHERE] : answer === 'waiting' ? [] : answer);
     if (answer === 'waiting') return 'waiting';
+    if (answer === 'nowhere') return 'refused';
     if (answer.length > 0) return 'refused';
     router.refresh();
     return 'sent';
   };
-  return { issues, isSaying, say };
+  /** `isNowhere`: neither the device nor the server has what was said last. */
+  return { issues, isSaying, isNowhere, say };
 }

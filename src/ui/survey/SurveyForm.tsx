@@ -11,6 +11,7 @@ import type { Flow } from '../../core/space/nectar';
 import { roomOf } from '../../core/space/room';
 import { draftKey } from '../../device/stored-draft';
 import { type SurveyDraft, surveyOf, untoldBoxes } from '../../device/survey-draft';
+import { linesAsText, surveyLines } from '../../views/entry-lines';
 import { boxTitle } from '../../views/frame-words';
 import { roomWords } from '../../views/room-words';
 import { Choice } from '../controls/Choice';
@@ -19,6 +20,7 @@ import { WhenFields } from '../controls/WhenFields';
 import { IssueList } from '../entry/IssueList';
 import { CombLegend } from '../frames/CombLegend';
 import { CombPatterns } from '../frames/CombPatterns';
+import { KeptNowhere } from '../offline/KeptNowhere';
 import { TakenUp } from '../offline/TakenUp';
 import { type SaidState, useSay } from '../offline/useSay';
 import { PageHead } from '../time/PageHead';
@@ -55,11 +57,11 @@ export function SurveyForm({
   refusedFor,
   onSaved,
 }: Props) {
-  const { draft, change, undo, takenUpFrom, beginAnew, forget } = useSurveyDraft(
+  const { draft, change, undo, takenUpFrom, beginAnew, forget, isKept } = useSurveyDraft(
     begin,
     draftKey.survey(begin.colonyId, refusedFor ? begin.id : null),
   );
-  const { issues, isSaying, say } = useSay({ id: begin.colonyId, name: colonyName });
+  const { issues, isSaying, isNowhere, say } = useSay({ id: begin.colonyId, name: colonyName });
   const [missing, setMissing] = useState<readonly Issue[]>([]);
   const [brush, setBrush] = useState<Brush>({ reach: 'frame', fill: 'brood' });
   const { hive, manner } = draft;
@@ -108,6 +110,7 @@ export function SurveyForm({
       >
         <div className="min-w-0">
           <IssueList issues={[...missing, ...(issues.length > 0 ? issues : (refusedFor ?? []))]} />
+          {(isNowhere || !isKept) && <KeptNowhere text={linesAsText(colonyName, surveyLines(surveyOf(draft)))} />}
           {takenUpFrom !== null && <TakenUp from={takenUpFrom} onAnew={beginAnew} />}
           {carriedFrom && <p className="mt-3 border-l-4 border-wax pl-3">{carriedFrom}</p>}
           <Choice<SurveyDraft['manner']>

@@ -1,9 +1,23 @@
 import { z } from 'zod';
+import { comparable } from '@/core/facts/comparable-entry';
+import { failure, success } from '@/core/problems/issue';
+import { database } from '@/db/open';
+import { findEntry } from '@/db/repositories/inspection-entry';
 import { deleteInspection, restoreInspection } from '@/server/entries/delete-inspection';
-import { takeEntry } from '@/server/http/handle';
+import { versionOfStanding } from '@/server/entries/resend';
+import { answer, takeEntry } from '@/server/http/handle';
 
 interface Context {
   params: Promise<{ id: string }>;
+}
+
+/** What is in the book under an id, with the version under which it can be replaced. */
+export async function GET(_: Request, { params }: Context) {
+  const { id } = await params;
+  const stored = findEntry(database().db, id);
+  if (!stored) return answer(failure({ path: ['id'], code: 'not-found', message: 'There is no such inspection.' }));
+  const standing = { content: comparable(stored.entry), isDeleted: stored.deletedAt !== null };
+  return answer(success({ ...standing, version: versionOfStanding(standing) }));
 }
 
 const nothing = z.strictObject({});

@@ -1,7 +1,8 @@
+/** A plain value as text, the same for the same content whatever the order of its properties. */
+export const canonical = (value: unknown): string => JSON.stringify(sorted(value));
+
 /** Do two plain values say the same, whatever the order of their properties? */
-export function sameValue(a: unknown, b: unknown): boolean {
-  return JSON.stringify(sorted(a)) === JSON.stringify(sorted(b));
-}
+export const sameValue = (a: unknown, b: unknown): boolean => canonical(a) === canonical(b);
 
 function sorted(value: unknown): unknown {
   if (Array.isArray(value)) return value.map(sorted);

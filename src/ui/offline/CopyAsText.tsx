@@ -1,0 +1,33 @@
+'use client';
+
+import { useState } from 'react';
+import { BUTTON } from '../controls/styles';
+
+/** Puts a text onto the clipboard; where the browser does not let it, the text stands there to be copied by hand. */
+export function CopyAsText({ text }: { text: string }) {
+  const [state, setState] = useState<'asked' | 'copied' | 'refused'>('asked');
+  const copy = async () => {
+    try {
+      await navigator.clipboard.writeText(text);
+      setState('copied');
+    } catch {
+      setState('refused');
+    }
+  };
+  return (
+    <>
+      <button type="button" className={`${BUTTON.quiet} min-h-11`} onClick={() => void copy()}>
+        {state === 'copied' ? 'Copied' : 'Copy it as text'}
+      </button>
+      {state === 'refused' && (
+        <textarea
+          readOnly
+          rows={8}
+          value={text}
+          aria-label="What was entered, as text"
+          className="w-full border-2 border-line bg-paper p-2 text-sm"
+        />
+      )}
+    </>
+  );
+}
