@@ -20,9 +20,11 @@ export async function startServer(seed: 'empty' | 'demo' | 'real'): Promise<Test
   const file = join(folder, 'season.sqlite');
   if (seed === 'demo') copyFileSync(DEMO_TEMPLATE, file);
   const port = await freePort();
-  const child = spawn('node_modules/.bin/next', ['start', '-H', '127.0.0.1', '-p', String(port)], {
+  const child = spawn(process.execPath, ['.next/gate/main.mjs'], {
     env: {
       ...process.env,
+      NODE_ENV: 'production',
+      PORT: String(port),
       UBBET_DATA: file,
       UBBET_DEMO: seed === 'real' ? '' : '1',
       NEXT_TELEMETRY_DISABLED: '1',
@@ -49,7 +51,7 @@ function ready(child: ChildProcess): Promise<void> {
     let said = '';
     const listen = (chunk: Buffer) => {
       said += String(chunk);
-      if (said.includes('Ready')) resolve();
+      if (said.includes('Ubbet is ready')) resolve();
     };
     child.stdout?.on('data', listen);
     child.stderr?.on('data', listen);
@@ -57,7 +59,7 @@ function ready(child: ChildProcess): Promise<void> {
   });
 }
 
-function freePort(): Promise<number> {
+export function freePort(): Promise<number> {
   return new Promise((resolve) => {
     const probe = createServer();
     probe.listen(0, '127.0.0.1', () => {

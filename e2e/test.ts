@@ -17,6 +17,10 @@ export const test = base.extend<Options>({
   page: async ({ page }, use) => {
     const errors: string[] = [];
     page.on('pageerror', (error) => errors.push(error.message));
+    // What the page's own policy refuses is a fault of the page.
+    page.on('console', (message) => {
+      if (/Content Security Policy/i.test(message.text())) errors.push(message.text());
+    });
     // A click before a page has come alive goes nowhere: whoever opens one waits for that.
     const [goto, reload] = [page.goto.bind(page), page.reload.bind(page)];
     const alive = () => page.locator('html[data-alive]').waitFor({ state: 'attached' });

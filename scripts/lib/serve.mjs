@@ -1,29 +1,27 @@
 import { spawn } from 'node:child_process';
+import { join } from 'node:path';
 import { bin, freePort, ROOT } from './setup.mjs';
 
 const HOST = '127.0.0.1';
 
-/** Starts the built application (or the development server) on this machine alone, prints its address and runs until stopped. */
-export async function serve({ env = {}, port = Number(process.env.PORT ?? 4620), mode = 'start', lines = [] }) {
-  const chosen = await freePort(port, HOST);
-  const server = spawn(process.execPath, [bin('next'), mode, '-H', HOST, '-p', String(chosen)], {
+/** Starts the built application (or the development server), which prints its address, and runs until stopped. */
+export async function serve({ env = {}, mode = 'start', lines = [] }) {
+  const options = {
     cwd: ROOT,
-    stdio: ['ignore', 'pipe', 'inherit'],
-    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', ...env },
-  });
-  let isAnnounced = false;
-  server.stdout.on('data', (chunk) => {
-    if (mode === 'dev') process.stdout.write(chunk);
-    if (isAnnounced || !String(chunk).includes('Ready')) return;
-    isAnnounced = true;
-    console.log(
-      [
-        `\n  Ubbet is ready:  http://${HOST}:${chosen}\n`,
-        ...lines.map((line) => `  ${line}`),
-        '  Stop it with Ctrl+C.\n',
-      ].join('\n'),
-    );
-  });
+    stdio: 'inherit',
+    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', UBBET_LINES: lines.join('\n'), ...env },
+  };
+  const server =
+    mode === 'dev'
+      ? spawn(
+          process.execPath,
+          [bin('next'), 'dev', '-H', HOST, '-p', String(await freePort(Number(process.env.PORT ?? 4620), HOST))],
+          options,
+        )
+      : spawn(process.execPath, [join('.next', 'gate', 'main.mjs')], {
+          ...options,
+          env: { NODE_ENV: 'production', ...options.env },
+        });
   for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal));
   server.on('exit', (code) => process.exit(code ?? 0));
 }

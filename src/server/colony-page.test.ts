@@ -2,6 +2,7 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { day } from '../core/calendar/day';
 import type { OpenedDatabase } from '../db/open';
 import { colonies } from '../db/schema/tables';
+import { versionOf } from '../device/version-of';
 import { loadChanges, loadColony, loadQueenLines, nameQueen, queensOfColony } from './colony-page';
 import { dueAt } from './due-at';
 import { deleteInspection } from './entries/delete-inspection';
@@ -64,7 +65,7 @@ describe('a colony’s page', () => {
     const { colony } = found('Betony');
     const look = anEntry({ id: id(70), colonyId: colony.id, at: '2027-05-14T10:00' });
     saveInspection(opened.db, look, DEMO_NOW);
-    saveInspection(opened.db, { ...look, note: 'Calm.' }, DEMO_NOW);
+    saveInspection(opened.db, { ...look, note: 'Calm.' }, DEMO_NOW, [versionOf(look)]);
     deleteInspection(opened.db, look.id, DEMO_NOW);
     const { changes, deleted } = loadChanges(opened.db, colony.id);
     expect(changes.map(({ action }) => action).sort()).toEqual(['corrected', 'deleted']);

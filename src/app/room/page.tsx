@@ -9,7 +9,7 @@ import { roomView } from '@/views/room-view';
 
 export const metadata: Metadata = { title: 'Room' };
 
-export default async function Page({ searchParams }: { searchParams: Promise<{ night?: string }> }) {
+export default async function Page({ searchParams }: { searchParams: Promise<{ night?: string | string[] }> }) {
   const { today } = await now();
   const coldestNightC = nightOf((await searchParams).night);
   const yard = loadYard(database(), today);

@@ -36,6 +36,15 @@ describe('reading a body', () => {
     expect(await readText(request({}), 100)).toEqual(success(''));
   });
 
+  it('stops where whoever watches it finds fault', async () => {
+    const seen: number[] = [];
+    const fault = { path: [], code: 'too-large', message: 'Too much of it.' } as const;
+    const watch = (bytes: Uint8Array) => (seen.push(bytes.length) > 1 ? fault : null);
+    const endless = new ReadableStream({ pull: (controller) => controller.enqueue(new Uint8Array(10)) });
+    expect(await readText(request({}, endless), 1e6, watch)).toEqual(failure(fault));
+    expect(seen).toEqual([10, 10]);
+  });
+
   it('stops at the limit, announced or not', async () => {
     expect(await readText(request({ 'content-length': '2000' }, 'x'), 1024)).toMatchObject({
       ok: false,

@@ -4,19 +4,36 @@ import type { Now } from '../../core/calendar/now';
 import { parseInput } from '../../core/formats/parse-input';
 import { failure, type IssueCode, type Result } from '../../core/problems/issue';
 import { database, type OpenedDatabase } from '../../db/open';
+import { noteWrite } from '../backups/note-write';
 import { now } from '../clock';
+import { troubleOf } from './book-trouble';
 import { readText } from './read-text';
 
 /** Entries are small; season files have a limit of their own. */
 const ENTRY_LIMIT_BYTES = 256 * 1024;
 
-const STATUS: Partial<Record<IssueCode, number>> = { 'not-found': 404, 'too-large': 413 };
+const STATUS: Partial<Record<IssueCode, number>> = {
+  'not-found': 404,
+  'too-large': 413,
+  'changed-meanwhile': 409,
+  'server-fault': 503,
+  'disk-full': 507,
+};
 const UNPROCESSABLE = 422;
 
 /** Answers with the result as JSON: 200 with a value, or the fitting status with the issues. */
 export function answer<T>(result: Result<T>): Response {
   if (result.ok) return Response.json(result);
   return Response.json(result, { status: STATUS[result.issues[0]?.code ?? 'invalid'] ?? UNPROCESSABLE });
+}
+
+/** Answers with what the work gives, or says in a sentence what is wrong with the book: never a bare error. */
+export async function answering(work: () => Response | Promise<Response>): Promise<Response> {
+  try {
+    return await work();
+  } catch (error) {
+    return answer(troubleOf(error));
+  }
 }
 
 /** A page of another origin may not make a browser write here. */
@@ -46,5 +63,11 @@ export async function takeEntry<S extends z.ZodType>(
   }
   const input = parseInput(schema, body);
   if (!input.ok) return answer(input);
-  return answer(await store(database(), input.value, await now()));
+  return answering(async () => {
+    const opened = database();
+    const at = await now();
+    const result = await store(opened, input.value, at);
+    if (result.ok) noteWrite(opened, at);
+    return answer(result);
+  });
 }

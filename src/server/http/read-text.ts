@@ -1,10 +1,16 @@
 import 'server-only';
-import { failure, type Result, success } from '../../core/problems/issue';
+import { failure, type Issue, type Result, success } from '../../core/problems/issue';
 
 const MEGABYTE = 1024 * 1024;
 
-/** Reads a request's body as text, and stops reading as soon as it is larger than `limitBytes`. */
-export async function readText(request: Request, limitBytes: number): Promise<Result<string>> {
+/**
+ * Reads a request's body as text, and stops reading as soon as it is larger than `limitBytes`, or `watch` finds fault with what came.
+ */
+export async function readText(
+  request: Request,
+  limitBytes: number,
+  watch: (bytes: Uint8Array) => Issue | null = () => null,
+): Promise<Result<string>> {
   const announced = Number(request.headers.get('content-length') ?? 0);
   if (announced > limitBytes) return tooLarge(limitBytes);
   if (!request.body) return success('');
@@ -14,6 +20,8 @@ export async function readText(request: Request, limitBytes: number): Promise<Re
   for await (const chunk of request.body as unknown as AsyncIterable<Uint8Array>) {
     size += chunk.byteLength;
     if (size > limitBytes) return tooLarge(limitBytes);
+    const fault = watch(chunk);
+    if (fault) return failure(fault);
     parts.push(decoder.decode(chunk, { stream: true }));
   }
   parts.push(decoder.decode());

@@ -9,6 +9,7 @@ import { dueAt } from '@/server/due-at';
 import { formerOf } from '@/server/former-names';
 import { loadNames } from '@/server/names';
 import { neighboursOf } from '@/server/neighbours';
+import { oneParam } from '@/server/one-param';
 import { takenBackOf } from '@/server/programmes/taken-back';
 import { ColonyPage } from '@/ui/colony/ColonyPage';
 import { axisAround } from '@/ui/time/axis';
@@ -18,26 +19,32 @@ import { waysOutView } from '@/views/programme-view';
 
 interface Props {
   params: Promise<{ id: string }>;
+  searchParams: Promise<{ looks?: string | string[] }>;
 }
+
+/** So many looks are on the page at first; the others are asked for. */
+const LOOKS_AT_FIRST = 60;
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
-  const { today } = await now();
-  return { title: loadColony(database().db, (await params).id, today)?.colony.name ?? 'Colony' };
+  const { id } = await params;
+  return { title: loadNames(database().db).colonies.find((colony) => colony.id === id)?.name ?? 'Colony' };
 }
 
-export default async function Page({ params }: Props) {
+export default async function Page({ params, searchParams }: Props) {
   const { id } = await params;
   const { today, minute } = await now();
   const { db } = database();
   const found = loadColony(db, id, today);
   if (!found) notFound();
   const { colony, apiary, facts, state, settings } = found;
+  const isAll = oneParam((await searchParams).looks) === 'all';
   const names = new Map(loadNames(db).colonies.map(({ id: other, name }) => [other, name]));
   return (
     <ColonyPage
       colony={colony}
       apiary={apiary}
-      view={colonyView(state, (other) => names.get(other) ?? '')}
+      view={colonyView(state, (other) => names.get(other) ?? '', isAll ? null : LOOKS_AT_FIRST)}
+      looksInAll={state.looks.length}
       axis={axisAround(today)}
       at={dueAt(db, colony, state)}
       minute={minute}
@@ -47,7 +54,7 @@ export default async function Page({ params }: Props) {
       corrected={loadCorrectionMoves(db, found)}
       takenBack={takenBackOf(db, id)}
       queens={loadQueenLines(db, id, state.queen.queenId)}
-      former={formerOf(db, colony)}
+      former={formerOf(db, colony.id)}
       {...loadChanges(db, id)}
       {...neighboursOf(db, colony)}
     />

@@ -7,12 +7,18 @@ import { methodNamed } from '@/core/methods/methods';
 import { database } from '@/db/open';
 import { now } from '@/server/clock';
 import { loadNames } from '@/server/names';
+import { oneParam } from '@/server/one-param';
 import { ColonyForm } from '@/ui/forms/ColonyForm';
 
 export const metadata: Metadata = { title: 'Add a colony' };
 
-export default async function Page({ searchParams }: { searchParams: Promise<{ apiary?: string; origin?: string }> }) {
-  const { apiary, origin: asked } = await searchParams;
+export default async function Page({
+  searchParams,
+}: {
+  searchParams: Promise<{ apiary?: string | string[]; origin?: string | string[] }>;
+}) {
+  const params = await searchParams;
+  const [apiary, asked] = [oneParam(params.apiary), oneParam(params.origin)];
   const origin = COLONY_ORIGINS.find((one) => one === asked) ?? 'established';
   const today = formatDay((await now()).today);
   const { apiaries, colonies } = loadNames(database().db);

@@ -5,6 +5,7 @@ import { database } from '@/db/open';
 import { now } from '@/server/clock';
 import { loadColony } from '@/server/colony-page';
 import { nightOf } from '@/server/night-of';
+import { oneParam } from '@/server/one-param';
 import { DecidePage } from '@/ui/decide/DecidePage';
 import { axisAhead } from '@/ui/time/axis';
 import { decideView } from '@/views/decide-view';
@@ -14,14 +15,14 @@ export const metadata: Metadata = { title: 'Choices' };
 
 interface Props {
   params: Promise<{ id: string }>;
-  searchParams: Promise<{ night?: string; stand?: string }>;
+  searchParams: Promise<{ night?: string | string[]; stand?: string | string[] }>;
 }
 
 /** What the keeper says of the place, from the page's address; what makes no sense counts as not said. */
 function placeOf({ night, stand }: Awaited<Props['searchParams']>): PlaceFacts {
   return {
     coldestNightC: nightOf(night),
-    secondStand: stand === 'yes' ? true : stand === 'no' ? false : null,
+    secondStand: oneParam(stand) === 'yes' ? true : oneParam(stand) === 'no' ? false : null,
   };
 }
 

@@ -7,6 +7,7 @@ import { readEntry } from '@/device/entry-reading';
 import { draftKey } from '@/device/stored-draft';
 import { now } from '@/server/clock';
 import { loadColony } from '@/server/colony-page';
+import { oneParam } from '@/server/one-param';
 import { usualTime } from '@/server/usual-time';
 import { loadYard } from '@/server/yard';
 import { DeskEntry } from '@/ui/entry/DeskEntry';
@@ -14,8 +15,14 @@ import { needyColonies } from '@/views/cells-view';
 
 export const metadata: Metadata = { title: 'Enter an inspection' };
 
-export default async function Page({ params }: { params: Promise<{ id: string }> }) {
+interface Props {
+  params: Promise<{ id: string }>;
+  searchParams: Promise<{ entry?: string | string[] }>;
+}
+
+export default async function Page({ params, searchParams }: Props) {
   const { id } = await params;
+  const cameBackId = oneParam((await searchParams).entry);
   const at = await now();
   const opened = database();
   const found = loadColony(opened.db, id, at.today);
@@ -32,7 +39,8 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
       begin={begin}
       first={readEntry({ facts, settings, draft: begin, today: at.today, isCorrection: false })}
       keptAs={draftKey.inspection(id, null)}
-      isCorrection={false}
+      over={null}
+      cameBackId={cameBackId}
       needy={needyColonies(loadYard(opened, at.today), id)}
     />
   );

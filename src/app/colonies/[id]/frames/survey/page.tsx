@@ -6,13 +6,20 @@ import { database } from '@/db/open';
 import { beginSurvey } from '@/device/begin-survey';
 import { now } from '@/server/clock';
 import { loadColony } from '@/server/colony-page';
+import { oneParam } from '@/server/one-param';
 import { usualTime } from '@/server/usual-time';
 import { DeskSurvey } from '@/ui/survey/DeskSurvey';
 
 export const metadata: Metadata = { title: 'Survey the frames' };
 
-export default async function Page({ params }: { params: Promise<{ id: string }> }) {
+interface Props {
+  params: Promise<{ id: string }>;
+  searchParams: Promise<{ entry?: string | string[] }>;
+}
+
+export default async function Page({ params, searchParams }: Props) {
   const { id } = await params;
+  const cameBackId = oneParam((await searchParams).entry);
   const at = await now();
   const found = loadColony(database().db, id, at.today);
   if (!found) notFound();
@@ -26,6 +33,7 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
       sizes={allSizes(settings)}
       usual={{ brood: settings.broodSize, super: settings.superSize }}
       now={at.minute}
+      cameBackId={cameBackId}
       {...beginSurvey(ids, id, last, settings, at, usualTime(at, last?.at ?? null))}
     />
   );

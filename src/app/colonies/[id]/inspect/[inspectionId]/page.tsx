@@ -1,5 +1,6 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
+import { comparable } from '@/core/facts/comparable-entry';
 import { database } from '@/db/open';
 import { findEntry } from '@/db/repositories/inspection-entry';
 import { draftOf } from '@/device/draft';
@@ -10,6 +11,7 @@ import { loadColony } from '@/server/colony-page';
 import { loadYard } from '@/server/yard';
 import { DeskEntry } from '@/ui/entry/DeskEntry';
 import { needyColonies } from '@/views/cells-view';
+import { versionOf } from '../../../../../device/version-of';
 
 export const metadata: Metadata = { title: 'Correct an inspection' };
 
@@ -33,7 +35,7 @@ export default async function Page({ params }: { params: Promise<{ id: string; i
       begin={begin}
       first={readEntry({ facts, settings, draft: begin, today: at.today, isCorrection: true })}
       keptAs={draftKey.inspection(id, inspectionId)}
-      isCorrection
+      over={versionOf(comparable(stored.entry))}
       needy={needyColonies(loadYard(opened, at.today), id)}
     />
   );

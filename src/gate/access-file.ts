@@ -1,0 +1,64 @@
+import { readFileSync, statSync } from 'node:fs';
+import { z } from 'zod';
+import { writePrivately } from '../files/private-file';
+
+const hash = z.object({ salt: z.string(), key: z.string(), N: z.number(), r: z.number(), p: z.number() });
+const device = z.object({
+  id: z.string(),
+  /** Of its session's secret, SHA-256: the file opens no session. */
+  secretHash: z.string(),
+  name: z.string(),
+  role: z.enum(['owner', 'reader']),
+  signedInAt: z.string(),
+  lastSeenAt: z.string(),
+  /** UTC instant from which it has to sign in again. */
+  until: z.string(),
+});
+const readerLink = z.object({ secretHash: z.string(), madeAt: z.string() });
+const content = z.object({
+  passphrase: hash.nullable(),
+  /** It is asked for on this machine itself too. */
+  onThisMachine: z.boolean(),
+  devices: z.array(device),
+  readerLink: readerLink.nullable(),
+});
+
+export type Access = z.infer<typeof content>;
+export type AccessDevice = z.infer<typeof device>;
+export type Role = AccessDevice['role'];
+
+const NOTHING: Access = { passphrase: null, onThisMachine: false, devices: [], readerLink: null };
+
+/** Who may talk to the book, in a file beside it: neither in the book, nor in a backup, nor in a season file. */
+export const accessFileOf = (book: string): string => `${book.replace(/\.sqlite$/, '')}.access.json`;
+
+/** The file, read again whenever it was changed by another process. */
+export class AccessFile {
+  #known: { readonly access: Access; readonly changed: number } | null = null;
+
+  constructor(readonly file: string) {}
+
+  read(): Access {
+    const changed = changedAt(this.file);
+    if (changed === null) return NOTHING;
+    if (this.#known?.changed !== changed) {
+      this.#known = { access: content.parse(JSON.parse(readFileSync(this.file, 'utf8'))), changed };
+    }
+    return this.#known.access;
+  }
+
+  change(by: (access: Access) => Access): Access {
+    const access = by(this.read());
+    writePrivately(this.file, `${JSON.stringify(access, null, 1)}\n`);
+    this.#known = null;
+    return access;
+  }
+}
+
+function changedAt(file: string): number | null {
+  try {
+    return statSync(file).mtimeMs;
+  } catch {
+    return null;
+  }
+}
