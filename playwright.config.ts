@@ -7,8 +7,9 @@ export default defineConfig({
   workers: 2,
   fullyParallel: true,
   forbidOnly: process.env.CI === 'true',
-  // Generous: a slow machine is no fault of the application.
+  // Generous: a slow machine is no fault of the application. What fails twice has failed; what fails once is named as flaky.
   timeout: 180_000,
+  retries: 1,
   expect: { timeout: 30_000 },
   globalSetup: './e2e/global-setup.ts',
   reporter: [['list'], ['json', { outputFile: '.ubbet/browser.json' }]],

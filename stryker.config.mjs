@@ -6,7 +6,7 @@
  */
 export default {
   testRunner: 'vitest',
-  vitest: { related: true },
+  vitest: { configFile: 'vitest.mutate.config.ts', related: true },
   plugins: ['@stryker-mutator/vitest-runner'],
   mutate: [],
   // The words of messages are no rule, and are not held by tests to the letter.
@@ -15,6 +15,9 @@ export default {
   coverageAnalysis: 'perTest',
   concurrency: 2,
   timeoutMS: 20_000,
+  // What has not changed since the last run is not tried again.
+  incremental: true,
+  incrementalFile: '.ubbet/mutation-incremental.json',
   reporters: ['clear-text', 'json'],
   jsonReporter: { fileName: '.ubbet/mutation.json' },
   clearTextReporter: { allowColor: false, logTests: false, reportTests: false },

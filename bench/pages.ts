@@ -21,11 +21,13 @@ opened.db.transaction((tx) => insertAllFacts(tx, bigYard(COLONIES)));
 const first = opened.sqlite.prepare('select id from colony order by name').get() as { id: string };
 opened.sqlite.close();
 
-const server = spawn('node_modules/.bin/next', ['start', '-H', '127.0.0.1', '-p', String(PORT)], {
-  env: { ...process.env, UBBET_DATA: file, UBBET_DEMO: '1', TZ: 'UTC' },
+const server = spawn(process.execPath, ['.next/gate/main.mjs'], {
+  env: { ...process.env, NODE_ENV: 'production', PORT: String(PORT), UBBET_DATA: file, UBBET_DEMO: '1', TZ: 'UTC' },
   stdio: ['ignore', 'pipe', 'inherit'],
 });
-await new Promise<void>((resolve) => server.stdout.on('data', (chunk) => String(chunk).includes('Ready') && resolve()));
+await new Promise<void>((resolve) =>
+  server.stdout.on('data', (chunk) => String(chunk).includes('Ubbet is ready') && resolve()),
+);
 const browser = await chromium.launch({
   executablePath: process.env.UBBET_CHROMIUM ?? '/usr/bin/chromium',
   args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],

@@ -50,6 +50,7 @@ for (const path of [
   '/cell-clock?seen=2027-05-10.larva-large',
   '/data',
   '/settings',
+  '/phone',
   '/start',
   '/colonies/new',
   '/apiaries/new',

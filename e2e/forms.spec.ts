@@ -43,7 +43,7 @@ test.describe('settings', () => {
     await page.getByLabel('Name').fill('Teasel');
     await page.getByRole('button', { name: 'Save' }).click();
     await expect(page.getByRole('alert').first()).toContainText('There is a colony called Teasel already.');
-    await page.getByLabel('Name').fill('Yarrow the elder');
+    await page.getByLabel('Name', { exact: true }).fill('Yarrow the elder');
     await page.getByLabel('Stand').fill('stand 9');
     await page.getByRole('button', { name: 'Save' }).click();
     await expect(page.getByRole('heading', { level: 1, name: 'Yarrow the elder' })).toBeVisible();

@@ -15,6 +15,7 @@ const PAGES = [
   '/cell-clock',
   '/data',
   '/settings',
+  '/phone',
 ];
 
 for (const theme of ['day', 'sunlight', 'night'] as const) {

@@ -2,7 +2,7 @@ import { spawn } from 'node:child_process';
 import { mkdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { ensureChromium } from './lib/chromium.mjs';
-import { bin, checkNode, ensureBuilt, ensureDemoData, ensureInstalled, freePort, ROOT } from './lib/setup.mjs';
+import { checkNode, ensureBuilt, ensureDemoData, ensureInstalled, freePort, ROOT } from './lib/setup.mjs';
 
 /** Takes one picture of each main view from fresh demo data into docs/screenshots. */
 const FOLDER = join(ROOT, 'docs', 'screenshots');
@@ -111,12 +111,14 @@ mkdirSync(FOLDER, { recursive: true });
 
 const { chromium } = await import('@playwright/test');
 const port = await freePort(4690, '127.0.0.1');
-const server = spawn(process.execPath, [bin('next'), 'start', '-H', '127.0.0.1', '-p', String(port)], {
+const server = spawn(process.execPath, ['.next/gate/main.mjs'], {
   cwd: ROOT,
-  env: { ...process.env, UBBET_DEMO: '1', UBBET_DATA: DATA, TZ: 'UTC' },
+  env: { ...process.env, NODE_ENV: 'production', PORT: String(port), UBBET_DEMO: '1', UBBET_DATA: DATA, TZ: 'UTC' },
   stdio: ['ignore', 'pipe', 'inherit'],
 });
-await new Promise((resolve) => server.stdout.on('data', (chunk) => String(chunk).includes('Ready') && resolve()));
+await new Promise((resolve) =>
+  server.stdout.on('data', (chunk) => String(chunk).includes('Ubbet is ready') && resolve()),
+);
 const browser = await chromium.launch({
   executablePath,
   args: [

@@ -1,10 +1,12 @@
 import { existsSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { ensureChromium } from './lib/chromium.mjs';
+import { ensureCertutil, ensureChromium, ensureEngines } from './lib/chromium.mjs';
 import { bin, checkNode, ensureBuilt, ensureInstalled, ROOT, run } from './lib/setup.mjs';
 
 /** Installs what is missing, then lint, types, unit tests, build and browser tests. The last line sums up both runners. */
-const RESULTS = { unit: join(ROOT, '.ubbet', 'unit.json'), browser: join(ROOT, '.ubbet', 'browser.json') };
+const RESULTS = Object.fromEntries(
+  ['unit', 'browser', 'engines'].map((name) => [name, join(ROOT, '.ubbet', `${name}.json`)]),
+);
 
 const sum = { passed: 0, failed: 0 };
 
@@ -21,12 +23,14 @@ function runner(name, file, count, command, args, options) {
   console.log(`\n== ${name}`);
   rmSync(file, { force: true });
   const status = run(command, args, options);
-  const { passed, failed } = existsSync(file)
-    ? count(JSON.parse(readFileSync(file, 'utf8')))
-    : { passed: 0, failed: 0 };
+  const {
+    passed,
+    failed,
+    skipped = 0,
+  } = existsSync(file) ? count(JSON.parse(readFileSync(file, 'utf8'))) : { passed: 0, failed: 0 };
   sum.passed += passed;
   sum.failed += failed;
-  const ranNothing = passed + failed === 0;
+  const ranNothing = passed + failed + skipped === 0;
   if ((status !== 0 && failed === 0) || ranNothing) sum.failed += 1;
 }
 
@@ -44,16 +48,28 @@ runner(
 );
 ensureBuilt();
 const chromium = ensureChromium();
+ensureCertutil();
 if (chromium) {
   runner(
     'Browser tests',
     RESULTS.browser,
-    ({ stats }) => ({ passed: stats.expected + stats.flaky, failed: stats.unexpected }),
+    ({ stats }) => {
+      if (stats.skipped > 0) console.log(`${stats.skipped} browser tests skipped: their names stand above.`);
+      if (stats.flaky > 0)
+        console.log(`${stats.flaky} browser tests passed at the second try: their names stand above.`);
+      return { passed: stats.expected + stats.flaky, failed: stats.unexpected };
+    },
     node,
     [bin('playwright'), 'test'],
     { env: { ...process.env, UBBET_CHROMIUM: chromium } },
   );
 } else sum.failed += 1;
+ensureEngines();
+runner('Other engines', RESULTS.engines, (count) => count, node, [
+  bin('tsx'),
+  '--conditions=react-server',
+  'engines/run.ts',
+]);
 
 console.log(`\n${sum.passed} passed, ${sum.failed} failed`);
 process.exitCode = sum.failed > 0 ? 1 : 0;

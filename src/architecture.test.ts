@@ -13,8 +13,10 @@ const MAY_IMPORT: Readonly<Record<string, readonly string[]>> = {
   device: ['views', 'core'],
   'service-worker': [],
   workers: ['device', 'views', 'core'],
-  db: ['core'],
-  server: ['device', 'views', 'db', 'core'],
+  files: [],
+  db: ['files', 'core'],
+  gate: ['views', 'db', 'files', 'core'],
+  server: ['device', 'views', 'db', 'files', 'core'],
   ui: ['workers', 'device', 'views', 'core'],
   app: ['ui', 'device', 'server', 'views', 'db', 'core'],
 };

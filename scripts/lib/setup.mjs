@@ -59,6 +59,7 @@ export function ensureBuilt() {
     env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1' },
   });
   bundleServiceWorker();
+  bundleGate();
   remember('built', sources);
 }
 
@@ -76,6 +77,24 @@ function bundleServiceWorker() {
     '--define:process.env.NODE_ENV="production"',
     `--define:BUILT_FILES=${JSON.stringify(files)}`,
     `--outfile=${join(ROOT, 'public', 'sw.js')}`,
+  ]);
+}
+
+/** The front door, through which everything that is asked of the built application comes, and the command that sets its passphrase. */
+function bundleGate() {
+  runOrStop('Bundling the front door', bin('esbuild'), [
+    'src/gate/main.ts',
+    'src/gate/passphrase-command.ts',
+    'src/gate/bring-back-command.ts',
+    '--bundle',
+    '--platform=node',
+    '--format=esm',
+    '--packages=external',
+    // The modules that only run on a server are at home here.
+    `--alias:server-only=${join(ROOT, 'scripts/lib/empty.mjs')}`,
+    '--log-level=warning',
+    '--out-extension:.js=.mjs',
+    `--outdir=${join(ROOT, '.next', 'gate')}`,
   ]);
 }
 

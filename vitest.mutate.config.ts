@@ -1,0 +1,23 @@
+import { configDefaults, defineConfig, mergeConfig } from 'vitest/config';
+import base from './vitest.config';
+
+/**
+ * The tests that judge a changed line of the core: its own and those of the pages' models. The invariants of random seasons are left
+ * out: nearly every line of the core has part in them, so that they would be walked for each change, and make minutes into hours. What
+ * some seasons come to is held to the day, and stays in.
+ */
+export default mergeConfig(
+  base,
+  defineConfig({
+    test: {
+      setupFiles: ['scripts/lib/brief-properties.ts'],
+      exclude: [
+        ...configDefaults.exclude,
+        'src/core/programmes/seasons/{invariants,preview}.test.ts',
+        'src/core/space/proposals/**',
+        'src/{app,cli,db,demo,gate,server,ui}/**',
+        'scripts/**',
+      ],
+    },
+  }),
+);
