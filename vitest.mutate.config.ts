@@ -10,6 +10,7 @@ export default mergeConfig(
   base,
   defineConfig({
     test: {
+      isolate: false,
       setupFiles: ['scripts/lib/brief-properties.ts'],
       exclude: [
         ...configDefaults.exclude,

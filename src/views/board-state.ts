@@ -20,13 +20,15 @@ export interface BoardState {
   readonly brought: readonly string[];
   /** In which unit the proposal that was taken has the queen and the kept cell, and what it could not do. */
   readonly proposed: {
+    /** The frame that she is run over to by hand, away from a kept cell; null: she stays on hers. */
+    readonly queenTo: string | null;
     readonly queenUnit: string | null;
     readonly cellUnit: string | null;
     readonly notes: readonly string[];
   };
 }
 
-export const NOTHING_PROPOSED: BoardState['proposed'] = { queenUnit: null, cellUnit: null, notes: [] };
+export const NOTHING_PROPOSED: BoardState['proposed'] = { queenTo: null, queenUnit: null, cellUnit: null, notes: [] };
 
 export type BoardChange =
   | { readonly type: 'move'; readonly frameId: string; readonly to: Omit<FramePlace, 'unit'> | null }
@@ -53,7 +55,8 @@ export function changeBoard(state: BoardState, change: BoardChange): BoardState 
     case 'shake':
       return { ...state, shaken: toggled(state.shaken, change.frameId, change.isOn) };
     case 'queen':
-      return { ...state, queenFrameId: change.frameId };
+      // Found elsewhere than was thought, she is not run over from there.
+      return { ...state, queenFrameId: change.frameId, proposed: { ...state.proposed, queenTo: null } };
     case 'keep':
       return { ...state, keptCellFrames: toggled(state.keptCellFrames, change.frameId, change.isOn) };
     case 'new-frame': {

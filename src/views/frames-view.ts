@@ -7,6 +7,7 @@ import { allSizes, type Settings } from '../core/settings/settings';
 import { carryForward } from '../core/space/carry-forward';
 import { framesOfCells } from '../core/space/cell-frames';
 import { framesOf, type Hive } from '../core/space/hive';
+import type { Flow } from '../core/space/nectar';
 import type { SurveyFact } from '../core/space/survey';
 import { type Triggers, triggersOf } from '../core/space/triggers';
 import { type RoomWords, roomWords } from './room-words';
@@ -17,6 +18,10 @@ export interface FramesView {
   /** Carried forward to the day. */
   readonly hive: Hive;
   readonly knownFrom: string;
+  /** Only counted: where each frame hangs, and how the ages of brood are spread, is assumed. */
+  readonly areCounted: boolean;
+  readonly flow: Flow;
+  readonly wouldLayPerDay: number;
   readonly queenFrameId: string | null;
   readonly keptCellFrames: readonly string[];
   /** Frames with other live cells. */
@@ -53,6 +58,9 @@ export function framesView(state: ColonyState, surveys: readonly SurveyFact[], s
   return {
     hive,
     knownFrom: `${survey.source === 'moves' ? 'As the frames were left' : survey.manner === 'counts' ? 'As the frames were counted' : 'As the frames were found'} on ${dayWords(survey.on)}${since}.`,
+    areCounted: survey.manner === 'counts',
+    flow: survey.flow,
+    wouldLayPerDay: room.wouldLayPerDay,
     queenFrameId: survey.queenFrameId !== null && here.has(survey.queenFrameId) ? survey.queenFrameId : null,
     keptCellFrames,
     cellFrames: framesWith(false).filter((id) => !keptCellFrames.includes(id)),

@@ -13,6 +13,7 @@ import { patienceWith } from '../schedule/virgin-care';
 import { allSizes, type Settings } from '../settings/settings';
 import { roomOf } from '../space/room';
 import { triggersOf } from '../space/triggers';
+import { wouldLay } from '../space/would-lay';
 import { afterAnswer } from './after-answer';
 import { afterReading, beforeSeen } from './after-reading';
 import { afterSeen } from './after-seen';
@@ -114,10 +115,11 @@ const AFTER: {
       parts: [...known.parts, part],
     };
   },
-  survey: (known, { survey }, { settings }) => {
+  survey: (known, { survey }, { settings, facts }) => {
     const sizes = allSizes(settings);
     const triggers = triggersOf(survey.hive, survey.coveredSeams, sizes);
-    return { ...known, frames: { survey, room: roomOf(survey, sizes), triggers } };
+    const room = roomOf(survey, sizes, wouldLay(facts.surveys, survey.at, sizes));
+    return { ...known, frames: { survey, room, triggers } };
   },
   answer: (known, { answer }, setting) => {
     const after = withAnswer(known, answer, setting);

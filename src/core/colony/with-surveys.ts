@@ -2,6 +2,7 @@ import type { FrameSize } from '../space/frame-size';
 import { broodFrameCount } from '../space/hive';
 import { roomOf } from '../space/room';
 import type { SurveyFact } from '../space/survey';
+import { wouldLay } from '../space/would-lay';
 import type { InspectionFact } from './facts';
 
 /**
@@ -15,7 +16,7 @@ export function withSurveys(
 ): InspectionFact {
   const found = surveys.findLast(({ on, source }) => on === inspection.on && source === 'survey');
   if (!found) return inspection;
-  const { days, bound } = roomOf(found, sizes);
+  const { days, bound } = roomOf(found, sizes, wouldLay(surveys, found.at, sizes));
   return {
     ...inspection,
     layingRoomDays: inspection.layingRoomDays ?? days.least,

@@ -1,7 +1,7 @@
 import { type Arrangement, type BoxPlace, boxesOf, placeOf } from './arrangement';
 import { type FrameSize, sizeOf } from './frame-size';
 import { broodSpan, hasYoungBrood, isEmptyFrame, isHoneyFrame, isPollenFrame } from './frame-traits';
-import { type Frame, isBroodFrame } from './hive';
+import { type Frame, isBroodFrame, layingBoxes } from './hive';
 
 export const RULE_NAMES = [
   'brood-in-one-block',
@@ -9,6 +9,7 @@ export const RULE_NAMES = [
   'stores-outside',
   'queen-known',
   'queen-in-place',
+  'queen-kept-down',
   'kept-cell-not-shaken',
   'kept-cell-in-place',
   'no-cells-with-queen',
@@ -25,6 +26,7 @@ export const RULE_WORDS: { readonly [R in RuleName]: string } = {
   'stores-outside': 'outside the brood pollen, outside that honey',
   'queen-known': 'it is known which frame the queen is on before brood leaves its hive',
   'queen-in-place': 'the queen is not taken out, not above an excluder, and in the unit that is to have her',
+  'queen-kept-down': 'what keeps the queen from boxes above stays where it does so',
   'kept-cell-not-shaken': 'no frame with a kept cell is shaken',
   'kept-cell-in-place': 'no frame with a kept cell is taken out or put in the wrong unit',
   'no-cells-with-queen': 'no live cell in the unit that has the queen',
@@ -159,6 +161,25 @@ const RULES: { readonly [R in RuleName]: Rule } = {
     const [at, text] = queenFrameId === null ? [null, null] : ownQueenFault(queenFrameId, queenUnit, arrangement);
     return text === null ? others : [{ frameId: queenFrameId, boxId: at, severity: 'stop', text }, ...others];
   },
+  'queen-kept-down': (arrangement, { before }) =>
+    before.units.flatMap(({ hive }) => {
+      const nest = layingBoxes(hive).map(({ id }) => id);
+      return hive.boxes
+        .filter(({ id }) => !nest.includes(id) && isCutOff(before, id))
+        .flatMap((box) => {
+          const now = boxesOf(arrangement).find((one) => one.box.id === box.id);
+          const isWithHer = boxesOf(arrangement).some(
+            ({ unit, box: { id } }) => unit === now?.unit && nest.includes(id),
+          );
+          if (!now || !isWithHer || isCutOff(arrangement, box.id)) return [];
+          const text =
+            box.role === 'brood'
+              ? 'Nothing keeps the queen from this brood any more: put the excluder back under it.'
+              : 'Nothing keeps the queen from this super any more: put an excluder under it, unless that is what you want.';
+          const severity = box.role === 'brood' ? ('stop' as const) : ('warn' as const);
+          return [{ frameId: null, boxId: box.id, severity, text }];
+        });
+    }),
   'kept-cell-not-shaken': (arrangement, { keptCellFrames, shaken }) =>
     [...keptCellFrames]
       .filter((id) => shaken.has(id))

@@ -12,6 +12,8 @@ export const BOUND_EMPTY = figure(
   SOURCES.practice,
 );
 
+export const ROOMY = figure('A nest is not called hemmed in with room for', 14, 'days', SOURCES.caution);
+
 /** What hems the queen in, with how much of the comb it takes. */
 export interface Bound {
   readonly by: 'pollen' | 'nectar' | 'honey';
@@ -23,13 +25,16 @@ export interface Bound {
 
 /**
  * Whether the brood nest is hemmed in: by pollen, where pollen alone takes much of it; by nectar or honey, whichever is more,
- * where stores take most of it and few empty cells are left; null where it is not.
+ * where stores take most of it and few empty cells are left; null where it is not, and where she has room for two weeks whatever is
+ * stored.
  *
- * @param comb of the brood boxes
+ * @param comb of the boxes in which she can lay
+ * @param layingPerDay what she would lay with room: a rate that want of room has cut says nothing of what she needs
+ * @param days of laying room at that rate
  */
-export function boundBy(comb: Comb, layingPerDay: number): Bound | null {
+export function boundBy(comb: Comb, layingPerDay: number, days = 0): Bound | null {
   const drawn = drawnCells(comb);
-  if (drawn === 0) return null;
+  if (drawn === 0 || days >= ROOMY.value) return null;
   const stores = (comb.pollen + comb.nectar + comb.honey) / drawn;
   const pollen = comb.pollen / drawn;
   if (pollen >= BOUND_POLLEN.value / 100) return { by: 'pollen', stores, pollen };

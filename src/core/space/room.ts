@@ -18,6 +18,8 @@ export interface HiveOnDay {
 export interface Room {
   readonly on: Day;
   readonly rate: LayingRate;
+  /** Eggs a day that she would lay with room: what being hemmed in is reckoned by. */
+  readonly wouldLayPerDay: number;
   /** Days from `on`, by the highest and the lowest rate that the brood tells of. */
   readonly days: { readonly least: number; readonly most: number; readonly byNow: number };
   /** She runs out between these days; null: not within sight, or she does not lay. An open end is null in `to`. */
@@ -31,33 +33,27 @@ export interface Room {
 /**
  * The laying room of a hive from what its frames held: she can lay in the brood boxes below any excluder. All the brood of the hive
  * tells how fast she lays, also what was lifted above one.
+ *
+ * @param shown the best rate that earlier surveys showed; a queen who was hemmed in then and now is judged by it
  */
-export function roomOf({ on, hive, flow }: HiveOnDay, sizes: readonly FrameSize[]): Room {
-  const comb = combOf(layingBoxes(hive), sizes);
+export function roomOf({ on, hive, flow }: HiveOnDay, sizes: readonly FrameSize[], shown = 0): Room {
   const rate = layingRate(combOf(hive.boxes, sizes));
-  const at = (layingPerDay: number): RoomInput => ({
-    eggs: comb.eggs,
-    larvae: comb.larvae,
-    sealed: comb.sealed,
-    empty: comb.empty,
-    undrawn: comb.undrawn,
-    isFlow: flow !== 'none',
-    nectarPerDay: nectarPerDay(hive, flow, sizes),
-    layingPerDay,
-  });
+  const at = (layingPerDay: number) => roomInput(hive, layingPerDay, flow, sizes);
+  const wouldLayPerDay = Math.max(rate.high, shown);
   const least = daysOfRoom(at(rate.high));
   const most = daysOfRoom(at(rate.low));
   const inSight = (days: number) => days < ROOM_AT_MOST.value;
   return {
     on,
     rate,
+    wouldLayPerDay,
     days: { least, most, byNow: daysOfRoom(at(rate.now)) },
     out:
       rate.now > 0 && inSight(least)
         ? { from: addDays(on, least), to: inSight(most) ? addDays(on, most) : null }
         : null,
     isShortNow: isShortNow(at(rate.now)),
-    bound: boundBy(comb, rate.now),
+    bound: boundIn(hive, wouldLayPerDay, flow, sizes),
     course: Array.from({ length: ROOM_AT_MOST.value + 1 }, (_, days) => ({
       day: addDays(on, days),
       low: roomAfter(at(rate.high), days),
@@ -74,4 +70,20 @@ export function roomLeft({ on, days }: Pick<Room, 'on' | 'days'>, today: Day): n
 /** The days on which she runs out as a range that can be drawn: an open end closes with what is in sight. */
 export function outRange({ on, out }: Pick<Room, 'on' | 'out'>): DayRange | null {
   return out && { from: out.from, to: out.to ?? addDays(on, ROOM_AT_MOST.value) };
+}
+
+/** The laying boxes of a hive as laying room is reckoned from them. */
+function roomInput(hive: Hive, layingPerDay: number, flow: Flow, sizes: readonly FrameSize[]): RoomInput {
+  const { eggs, larvae, sealed, empty, undrawn } = combOf(layingBoxes(hive), sizes);
+  const incoming = nectarPerDay(hive, flow, sizes);
+  return { eggs, larvae, sealed, empty, undrawn, isFlow: flow !== 'none', nectarPerDay: incoming, layingPerDay };
+}
+
+/** What hems the queen of a hive in, at the rate that she would lay with room; null: nothing does. */
+export function boundIn(hive: Hive, layingPerDay: number, flow: Flow, sizes: readonly FrameSize[]): Bound | null {
+  return boundBy(
+    combOf(layingBoxes(hive), sizes),
+    layingPerDay,
+    daysOfRoom(roomInput(hive, layingPerDay, flow, sizes)),
+  );
 }

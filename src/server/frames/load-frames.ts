@@ -4,7 +4,7 @@ import { day } from '../../core/calendar/day';
 import { minuteWords, weekdayWords } from '../../core/calendar/words';
 import { methodNamed } from '../../core/methods/methods';
 import { broodFrameCount, framesOf, type Hive } from '../../core/space/hive';
-import { boxName } from '../../core/space/work-list';
+import { boxName } from '../../core/space/work-list/box-names';
 import type { Db } from '../../db/open';
 import { framePlansOf } from '../../db/repositories/frame-plans';
 import { loadKeptFrames } from '../../db/repositories/kept-frames';

@@ -1,4 +1,4 @@
-import type { WorkStep } from '../../core/space/work-list';
+import type { WorkStep } from '../../core/space/work-list/work-list';
 import { BUTTON } from '../controls/styles';
 
 interface Props {

@@ -11,6 +11,7 @@ import { checkArrangement } from '../../core/space/arrangement-rules';
 import type { FrameSize } from '../../core/space/frame-size';
 import { newDummy, newFrame } from '../../core/space/frame-traits';
 import type { Box, Hive } from '../../core/space/hive';
+import type { Flow } from '../../core/space/nectar';
 import { asIs } from '../../core/space/proposals/proposal';
 import { draftKey } from '../../device/stored-draft';
 import { NOTHING_PROPOSED } from '../../views/board-state';
@@ -54,6 +55,10 @@ export interface BoardPageProps {
   readonly keptCellFrames: readonly string[];
   readonly cellFrames: readonly string[];
   readonly coveredSeams: number | null;
+  /** The frames were only counted: where each hangs is assumed. */
+  readonly areCounted: boolean;
+  readonly flow: Flow;
+  readonly wouldLayPerDay: number;
   /** Hives of the same apiary whose frames are known. */
   readonly others: readonly OtherHive[];
   readonly sizes: readonly FrameSize[];
@@ -110,6 +115,7 @@ export function BoardPage(props: BoardPageProps) {
     warmNightC: props.warmNightC,
     onlySealedUpBelowC: props.onlySealedUpBelowC,
     coveredSeams,
+    placesAssumed: props.areCounted,
     queenUnit: proposed.queenUnit,
     cellUnit: proposed.cellUnit,
     otherQueenFrames,
@@ -140,13 +146,18 @@ export function BoardPage(props: BoardPageProps) {
     const onlySealedBroodUp = coldestNightC !== null && coldestNightC < props.onlySealedUpBelowC;
     const { queenUnit, cellUnit, notes, ...proposal } = propose(method, {
       hive,
-      context,
+      context: { ...context, queenFrameId },
       sizes,
       newId,
       fill,
+      usualSuper: usual.super,
+      flow: props.flow,
+      wouldLayPerDay: props.wouldLayPerDay,
+      areCounted: props.areCounted,
       manyPests,
       onlySealedBroodUp,
     });
+    const queenTo = proposal.queenFrameId === queenFrameId ? null : proposal.queenFrameId;
     select(null);
     change({
       type: 'take',
@@ -154,7 +165,7 @@ export function BoardPage(props: BoardPageProps) {
         ...board,
         arrangement: withHives(proposal.arrangement, brought),
         shaken: proposal.shaken,
-        proposed: { queenUnit, cellUnit, notes },
+        proposed: { queenTo, queenUnit, cellUnit, notes },
       },
     });
   };
@@ -182,7 +193,7 @@ export function BoardPage(props: BoardPageProps) {
       on: today,
       units: arrangement.units.map(({ name, hive: boxes }) => ({ name, hive: boxes })),
       out: arrangement.out,
-      queenFrameId,
+      queenFrameId: context.queenFrameId,
       steps,
       done: [],
       finishedAt: null,

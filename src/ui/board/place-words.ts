@@ -1,6 +1,6 @@
 import type { Arrangement } from '../../core/space/arrangement';
 import type { Finding } from '../../core/space/arrangement-rules';
-import { boxName } from '../../core/space/work-list';
+import { boxName } from '../../core/space/work-list/box-names';
 import { boxTitle } from '../../views/frame-words';
 import { capital } from './unit-title';
 

@@ -4,7 +4,7 @@ import { useMemo } from 'react';
 import type { Arrangement } from '../../core/space/arrangement';
 import { type ArrangementContext, checkArrangement } from '../../core/space/arrangement-rules';
 import type { FrameSize } from '../../core/space/frame-size';
-import { workList } from '../../core/space/work-list';
+import { workList } from '../../core/space/work-list/work-list';
 import type { BoardState } from '../../views/board-state';
 
 export interface BoardKnown {
@@ -15,6 +15,7 @@ export interface BoardKnown {
   readonly warmNightC: number;
   readonly onlySealedUpBelowC: number;
   readonly coveredSeams: number | null;
+  readonly placesAssumed: boolean;
   readonly queenUnit: string | null;
   readonly cellUnit: string | null;
   readonly otherQueenFrames: ReadonlySet<string>;
@@ -26,10 +27,11 @@ export interface BoardKnown {
 export function useReckonedBoard(board: BoardState, known: BoardKnown) {
   const { arrangement, shaken, queenFrameId, keptCellFrames } = board;
   const { before, liveCellFrames, coldestNightC, hasDisease, warmNightC, onlySealedUpBelowC, sizes } = known;
-  const { queenUnit, cellUnit, otherQueenFrames, coveredSeams, unitName } = known;
+  const { queenUnit, cellUnit, otherQueenFrames, coveredSeams, unitName, placesAssumed } = known;
+  const herFrame = board.proposed.queenTo ?? queenFrameId;
   const context: ArrangementContext = useMemo(
     () => ({
-      queenFrameId,
+      queenFrameId: herFrame,
       otherQueenFrames,
       queenUnit,
       keptCellFrames: new Set(keptCellFrames),
@@ -43,7 +45,7 @@ export function useReckonedBoard(board: BoardState, known: BoardKnown) {
       before,
     }),
     [
-      queenFrameId,
+      herFrame,
       otherQueenFrames,
       queenUnit,
       keptCellFrames,
@@ -61,14 +63,16 @@ export function useReckonedBoard(board: BoardState, known: BoardKnown) {
   const steps = useMemo(
     () =>
       workList(before, arrangement, {
+        queenWasOn: queenFrameId,
         queenFrameId: context.queenFrameId,
+        placesAssumed,
         keptCellFrames: context.keptCellFrames,
         shaken: context.shaken,
         coveredSeams: coveredSeams ?? 0,
         unitName,
         sizes,
       }),
-    [before, arrangement, context, coveredSeams, unitName, sizes],
+    [before, arrangement, context, queenFrameId, placesAssumed, coveredSeams, unitName, sizes],
   );
   return { context, findings, steps };
 }

@@ -6,7 +6,7 @@ import { type ArrangementContext, checkArrangement } from '../arrangement-rules'
 import { FRAME_SIZES } from '../frame-size';
 import { broodFrameCount, framesOf, type Hive } from '../hive';
 import { aBox, aHive, letters, NOTHING_KNOWN, proposalFrom } from '../testing';
-import { workList } from '../work-list';
+import { workList } from '../work-list/work-list';
 import { asIs } from './proposal';
 import { movesFrames, propose } from './propose';
 
@@ -19,12 +19,22 @@ const onQueen = { context: { ...NOTHING_KNOWN, queenFrameId: 'nest/4' } };
 
 describe('space additions', () => {
   it('open the sides: new comb at both edges, outer stores out, the brood in one piece', () => {
-    expect(boxes('open-sides', aHive(aBox('nest', 'HPBBBBBBPH')))).toEqual(['hive PEBBBBBBEP']);
+    expect(boxes('open-sides', aHive(aBox('nest', 'HPBBBBBBPH')))).toEqual(['hive PEBBBBBBEH']);
   });
 
   it('open the sides with a box above: an edge frame of brood is lifted over the nest', () => {
     const two = aHive(aBox('nest', 'HPBBSSBSPH'), aBox('top', 'HEEBBEEEEH'));
-    expect(boxes('open-sides', two)).toEqual(['hive PEBBSSBEPH', 'hive EEBBSEEEEH']);
+    // Comb that hangs idle up there comes down in its place, and the food of both boxes stays.
+    expect(boxes('open-sides', two)).toEqual(['hive PEBBSSBEPH', 'hive HEBBSEEEEH']);
+  });
+
+  it('open the sides by comb that hangs idle before food is taken, and one side only at cold nights', () => {
+    expect(boxes('open-sides', aHive(aBox('nest', 'EHPBBBBPHE')))).toEqual(['hive HPEBBBBEPH']);
+    const cold = { context: { ...NOTHING_KNOWN, coldestNightC: 5 } };
+    expect(boxes('open-sides', aHive(aBox('nest', 'HHPBBBBPHH')), cold)).toEqual(['hive HPEBBBBPHH']);
+    const open = propose('open-sides', proposalFrom(aHive(aBox('nest', 'HPEBBBBEPH'))));
+    expect(open.notes).toEqual(['There is empty comb beside the brood already: nothing is needed.']);
+    expect(open.arrangement).toEqual(asIs(aHive(aBox('nest', 'HPEBBBBEPH'))));
   });
 
   it('interleave beside brood about to emerge, never between young brood, two together in the middle', () => {
@@ -32,14 +42,17 @@ describe('space additions', () => {
   });
 
   it('say so where no frame can make way', () => {
-    const full = propose('interleave', proposalFrom(aHive(aBox('nest', 'BBBBBBBBBB'))));
-    expect(full.notes).toEqual(['Every frame of the box holds brood, so none can make way. Add a box first.']);
+    const full = propose('open-sides', proposalFrom(aHive(aBox('nest', 'BBBBBBBBBB'))));
+    expect(full.notes).toEqual([
+      'No frame of the box can make way: it holds brood, or the last of the food. Add a box first.',
+    ]);
   });
 
   it('free a nest of honey or pollen beside the brood', () => {
     expect(boxes('honey-bound', aHive(aBox('nest', 'HHHBBBBHHH')))).toEqual(['hive HHEBBBBEHH']);
     expect(boxes('pollen-bound', aHive(aBox('nest', 'HPPBBBPPHH')))).toEqual(['hive HPEBBBEPHH']);
-    expect(boxes('pollen-bound', aHive(aBox('nest', 'HEBBPBBEHH')))).toEqual(['hive HEBBBBEEHH']);
+    // The last frame of pollen stays with them, but not between brood.
+    expect(boxes('pollen-bound', aHive(aBox('nest', 'HEBBPBBEHH')))).toEqual(['hive HEBBBBPEHH']);
     expect(propose('honey-bound', proposalFrom(aHive(aBox('nest', 'HEBBBBEHHH')))).notes).toHaveLength(1);
   });
 
@@ -64,8 +77,8 @@ describe('frames for a method', () => {
     const context = { ...onQueen.context, keptCellFrames: new Set(['nest/5']), cellFrames: new Set(['nest/8']) };
     const found = propose('nuc-swarm', proposalFrom(strong, { context }));
     expect(boxesOf(found.arrangement).map(({ unit, box }) => `${unit} ${letters(box)}`)).toEqual([
-      'nuc EEYEEH',
-      'parent PEBBSSBEPH',
+      'nuc EPYHEE',
+      'parent EPBBSSBHEE',
       'parent NNEEEEEEEE',
     ]);
     expect(found.shaken).toEqual(['nest/3', 'nest/6']);
@@ -81,28 +94,28 @@ describe('frames for a method', () => {
 
   it('old-site swarm: her frame and one of sealed brood on the old site, with the supers over an excluder', () => {
     expect(boxes('old-site-swarm', strong, onQueen)).toEqual([
-      'old-site EEEEYSEEEE',
+      'old-site EEEHYSEEEE',
       'old-site NNEEEEEEEE',
-      'parent HPEBBSBEPH',
+      'parent EEPBBSBPHE',
     ]);
   });
 
   it('Demaree: queen and comb below, the brood on top over an excluder', () => {
     const { arrangement } = propose('demaree', proposalFrom(strong, onQueen));
     expect(boxesOf(arrangement).map(({ box }) => [box.role, box.under, letters(box)])).toEqual([
-      ['brood', 'open', 'EEEEYEEEEE'],
+      ['brood', 'open', 'EEHPYEEEEE'],
       ['super', 'excluder', 'NNEEEEEEEE'],
-      ['brood', 'excluder', 'HPBBSSBEPH'],
+      ['brood', 'excluder', 'EPBBSSBHEE'],
     ]);
     const sealedUp = propose('demaree', proposalFrom(strong, { ...onQueen, onlySealedBroodUp: true }));
     const top = boxesOf(sealedUp.arrangement).at(-1)?.box;
-    expect(top && letters(top)).toBe('HPEESSEEPH');
+    expect(top && letters(top)).toBe('EEEPSSHEEE');
   });
 
   it('part Demaree: two stay with her, four of sealed brood go up, only sealed in cold nights', () => {
     const nest = aHive(aBox('nest', 'HPBYBSSSSPH'));
     const { arrangement } = propose('part-demaree', proposalFrom(nest, onQueen));
-    expect(boxesOf(arrangement).map(({ box }) => letters(box))).toEqual(['HPEEBYBEEPH', 'EEESSSSEEEE']);
+    expect(boxesOf(arrangement).map(({ box }) => letters(box))).toEqual(['HPEEBYBEEPH', 'EEEEEEEEEEE', 'EEESSSSEEEE']);
     const cold = { ...onQueen.context, coldestNightC: 4 };
     const weak = propose('part-demaree', proposalFrom(aHive(aBox('nest', 'HPBYBBSSBPH')), { context: cold }));
     expect(weak.notes).toEqual([
@@ -128,7 +141,9 @@ describe('frames for a method', () => {
   it('even split where pests are many: no honey in the weaker half', () => {
     const hive = aHive(aBox('nest', 'HHPBBSSBBBPHH'));
     const found = propose('even-split', proposalFrom(hive, { manyPests: true }));
-    const [weaker] = boxesOf(found.arrangement).map(({ box }) => letters(box));
+    const halves = boxesOf(found.arrangement).map(({ box }) => letters(box));
+    const brood = (half: string) => [...half].filter((letter) => 'BS'.includes(letter)).length;
+    const [weaker] = halves.sort((a, b) => brood(a) - brood(b));
     expect(weaker).not.toContain('H');
     expect(found.notes).toEqual(['Honey stays with the stronger half; feed the weaker one, and reduce its entrance.']);
   });
@@ -146,12 +161,95 @@ describe('frames for a method', () => {
     const context = { ...NOTHING_KNOWN, queenFrameId: 'nest/4', ...cells };
     const found = propose('cell-nuc', proposalFrom(strong, { context }));
     // The better frame of the two, with brood enough of its own, and honey.
-    expect(boxesOf(found.arrangement).map(({ unit, box }) => `${unit} ${letters(box)}`)[0]).toBe('nuc EEBEEH');
+    expect(boxesOf(found.arrangement).map(({ unit, box }) => `${unit} ${letters(box)}`)[0]).toBe('nuc EPBHEE');
     expect(placeOf(found.arrangement, 'nest/5')?.unit).toBe('nuc');
     for (const id of ['nest/2', 'nest/4', 'nest/7']) expect(placeOf(found.arrangement, id)?.unit).toBe('parent');
     expect(found.shaken.some((id) => ['nest/2', 'nest/4', 'nest/5', 'nest/7'].includes(id))).toBe(false);
     const none = propose('cell-nuc', proposalFrom(strong, onQueen));
     expect(none.notes[0]).toMatch(/^No frame is known with a cell to spare/);
+  });
+
+  it('runs her over by hand where a kept cell hangs on her frame: neither goes with the other', () => {
+    const context = { ...onQueen.context, keptCellFrames: new Set(['nest/4']) };
+    const found = propose('nuc-swarm', proposalFrom(strong, { context }));
+    expect(placeOf(found.arrangement, 'nest/4')?.unit).toBe('parent');
+    expect(found.queenFrameId).not.toBe('nest/4');
+    expect(placeOf(found.arrangement, found.queenFrameId as string)?.unit).toBe('nuc');
+    expect(found.findings).toEqual([]);
+  });
+
+  it('splits a hive of two boxes box by box, and exchanges frames only as far as it takes', () => {
+    const even = aHive(aBox('nest', 'HPBYBSSBPH'), aBox('top', 'HPBBSSBBPH'));
+    expect(boxes('even-split', even, onQueen)).toEqual(['queenless-half HPBBSSBBPH', 'queen-half HPBYBSSBPH']);
+    const uneven = aHive(aBox('nest', 'HPBYBSSBPH'), aBox('top', 'HHPBSEEPHH'));
+    const found = propose('even-split', proposalFrom(uneven, onQueen));
+    const halves = found.arrangement.units.map(({ hive }) => broodFrameCount(hive));
+    expect(Math.abs((halves[0] as number) - (halves[1] as number))).toBeLessThanOrEqual(1);
+    expect(placeOf(found.arrangement, 'nest/4')?.unit).toBe('queen-half');
+    const moved = framesOf(uneven).filter(
+      ({ id }) => placeOf(found.arrangement, id)?.boxId !== placeOf(asIs(uneven), id)?.boxId,
+    );
+    expect(moved.length).toBeLessThanOrEqual(4);
+  });
+
+  it('leaves brood above an excluder shut off from her, whatever is added below', () => {
+    const demareed = aHive(
+      aBox('nest', 'HPBYBSSBPH'),
+      aBox('super', 'NNEEEEEEEE', { role: 'super', size: 'national-super', under: 'excluder' }),
+      aBox('top', 'HPBBSSBBPH', { under: 'excluder' }),
+    );
+    const unders = (method: 'add-super' | 'add-box') =>
+      boxesOf(propose(method, proposalFrom(demareed, onQueen)).arrangement).map(
+        ({ box }) => `${box.role} ${box.under}`,
+      );
+    expect(unders('add-super')).toEqual(['brood open', 'super excluder', 'super open', 'brood excluder']);
+    expect(unders('add-box')).toEqual(['brood open', 'brood open', 'super excluder', 'brood excluder']);
+    // In her box, not in the one that has more brood above.
+    const wide = { ...demareed, boxes: [aBox('nest', 'HHPYBEPHHH'), ...demareed.boxes.slice(1)] };
+    const warm = { context: { ...NOTHING_KNOWN, queenFrameId: 'nest/4' } };
+    expect(boxes('open-sides', wide, warm).at(-1)).toBe('hive HPBBSSBBPH');
+    // Without a super the first one lies under the brood that is kept from her.
+    const bare = aHive(aBox('nest', 'HPBYBSSBPH'), aBox('top', 'HPBBSSBBPH', { under: 'excluder' }));
+    expect(
+      boxesOf(propose('add-super', proposalFrom(bare, onQueen)).arrangement).map(
+        ({ box }) => `${box.role} ${box.under}`,
+      ),
+    ).toEqual(['brood open', 'super excluder', 'brood excluder']);
+  });
+
+  it('does not interleave at cold nights, nor where only counts tell of the brood', () => {
+    const nights = (coldestNightC: number | null) =>
+      propose('interleave', proposalFrom(strong, { context: { ...NOTHING_KNOWN, coldestNightC } })).notes;
+    expect(nights(9)[0]).toMatch(/^Nights are cold or not noted/);
+    expect(nights(null)[0]).toMatch(/^Nights are cold or not noted/);
+    expect(nights(10).join(' ')).not.toContain('Nights are cold');
+    const counted = propose('interleave', proposalFrom(aHive(aBox('nest', 'HPBBBBBBPH')), { areCounted: true }));
+    expect(counted.notes[0]).toMatch(/^The frames were only counted/);
+    expect(counted.arrangement.out).toEqual([]);
+  });
+
+  it('frees a nest across boxes: pollen goes up, and idle comb comes down beside the brood', () => {
+    const hive = aHive(aBox('nest', 'HPPPBBPPPH'), aBox('super', 'EEEENNNNHH', { role: 'super', under: 'excluder' }));
+    const found = propose('pollen-bound', proposalFrom(hive));
+    expect(found.arrangement.out).toEqual([]);
+    const [nest, above] = boxesOf(found.arrangement).map(({ box }) => letters(box));
+    expect(nest).toContain('EBBE');
+    expect(above).toContain('P');
+    // Without drawn comb it says what is missing.
+    const bare = propose('pollen-bound', proposalFrom(aHive(aBox('nest', 'HPPPBBPPPH')), { fill: 'undrawn' }));
+    expect(bare.notes.join(' ')).toContain('There is no drawn comb at hand');
+  });
+
+  it('makes the first super of the keeper’s usual size', () => {
+    const found = propose(
+      'add-super',
+      proposalFrom(aHive(aBox('nest', 'HPBYBSSBPH')), { usualSuper: 'langstroth-medium' }),
+    );
+    expect(boxesOf(found.arrangement).at(-1)?.box).toMatchObject({
+      role: 'super',
+      size: 'langstroth-medium',
+      places: 10,
+    });
   });
 
   it('throws for a method that moves no frame', () => {
@@ -207,6 +305,7 @@ describe('any proposal, for any hive', () => {
         for (const frame of framesOf(one.hive)) expect(allFrames(found.arrangement)).toContainEqual(frame);
         const context: ArrangementContext = {
           ...from.context,
+          queenFrameId: found.queenFrameId,
           before: asIs(one.hive),
           shaken: new Set(found.shaken),
           queenUnit: found.queenUnit,
@@ -224,10 +323,12 @@ describe('any proposal, for any hive', () => {
     fc.assert(
       fc.property(anyCase, (one) => {
         const from = caseOf(one);
-        const { arrangement: after, shaken } = propose(one.method, from);
+        const { arrangement: after, shaken, queenFrameId } = propose(one.method, from);
         const before = asIs(one.hive);
         const steps = workList(before, after, {
-          queenFrameId: from.context.queenFrameId,
+          queenWasOn: from.context.queenFrameId,
+          queenFrameId,
+          placesAssumed: from.areCounted,
           keptCellFrames: from.context.keptCellFrames,
           shaken: new Set(shaken),
           coveredSeams: 8,

@@ -1,9 +1,17 @@
 import type { MethodName } from '../../methods/method';
 import { checkArrangement, type Finding } from '../arrangement-rules';
+import { addBroodBox, addSuper } from './add-boxes';
 import { cellNuc } from './cell-nuc';
+import { demaree } from './demaree';
+import { evenSplit } from './even-split';
+import { honeyBound, pollenBound } from './free-nest';
+import { interleave } from './interleave';
+import { oldSiteSwarm } from './old-site';
+import { openSides } from './open-sides';
+import { partDemaree } from './part-demaree';
 import { asIs, type Proposal, type ProposalFrom, type Propose } from './proposal';
-import { addBroodBox, addSuper, honeyBound, interleave, openSides, pollenBound } from './space';
-import { demaree, evenSplit, nucSwarm, oldSiteSwarm, partDemaree, queenSplit, verticalSplit } from './swarms';
+import { nucSwarm, queenSplit } from './queen-into-nuc';
+import { verticalSplit } from './vertical-split';
 
 /** The methods that move frames, and how each would. */
 const PROPOSE: { readonly [M in MethodName]?: Propose } = {
@@ -36,7 +44,14 @@ export function propose(method: MethodName, from: ProposalFrom): CheckedProposal
   const how = PROPOSE[method];
   if (!how) throw new Error(`${method} moves no frames`);
   const proposal = how(from);
-  const { arrangement, shaken, queenUnit, cellUnit } = proposal;
-  const context = { ...from.context, before: asIs(from.hive), shaken: new Set(shaken), queenUnit, cellUnit };
+  const { arrangement, shaken, queenFrameId, queenUnit, cellUnit } = proposal;
+  const context = {
+    ...from.context,
+    queenFrameId,
+    before: asIs(from.hive),
+    shaken: new Set(shaken),
+    queenUnit,
+    cellUnit,
+  };
   return { ...proposal, findings: checkArrangement(arrangement, context, from.sizes) };
 }

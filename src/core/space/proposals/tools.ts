@@ -1,12 +1,29 @@
-import { type Arrangement, addFrame, boxesOf, moveFrame } from '../arrangement';
+import { type Arrangement, boxesOf } from '../arrangement';
 import { BROOD } from '../content';
-import { broodSpan, hasYoungBrood, isHoneyFrame, isPollenFrame, isStoresFrame, newFrame } from '../frame-traits';
-import { type Box, type BoxRole, broodBoxes, type Frame, type Hive, isBroodFrame, tenthsOn } from '../hive';
+import { hasAllStages, hasYoungBrood } from '../frame-traits';
+import {
+  type Box,
+  type BoxRole,
+  broodBoxes,
+  type Frame,
+  framesOf,
+  type Hive,
+  isBroodFrame,
+  layingBoxes,
+  tenthsOn,
+} from '../hive';
 import type { ProposalFrom } from './proposal';
 
-/** The brood box that holds most of the brood; the lowest of equals. Throws where there is no brood box. */
+/** Frames that a nuc box holds. */
+export const NUC_PLACES = 6;
+
+/** Frames whose bees are shaken into a nuc. */
+export const SHAKEN_INTO_NUC = 2;
+
+/** The box that holds most of the brood of those in which the queen lays; the lowest of equals. */
 export function mainBox(hive: Hive): Box {
-  const [first, ...others] = broodBoxes(hive);
+  const below = layingBoxes(hive);
+  const [first, ...others] = below.length > 0 ? below : broodBoxes(hive);
   if (!first) throw new Error('A hive has at least one brood box');
   return others.reduce((most, box) => (broodIn(box) > broodIn(most) ? box : most), first);
 }
@@ -28,15 +45,6 @@ export const boxLike = (box: Box, id: string, role: BoxRole = box.role, under: B
   frames: [],
 });
 
-/** The outermost frame that can leave a box: no brood, not the queen’s, no kept cell; honey rather than comb to lay in. */
-export function outermostSpare(box: Box, { context }: Pick<ProposalFrom, 'context'>): Frame | null {
-  const fromWalls = box.frames
-    .map((frame, at) => ({ frame, fromWall: Math.min(at, box.frames.length - 1 - at) }))
-    .filter(({ frame }) => !isBroodFrame(frame) && isFree(frame, context))
-    .sort((a, b) => Number(isHoneyFrame(b.frame)) - Number(isHoneyFrame(a.frame)) || a.fromWall - b.fromWall);
-  return fromWalls[0]?.frame ?? null;
-}
-
 /** Neither the queen nor a kept cell is on it. */
 export function isFree({ id }: Frame, { queenFrameId, keptCellFrames }: ProposalFrom['context']): boolean {
   return id !== queenFrameId && !keptCellFrames.has(id);
@@ -45,31 +53,6 @@ export function isFree({ id }: Frame, { queenFrameId, keptCellFrames }: Proposal
 /** No live cell at all is on it. */
 export function hasNoCells({ id }: Frame, { keptCellFrames, cellFrames }: ProposalFrom['context']): boolean {
   return !keptCellFrames.has(id) && !cellFrames.has(id);
-}
-
-/** Brings new frames into a box until it is full, each just outside the brood, to either side in turn. */
-export function fillUp(arrangement: Arrangement, boxId: string, { newId, fill }: ProposalFrom): Arrangement {
-  let filled = arrangement;
-  for (let side = 0; ; side++) {
-    const box = boxNamed(filled, boxId);
-    if (box.frames.length >= box.places) return filled;
-    const span = broodSpan(box.frames);
-    const at = !span ? box.frames.length : side % 2 === 0 ? span.last + 1 : span.first;
-    filled = addFrame(filled, newFrame(newId(), box.size, fill), { boxId, at });
-  }
-}
-
-/** Takes a frame out and brings a new one in beside the brood. */
-export function swapForNew(
-  arrangement: Arrangement,
-  frameId: string,
-  boxId: string,
-  at: (box: Box) => number,
-  { newId, fill }: ProposalFrom,
-): Arrangement {
-  const without = moveFrame(arrangement, frameId, null);
-  const box = boxNamed(without, boxId);
-  return addFrame(without, newFrame(newId(), box.size, fill), { boxId, at: at(box) });
 }
 
 export const sealedOn = (frame: Frame): number => tenthsOn(frame, ['sealed']);
@@ -82,21 +65,46 @@ export function best(frames: readonly Frame[], score: (frame: Frame) => number):
   return frames.reduce<Frame | null>((most, one) => (most && score(most) >= score(one) ? most : one), null);
 }
 
-/** Frames that a nuc box holds. */
-export const NUC_PLACES = 6;
-
-/** Frames whose bees are shaken into a nuc. */
-export const SHAKEN_INTO_NUC = 2;
-
 /** The frames of the brood boxes. */
 export const bodyFrames = (hive: Hive): readonly Frame[] => broodBoxes(hive).flatMap(({ frames }) => frames);
 
-/** The fullest frame of stores free of cells, pollen being wanted as well as honey. */
-export function storesFrame(hive: Hive, { context }: ProposalFrom, taken: ReadonlySet<string>): Frame | null {
-  const free = bodyFrames(hive).filter(
-    (frame) => isStoresFrame(frame) && hasNoCells(frame, context) && isFree(frame, context) && !taken.has(frame.id),
-  );
-  return best(free, (frame) => (isPollenFrame(frame) ? 0 : 1));
+/** Frames of brood on which no cell hangs and the queen is not, the box that the queen is in first. */
+export function freeBrood(from: ProposalFrom, hers: Frame | null): readonly Frame[] {
+  const { hive, context } = from;
+  const near = broodBoxes(hive).find(({ frames }) => hers !== null && frames.includes(hers));
+  const boxes = [...broodBoxes(hive)].sort((a, b) => Number(b === near) - Number(a === near));
+  return boxes
+    .flatMap(({ frames }) => frames)
+    .filter((frame) => frame !== hers && isBroodFrame(frame) && hasNoCells(frame, context) && isFree(frame, context));
+}
+
+/**
+ * The frame that goes with the queen: hers; where a kept cell hangs on it another, which she is run over to by hand; where she was
+ * not found the best one, all stages on it and free of cells. Null: no frame of brood is free of cells; but one with cells that are
+ * not kept, to be taken down first, is better for her than the one of the kept cell.
+ */
+export function queensFrame({ hive, context }: ProposalFrom): Frame | null {
+  const hers = framesOf(hive).find(({ id }) => id === context.queenFrameId);
+  if (hers && !context.keptCellFrames.has(hers.id)) return hers;
+  const clean = bodyFrames(hive).filter((frame) => isBroodFrame(frame) && hasNoCells(frame, context));
+  const free =
+    clean.length > 0 || !hers
+      ? clean
+      : bodyFrames(hive).filter((frame) => isBroodFrame(frame) && !context.keptCellFrames.has(frame.id));
+  return best(free, (frame) => (hasAllStages(frame) ? 100 : 0) + broodOn(frame));
+}
+
+/** The frame that she is known to be on afterwards: null where nobody knows where she is. */
+export const herFrameAfter = ({ context }: ProposalFrom, hers: Frame | null): string | null =>
+  context.queenFrameId === null ? null : (hers?.id ?? context.queenFrameId);
+
+/** Frames whose bees can be shaken off: brood, with neither queen nor cell; those with most open brood have most nurses. */
+export function shakeable(from: ProposalFrom, moved: readonly (Frame | null)[]): readonly string[] {
+  return freeBrood(from, null)
+    .filter((frame) => !moved.includes(frame))
+    .sort((a, b) => youngOn(b) - youngOn(a))
+    .slice(0, SHAKEN_INTO_NUC)
+    .map(({ id }) => id);
 }
 
 /** A hive parted in two: an empty box under a new name beside what stays under the other. */
@@ -108,16 +116,4 @@ export function parted(hive: Hive, stays: string, goes: string, box: Box): Arran
     ],
     out: [],
   };
-}
-
-export function moveAll(arrangement: Arrangement, frames: readonly (Frame | null)[], boxId: string): Arrangement {
-  return frames.reduce(
-    (so, frame) => (frame ? moveFrame(so, frame.id, { boxId, at: boxNamed(so, boxId).frames.length }) : so),
-    arrangement,
-  );
-}
-
-/** Every brood box of what stays is filled up again beside its brood. */
-export function fillAll(arrangement: Arrangement, hive: Hive, from: ProposalFrom): Arrangement {
-  return broodBoxes(hive).reduce((so, { id }) => fillUp(so, id, from), arrangement);
 }

@@ -26,7 +26,8 @@ export default async function Page({ params }: { params: Promise<{ id: string; m
   const { title } = methodNamed(method);
   const view = framesView(state, facts.surveys, settings);
   if (!view) return <NotSurveyed colony={colony} title={title} />;
-  const { hive, knownFrom, queenFrameId, keptCellFrames, cellFrames, coveredSeams } = view;
+  const { areCounted, flow, wouldLayPerDay, hive, knownFrom, queenFrameId, keptCellFrames, cellFrames, coveredSeams } =
+    view;
   return (
     <BoardPage
       colony={{ id, name: colony.name }}
@@ -38,6 +39,9 @@ export default async function Page({ params }: { params: Promise<{ id: string; m
       keptCellFrames={keptCellFrames}
       cellFrames={cellFrames}
       coveredSeams={coveredSeams}
+      areCounted={areCounted}
+      flow={flow}
+      wouldLayPerDay={wouldLayPerDay}
       others={otherHives(loadYard(opened, today), colony)}
       sizes={allSizes(settings)}
       usual={{ brood: settings.broodSize, super: settings.superSize }}
