@@ -9,7 +9,7 @@ import '../src/core/methods/fit';
 import { RULE_NAMES, RULE_WORDS } from '../src/core/space/arrangement-rules';
 import '../src/core/space/proposals/propose';
 import '../src/core/space/triggers';
-import '../src/core/space/work-list';
+import '../src/core/space/work-list/work-list';
 import { READINGS } from '../src/core/inspections/reading';
 import { READING_WORDS } from '../src/core/inspections/reading-words';
 import { METHODS } from '../src/core/methods/methods';

@@ -39,7 +39,7 @@ describe('room, colony by colony', () => {
       yard(
         surveyed('Airy', survey('HPBBEEEEEEE')),
         surveyed('Filling', survey('HHYYYEHHHHH')),
-        surveyed('Bound', survey('PPPPBBBBBHE')),
+        surveyed('Bound', survey('PPPPYBBBBHE')),
         yardColony('Never', {}, TODAY),
       ),
       12,
@@ -67,7 +67,7 @@ describe('room, colony by colony', () => {
 
   it('frees a bound nest before it gives room', () => {
     const methods = (letters: string) => line(surveyed('One', survey(letters)))?.proposals.map(({ method }) => method);
-    expect(methods('PPPPBBBBBHE')).toEqual(['pollen-bound']);
+    expect(methods('PPPPYBBBBHE')).toEqual(['pollen-bound']);
     expect(methods('HHHHNNBBBBH')).toEqual(['honey-bound']);
   });
 

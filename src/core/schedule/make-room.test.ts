@@ -45,7 +45,7 @@ describe('the warning that room runs out', () => {
   });
 
   it('is pressing where pollen hems her in, and stands for the reading of the same day', () => {
-    const { check, window, lastLook, schedule } = rooms({ surveys: [survey('2027-05-10T16:00', 'HPPPPBBBBBE')] });
+    const { check, window, lastLook, schedule } = rooms({ surveys: [survey('2027-05-10T16:00', 'HPPPPYBBBBE')] });
     expect(check?.why).toContain('The nest is hemmed in by pollen');
     expect(window).toEqual(['2027-05-10', '2027-05-14', '2027-05-17']);
     expect(lastLook?.reading.reading).toBe('congested');
@@ -59,13 +59,13 @@ describe('the warning that room runs out', () => {
       );
     const usual = dates([])[0] as string;
     expect(usual).toMatch(/^look /);
-    const bound = survey('2027-05-10T16:00', 'HPPPPBBBBBE');
+    const bound = survey('2027-05-10T16:00', 'HPPPPYBBBBE');
     expect(dates([bound])).toEqual([usual, 'make-room 05-14']);
     expect(dates([bound, survey('2027-05-11T12:00', 'HPEBBBBBEEE', { source: 'moves' })])).toEqual([usual]);
   });
 
   it('goes by the last frames known, as they were found or left', () => {
-    const bound = survey('2027-05-10T16:00', 'HPPPPBBBBBE');
+    const bound = survey('2027-05-10T16:00', 'HPPPPYBBBBE');
     const freed = survey('2027-05-11T12:00', 'HPEBBBBBEEE', { source: 'moves' });
     expect(rooms({ surveys: [freed, bound] }, '2027-05-11').check).toBeUndefined();
     expect(rooms({ surveys: [freed, bound] }, '2027-05-10').check).toBeDefined();
@@ -86,7 +86,7 @@ describe('the warning that room runs out', () => {
   it('gives way to what cells ask for: room alone is too late then', () => {
     const cells = [{ id: 'a', label: 'a', place: 'bottom' as const, box: null, frame: null, part: null }];
     const saw = { ...look, cells: [{ cellId: 'a', found: 'larva-large' as const, takenDown: false }] };
-    const surveys = [survey('2027-05-10T16:00', 'HPPPPBBBBBE')];
+    const surveys = [survey('2027-05-10T16:00', 'HPPPPYBBBBE')];
     const { check, schedule } = rooms({ cells, inspections: [saw], surveys });
     expect(check).toBeUndefined();
     expect(schedule.checks.map(({ code }) => code)).toContain('act');
@@ -96,7 +96,7 @@ describe('the warning that room runs out', () => {
     const queenEvents = [
       { id: 'e', queenId: 'q', on: day('2027-05-10'), kind: 'removed' as const, at: null, to: null, emerged: null },
     ];
-    expect(rooms({ queenEvents, surveys: [survey('2027-05-10T16:00', 'HPPPPBBBBBE')] }).check).toBeUndefined();
+    expect(rooms({ queenEvents, surveys: [survey('2027-05-10T16:00', 'HPPPPYBBBBE')] }).check).toBeUndefined();
   });
 });
 
