@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { CONTENTS, type Side, sideFault, tenthsOf } from '../core/space/content';
-import { framesOf } from '../core/space/hive';
+import type { CountedAs } from '../core/space/count-survey';
+import { type Box, framesOf } from '../core/space/hive';
 import {
   changeSurvey,
   countedIn,
@@ -10,6 +11,7 @@ import {
   sideWith,
   surveyOf,
   untoldBoxes,
+  untoldPlaces,
 } from './survey-draft';
 
 const blank: SurveyDraft = {
@@ -28,7 +30,7 @@ const blank: SurveyDraft = {
 };
 let made = 0;
 const newIds = () => Array.from({ length: 12 }, () => `f${made++}`);
-const count = (glance: 'brood' | 'honey' | 'empty', n: number, boxId = 'nest'): SurveyChange => ({
+const count = (glance: CountedAs, n: number, boxId = 'nest'): SurveyChange => ({
   type: 'count',
   boxId,
   glance,
@@ -39,12 +41,26 @@ const drafted = (...changes: SurveyChange[]) => changes.reduce(changeSurvey, bla
 
 describe('a survey that is counted', () => {
   it('makes the frames of a box out of its counts, and knows what is not told yet', () => {
-    expect(untoldBoxes(blank.hive)).toEqual(['nest']);
+    expect(untoldBoxes(blank)).toEqual(['nest']);
     const told = drafted(count('brood', 6), count('honey', 2));
-    expect(untoldBoxes(told.hive)).toEqual([]);
+    // Eight of eleven places are told: the rest is asked about.
+    expect(untoldBoxes(told)).toEqual(['nest']);
+    expect(untoldPlaces(told.hive.boxes[0] as Box, told.counts.nest)).toBe(3);
     expect(framesOf(told.hive)).toHaveLength(8);
     expect(countedIn(told.counts.nest)).toBe(8);
     expect(countedIn(undefined)).toBe(0);
+    // The rest was not looked at; or a feeder hangs there and a dummy; or there is no frame in two places and a third is empty.
+    expect(untoldBoxes(changeSurvey(told, count('unseen', 3)))).toEqual([]);
+    const fed = [count('feeder', 1), count('dummy', 1), count('droneComb', 1)].reduce(changeSurvey, told);
+    expect(untoldBoxes(fed)).toEqual([]);
+    expect(framesOf(fed.hive).map(({ kind }) => kind)).toContain('feeder');
+    const narrow = changeSurvey(told, { type: 'box', boxId: 'nest', fields: { places: 8 } });
+    expect(untoldBoxes(narrow)).toEqual([]);
+  });
+
+  it('does not ask about a box that stands as it was known', () => {
+    const told = drafted(count('brood', 6));
+    expect(untoldBoxes({ ...told, counts: {} })).toEqual([]);
   });
 
   it('keeps the frames that it has when a count is changed', () => {

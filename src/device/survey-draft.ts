@@ -1,10 +1,16 @@
 import type { SurveyEntry } from '../core/facts/survey';
 import { CONTENTS, type Content, type Side, TENTHS, tenthsOf } from '../core/space/content';
-import { framesByCount, GLANCES, type Glance, type GlanceCounts, sidesByGlance } from '../core/space/count-survey';
-import type { Box, BoxRole, Frame, FrameKind, Hive } from '../core/space/hive';
+import {
+  COUNTED_AS,
+  type CountedAs,
+  frameCountedAs,
+  framesByCount,
+  type GlanceCounts,
+} from '../core/space/count-survey';
+import type { Box, BoxRole, Frame } from '../core/space/hive';
 
 /** What a frame’s place can be said to hold at a stroke: a comb by its main content, a dummy board or a feeder. */
-export type FrameFill = Glance | Exclude<FrameKind, 'comb'>;
+export type FrameFill = CountedAs;
 
 /** A survey as far as it has been entered. */
 export interface SurveyDraft extends Omit<SurveyEntry, 'source'> {
@@ -21,7 +27,7 @@ export type SurveyChange =
   | {
       readonly type: 'count';
       readonly boxId: string;
-      readonly glance: Glance;
+      readonly glance: CountedAs;
       readonly count: number;
       readonly newIds: readonly string[];
     }
@@ -40,7 +46,7 @@ export type SurveyChange =
 
 /** Frames that were counted so far in a box. */
 export const countedIn = (counts: GlanceCounts | undefined): number =>
-  GLANCES.reduce((sum, glance) => sum + (counts?.[glance] ?? 0), 0);
+  COUNTED_AS.reduce((sum, glance) => sum + (counts?.[glance] ?? 0), 0);
 
 /** The draft after one tap. Ids for new frames come from outside. */
 export function changeSurvey(draft: SurveyDraft, change: SurveyChange): SurveyDraft {
@@ -74,7 +80,9 @@ export function changeSurvey(draft: SurveyDraft, change: SurveyChange): SurveyDr
     }
     case 'fill-frame': {
       const painted = new Set(change.frameIds);
-      return withFrames(draft, (frame) => (painted.has(frame.id) ? { ...frame, ...filledWith(change.fill) } : frame));
+      return withFrames(draft, (frame) =>
+        painted.has(frame.id) ? { ...frame, ...frameCountedAs(change.fill) } : frame,
+      );
     }
     case 'side': {
       const { frameId, side, holds } = change;
@@ -110,9 +118,6 @@ export function changeSurvey(draft: SurveyDraft, change: SurveyChange): SurveyDr
   }
 }
 
-const filledWith = (fill: FrameFill): Pick<Frame, 'kind' | 'sides'> =>
-  fill === 'dummy' || fill === 'feeder' ? { kind: fill, sides: null } : { kind: 'comb', sides: sidesByGlance(fill) };
-
 const withBoxes = (draft: SurveyDraft, of: (box: Box) => Box): SurveyDraft => ({
   ...draft,
   hive: { boxes: draft.hive.boxes.map(of) },
@@ -132,9 +137,16 @@ export function draftOfSurvey({ source: _, ...survey }: SurveyEntry): SurveyDraf
   return { ...survey, counts: {} };
 }
 
-/** Boxes whose frames have not all been told yet, by their ids. */
-export function untoldBoxes({ boxes }: Hive): readonly string[] {
-  return boxes.filter(({ frames }) => frames.length === 0).map(({ id }) => id);
+/** Places of a box of which nothing has been said yet: all where nothing was counted, the rest where it was counted in part. */
+export function untoldPlaces(box: Box, counts: GlanceCounts | undefined): number {
+  if (box.frames.length === 0) return box.places;
+  // A box that was not counted in this survey stands as it was known, with the frames that it has.
+  return counts === undefined ? 0 : Math.max(0, box.places - countedIn(counts));
+}
+
+/** Boxes of which not every place has been told yet, by their ids. */
+export function untoldBoxes({ hive, counts }: Pick<SurveyDraft, 'hive' | 'counts'>): readonly string[] {
+  return hive.boxes.filter((box) => untoldPlaces(box, counts[box.id]) > 0).map(({ id }) => id);
 }
 
 /**

@@ -1,5 +1,13 @@
 import { CONTENT_WORDS, CONTENTS, tenthsOf } from '../core/space/content';
+import { type CountedAs, GLANCE_WORDS } from '../core/space/count-survey';
 import { type Box, broodBoxes, type Frame, type Hive, supers } from '../core/space/hive';
+
+/** What a place of a box is counted as. */
+export const COUNTED_WORDS: { readonly [C in CountedAs]: string } = {
+  ...GLANCE_WORDS,
+  dummy: 'dummy board',
+  feeder: 'frame feeder',
+};
 
 /** What a frame holds, for those who do not see it: `sealed brood 11, pollen 3, empty comb 6, of 20 tenths`. */
 export function frameContents({ sides, kind }: Frame): string {

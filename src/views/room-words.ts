@@ -26,8 +26,8 @@ const TREND_WORDS = {
   unknown: '',
 } as const;
 
-export function roomWords({ rate, days, out, isShortNow, bound, course }: Room, today: Day): RoomWords {
-  const free = course[0]?.high ?? 0;
+export function roomWords({ rate, days, out, isShortNow, bound, course, unseen }: Room, today: Day): RoomWords {
+  const free = course[0]?.low ?? 0;
   return {
     headline: headlineOf(),
     isPressing: bound !== null || isShortNow || (out !== null && out.from <= today),
@@ -36,6 +36,7 @@ export function roomWords({ rate, days, out, isShortNow, bound, course }: Room, 
         ? `She lays ${about(rate.now)} eggs a day${TREND_WORDS[rate.trend]}`
         : 'No eggs were found, so nobody can say when room would end',
       `Free to lay in: ${about(free)} cells`,
+      ...(unseen > 0 ? [`Not looked at: ${about(unseen)} cells. The later day counts them as free`] : []),
       ...(bound
         ? [
             `Stores take ${Math.round(bound.stores * 100)} % of the drawn comb, pollen alone ${Math.round(bound.pollen * 100)} %`,

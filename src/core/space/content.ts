@@ -1,8 +1,20 @@
 /**
- * What a comb holds, from the brood outwards: worker brood by age, drone brood, stores, drawn and empty comb, and foundation or a
- * gap not yet drawn.
+ * What a comb holds, from the brood outwards: worker brood by age, drone brood, stores, drawn and empty comb of worker or of drone
+ * cells, foundation or a gap not yet drawn, and what nobody looked at.
  */
-export const CONTENTS = ['eggs', 'larvae', 'sealed', 'drone', 'pollen', 'nectar', 'honey', 'empty', 'undrawn'] as const;
+export const CONTENTS = [
+  'eggs',
+  'larvae',
+  'sealed',
+  'drone',
+  'pollen',
+  'nectar',
+  'honey',
+  'empty',
+  'droneComb',
+  'undrawn',
+  'unseen',
+] as const;
 export type Content = (typeof CONTENTS)[number];
 
 export const CONTENT_WORDS: { readonly [C in Content]: string } = {
@@ -14,7 +26,9 @@ export const CONTENT_WORDS: { readonly [C in Content]: string } = {
   nectar: 'nectar',
   honey: 'sealed honey',
   empty: 'empty comb',
+  droneComb: 'empty drone comb',
   undrawn: 'not drawn',
+  unseen: 'not looked at',
 };
 
 export const BROOD = ['eggs', 'larvae', 'sealed'] as const satisfies readonly Content[];

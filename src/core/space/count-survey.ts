@@ -2,18 +2,33 @@ import { type Side, wholeSide } from './content';
 import type { Frame } from './hive';
 
 /** What a frame mainly holds, as it is told at a glance. */
-export const GLANCES = ['honey', 'nectar', 'pollen', 'brood', 'young', 'sealed', 'empty', 'undrawn'] as const;
+export const GLANCES = [
+  'honey',
+  'nectar',
+  'pollen',
+  'brood',
+  'young',
+  'sealed',
+  'drone',
+  'empty',
+  'droneComb',
+  'undrawn',
+  'unseen',
+] as const;
 export type Glance = (typeof GLANCES)[number];
 
 export const GLANCE_WORDS: { readonly [G in Glance]: string } = {
   brood: 'brood of all ages',
   young: 'eggs and larvae',
   sealed: 'sealed brood',
+  drone: 'drone brood',
   pollen: 'pollen',
   nectar: 'nectar',
   honey: 'sealed honey',
   empty: 'empty comb',
+  droneComb: 'empty drone comb',
   undrawn: 'not drawn',
+  unseen: 'not looked at',
 };
 
 /** The share of each age in brood kept up at a steady rate, 3 : 6 : 12, in whole tenths of two sides. */
@@ -30,15 +45,39 @@ const YOUNG: readonly [Side, Side] = [
 export function sidesByGlance(glance: Glance): readonly [Side, Side] {
   if (glance === 'brood') return OF_ALL_AGES;
   if (glance === 'young') return YOUNG;
-  const side = wholeSide(glance === 'sealed' ? 'sealed' : glance);
+  const side = wholeSide(glance);
   return [side, side];
 }
 
-/** How many frames of a box hold mainly what; those not named are none. */
-export type GlanceCounts = { readonly [G in Glance]?: number };
+/** What a place of a box is counted as: a comb by its main content, or what hangs there instead of one. */
+export const COUNTED_AS = [...GLANCES, 'dummy', 'feeder'] as const;
+export type CountedAs = (typeof COUNTED_AS)[number];
+
+/** How many places of a box are what; those not named are none. */
+export type GlanceCounts = { readonly [C in CountedAs]?: number };
+
+/** A frame’s kind and sides by what it was counted as. */
+export const frameCountedAs = (counted: CountedAs): Pick<Frame, 'kind' | 'sides'> =>
+  counted === 'dummy' || counted === 'feeder'
+    ? { kind: counted, sides: null }
+    : { kind: 'comb', sides: sidesByGlance(counted) };
 
 /** From the walls to the middle of a nest. */
-const OUTSIDE_IN: readonly Glance[] = ['honey', 'nectar', 'undrawn', 'pollen', 'empty', 'sealed', 'brood', 'young'];
+const OUTSIDE_IN: readonly CountedAs[] = [
+  'dummy',
+  'feeder',
+  'droneComb',
+  'honey',
+  'nectar',
+  'undrawn',
+  'unseen',
+  'drone',
+  'pollen',
+  'empty',
+  'sealed',
+  'brood',
+  'young',
+];
 
 /**
  * The frames of a box that was only counted, in the order in which they usually hang: stores at the walls, brood in the middle.
@@ -50,7 +89,7 @@ export function framesByCount(counts: GlanceCounts, size: string, newId: () => s
   let side = 0;
   for (const glance of OUTSIDE_IN) {
     for (let i = 0; i < (counts[glance] ?? 0); i++) {
-      const frame: Frame = { id: newId(), kind: 'comb', size, sides: sidesByGlance(glance) };
+      const frame: Frame = { id: newId(), size, ...frameCountedAs(glance) };
       (side % 2 === 0 ? left : right).push(frame);
       side += 1;
     }

@@ -65,9 +65,12 @@ export function combOf(boxes: readonly Box[], sizes: readonly FrameSize[]): Comb
   return sum;
 }
 
-/** Cells that are drawn, whatever they hold. */
+/** Cells that are known to be drawn, whatever they hold. */
 export const drawnCells = (comb: Comb): number =>
-  Object.entries(comb).reduce((sum, [content, cells]) => (content === 'undrawn' ? sum : sum + cells), 0);
+  Object.entries(comb).reduce(
+    (sum, [content, cells]) => (content === 'undrawn' || content === 'unseen' ? sum : sum + cells),
+    0,
+  );
 
 export const broodBoxes = ({ boxes }: Hive): readonly Box[] => boxes.filter(({ role }) => role === 'brood');
 /** Boxes in which a queen on the floor side can lay: brood boxes below any excluder or board. */

@@ -6,9 +6,11 @@ import { broodFrameCount, combOf, type Hive } from './hive';
 import { nectarPerDay } from './nectar';
 import { openOrInterleave } from './open-or-interleave';
 import { roomLeft, roomOf } from './room';
+import type { SurveyFact } from './survey';
 import { aBox, aHive } from './testing';
 import { triggersOf } from './triggers';
 import { boxWeight } from './weight';
+import { wouldLay } from './would-lay';
 
 const ON = day('2027-05-10');
 const room = (hive: Hive, flow: 'none' | 'light' | 'strong' = 'none') => roomOf({ on: ON, hive, flow }, FRAME_SIZES);
@@ -36,6 +38,61 @@ describe('the room of a hive', () => {
     expect(found.course[0]).toMatchObject({ low: 5000, high: 5000 });
     expect(roomLeft(found, day('2027-05-12'))).toBe(1);
     expect(roomLeft(found, day('2027-05-20'))).toBe(0);
+  });
+
+  it('is as wide as what nobody looked at: none of it free at the early end, all of it at the late', () => {
+    const whole = room(aHive(aBox('nest', 'HHYYYEHHHHH')));
+    const hive = aHive(aBox('nest', 'HHYYYEHHHHH'));
+    const unseen = {
+      boxes: hive.boxes.map((box) => ({
+        ...box,
+        frames: box.frames.map((frame, i) =>
+          i < 2 ? { ...frame, sides: [{ unseen: 10 }, { unseen: 10 }] as const } : frame,
+        ),
+      })),
+    };
+    const found = room(unseen);
+    expect(found.unseen).toBe(10_000);
+    expect(found.days.least).toBe(whole.days.least);
+    // 15,000 cells at 1,625 a day.
+    expect(found.days.most).toBe(10);
+    expect(found.course[0]).toMatchObject({ low: 5000, high: 15_000 });
+  });
+
+  it('hems her in by what she would lay with room, and not at all with room for two weeks', () => {
+    const hive = aHive(aBox('nest', 'HHHHHNNBBBE'));
+    const at = (shown: number) => roomOf({ on: ON, hive, flow: 'none' }, FRAME_SIZES, shown).bound?.by ?? null;
+    // Steady, she lays in what emerges; by the rate that she showed before, one empty frame is not three days.
+    expect(at(0)).toBeNull();
+    expect(at(2500)).toBe('honey');
+    const comb = combOf([aBox('nest', 'PPPPBBBBBEE')], FRAME_SIZES);
+    expect([boundBy(comb, 1000, 13)?.by, boundBy(comb, 1000, 14)]).toEqual(['pollen', null]);
+  });
+
+  it('is judged by the best rate of the last three surveys, not of frames that were only moved', () => {
+    const survey = (on: string, letters: string, source: 'survey' | 'moves' = 'survey'): SurveyFact => ({
+      id: on,
+      at: `${on}T12:00`,
+      on: day(on),
+      source,
+      manner: 'frames',
+      flow: 'none',
+      coveredSeams: null,
+      queenFrameId: null,
+      hive: aHive(aBox('nest', letters)),
+    });
+    const all = [
+      survey('2027-05-30', 'HHHHYHHHHHH'),
+      survey('2027-05-01', 'YYYYYYYHHHH'),
+      survey('2027-05-10', 'HHYYYYHHHHH'),
+      survey('2027-05-20', 'HHHYYHHHHHH'),
+      survey('2027-05-21', 'YYYYYYYYHHH', 'moves'),
+    ];
+    const rate = (until: string) => Math.round(wouldLay(all, `${until}T23:59`, FRAME_SIZES));
+    // A frame of eggs and larvae tells of 583 a day. The first of four is forgotten.
+    expect(rate('2027-05-30')).toBe(Math.round(4 * 583.33));
+    expect(rate('2027-05-21')).toBe(Math.round(7 * 583.33));
+    expect(rate('2027-04-30')).toBe(0);
   });
 
   it('goes to nectar where no super takes it', () => {

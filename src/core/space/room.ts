@@ -22,6 +22,8 @@ export interface Room {
   readonly wouldLayPerDay: number;
   /** Days from `on`, by the highest and the lowest rate that the brood tells of. */
   readonly days: { readonly least: number; readonly most: number; readonly byNow: number };
+  /** Cells of her boxes that nobody looked at: none of them counts at the early end, all of them at the late. */
+  readonly unseen: number;
   /** She runs out between these days; null: not within sight, or she does not lay. An open end is null in `to`. */
   readonly out: { readonly from: Day; readonly to: Day | null } | null;
   readonly isShortNow: boolean;
@@ -38,15 +40,21 @@ export interface Room {
  */
 export function roomOf({ on, hive, flow }: HiveOnDay, sizes: readonly FrameSize[], shown = 0): Room {
   const rate = layingRate(combOf(hive.boxes, sizes));
-  const at = (layingPerDay: number) => roomInput(hive, layingPerDay, flow, sizes);
+  const { unseen } = combOf(layingBoxes(hive), sizes);
+  const at = (layingPerDay: number, free = 0): RoomInput => {
+    const input = roomInput(hive, layingPerDay, flow, sizes);
+    return { ...input, empty: input.empty + free };
+  };
   const wouldLayPerDay = Math.max(rate.high, shown);
   const least = daysOfRoom(at(rate.high));
-  const most = daysOfRoom(at(rate.low));
+  // What nobody looked at may be full, or all of it free.
+  const most = daysOfRoom(at(rate.low, unseen));
   const inSight = (days: number) => days < ROOM_AT_MOST.value;
   return {
     on,
     rate,
     wouldLayPerDay,
+    unseen,
     days: { least, most, byNow: daysOfRoom(at(rate.now)) },
     out:
       rate.now > 0 && inSight(least)
@@ -57,7 +65,7 @@ export function roomOf({ on, hive, flow }: HiveOnDay, sizes: readonly FrameSize[
     course: Array.from({ length: ROOM_AT_MOST.value + 1 }, (_, days) => ({
       day: addDays(on, days),
       low: roomAfter(at(rate.high), days),
-      high: roomAfter(at(rate.low), days),
+      high: roomAfter(at(rate.low, unseen), days),
     })),
   };
 }

@@ -27,7 +27,8 @@ export function boxWeight(box: Box, coveredFrames: number, sizes: readonly Frame
   const drawn = drawnCells(comb);
   const grams =
     (comb.honey + comb.nectar) * HONEY_CELL.value +
-    (comb.eggs + comb.larvae + comb.sealed + comb.drone + comb.pollen) * BROOD_CELL.value +
+    // Of what nobody looked at it is as heavy as brood that is reckoned with, which lies between comb and honey.
+    (comb.eggs + comb.larvae + comb.sealed + comb.drone + comb.pollen + comb.unseen) * BROOD_CELL.value +
     drawn * EMPTY_CELL.value;
   const wood = box.frames.length * FRAME_WOOD.value;
   const shell = (DEEP_BOX.value * sizeOf(box.size, sizes).cells) / CELLS_LANGSTROTH_DEEP.value;

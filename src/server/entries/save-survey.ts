@@ -84,6 +84,11 @@ export function hiveIssues(
     const message = 'This size of frame is not known. Choose another, or add it in the settings.';
     issues.push({ path: ['hive', 'boxes', strange, 'size'], code: 'unknown-reference', message });
   }
+  hive.boxes.forEach(({ frames, places }, i) => {
+    if (frames.length <= places) return;
+    const message = `${frames.length} frames in a box for ${places}. Take some out, or say how many it holds.`;
+    issues.push({ path: ['hive', 'boxes', i, 'frames'], code: 'out-of-range', message });
+  });
   if (queenFrameId !== null && !framesOf(hive).some(({ id }) => id === queenFrameId)) {
     const message = 'The queen’s frame is not in this hive. Say again where she was seen.';
     issues.push({ path: ['queenFrameId'], code: 'unknown-reference', message });

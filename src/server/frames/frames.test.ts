@@ -80,6 +80,11 @@ describe('a survey', () => {
     ['a day before the colony', { at: '2027-03-31T12:00' }, ['before-colony at']],
     ['a queen on a frame that is not there', { queenFrameId: id(999) }, ['unknown-reference queenFrameId']],
     [
+      'more frames than a box has places',
+      { hive: { boxes: [box(100, [101, 102, 103, 104, 105])] } },
+      ['out-of-range hive.boxes.0.frames'],
+    ],
+    [
       'a size that nobody knows',
       { hive: { boxes: [box(100, [101], { size: 'barrel' })] } },
       ['unknown-reference hive.boxes.0.size'],

@@ -32,7 +32,15 @@ const PATTERNS: { readonly [C in Content]: { readonly ground: string; readonly h
     ground: 'var(--color-paper)',
     hatch: <path d="M0 7.5 H8 M7.5 0 V8" stroke="var(--color-line)" strokeWidth="0.8" />,
   },
+  droneComb: {
+    ground: 'var(--color-paper)',
+    hatch: <circle cx="4" cy="4" r="3.4" fill="none" stroke="var(--color-line)" strokeWidth="1" />,
+  },
   undrawn: { ground: 'var(--color-tint)', hatch: null },
+  unseen: {
+    ground: 'var(--color-tint)',
+    hatch: <path d="M0 8 L8 0" stroke="var(--color-ink)" strokeWidth="0.8" strokeDasharray="2 1.5" />,
+  },
 };
 
 const SIZE = 8;

@@ -12,7 +12,9 @@ export const FROM_TOP: readonly Content[] = [
   'larvae',
   'eggs',
   'empty',
+  'droneComb',
   'undrawn',
+  'unseen',
 ];
 
 const WIDTH = 24;

@@ -1,13 +1,14 @@
 'use client';
 
 import { CONTENT_WORDS, CONTENTS } from '../../core/space/content';
-import { GLANCE_WORDS, GLANCES, sidesByGlance } from '../../core/space/count-survey';
+import { COUNTED_AS, sidesByGlance } from '../../core/space/count-survey';
 import type { FrameFill } from '../../device/survey-draft';
+import { COUNTED_WORDS } from '../../views/frame-words';
 import { fillOf } from '../frames/CombPatterns';
 import { FROM_TOP } from '../frames/FrameComb';
 import type { Brush } from './brush';
 
-const FILLS: readonly FrameFill[] = [...GLANCES, 'dummy', 'feeder'];
+const FILLS: readonly FrameFill[] = COUNTED_AS;
 
 /** What is painted with, and how much at a time. */
 export function BrushPalette({ brush, onChange }: { brush: Brush; onChange: (brush: Brush) => void }) {
@@ -46,7 +47,7 @@ export function BrushPalette({ brush, onChange }: { brush: Brush; onChange: (bru
                 {fill !== 'dummy' && fill !== 'feeder' && (
                   <Swatch fills={FROM_TOP.filter((content) => sidesByGlance(fill)[0][content])} />
                 )}
-                {fill === 'dummy' ? 'dummy board' : fill === 'feeder' ? 'frame feeder' : GLANCE_WORDS[fill]}
+                {COUNTED_WORDS[fill]}
               </button>
             ))
           : CONTENTS.map((content) => (

@@ -2,13 +2,27 @@
 
 import { useState } from 'react';
 import { v7 as newId } from 'uuid';
-import { GLANCE_WORDS, type Glance, type GlanceCounts } from '../../core/space/count-survey';
+import type { CountedAs, GlanceCounts } from '../../core/space/count-survey';
 import type { Box } from '../../core/space/hive';
 import { countedIn, type SurveyChange } from '../../device/survey-draft';
+import { COUNTED_WORDS } from '../../views/frame-words';
 import { BUTTON } from '../controls/styles';
 
 /** In the order in which a keeper sees them: the brood first. */
-const ORDER: readonly Glance[] = ['brood', 'sealed', 'young', 'pollen', 'honey', 'nectar', 'empty', 'undrawn'];
+const ORDER: readonly CountedAs[] = [
+  'brood',
+  'sealed',
+  'young',
+  'pollen',
+  'honey',
+  'nectar',
+  'empty',
+  'undrawn',
+  'drone',
+  'droneComb',
+  'feeder',
+  'dummy',
+];
 
 interface Props {
   readonly box: Box;
@@ -19,12 +33,13 @@ interface Props {
 
 /** Counts the frames of a box by what most of each holds: a number, and the next content is asked for. */
 export function CountBox({ box, name, counts, change }: Props) {
-  const [asked, setAsked] = useState<Glance>('brood');
+  const [asked, setAsked] = useState<CountedAs>('brood');
   const left = box.places - countedIn(counts) + (counts?.[asked] ?? 0);
   const isTold = countedIn(counts) === box.places;
-  const set = (count: number) => {
+  const rest = box.places - countedIn(counts);
+  const set = (count: number, of: CountedAs = asked) => {
     const newIds = Array.from({ length: box.places }, () => newId());
-    change({ type: 'count', boxId: box.id, glance: asked, count, newIds });
+    change({ type: 'count', boxId: box.id, glance: of, count, newIds });
     const next = ORDER[ORDER.indexOf(asked) + 1];
     if (next) setAsked(next);
   };
@@ -41,14 +56,14 @@ export function CountBox({ box, name, counts, change }: Props) {
               onClick={() => setAsked(glance)}
               className={`min-h-12 border-2 border-ink px-2 text-sm font-semibold ${asked === glance ? 'bg-ink text-white' : 'bg-paper hover:bg-tint'}`}
             >
-              {GLANCE_WORDS[glance]}
+              {COUNTED_WORDS[glance]}
               {count !== undefined && <b className="font-display ml-1.5 text-lg">{count}</b>}
             </button>
           );
         })}
       </div>
       <p className="mt-2 font-semibold" aria-live="polite">
-        {isTold ? `All ${box.places} frames told.` : `How many are mainly ${GLANCE_WORDS[asked]}?`}
+        {isTold ? `All ${box.places} frames told.` : `How many are mainly ${COUNTED_WORDS[asked]}?`}
       </p>
       <div className="mt-1 grid grid-cols-6 gap-2">
         {Array.from({ length: box.places + 1 }, (_, count) => (
@@ -56,7 +71,7 @@ export function CountBox({ box, name, counts, change }: Props) {
             // biome-ignore lint/suspicious/noArrayIndexKey: the number is what it is
             key={count}
             type="button"
-            aria-label={`${count} ${GLANCE_WORDS[asked]}`}
+            aria-label={`${count} ${COUNTED_WORDS[asked]}`}
             aria-pressed={counts?.[asked] === count}
             disabled={count > left}
             onClick={() => set(count)}
@@ -74,6 +89,24 @@ export function CountBox({ box, name, counts, change }: Props) {
           {`the other ${left} are`}
         </button>
       </div>
+      {counts !== undefined && !isTold && (
+        <div className="mt-2 grid grid-cols-2 gap-2">
+          <button
+            type="button"
+            onClick={() => set(rest + (counts.unseen ?? 0), 'unseen')}
+            className={`${BUTTON.plain} min-h-12 px-2`}
+          >
+            {`${rest} not looked at`}
+          </button>
+          <button
+            type="button"
+            onClick={() => change({ type: 'box', boxId: box.id, fields: { places: box.places - rest } })}
+            className={`${BUTTON.plain} min-h-12 px-2`}
+          >
+            {`no frame in ${rest} ${rest === 1 ? 'place' : 'places'}`}
+          </button>
+        </div>
+      )}
     </fieldset>
   );
 }

@@ -6,11 +6,11 @@ import { dayOfMinute, formatDay, parseDay } from '../../core/calendar/day';
 import type { Issue } from '../../core/problems/issue';
 import type { FrameSize } from '../../core/space/frame-size';
 import { sizeOf } from '../../core/space/frame-size';
-import { framesOf } from '../../core/space/hive';
+import { type Box, framesOf } from '../../core/space/hive';
 import type { Flow } from '../../core/space/nectar';
 import { roomOf } from '../../core/space/room';
 import { draftKey } from '../../device/stored-draft';
-import { type SurveyDraft, surveyOf, untoldBoxes } from '../../device/survey-draft';
+import { type SurveyDraft, surveyOf, untoldBoxes, untoldPlaces } from '../../device/survey-draft';
 import { linesAsText, surveyLines } from '../../views/entry-lines';
 import { boxTitle } from '../../views/frame-words';
 import { roomWords } from '../../views/room-words';
@@ -65,7 +65,7 @@ export function SurveyForm({
   const [missing, setMissing] = useState<readonly Issue[]>([]);
   const [brush, setBrush] = useState<Brush>({ reach: 'frame', fill: 'brood' });
   const { hive, manner } = draft;
-  const untold = untoldBoxes(hive);
+  const untold = untoldBoxes(draft);
   const on = parseDay(draft.at.slice(0, 10)) ?? dayOfMinute(now);
 
   const submit = async () => {
@@ -75,7 +75,7 @@ export function SurveyForm({
       return {
         path: path(boxId),
         code: 'missing',
-        message: `${box ? boxTitle(hive, box) : 'A box'}: say what is on its frames, or leave the box out.`,
+        message: box ? untoldWords(boxTitle(hive, box), box, untoldPlaces(box, draft.counts[boxId])) : '',
       };
     });
     setMissing(found);
@@ -263,4 +263,10 @@ export function SurveyForm({
       </form>
     </>
   );
+}
+
+/** What is still to be said of a box before it can be saved. */
+function untoldWords(title: string, { places }: Box, untold: number): string {
+  if (untold === places) return `${title}: say what is on its frames, or leave the box out.`;
+  return `${title}: ${untold} of ${places} places ${untold === 1 ? 'is' : 'are'} not told. Say what hangs there, that it was not looked at, or that there is no frame.`;
 }

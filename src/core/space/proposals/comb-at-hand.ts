@@ -101,7 +101,8 @@ export function spareFrame(arrangement: Arrangement, box: Box, side: NestSide, f
   const spares = row.filter(
     (frame) =>
       frame.kind === 'comb' &&
-      tenthsOn(frame, ['eggs', 'larvae', 'sealed', 'drone']) === 0 &&
+      // Nobody knows what hangs there: it could be brood.
+      tenthsOn(frame, ['eggs', 'larvae', 'sealed', 'drone', 'unseen']) === 0 &&
       isFree(frame, from.context) &&
       mayLeave(frame, body, superFrames(hiveNow(arrangement))) &&
       !(isCold(from) && isLastBeside(box, frame)),
