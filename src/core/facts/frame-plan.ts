@@ -5,6 +5,7 @@ import { WORK_KINDS } from '../space/work-list/work-list';
 import { idField } from './fields';
 import { frameField, hiveField } from './hive';
 import { LIMITS } from './limits';
+import { startsEntry } from './starts';
 
 const plannedUnit = z.strictObject({ name: z.string().min(1).max(LIMITS.code), hive: hiveField });
 const planStep = z.strictObject({
@@ -28,6 +29,11 @@ export const framePlanFact = z.strictObject({
   steps: z.array(planStep).max(LIMITS.planSteps).readonly(),
   done: z.array(z.int().min(0).max(LIMITS.planSteps)).max(LIMITS.planSteps).readonly(),
   finishedAt: minuteField.nullable(),
+  /**
+   * What is begun when the list is worked off, on the day of that: the method, with what goes to other colonies on the same visit. Null:
+   * frames are moved, and nothing more.
+   */
+  begins: startsEntry.nullable().default(null),
 });
 
 export type FramePlan = z.infer<typeof framePlanFact>;

@@ -1,5 +1,5 @@
 import { index, integer, sqliteTable, text } from 'drizzle-orm/sqlite-core';
-import type { PlannedUnit, PlanStep } from '../../core/facts/frame-plan';
+import type { FramePlan, PlannedUnit, PlanStep } from '../../core/facts/frame-plan';
 import { LIMITS } from '../../core/facts/limits';
 import { ALL_METHOD_NAMES } from '../../core/methods/method';
 import { COMB_BASES } from '../../core/space/comb-base';
@@ -58,6 +58,8 @@ export const framePlans = sqliteTable(
     done: text('done', { mode: 'json' }).$type<readonly number[]>().notNull(),
     /** Local minute at which all was done; null: it is still to be. */
     finishedAt: text('finished_at'),
+    /** What is begun by it; null: frames are moved, and nothing more. */
+    begins: text('begins', { mode: 'json' }).$type<FramePlan['begins']>(),
     /** When it was given up, UTC. */
     deletedAt: text('deleted_at'),
   },

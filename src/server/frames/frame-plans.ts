@@ -5,8 +5,9 @@ import { addDays, day, dayOfMinute, daysBetween, formatDay } from '../../core/ca
 import { isToCome, type Now } from '../../core/calendar/now';
 import { minuteWords } from '../../core/calendar/words';
 import type { FramePlan, PlanProgress } from '../../core/facts/frame-plan';
+import { startsOn } from '../../core/facts/starts';
 import { methodNamed } from '../../core/methods/methods';
-import { failure, type Result, success } from '../../core/problems/issue';
+import { failure, type Issue, type Result, success } from '../../core/problems/issue';
 import { allSizes } from '../../core/settings/settings';
 import { carryForward } from '../../core/space/carry-forward';
 import { framesOf } from '../../core/space/hive';
@@ -19,6 +20,7 @@ import { surveysOf, writeSurvey } from '../../db/repositories/surveys';
 import { colonies, framePlans, programmes, programmeUnits } from '../../db/schema/tables';
 import { versionOf } from '../../device/version-of';
 import { hiveIssues } from '../entries/save-survey';
+import { startAll } from '../programmes/start-all';
 
 /** Stores where frames are to go. Sent again it lands once; one that was worked off is not changed any more. */
 export function saveFramePlan(db: Db, plan: FramePlan): Result<{ id: string }> {
@@ -73,6 +75,11 @@ export function workOnPlan(db: Db, progress: PlanProgress, now: Now): Result<{ i
         addReceipt(tx, id, version, now);
         return success({ id });
       }
+      // Working the list off is carrying the method out, on the day on which it was done; one that runs already is not begun twice.
+      if (plan.begins && !isBegun(tx, plan)) {
+        const begun = startAll(tx, startsOn(plan.begins, at), now);
+        if (!begun.ok) return failure(...begun.issues.map(asOfPlan));
+      }
       const homes = plan.units.map(({ name, hive }) => ({ hive, colonyId: homeOf(tx, plan, name) }));
       if (homes.some(({ colonyId }) => colonyId === null)) {
         const { title } = methodNamed(plan.method);
@@ -106,18 +113,43 @@ export function workOnPlan(db: Db, progress: PlanProgress, now: Now): Result<{ i
   );
 }
 
+/** What was refused of a start, as it is to be put right from the list. */
+const asOfPlan = (issue: Issue): Issue => ({
+  ...issue,
+  path: ['begins', ...issue.path],
+  message: `${issue.message} Start the method on its own page, where that can be changed; then say here that all is done.`,
+});
+
+/** What a plan begins was begun already: by the same start sent before, or by hand since the list was made. */
+function isBegun(db: Db, plan: FramePlan): boolean {
+  const begun = begunOf(db, plan);
+  return begun !== undefined && (begun.id === plan.begins?.start.id || begun.on >= plan.on);
+}
+
+/** A method of a colony is under way that was begun so shortly before a day that frames moved then are moved for it. */
+export const runsAlready = (db: Db, plan: Pick<FramePlan, 'method' | 'colonyId' | 'on'>): boolean =>
+  begunOf(db, plan) !== undefined;
+
 /** A new colony comes of the plan whose method has not been started yet. */
 export function awaitsStart(db: Db, plan: FramePlan): boolean {
-  return plan.units.some(({ name }) => homeOf(db, plan, name) === null);
+  return plan.begins === null && plan.units.some(({ name }) => homeOf(db, plan, name) === null);
 }
 
 /** The colony that a unit of a plan is: the one it was planned for, or the one that the method made; null: not made yet. */
-function homeOf(db: Db, { method, colonyId, on }: FramePlan, unit: string): string | null {
+function homeOf(db: Db, plan: FramePlan, unit: string): string | null {
+  const { method, colonyId } = plan;
   if (unit === WHOLE) return colonyId;
   // Another colony’s hive that was brought in goes by its id.
   if (db.select().from(colonies).where(eq(colonies.id, unit)).get()) return unit;
   if (!methodNamed(method).units.some(({ name, isNewColony }) => name === unit && isNewColony)) return colonyId;
-  const begun = db
+  const begun = begunOf(db, plan);
+  if (!begun) return null;
+  const made = db.select().from(programmeUnits).where(eq(programmeUnits.programmeId, begun.id)).all();
+  return made.find((one) => one.unit === unit)?.colonyId ?? null;
+}
+
+function begunOf(db: Db, { method, colonyId, on }: Pick<FramePlan, 'method' | 'colonyId' | 'on'>) {
+  return db
     .select()
     .from(programmes)
     .where(
@@ -130,7 +162,4 @@ function homeOf(db: Db, { method, colonyId, on }: FramePlan, unit: string): stri
     )
     .orderBy(desc(programmes.on))
     .get();
-  if (!begun) return null;
-  const made = db.select().from(programmeUnits).where(eq(programmeUnits.programmeId, begun.id)).all();
-  return made.find((one) => one.unit === unit)?.colonyId ?? null;
 }

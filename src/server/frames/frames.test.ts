@@ -2,6 +2,7 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { day } from '../../core/calendar/day';
 import type { Now } from '../../core/calendar/now';
 import type { FramePlan } from '../../core/facts/frame-plan';
+import type { ProgrammeStart } from '../../core/facts/programme-start';
 import { type SurveyEntry, surveyFact } from '../../core/facts/survey';
 import { DEFAULT_SETTINGS } from '../../core/settings/settings';
 import { carryForward } from '../../core/space/carry-forward';
@@ -13,9 +14,11 @@ import { loadSettings } from '../../db/repositories/settings';
 import { findSurvey, surveysOf } from '../../db/repositories/surveys';
 import { programmes, programmeUnits, revisions } from '../../db/schema/tables';
 import { versionOf } from '../../device/version-of';
+import { loadColony } from '../colony-page';
 import { saveKeptFrame } from '../entries/save-kept-frame';
 import { changeSettings } from '../entries/save-settings';
 import { deleteSurvey, restoreSurvey, saveSurvey } from '../entries/save-survey';
+import { startProgramme } from '../programmes/start-programme';
 import { bookOf, codes, id } from '../testing';
 import { frameHistory } from './frame-history';
 import { awaitsStart, saveFramePlan, workOnPlan } from './frame-plans';
@@ -122,6 +125,8 @@ describe('a survey', () => {
   });
 });
 
+const PROGRESS = { at: now.minute, done: [], isFinished: true, isDropped: false };
+
 describe('a plan of frames', () => {
   const plan = (over: Partial<FramePlan> = {}): FramePlan => ({
     id: PLAN,
@@ -140,6 +145,7 @@ describe('a plan of frames', () => {
     ],
     done: [],
     finishedAt: null,
+    begins: null,
     ...over,
   });
   const work = (over: object = {}) =>
@@ -228,6 +234,80 @@ describe('a plan of frames', () => {
     expect(after?.hive).toEqual(carryForward(hive, 6, FRAME_SIZES, true));
     expect(after?.hive).not.toEqual(hive);
     expect(after?.coveredSeams).toBe(before?.coveredSeams);
+  });
+
+  describe('that begins its method', () => {
+    const start = (over: Partial<ProgrammeStart> = {}): ProgrammeStart => ({
+      id: id(60),
+      colonyId: CLOVER,
+      method: 'nuc-swarm',
+      at: null,
+      on: '2027-05-14',
+      to: null,
+      secondThinning: true,
+      onlySealedBroodUp: false,
+      queenShakenDown: false,
+      buysQueen: false,
+      turnsDaily: false,
+      note: '',
+      keptCellIds: [],
+      newColony: { id: id(61), name: 'Clover spare', apiaryId: APIARY, stand: '' },
+      stand: null,
+      withColonyId: null,
+      gift: null,
+      ...over,
+    });
+    const begun = () => opened.db.select().from(programmes).all();
+    const planned = (over: Partial<ProgrammeStart> = {}) =>
+      saveFramePlan(opened.db, plan({ on: '2027-05-14', begins: { start: start(over), gifts: [] } }));
+
+    it('carries it out when it is worked off: begun on that day, with the new colony and its frames, once', () => {
+      expect(codes(planned())).toBe('stored');
+      expect(begun()).toEqual([]);
+      const over = { at: '2027-05-16T11:00', isFinished: true };
+      expect([work(over), work({ ...over, done: [0, 1] })]).toEqual(['stored', 'stored']);
+      expect(begun()).toMatchObject([{ id: id(60), method: 'nuc-swarm', on: '2027-05-16', at: '2027-05-16T11:00' }]);
+      expect(surveysOf(opened.db, id(61))[0]?.queenFrameId).toBe(id(101));
+      const checks = (colonyId: string) =>
+        loadColony(opened.db, colonyId, now.today)?.state.schedule.checks.map(({ code }) => code);
+      expect(checks(id(61))).toContain('nuc-settled');
+    });
+
+    it('a space addition gets its check, and is begun though the same was begun some days before', () => {
+      const units = [{ name: 'hive', hive: { boxes: [box(100, [101, 102, 103, 104])] } }];
+      const room = { method: 'open-sides' as const, newColony: null, secondThinning: false };
+      const list = (n: number, on: string) =>
+        plan({
+          id: id(n),
+          method: 'open-sides',
+          on,
+          units,
+          begins: { start: start({ ...room, id: id(n + 1) }), gifts: [] },
+        });
+      for (const [n, on] of [
+        [70, '2027-05-10'],
+        [80, '2027-05-15'],
+      ] as const) {
+        saveFramePlan(opened.db, list(n, on));
+        expect(codes(workOnPlan(opened.db, { ...PROGRESS, id: id(n), at: `${on}T12:00` }, now))).toBe('stored');
+      }
+      expect(begun().map(({ on }) => on)).toEqual(['2027-05-10', '2027-05-15']);
+    });
+
+    it('does not begin what was begun by hand since', () => {
+      planned();
+      expect(codes(startProgramme(opened.db, start({ id: id(65), on: '2027-05-15' }), now))).toBe('stored');
+      expect(work({ isFinished: true })).toBe('stored');
+      expect(begun().map(({ id: one }) => one)).toEqual([id(65)]);
+    });
+
+    it('is refused whole where the method is: no frame is moved, and it says where to put it right', () => {
+      planned({ newColony: { id: id(61), name: 'Clover nuc', apiaryId: APIARY, stand: '' } });
+      expect(work({ isFinished: true })).toEqual(['duplicate-id begins.newColony.name']);
+      expect(begun()).toEqual([]);
+      expect(surveysOf(opened.db, CLOVER)).toEqual([]);
+      expect(findFramePlan(opened.db, PLAN)?.finishedAt).toBeNull();
+    });
   });
 
   it('is given up, and moves nothing', () => {

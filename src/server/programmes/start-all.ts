@@ -1,17 +1,9 @@
 import 'server-only';
-import { z } from 'zod';
 import type { Now } from '../../core/calendar/now';
-import { LIMITS } from '../../core/facts/limits';
-import { programmeStart } from '../../core/facts/programme-start';
+import type { Starts } from '../../core/facts/starts';
 import { type Result, success } from '../../core/problems/issue';
 import type { Db } from '../../db/open';
 import { startProgramme } from './start-programme';
-
-/** A method with the cells that go to other colonies on the same visit, each of them a start of its own there. */
-export const startsEntry = z.strictObject({
-  start: programmeStart,
-  gifts: z.array(programmeStart).max(LIMITS.cellsPerInspection),
-});
 
 class Refused extends Error {
   constructor(readonly result: Result<never>) {
@@ -20,7 +12,7 @@ class Refused extends Error {
 }
 
 /** Begins a method and gives the cells, all or nothing: where one of them is refused none of them is stored. */
-export function startAll(db: Db, { start, gifts }: z.infer<typeof startsEntry>, now: Now): Result<{ id: string }> {
+export function startAll(db: Db, { start, gifts }: Starts, now: Now): Result<{ id: string }> {
   try {
     return db.transaction(
       (tx) => {

@@ -15,6 +15,7 @@ import type { Flow } from '../../core/space/nectar';
 import { asIs } from '../../core/space/proposals/proposal';
 import { draftKey } from '../../device/stored-draft';
 import { NOTHING_PROPOSED } from '../../views/board-state';
+import type { StartView } from '../../views/start-view';
 import { Check } from '../controls/Check';
 import { useSave } from '../controls/useSave';
 import { IssueList } from '../entry/IssueList';
@@ -22,6 +23,7 @@ import { CombLegend } from '../frames/CombLegend';
 import { CombPatterns } from '../frames/CombPatterns';
 import { FrameComb } from '../frames/FrameComb';
 import { TakenUp } from '../offline/TakenUp';
+import { emptyStart, type StartDraft, startsOf } from '../start/start-draft';
 import { PageHead } from '../time/PageHead';
 import { AtTheHive } from './AtTheHive';
 import type { NewFrame } from './BoardBox';
@@ -37,6 +39,7 @@ import { useBoard } from './useBoard';
 import { useBoardKeys } from './useBoardKeys';
 import { useFrameDrag } from './useFrameDrag';
 import { useReckonedBoard } from './useReckonedBoard';
+import { WhatItBegins } from './WhatItBegins';
 
 export interface OtherHive {
   readonly id: string;
@@ -59,6 +62,8 @@ export interface BoardPageProps {
   readonly areCounted: boolean;
   readonly flow: Flow;
   readonly wouldLayPerDay: number;
+  /** What the method asks for when it is begun by this list; null: it runs already. */
+  readonly start: StartView | null;
   /** Hives of the same apiary whose frames are known. */
   readonly others: readonly OtherHive[];
   readonly sizes: readonly FrameSize[];
@@ -82,6 +87,9 @@ export function BoardPage(props: BoardPageProps) {
   const [hasDisease, setDisease] = useState(false);
   const [manyPests, setPests] = useState(false);
   const [fill, setFill] = useState<'empty' | 'undrawn'>('empty');
+  // A method that runs already is not begun twice: its frames are moved for it.
+  const [isBegun, setBegun] = useState(props.start !== null);
+  const [start, setStart] = useState(() => props.start && emptyStart(props.start, props.today, null));
   const [refusal, setRefusal] = useState<string | null>(null);
   const liveCellFrames = useMemo(
     () => [...props.cellFrames, ...props.keptCellFrames],
@@ -185,7 +193,9 @@ export function BoardPage(props: BoardPageProps) {
   const place = selected === null ? null : placeOf(arrangement, selected);
   const chosen = selected !== null && (place || isOut) ? frameNamed(arrangement, selected) : null;
 
+  const startView = props.start;
   const takeList = () => {
+    const begins = startView && isBegun ? startsOf(start as StartDraft, startView, `${today}T00:00`) : null;
     const plan: FramePlan = {
       id: newId(),
       colonyId: colony.id,
@@ -197,6 +207,7 @@ export function BoardPage(props: BoardPageProps) {
       steps,
       done: [],
       finishedAt: null,
+      begins,
     };
     void save(plan, `/frame-plans/${plan.id}`).then((isStored) => isStored && forget());
   };
@@ -301,6 +312,16 @@ export function BoardPage(props: BoardPageProps) {
               hint="The proposal then keeps honey out of the weaker half."
               value={manyPests}
               onChange={setPests}
+            />
+          )}
+          {startView && start && (
+            <WhatItBegins
+              view={startView}
+              draft={start}
+              isBegun={isBegun}
+              issues={issues}
+              onIsBegun={setBegun}
+              onChange={(fields) => setStart({ ...start, ...fields })}
             />
           )}
           <AtTheHive

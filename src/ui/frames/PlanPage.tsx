@@ -20,6 +20,8 @@ interface Props {
   readonly colony: NamedColony;
   readonly title: string;
   readonly cautions: readonly string[];
+  /** The method that is begun once the list is worked off; null: none is, or it was. */
+  readonly begins: string | null;
   /** Where the method is started that makes the new colony of this plan; null: none is needed, or it runs already. */
   readonly startPath: string | null;
   /** The present minute, `YYYY-MM-DDTHH:mm`. */
@@ -27,7 +29,7 @@ interface Props {
 }
 
 /** The list to work off at the hive: ticked one by one, printed, and said to be done. */
-export function PlanPage({ plan, colony, title, cautions, startPath, minute }: Props) {
+export function PlanPage({ plan, colony, title, cautions, begins, startPath, minute }: Props) {
   const { id, steps, finishedAt } = plan;
   const router = useRouter();
   const thisMinute = useThisMinute(minute);
@@ -102,6 +104,11 @@ export function PlanPage({ plan, colony, title, cautions, startPath, minute }: P
           </li>
         ))}
       </ol>
+      {begins !== null && (
+        <p className="mt-3 max-w-prose">
+          {`When all is done, “${begins}” is begun on that day${plan.begins?.start.newColony ? `, with the new colony ${plan.begins.start.newColony.name}` : ''}. Its checks follow from there.`}
+        </p>
+      )}
       {!isOver && (
         <div className="mt-4 flex flex-wrap items-center gap-3 print:hidden">
           {startPath ? (

@@ -14,8 +14,6 @@ import { planPreview } from '../../views/plan-preview';
 import type { StartView } from '../../views/start-view';
 import { unionDays } from '../../views/union-view';
 import { AskFirst } from '../controls/AskFirst';
-import { Check } from '../controls/Check';
-import { Choice } from '../controls/Choice';
 import { DaySpan } from '../controls/DaySpan';
 import { Field, problemOf } from '../controls/Field';
 import { BUTTON } from '../controls/styles';
@@ -24,11 +22,10 @@ import { useThisMinute } from '../frame/useThisMinute';
 import { hiveReckoner } from '../reckon/hive-reckoner';
 import { useReckoned } from '../reckon/useReckoned';
 import { PageHead } from '../time/PageHead';
-import { CellFates } from './CellFates';
 import { GiftField } from './GiftField';
-import { NewColonyFields } from './NewColonyFields';
 import { PreviewPanel } from './PreviewPanel';
-import { choicesOf, emptyStart, keptIds, type StartDraft, startsOf } from './start-draft';
+import { StartFields } from './StartFields';
+import { choicesOf, emptyStart, type StartDraft, startsOf } from './start-draft';
 
 interface Props {
   readonly view: StartView;
@@ -44,7 +41,7 @@ interface Props {
 /** Start a method: the day, the cells, where the units go; every date that follows is shown before anything is stored. */
 export function StartForm({ view, facts, today, now, presetCell }: Props) {
   const thisMinute = useThisMinute(now);
-  const { colony, fit, cautions, cells, needy, asksCells, mayBuy, apiaries, others, firstDay, settings } = view;
+  const { colony, fit, cautions, others, firstDay, settings } = view;
   const method = methodNamed(view.method);
   const router = useRouter();
   const [draft, setDraft] = useState(() => emptyStart(view, today, presetCell));
@@ -115,77 +112,7 @@ export function StartForm({ view, facts, today, now, presetCell }: Props) {
               problem={problemOf(issues, 'gift')}
             />
           )}
-          {mayBuy && (
-            <Choice<'raise' | 'buy'>
-              legend="The unit without a queen"
-              options={[
-                { value: 'raise', name: 'raises its own', hint: 'costs three weeks, no money' },
-                { value: 'buy', name: 'is given a bought one', hint: 'when time is short' },
-              ]}
-              value={draft.buysQueen ? 'buy' : 'raise'}
-              onChange={(value) => set({ buysQueen: value === 'buy' })}
-              problem={problemOf(issues, 'buysQueen')}
-            />
-          )}
-          {cells.length > 0 && (asksCells || method.clearsCells) && (
-            <CellFates
-              cells={cells}
-              needy={needy}
-              mayKeep={asksCells && !draft.buysQueen}
-              isForNuc={method.kind === 'increase'}
-              nucPath={`/colonies/${colony.id}/start/cell-nuc`}
-              fates={draft.buysQueen ? keepNone(draft.fates) : draft.fates}
-              onChange={(cellId, fate) => set({ fates: { ...draft.fates, [cellId]: fate } })}
-            />
-          )}
-          {method.options.includes('secondThinning') && !draft.buysQueen && (
-            <Check
-              name="Thin the cells once more after a week"
-              hint="Eggs left behind have become cells by then. Without it, expect casts."
-              value={draft.secondThinning}
-              onChange={(secondThinning) => set({ secondThinning })}
-            />
-          )}
-          {method.daily?.onlyIf === 'turnsDaily' && (
-            <Check
-              name="The split faces away or a wall"
-              hint="It keeps more of its flying bees so. You are asked each day to turn it back a little."
-              value={draft.turnsDaily}
-              onChange={(turnsDaily) => set({ turnsDaily })}
-            />
-          )}
-          {method.kind === 'increase' && keptIds(draft).length > 2 && (
-            <p role="note" className="text-propolis mt-2 text-sm font-semibold">
-              One or two cells are enough for a nuc: the first virgin out destroys the others.
-            </p>
-          )}
-          {method.options.includes('queenShakenDown') && (
-            <Check
-              name="The queen was not found"
-              hint="Every bee was shaken into the lower box, an excluder over it. You are asked the next day for the division board."
-              value={draft.queenShakenDown}
-              onChange={(queenShakenDown) => set({ queenShakenDown })}
-            />
-          )}
-          {method.options.includes('onlySealedBroodUp') && (
-            <Check
-              name="Only sealed brood goes up"
-              hint="On cold nights. Without eggs and larvae no cells are raised above, so the top need not be searched."
-              value={draft.onlySealedBroodUp}
-              onChange={(onlySealedBroodUp) => set({ onlySealedBroodUp })}
-            />
-          )}
-          {draft.newColony && (
-            <NewColonyFields
-              method={method}
-              colony={colony}
-              apiaries={apiaries}
-              newColony={draft.newColony}
-              stand={draft.stand}
-              issues={issues}
-              onChange={set}
-            />
-          )}
+          <StartFields view={view} draft={draft} issues={issues} onChange={set} />
           {others.length > 0 && (
             <Field name="United with" problem={problemOf(issues, 'withColonyId')}>
               {(props) => (
@@ -269,9 +196,6 @@ export function StartForm({ view, facts, today, now, presetCell }: Props) {
     </>
   );
 }
-
-const keepNone = (fates: StartDraft['fates']): StartDraft['fates'] =>
-  Object.fromEntries(Object.entries(fates).map(([id, fate]) => [id, fate === 'keep' ? 'down' : fate]));
 
 function FitNote({ fit }: { fit: StartView['fit'] }) {
   const words =

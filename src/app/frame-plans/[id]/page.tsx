@@ -4,7 +4,7 @@ import { methodNamed } from '@/core/methods/methods';
 import { database } from '@/db/open';
 import { findFramePlan } from '@/db/repositories/frame-plans';
 import { now } from '@/server/clock';
-import { awaitsStart } from '@/server/frames/frame-plans';
+import { awaitsStart, runsAlready } from '@/server/frames/frame-plans';
 import { loadNames } from '@/server/names';
 import { PlanPage } from '@/ui/frames/PlanPage';
 import { CAUTION_WORDS } from '@/views/caution-words';
@@ -17,11 +17,14 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
   if (!plan) notFound();
   const { title, cautions } = methodNamed(plan.method);
   const name = loadNames(db).colonies.find(({ id }) => id === plan.colonyId)?.name ?? '';
+  // A list that neither begins a method nor is of one that runs is of none.
+  const belongs = plan.begins !== null || runsAlready(db, plan);
   return (
     <PlanPage
       plan={plan}
       colony={{ id: plan.colonyId, name }}
-      title={title}
+      title={belongs ? title : 'Moving frames'}
+      begins={plan.begins && plan.finishedAt === null ? title : null}
       minute={(await now()).minute}
       cautions={cautions.map((caution) => CAUTION_WORDS[caution])}
       startPath={awaitsStart(db, plan) ? `/colonies/${plan.colonyId}/start/${plan.method}` : null}

@@ -1,6 +1,8 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
-import { formatDay } from '@/core/calendar/day';
+import { day, formatDay } from '@/core/calendar/day';
+import { fitOf } from '@/core/methods/fit';
+import { fitFactsOf } from '@/core/methods/fit-facts';
 import { ALL_METHOD_NAMES } from '@/core/methods/method';
 import { methodNamed } from '@/core/methods/methods';
 import { allSizes } from '@/core/settings/settings';
@@ -8,10 +10,13 @@ import { movesFrames } from '@/core/space/proposals/propose';
 import { database } from '@/db/open';
 import { now } from '@/server/clock';
 import { loadColony } from '@/server/colony-page';
+import { runsAlready } from '@/server/frames/frame-plans';
+import { queenAges } from '@/server/queen-ages';
 import { loadYard } from '@/server/yard';
 import { BoardPage } from '@/ui/board/BoardPage';
 import { NotSurveyed } from '@/ui/frames/NotSurveyed';
 import { framesView, otherHives } from '@/views/frames-view';
+import { startView } from '@/views/start-view';
 
 export const metadata: Metadata = { title: 'Frame board' };
 
@@ -22,12 +27,19 @@ export default async function Page({ params }: { params: Promise<{ id: string; m
   const found = loadColony(opened.db, id, today);
   const method = ALL_METHOD_NAMES.find((name) => name === wanted);
   if (!found || !method || !movesFrames(method)) notFound();
-  const { colony, state, facts, settings } = found;
+  const { colony, state, facts, flow: mainFlow, settings } = found;
   const { title } = methodNamed(method);
   const view = framesView(state, facts.surveys, settings);
   if (!view) return <NotSurveyed colony={colony} title={title} />;
   const { areCounted, flow, wouldLayPerDay, hive, knownFrom, queenFrameId, keptCellFrames, cellFrames, coveredSeams } =
     view;
+  const yard = loadYard(opened, today);
+  const isRunning = runsAlready(opened.db, { method, colonyId: id, on: formatDay(today) });
+  const definition = methodNamed(method);
+  const fit = fitOf(definition, fitFactsOf(state, mainFlow), settings);
+  const start = isRunning
+    ? null
+    : startView(method, colony, state, fit, yard, day(colony.startedOn), queenAges(opened.db));
   return (
     <BoardPage
       colony={{ id, name: colony.name }}
@@ -42,7 +54,8 @@ export default async function Page({ params }: { params: Promise<{ id: string; m
       areCounted={areCounted}
       flow={flow}
       wouldLayPerDay={wouldLayPerDay}
-      others={otherHives(loadYard(opened, today), colony)}
+      start={start}
+      others={otherHives(yard, colony)}
       sizes={allSizes(settings)}
       usual={{ brood: settings.broodSize, super: settings.superSize }}
       warmNightC={settings.interleaveNightC}

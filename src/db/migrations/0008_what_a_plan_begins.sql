@@ -1,0 +1,1 @@
+ALTER TABLE `frame_plan` ADD `begins` text;
