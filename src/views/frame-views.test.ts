@@ -72,11 +72,17 @@ describe('room, colony by colony', () => {
   });
 
   it('opens the sides where nights are cold, and interleaves where they are warm and the bees many', () => {
-    const strong = surveyed('Strong', survey('HYYYYYYYYEH', { coveredSeams: 11 }));
+    const strong = surveyed('Strong', survey('HPYYSYYSYPH', { coveredSeams: 11 }));
     const methods = (night: number | null) => line(strong, night)?.proposals.map(({ method }) => method);
     expect(methods(4)).toContain('open-sides');
     expect(methods(14)).toContain('interleave');
+    expect(methods(14)).not.toContain('open-sides');
     expect(methods(null)).toContain('open-sides');
+    // Where no gap is left that would not part young brood, the sides are opened after all; open already, nothing is recommended.
+    const young = surveyed('Young', survey('HPYYYYYYYPH', { coveredSeams: 11 }));
+    expect(line(young, 14)?.proposals.map(({ method }) => method)).toContain('open-sides');
+    const open = surveyed('Open', survey('HYYYYYYYYEH', { coveredSeams: 11 }));
+    expect(line(open, 4)?.proposals.map(({ method }) => method)).toEqual(['add-box']);
   });
 
   it('asks for a super when those there are full, and says which can come off', () => {

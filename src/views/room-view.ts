@@ -2,11 +2,15 @@ import type { Day } from '../core/calendar/day';
 import type { DayRange } from '../core/calendar/window';
 import type { MethodName } from '../core/methods/method';
 import { methodNamed } from '../core/methods/methods';
-import type { Settings } from '../core/settings/settings';
+import { seasonPart } from '../core/schedule/beekeeping-year';
+import { allSizes, type Settings } from '../core/settings/settings';
 import { broodFrameCount } from '../core/space/hive';
 import { openOrInterleave } from '../core/space/open-or-interleave';
+import { asIs } from '../core/space/proposals/proposal';
+import { propose as layOut } from '../core/space/proposals/propose';
 import { outRange, type Room } from '../core/space/room';
 import type { Triggers } from '../core/space/triggers';
+import { movedFrames } from '../core/space/work-list/order';
 import { roomWords } from './room-words';
 import type { Yard, YardColony } from './yard';
 
@@ -60,6 +64,8 @@ function roomLine({ colony, apiary, state }: YardColony, settings: Settings, col
   const { survey, room, triggers } = state.frames as NonNullable<typeof state.frames>;
   const words = roomWords(room, state.today);
   const broodFrames = broodFrameCount(survey.hive);
+  const frames = state.frames as NonNullable<typeof state.frames>;
+  const canLayOut = (method: MethodName) => canBeLaidOut(method, frames, settings, coldestNightC);
   return {
     colonyId: colony.id,
     name: colony.name,
@@ -73,6 +79,13 @@ function roomLine({ colony, apiary, state }: YardColony, settings: Settings, col
       triggers,
       { coldestNightC, broodFrames, coveredSeams: survey.coveredSeams },
       settings,
+      // Nobody gives a second box or a super once the season is over.
+      seasonPart(state.today, settings.hemisphere) === 'after-season',
+    ).filter(
+      ({ method }, _, all) =>
+        canLayOut(method) &&
+        // The sides are opened where interleaving cannot be laid out.
+        !(method === 'open-sides' && all.some((one) => one.method === 'interleave') && canLayOut('interleave')),
     ),
     supers: superWords(triggers),
   };
@@ -84,6 +97,7 @@ function proposalsFor(
   { addBox, addSuper }: Triggers,
   known: Parameters<typeof openOrInterleave>[0],
   settings: Settings,
+  isOver: boolean,
 ): readonly RoomProposal[] {
   const propose = (method: MethodName, why: string): RoomProposal => ({
     method,
@@ -99,9 +113,50 @@ function proposalsFor(
       ? [propose('honey-bound', `${bound.by === 'nectar' ? 'Nectar' : 'Honey'} takes the comb that she needs.`)]
       : []),
     ...(!bound && (out || isShortNow) ? [propose(inNest.method, inNest.why)] : []),
-    ...(addBox ? [propose('add-box', 'Bees cover four fifths of the top box or more.')] : []),
-    ...(addSuper ? [propose('add-super', 'The supers are seven tenths full or more.')] : []),
+    ...(!bound && (out || isShortNow) && inNest.method === 'interleave'
+      ? [propose('open-sides', 'Empty frames in between would part young brood, as far as the frames tell.')]
+      : []),
+    ...(addBox && !isOver ? [propose('add-box', 'Bees cover four fifths of the top box or more.')] : []),
+    ...(addSuper && !isOver ? [propose('add-super', 'The supers are seven tenths full or more.')] : []),
   ];
+}
+
+/** The board has something to lay out for it: nothing is recommended that comes to nothing there. */
+function canBeLaidOut(
+  method: MethodName,
+  { survey, room }: NonNullable<YardColony['state']['frames']>,
+  settings: Settings,
+  coldestNightC: number | null,
+): boolean {
+  let made = 0;
+  const newId = () => {
+    made += 1;
+    return `new ${made}`;
+  };
+  const { hive, manner, flow, queenFrameId } = survey;
+  const { arrangement } = layOut(method, {
+    hive,
+    context: {
+      queenFrameId,
+      otherQueenFrames: new Set(),
+      keptCellFrames: new Set(),
+      cellFrames: new Set(),
+      coldestNightC,
+      warmNightC: settings.interleaveNightC,
+      onlySealedUpBelowC: settings.onlySealedUpNightC,
+      hasDisease: false,
+    },
+    sizes: allSizes(settings),
+    newId,
+    fill: 'empty',
+    usualSuper: settings.superSize,
+    flow,
+    wouldLayPerDay: room.wouldLayPerDay,
+    areCounted: manner === 'counts',
+    manyPests: false,
+    onlySealedBroodUp: false,
+  });
+  return made > 0 || movedFrames(asIs(hive), arrangement).length > 0;
 }
 
 function superWords({ supersFull, ripeSupers }: Triggers): readonly string[] {

@@ -60,7 +60,10 @@ export function colonySchedule(
   const byQueen = scheduleByQueen(from, followUps);
   const own = programmeChecks(followUps, from.liveAbove);
   // Once there are cells, room alone is too late.
-  const room = from.frames && from.liveCells.length === 0 ? makeRoomCheck(from.frames, from.queen, from.parts) : null;
+  const room =
+    from.frames && from.liveCells.length === 0
+      ? makeRoomCheck(from.frames, from.queen, from.parts, from.today, from.settings.hemisphere)
+      : null;
   // The frames say more of a nest without room than the reading does, and say last whether room was made since.
   const toldByFrames = from.frames !== null && from.look !== null && from.frames.survey.on >= from.look.inspection.on;
   const isSaid = (check: Check) =>

@@ -71,6 +71,23 @@ describe('the warning that room runs out', () => {
     expect(rooms({ surveys: [freed, bound] }, '2027-05-10').check).toBeDefined();
   });
 
+  it('ends by itself: after three weeks, and at rest; and asks for no box once the season is over', () => {
+    const bound = survey('2027-05-10T16:00', 'HPPPPYBBBBE');
+    expect(rooms({ surveys: [bound] }, '2027-05-31').check).toBeDefined();
+    expect(rooms({ surveys: [bound] }, '2027-06-01').check).toBeUndefined();
+    const at = (on: string) => {
+      const covered = survey(`${on}T12:00`, 'HPBBBBBBPEE', { coveredSeams: 11 });
+      const seen = inspection({ at: `${on}T11:00`, queen: 'seen', stores: 'not-looked-for' });
+      return rooms({ inspections: [seen], surveys: [covered] }, on).check?.why;
+    };
+    expect(at('2027-07-31')).toContain('time for another');
+    expect(at('2027-08-01')).toBeUndefined();
+    const late = survey('2027-10-31T12:00', 'HPPPPYBBBBE');
+    const seen = inspection({ at: '2027-10-31T11:00', queen: 'seen', stores: 'not-looked-for' });
+    expect(rooms({ inspections: [seen], surveys: [late] }, '2027-10-31').check?.why).toContain('hemmed in');
+    expect(rooms({ inspections: [seen], surveys: [late] }, '2027-11-01').check).toBeUndefined();
+  });
+
   it('asks for a box or a super once those there are are full', () => {
     const over = { role: 'super' as const, size: 'national-super', under: 'excluder' as const };
     const withSuper = aHive(aBox('nest', 'HPBBBBBBEEE'), aBox('super', 'HHHHHHHNNEE', over));

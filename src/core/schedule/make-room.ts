@@ -1,12 +1,15 @@
 import { figure } from '../biology/figure';
 import { SOURCES } from '../biology/sources';
-import { addDays, type Day } from '../calendar/day';
+import { addDays, type Day, daysBetween } from '../calendar/day';
 import { dayWords, rangeWords } from '../calendar/words';
 import type { QueenState } from '../colony/queen-state';
 import type { ProgrammePart } from '../programmes/facts';
+import type { Hemisphere } from '../settings/settings';
+import { ROOM_AT_MOST } from '../space/laying-room';
 import type { Room } from '../space/room';
 import type { SurveyFact } from '../space/survey';
 import type { Triggers } from '../space/triggers';
+import { seasonPart } from './beekeeping-year';
 import { aCheck, type Check, checkKey } from './check';
 
 /** So long before she runs out of room it is time to give some, and so long it is best done at the latest. */
@@ -26,18 +29,25 @@ export interface SurveyedFrames {
 
 /**
  * The warning that a laying queen runs out of room, from the last survey of her frames; null where there is no need, where no
- * queen lays, and where something was begun since that changed the frames.
+ * queen lays, and where something was begun since that changed the frames. It ends by itself: frames of more than three weeks ago tell
+ * nothing of today, bees need no room at rest, and nobody gives a second box or a super once the season is over.
  */
 export function makeRoomCheck(
   { survey, room, triggers }: SurveyedFrames,
   { expected, presumedGone }: Pick<QueenState, 'expected' | 'presumedGone'>,
   parts: readonly ProgrammePart[],
+  today: Day,
+  hemisphere: Hemisphere,
 ): Check | null {
   if (expected !== 'laying' || presumedGone) return null;
+  const season = seasonPart(today, hemisphere);
+  if (season === 'rest' || daysBetween(survey.on, today) > ROOM_AT_MOST.value) return null;
+  const boxesHelp = season !== 'after-season';
+  const [addBox, addSuper] = [boxesHelp && triggers.addBox, boxesHelp && triggers.addSuper];
   if (parts.some(({ programme: { on } }) => on > survey.on || (on === survey.on && survey.source === 'survey')))
     return null;
   const { out } = room;
-  const isPressing = room.bound !== null || room.isShortNow || triggers.addBox || triggers.addSuper;
+  const isPressing = room.bound !== null || room.isShortNow || addBox || addSuper;
   if (!out && !isPressing) return null;
   const latest = latestDay(survey.on, out?.from ?? null, isPressing);
   const notBefore = (day: Day) => (day < survey.on ? survey.on : day > latest ? latest : day);
@@ -45,10 +55,8 @@ export function makeRoomCheck(
     ...(room.bound ? [`The nest is hemmed in by ${BOUND_WORDS[room.bound.by]}`] : []),
     ...(room.isShortNow ? ['She has empty cells for less than two days of laying'] : []),
     ...(out ? [outWords(out)] : []),
-    ...(triggers.addBox
-      ? [`Bees cover ${percentOf(triggers.topBoxCovered)} of the brood boxes: time for another`]
-      : []),
-    ...(triggers.addSuper ? [`The supers are ${percentOf(triggers.supersFull)} full: time for another`] : []),
+    ...(addBox ? [`Bees cover ${percentOf(triggers.topBoxCovered)} of the brood boxes: time for another`] : []),
+    ...(addSuper ? [`The supers are ${percentOf(triggers.supersFull)} full: time for another`] : []),
   ];
   return aCheck({
     key: checkKey('make-room', survey.id),

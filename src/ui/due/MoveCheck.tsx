@@ -15,6 +15,9 @@ import { useSay } from '../offline/useSay';
 /** What checks are mostly put off for. */
 const REASONS = ['next warm day', 'no time', 'rain', 'somebody else looks'];
 
+/** Room that was given without moving frames on the board: it is asked for no more, until frames are surveyed again. */
+const ROOM_GIVEN = 'room was given';
+
 interface Props {
   readonly check: DueView;
   readonly at: DueAt;
@@ -33,7 +36,7 @@ export function MoveCheck({ check, at, minute: shownAt, onDone }: Props) {
   const { issues, isSaying, say } = useSay({ id: at.colonyId, name: at.colonyName });
   const day = parseDay(to);
   const risk = day === null ? 'Give a day that exists.' : riskOfDay(check, at.leaveShut, day);
-  const change = async (kind: CheckChange['kind']) => {
+  const change = async (kind: CheckChange['kind'], because = reason) => {
     const body = {
       id: newId(),
       colonyId: at.colonyId,
@@ -41,14 +44,14 @@ export function MoveCheck({ check, at, minute: shownAt, onDone }: Props) {
       at: minute,
       kind,
       to: kind === 'moved' ? to : null,
-      reason,
+      reason: because,
     };
     const done = {
       moved: `Put on ${day === null ? to : weekdayWords(day)}`,
       skipped: 'Left out',
       'as-it-was': 'As it was',
     }[kind];
-    const said = `${order}. ${done}${reason ? ` (${reason})` : ''}`;
+    const said = `${order}. ${done}${because ? ` (${because})` : ''}`;
     if ((await say('check-change', body, said)) !== 'refused') onDone();
   };
   return (
@@ -78,6 +81,11 @@ export function MoveCheck({ check, at, minute: shownAt, onDone }: Props) {
         <button type="button" className={BUTTON.plain} disabled={day === null} onClick={() => void change('moved')}>
           {risk === null ? 'Put it there' : 'Put it there all the same'}
         </button>
+        {check.code === 'make-room' && (
+          <button type="button" className={BUTTON.plain} onClick={() => void change('skipped', ROOM_GIVEN)}>
+            Room was given
+          </button>
+        )}
         <button type="button" className={BUTTON.danger} onClick={() => void change('skipped')}>
           Leave it out
         </button>
