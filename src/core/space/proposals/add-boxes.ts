@@ -1,5 +1,5 @@
 import { addBox } from '../arrangement';
-import { broodBoxes, supers } from '../hive';
+import { supers } from '../hive';
 import { fillAtWalls } from './lay-nest';
 import { asIs, inOneHive, type Propose, WHOLE } from './proposal';
 import { aboveNest, newSuper } from './stack';
@@ -31,9 +31,5 @@ export const addSuper: Propose = (from) => {
     one === above && one.role === 'super' && one.under === 'excluder' ? { ...one, under: 'open' as const } : one,
   );
   const added = addBox(asIs({ boxes }), WHOLE, box, level);
-  return inOneHive(
-    from,
-    fillAtWalls(added, box.id, from),
-    ...(broodBoxes(hive).length > 0 ? [] : ['There is no brood box.']),
-  );
+  return inOneHive(from, fillAtWalls(added, box.id, from));
 };

@@ -14,7 +14,7 @@ export const cellNuc: Propose = (from) => {
   const nest = [withCell, brood].filter((frame) => frame !== null);
   const food = spareFood(from, nest);
   return {
-    arrangement: intoNuc(from, nest, food).arrangement,
+    arrangement: intoNuc(from, nest, food),
     shaken: shakeable(from, nest),
     queenFrameId: context.queenFrameId,
     queenUnit: context.queenFrameId === null ? null : 'parent',

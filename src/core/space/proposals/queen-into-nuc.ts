@@ -24,16 +24,12 @@ export const NO_CLEAN_FRAME = 'No frame of brood is free of cells: clear one of 
 export const FEED_NUC = 'No frame of stores to spare: feed the nuc.';
 
 /** A nuc box with these frames in the order of a nest, filled up with comb, beside what stays. */
-export function intoNuc(
-  from: ProposalFrom,
-  brood: readonly Frame[],
-  food: readonly Frame[],
-): { readonly arrangement: Arrangement; readonly nuc: Box } {
+export function intoNuc(from: ProposalFrom, brood: readonly Frame[], food: readonly Frame[]): Arrangement {
   const { hive, newId, fill } = from;
   const nuc: Box = { ...boxLike(mainBox(hive), newId(), 'brood'), places: NUC_PLACES };
   const frames = layNest({ brood, food }, NUC_PLACES, 'both-sides', () => newFrame(newId(), nuc.size, fill));
   const arrangement = layInto(parted(hive, 'parent', 'nuc', nuc), nuc.id, frames);
-  return { arrangement: refill(arrangement, hive, from), nuc };
+  return refill(arrangement, hive, from);
 }
 
 /** The queen into a nuc with `howMany` frames of brood and food beside them; the parent is left as it stands. */
@@ -42,7 +38,7 @@ function queenIntoNuc(from: ProposalFrom, howMany: number, isShaken: boolean): P
   const more = [...freeBrood(from, hers)].sort((a, b) => sealedOn(b) - sealedOn(a)).slice(0, howMany - 1);
   const brood = hers ? [hers, ...more] : more;
   const food = spareFood(from, brood);
-  const { arrangement } = intoNuc(from, brood, food);
+  const arrangement = intoNuc(from, brood, food);
   return {
     arrangement,
     shaken: isShaken ? shakeable(from, brood) : [],
