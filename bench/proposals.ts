@@ -93,15 +93,15 @@ let freed = 0;
 const held: string[] = [];
 const hemmed = fc
   .sample(proposalFromOf(boundHive), { seed, numRuns: BOUND_HIVES * 10 })
-  .filter(({ hive, wouldLayPerDay, flow, sizes }) => boundIn(hive, wouldLayPerDay, flow, sizes) !== null)
+  .filter((from) => boundIn(from.hive, from.wouldLayPerDay, from.flow, from) !== null)
   .slice(0, BOUND_HIVES);
 for (const one of hemmed) {
   // Drawn comb is at hand here: without it no list of frames makes room.
   const from = { ...one, fill: 'empty' as const };
   bound += 1;
-  const by = boundIn(from.hive, from.wouldLayPerDay, from.flow, from.sizes)?.by;
+  const by = boundIn(from.hive, from.wouldLayPerDay, from.flow, from)?.by;
   const proposal = propose(by === 'pollen' ? 'pollen-bound' : 'honey-bound', from);
-  if (boundIn(hiveOf(proposal.arrangement, WHOLE), from.wouldLayPerDay, from.flow, from.sizes) === null) freed += 1;
+  if (boundIn(hiveOf(proposal.arrangement, WHOLE), from.wouldLayPerDay, from.flow, from) === null) freed += 1;
   else held.push(`${from.fill}: ${proposal.notes.join(' ')}`);
 }
 say();

@@ -1,6 +1,7 @@
 import type { Day } from '../core/calendar/day';
 import type { ColonyFacts } from '../core/colony/facts';
 import { foldColony } from '../core/colony/fold';
+import type { Room } from '../core/space/room';
 import type { SurveyFact } from '../core/space/survey';
 import { type NeedyColony, needyColonies } from '../views/cells-view';
 import { type RoundView, roundView } from '../views/round-view';
@@ -16,6 +17,8 @@ export interface HiveAtHand {
   readonly lastLookAt: string | null;
   /** Its frames as they were last known; null: never surveyed. */
   readonly lastSurvey: SurveyFact | null;
+  /** The room that follows from it. */
+  readonly lastRoom: Room | null;
 }
 
 export interface RoundsAtHand {
@@ -48,7 +51,13 @@ export function roundsAtHand(pack: Pack, outbox: readonly OutboxEntry[], today: 
       .sort((a, b) => b.round.due.length - a.round.due.length),
     hives: standings.map(({ colony, facts, state }) => {
       const lastLookAt = state.lastLook?.inspection.at ?? null;
-      return { colony, facts, lastLookAt, lastSurvey: state.frames?.survey ?? null };
+      return {
+        colony,
+        facts,
+        lastLookAt,
+        lastSurvey: state.frames?.survey ?? null,
+        lastRoom: state.frames?.room ?? null,
+      };
     }),
     needy: needyColonies({ apiaries, colonies, settings }),
   };

@@ -3,14 +3,14 @@ import { dayWords } from '../core/calendar/words';
 import type { ColonyState } from '../core/colony/fold';
 import { mayStillHoldQueen } from '../core/colony/track-cells';
 import { bestToKeep } from '../core/programmes/best-to-keep';
-import { allSizes, type Settings } from '../core/settings/settings';
+import { allSizes, roomFigures, type Settings } from '../core/settings/settings';
 import { carryForward } from '../core/space/carry-forward';
 import { framesOfCells } from '../core/space/cell-frames';
 import { framesOf, type Hive } from '../core/space/hive';
 import type { Flow } from '../core/space/nectar';
 import type { SurveyFact } from '../core/space/survey';
 import { type Triggers, triggersOf } from '../core/space/triggers';
-import { type RoomWords, roomWords } from './room-words';
+import { type RoomWords, storedRoomWords } from './room-words';
 import type { ColonyEntry, Yard } from './yard';
 
 /** A hive's frames as they stand on a day, with what is known of each. */
@@ -64,7 +64,7 @@ export function framesView(state: ColonyState, surveys: readonly SurveyFact[], s
     queenFrameId: survey.queenFrameId !== null && here.has(survey.queenFrameId) ? survey.queenFrameId : null,
     keptCellFrames,
     cellFrames: framesWith(false).filter((id) => !keptCellFrames.includes(id)),
-    room: roomWords(room, today),
+    room: storedRoomWords(survey, room, roomFigures(settings), today),
     triggers: triggersOf(hive, coveredSeams, sizes),
     coveredSeams,
   };

@@ -3,7 +3,7 @@ import type { DayRange } from '../core/calendar/window';
 import type { MethodName } from '../core/methods/method';
 import { methodNamed } from '../core/methods/methods';
 import { seasonPart } from '../core/schedule/beekeeping-year';
-import { allSizes, type Settings } from '../core/settings/settings';
+import { allSizes, roomFigures, type Settings } from '../core/settings/settings';
 import { broodFrameCount } from '../core/space/hive';
 import { openOrInterleave } from '../core/space/open-or-interleave';
 import { asIs } from '../core/space/proposals/proposal';
@@ -11,7 +11,7 @@ import { propose as layOut } from '../core/space/proposals/propose';
 import { outRange, type Room } from '../core/space/room';
 import type { Triggers } from '../core/space/triggers';
 import { movedFrames } from '../core/space/work-list/order';
-import { roomWords } from './room-words';
+import { storedRoomWords } from './room-words';
 import type { Yard, YardColony } from './yard';
 
 /** What to do for a colony short of room, and why that. */
@@ -62,7 +62,7 @@ const rank = ({ isPressing }: RoomLine) => (isPressing ? 0 : 1);
 
 function roomLine({ colony, apiary, state }: YardColony, settings: Settings, coldestNightC: number | null): RoomLine {
   const { survey, room, triggers } = state.frames as NonNullable<typeof state.frames>;
-  const words = roomWords(room, state.today);
+  const words = storedRoomWords(survey, room, roomFigures(settings), state.today);
   const broodFrames = broodFrameCount(survey.hive);
   const frames = state.frames as NonNullable<typeof state.frames>;
   const canLayOut = (method: MethodName) => canBeLaidOut(method, frames, settings, coldestNightC);
@@ -151,6 +151,7 @@ function canBeLaidOut(
     fill: 'empty',
     usualSuper: settings.superSize,
     flow,
+    nectarKg: roomFigures(settings).nectarKg,
     wouldLayPerDay: room.wouldLayPerDay,
     areCounted: manner === 'counts',
     manyPests: false,

@@ -1,7 +1,12 @@
 import type { Day } from '../core/calendar/day';
 import { dayWords, rangeWords } from '../core/calendar/words';
+import type { Hive } from '../core/space/hive';
 import { ROOM_AT_MOST } from '../core/space/laying-room';
-import type { Room } from '../core/space/room';
+import { type EdgeFrames, nearEdge } from '../core/space/near-edge';
+import type { RoomFigures } from '../core/space/nectar';
+import { type HiveOnDay, knownFrom, type LaidBefore, type Room, roomOf } from '../core/space/room';
+import { frameKindWords } from '../core/space/work-list/work-list';
+import { boxTitle } from './frame-words';
 
 const BOUND_WORDS = {
   pollen: 'Hemmed in by pollen',
@@ -26,7 +31,30 @@ const TREND_WORDS = {
   unknown: '',
 } as const;
 
-export function roomWords({ rate, days, out, isShortNow, bound, course, unseen }: Room, today: Day): RoomWords {
+/** The room that frames give as they are being told, before they are saved. */
+export const surveyRoomWords = (found: HiveOnDay, figures: RoomFigures, before: LaidBefore, today: Day): RoomWords =>
+  withEdge(roomWords(roomOf(found, figures, before), today), found, figures, before);
+
+/** The room of a survey that is stored. */
+export const storedRoomWords = (found: HiveOnDay, room: Room, figures: RoomFigures, today: Day): RoomWords =>
+  withEdge(roomWords(room, today), found, figures, knownFrom(room));
+
+function withEdge(words: RoomWords, found: HiveOnDay, figures: RoomFigures, before: LaidBefore): RoomWords {
+  const edge = nearEdge(found, figures, before);
+  return edge.length === 0 ? words : { ...words, because: [...words.because, edgeWords(edge, found.hive)] };
+}
+
+/** Which frames are worth a second look. Where each hangs was not told, so they are named by what they hold. */
+function edgeWords(edge: readonly EdgeFrames[], hive: Hive): string {
+  const boxes = hive.boxes.flatMap((box) => {
+    const held = edge.filter(({ boxId }) => boxId === box.id).map(({ holds }) => frameKindWords(holds));
+    return held.length === 0 ? [] : [`${held.join(', ')} (${boxTitle(hive, box).toLowerCase()})`];
+  });
+  return `Near the edge: one frame taken for something else would change this. Look again at the frames of ${boxes.join(' and of ')}`;
+}
+
+export function roomWords(room: Room, today: Day): RoomWords {
+  const { rate, days, out, isShortNow, bound, course, unseen, isCounted, nectarDecides, broodMovedOn } = room;
   const free = course[0]?.low ?? 0;
   return {
     headline: headlineOf(),
@@ -36,6 +64,17 @@ export function roomWords({ rate, days, out, isShortNow, bound, course, unseen }
         ? `She lays ${about(rate.now)} eggs a day${TREND_WORDS[rate.trend]}`
         : 'No eggs were found, so nobody can say when room would end',
       `Free to lay in: ${about(free)} cells`,
+      ...(isCounted && rate.now > 0
+        ? ['The frames were only counted: there may be a quarter less brood, and the days allow for that']
+        : []),
+      ...(broodMovedOn !== null
+        ? [`Brood was moved on ${dayWords(broodMovedOn)}: only what she laid since says how fast she lays`]
+        : []),
+      ...(nectarDecides !== null
+        ? [
+            `Reckoned with ${nectarDecides} kg of nectar a day, which brings the day forward; the figure is in the settings`,
+          ]
+        : []),
       ...(unseen > 0 ? [`Not looked at: ${about(unseen)} cells. The later day counts them as free`] : []),
       ...(bound
         ? [

@@ -14,4 +14,5 @@ export const SOURCES = {
   comb: 'Comb counts: cells to the square decimetre of drawn worker comb, over both sides of a frame of that size',
   weighed: 'Weighings of comb, boxes and bees in ordinary use, rounded',
   practice: 'Common practice for giving room',
+  measured: 'Hives counted by frames and painted side by side, compared',
 } as const;

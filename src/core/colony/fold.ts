@@ -4,16 +4,16 @@ import type { Window } from '../calendar/window';
 import { type ColonyCellDates, colonyCellDates } from '../cells/date-cells';
 import { methodNamed } from '../methods/methods';
 import { meaningOf } from '../programmes/answers';
-import type { CheckAnswerFact, ProgrammePart } from '../programmes/facts';
+import type { CheckAnswerFact, ProgrammeFact, ProgrammePart } from '../programmes/facts';
 import { alsoAnswered, answersOfLook, type FollowUpState, followUpsOf } from '../programmes/follow-up-state';
 import { partBy } from '../programmes/parts';
 import { type ColonySchedule, colonySchedule, EMPTY_SCHEDULE } from '../schedule/colony-schedule';
 import type { SurveyedFrames } from '../schedule/make-room';
 import { patienceWith } from '../schedule/virgin-care';
-import { allSizes, type Settings } from '../settings/settings';
+import { roomFigures, type Settings } from '../settings/settings';
 import { roomOf } from '../space/room';
 import { triggersOf } from '../space/triggers';
-import { wouldLay } from '../space/would-lay';
+import { laidBefore } from '../space/would-lay';
 import { afterAnswer } from './after-answer';
 import { afterReading, beforeSeen } from './after-reading';
 import { afterSeen } from './after-seen';
@@ -78,6 +78,9 @@ export interface ColonyState {
   readonly ended: boolean;
 }
 
+/** Frames of brood go to another colony with it. */
+const isParting = ({ units }: ProgrammeFact): boolean => new Set(units.map(({ colonyId }) => colonyId)).size > 1;
+
 /** One pure transition for each kind of step. */
 const AFTER: {
   readonly [K in Step['kind']]: (known: Known, step: Extract<Step, { kind: K }>, setting: Setting) => Known;
@@ -116,9 +119,10 @@ const AFTER: {
     };
   },
   survey: (known, { survey }, { settings, facts }) => {
-    const sizes = allSizes(settings);
-    const triggers = triggersOf(survey.hive, survey.coveredSeams, sizes);
-    const room = roomOf(survey, sizes, wouldLay(facts.surveys, survey.at, sizes));
+    const figures = roomFigures(settings);
+    const triggers = triggersOf(survey.hive, survey.coveredSeams, figures.sizes);
+    const parted = known.parts.filter(({ programme }) => isParting(programme)).map(({ programme }) => programme.on);
+    const room = roomOf(survey, figures, laidBefore(facts.surveys, survey, figures.sizes, parted));
     return { ...known, frames: { survey, room, triggers } };
   },
   answer: (known, { answer }, setting) => {
@@ -290,8 +294,8 @@ const SCHEDULES_KEPT_FOR = 400;
  * and do not count.
  */
 export function foldColony(facts: ColonyFacts, settings: Settings, today: Day): ColonyState {
-  const sizes = allSizes(settings);
-  const inspections = facts.inspections.map((inspection) => withSurveys(inspection, facts.surveys, sizes));
+  const figures = roomFigures(settings);
+  const inspections = facts.inspections.map((inspection) => withSurveys(inspection, facts.surveys, figures));
   const changes = facts.changes.filter(({ on }) => on <= today);
   const setting: Setting = { facts: { ...facts, inspections }, settings, today, changes };
   const parts = facts.parts.map((part) => partBy(part, inspections, facts.answers, today));

@@ -1,8 +1,8 @@
-import type { FrameSize } from '../space/frame-size';
 import { broodFrameCount } from '../space/hive';
+import type { RoomFigures } from '../space/nectar';
 import { roomOf } from '../space/room';
 import type { SurveyFact } from '../space/survey';
-import { wouldLay } from '../space/would-lay';
+import { laidBefore } from '../space/would-lay';
 import type { InspectionFact } from './facts';
 
 /**
@@ -12,11 +12,11 @@ import type { InspectionFact } from './facts';
 export function withSurveys(
   inspection: InspectionFact,
   surveys: readonly SurveyFact[],
-  sizes: readonly FrameSize[],
+  figures: RoomFigures,
 ): InspectionFact {
   const found = surveys.findLast(({ on, source }) => on === inspection.on && source === 'survey');
   if (!found) return inspection;
-  const { days, bound } = roomOf(found, sizes, wouldLay(surveys, found.at, sizes));
+  const { days, bound } = roomOf(found, figures, laidBefore(surveys, found, figures.sizes));
   return {
     ...inspection,
     layingRoomDays: inspection.layingRoomDays ?? days.least,

@@ -4,6 +4,8 @@ import { DEFAULT_SETTINGS, HEMISPHERES, SETTING_LIMITS, type Settings } from '..
 import { idField, nameField } from './fields';
 import { LIMITS } from './limits';
 
+const amount = (key: keyof typeof SETTING_LIMITS) =>
+  z.number().min(SETTING_LIMITS[key].min).max(SETTING_LIMITS[key].max);
 const within = (key: keyof typeof SETTING_LIMITS) => z.int().min(SETTING_LIMITS[key].min).max(SETTING_LIMITS[key].max);
 
 /** A frame size of the keeper’s own. */
@@ -27,6 +29,8 @@ export const settingsFields = z.strictObject({
   mainFlowNearDays: within('mainFlowNearDays'),
   interleaveNightC: within('interleaveNightC'),
   onlySealedUpNightC: within('onlySealedUpNightC'),
+  lightFlowKg: amount('lightFlowKg'),
+  strongFlowKg: amount('strongFlowKg'),
   broodSize: z.string().min(1).max(LIMITS.code),
   superSize: z.string().min(1).max(LIMITS.code),
   ownSizes: z.array(frameSizeField).max(LIMITS.ownSizes).readonly(),

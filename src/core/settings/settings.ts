@@ -11,6 +11,7 @@ import {
   SEAMS_FOR_DEMAREE,
 } from '../methods/strength';
 import { FRAME_SIZES, type FrameSize } from '../space/frame-size';
+import { DEFAULT_NECTAR, type RoomFigures } from '../space/nectar';
 
 export const HEMISPHERES = ['north', 'south'] as const;
 export type Hemisphere = (typeof HEMISPHERES)[number];
@@ -43,6 +44,9 @@ export interface Settings {
   readonly interleaveNightC: number;
   /** With nights under this in the next five only sealed brood goes up in a Demaree, °C. */
   readonly onlySealedUpNightC: number;
+  /** What a hive stores in a day on a light and on a strong flow, kg. */
+  readonly lightFlowKg: number;
+  readonly strongFlowKg: number;
   /** Frame size of a new brood box and of a new super, by its id. */
   readonly broodSize: string;
   readonly superSize: string;
@@ -68,6 +72,8 @@ export const DEFAULT_SETTINGS: Settings = {
   mainFlowNearDays: MAIN_FLOW_NEAR.value,
   interleaveNightC: INTERLEAVE_NIGHT.value,
   onlySealedUpNightC: ONLY_SEALED_UP_NIGHT.value,
+  lightFlowKg: DEFAULT_NECTAR.light,
+  strongFlowKg: DEFAULT_NECTAR.strong,
   broodSize: 'national-deep',
   superSize: 'national-super',
   ownSizes: [],
@@ -88,6 +94,8 @@ export const SETTING_LIMITS = {
   mainFlowNearDays: { min: 0, max: 42 },
   interleaveNightC: { min: 4, max: 18 },
   onlySealedUpNightC: { min: 0, max: 15 },
+  lightFlowKg: { min: 0.1, max: 3 },
+  strongFlowKg: { min: 0.5, max: 8 },
   cellsKept: { min: 1, max: KEPT_CELLS_AT_MOST.value },
 } as const;
 
@@ -96,3 +104,9 @@ export const allSizes = ({ ownSizes }: Pick<Settings, 'ownSizes'>): readonly Fra
   ...FRAME_SIZES,
   ...ownSizes,
 ];
+
+/** What room is reckoned with in this book. */
+export const roomFigures = (settings: Settings): RoomFigures => ({
+  sizes: allSizes(settings),
+  nectarKg: { light: settings.lightFlowKg, strong: settings.strongFlowKg },
+});

@@ -12,7 +12,7 @@ export interface LayingRate {
   /** By the sealed brood: about two weeks ago. */
   readonly before: number;
   readonly trend: 'rising' | 'steady' | 'falling' | 'unknown';
-  /** The lowest and the highest of the three; brood that is not there yet says nothing against eggs that are. */
+  /** The lowest and the highest of those that were laid where they are; brood that is not there yet says nothing against eggs that are. */
   readonly low: number;
   readonly high: number;
 }
@@ -20,22 +20,41 @@ export interface LayingRate {
 /** Counting in tenths is rough: what differs by less than this is the same. */
 const SAME_RATE = figure('Laying rates alike when they differ by less than', 25, '%', SOURCES.caution);
 
+/** How old the oldest brood of each kind is, in days. */
+const OLDEST_EGG = EGG_DAYS.value;
+const OLDEST_LARVA = OLDEST_EGG + OPEN_LARVA_DAYS.value;
+const OLDEST_SEALED = OLDEST_LARVA + SEALED_WORKER_DAYS.value;
+
+/** Brood that came or went on frames longer ago than this many days has emerged: it tells no wrong rate any more. */
+export const MOVED_TELLS_FOR = OLDEST_SEALED;
+
 /**
  * At a steady rate R a colony holds 3R eggs, 6R open larvae and 12R sealed worker cells; so each of the three tells the rate of
- * its own time.
+ * its own time. Brood that was moved tells nothing of her: once frames of it came or went, a kind of brood counts only when all of it was
+ * laid since, and until the sealed brood was there is no trend.
  *
  * @param comb cells; of all boxes in which she can lay
+ * @param sinceMoved days since brood came into the hive or left it; without an end: it never did. Within three days of it even the eggs may
+ * be another's, but they are all there is to go by
  */
-export function layingRate({ eggs, larvae, sealed }: Pick<Comb, 'eggs' | 'larvae' | 'sealed'>): LayingRate {
+export function layingRate(
+  { eggs, larvae, sealed }: Pick<Comb, 'eggs' | 'larvae' | 'sealed'>,
+  sinceMoved = Number.POSITIVE_INFINITY,
+): LayingRate {
   const now = eggs / EGG_DAYS.value;
   const lastWeek = larvae / OPEN_LARVA_DAYS.value;
   const before = sealed / SEALED_WORKER_DAYS.value;
-  const rates = now === 0 ? [now, lastWeek, before] : [now, lastWeek, before].filter((rate) => rate > 0);
+  const told = [
+    now,
+    ...(sinceMoved >= OLDEST_LARVA ? [lastWeek] : []),
+    ...(sinceMoved >= OLDEST_SEALED ? [before] : []),
+  ];
+  const rates = now === 0 ? told : told.filter((rate) => rate > 0);
   return {
     now,
     lastWeek,
     before,
-    trend: trendOf(now, before),
+    trend: sinceMoved < OLDEST_SEALED ? 'unknown' : trendOf(now, before),
     low: Math.min(...rates),
     high: Math.max(...rates),
   };

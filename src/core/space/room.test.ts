@@ -3,7 +3,8 @@ import { day, formatDay } from '../calendar/day';
 import { boundBy } from './bound';
 import { FRAME_SIZES } from './frame-size';
 import { broodFrameCount, combOf, type Hive } from './hive';
-import { nectarPerDay } from './nectar';
+import { DEFAULT_NECTAR, nectarPerDay } from './nectar';
+
 import { openOrInterleave } from './open-or-interleave';
 import { roomLeft, roomOf } from './room';
 import type { SurveyFact } from './survey';
@@ -13,7 +14,9 @@ import { boxWeight } from './weight';
 import { wouldLay } from './would-lay';
 
 const ON = day('2027-05-10');
-const room = (hive: Hive, flow: 'none' | 'light' | 'strong' = 'none') => roomOf({ on: ON, hive, flow }, FRAME_SIZES);
+const FIGURES = { sizes: FRAME_SIZES, nectarKg: DEFAULT_NECTAR };
+const room = (hive: Hive, flow: 'none' | 'light' | 'strong' = 'none') =>
+  roomOf({ on: ON, hive, manner: 'frames', flow }, FIGURES);
 
 describe('the room of a hive', () => {
   it('lies in the brood boxes alone', () => {
@@ -61,7 +64,9 @@ describe('the room of a hive', () => {
 
   it('hems her in by what she would lay with room, and not at all with room for two weeks', () => {
     const hive = aHive(aBox('nest', 'HHHHHNNBBBE'));
-    const at = (shown: number) => roomOf({ on: ON, hive, flow: 'none' }, FRAME_SIZES, shown).bound?.by ?? null;
+    const at = (shown: number) =>
+      roomOf({ on: ON, hive, manner: 'frames', flow: 'none' }, FIGURES, { shown, broodMovedOn: null }).bound?.by ??
+      null;
     // Steady, she lays in what emerges; by the rate that she showed before, one empty frame is not three days.
     expect(at(0)).toBeNull();
     expect(at(2500)).toBe('honey');
@@ -98,9 +103,9 @@ describe('the room of a hive', () => {
   it('goes to nectar where no super takes it', () => {
     const nest = aBox('nest', 'HPBBBBBBPEE');
     const supered = aHive(nest, aBox('super', 'EEEEEEEEEEE', { role: 'super', under: 'excluder' }));
-    expect(nectarPerDay(aHive(nest), 'strong', FRAME_SIZES)).toBeCloseTo(2000 / 0.43);
-    expect(nectarPerDay(supered, 'strong', FRAME_SIZES)).toBeCloseTo((2000 / 0.43) * (2 / 13));
-    expect(nectarPerDay(supered, 'none', FRAME_SIZES)).toBe(0);
+    expect(nectarPerDay(aHive(nest), 'strong', FIGURES)).toBeCloseTo(2000 / 0.43);
+    expect(nectarPerDay(supered, 'strong', FIGURES)).toBeCloseTo((2000 / 0.43) * (2 / 13));
+    expect(nectarPerDay(supered, 'none', FIGURES)).toBe(0);
     expect(room(aHive(nest), 'strong').days.byNow).toBeLessThan(room(supered, 'strong').days.byNow);
   });
 });

@@ -2,6 +2,7 @@ import { INTERLEAVE_NIGHT } from '../methods/strength';
 import { type Glance, sidesByGlance } from './count-survey';
 import { FRAME_SIZES } from './frame-size';
 import type { Box, Frame, Hive } from './hive';
+import { DEFAULT_NECTAR } from './nectar';
 import type { ProposalFrom } from './proposals/proposal';
 
 const GLANCE_OF: { readonly [letter: string]: Glance } = {
@@ -65,6 +66,7 @@ export function proposalFrom(hive: Hive, over: Partial<ProposalFrom> = {}): Prop
     fill: 'empty',
     usualSuper: 'national-super',
     flow: 'none',
+    nectarKg: DEFAULT_NECTAR,
     wouldLayPerDay: 1200,
     areCounted: false,
     manyPests: false,

@@ -11,7 +11,7 @@ import { checkArrangement } from '../../core/space/arrangement-rules';
 import type { FrameSize } from '../../core/space/frame-size';
 import { newDummy, newFrame } from '../../core/space/frame-traits';
 import type { Box, Hive } from '../../core/space/hive';
-import type { Flow } from '../../core/space/nectar';
+import type { Flow, NectarKg } from '../../core/space/nectar';
 import { asIs } from '../../core/space/proposals/proposal';
 import { draftKey } from '../../device/stored-draft';
 import { NOTHING_PROPOSED } from '../../views/board-state';
@@ -61,6 +61,7 @@ export interface BoardPageProps {
   /** The frames were only counted: where each hangs is assumed. */
   readonly areCounted: boolean;
   readonly flow: Flow;
+  readonly nectarKg: NectarKg;
   readonly wouldLayPerDay: number;
   /** What the method asks for when it is begun by this list; null: it runs already. */
   readonly start: StartView | null;
@@ -160,6 +161,7 @@ export function BoardPage(props: BoardPageProps) {
       fill,
       usualSuper: usual.super,
       flow: props.flow,
+      nectarKg: props.nectarKg,
       wouldLayPerDay: props.wouldLayPerDay,
       areCounted: props.areCounted,
       manyPests,

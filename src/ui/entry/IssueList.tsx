@@ -28,6 +28,8 @@ const FIELD_NAMES: Readonly<Record<string, string>> = {
   leastSeamsDemaree: 'Covered seams for a Demaree',
   mainFlowNearDays: 'Main flow within',
   interleaveNightC: 'Warm nights for interleaving',
+  lightFlowKg: 'Stored in a day on some flow',
+  strongFlowKg: 'Stored in a day on the main flow',
   on: 'Day',
   emergedFrom: 'Emerged from',
   emergedTo: 'Emerged by',

@@ -15,15 +15,16 @@ import { SizeSettings } from './SizeSettings';
 export function SettingsForm({ settings }: { settings: Settings }) {
   const [draft, setDraft] = useState(settings);
   const { issues, isSaving, save } = useSave('/api/settings');
-  const number = (key: keyof typeof SETTING_LIMITS, name: string, hint: string, mayBeEmpty = false) => (
+  const number = (key: keyof typeof SETTING_LIMITS, name: string, hint: string, mayBeEmpty = false, step = 1) => (
     <Field name={name} hint={hint} problem={problemOf(issues, key)}>
       {(props) => (
         <input
           {...props}
           type="number"
-          inputMode="numeric"
+          inputMode={step < 1 ? 'decimal' : 'numeric'}
           min={SETTING_LIMITS[key].min}
           max={SETTING_LIMITS[key].max}
+          step={step}
           placeholder={mayBeEmpty ? 'by what was seen' : undefined}
           value={draft[key] ?? ''}
           onChange={(event) =>
@@ -126,6 +127,21 @@ export function SettingsForm({ settings }: { settings: Settings }) {
           'onlySealedUpNightC',
           'Cold nights for open brood',
           'Degrees below which only sealed brood goes up in a Demaree. Default 7.',
+        )}
+        <h2 className="mt-8 border-t-2 border-ink pt-2 text-xl">Room</h2>
+        {number(
+          'lightFlowKg',
+          'Stored in a day on some flow, kg',
+          'What a hive puts by when some nectar comes in. It takes room from her. Default 0.5.',
+          false,
+          0.1,
+        )}
+        {number(
+          'strongFlowKg',
+          'Stored in a day on the main flow, kg',
+          'What a strong hive puts by on the main flow. Default 2.',
+          false,
+          0.1,
         )}
         <SizeSettings settings={draft} issues={issues} onChange={(sizes) => setDraft({ ...draft, ...sizes })} />
         <button type="submit" className={`${BUTTON.act} mt-5`} disabled={isSaving}>

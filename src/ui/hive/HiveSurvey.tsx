@@ -3,7 +3,8 @@
 import { useState } from 'react';
 import { v7 as newId } from 'uuid';
 import { dayOfMinute } from '../../core/calendar/day';
-import { allSizes, type Settings } from '../../core/settings/settings';
+import { roomFigures, type Settings } from '../../core/settings/settings';
+import { knownFrom } from '../../core/space/room';
 import { beginSurvey } from '../../device/begin-survey';
 import type { KeptSaying } from '../../device/outbox-entry';
 import type { HiveAtHand } from '../../device/rounds-at-hand';
@@ -26,7 +27,7 @@ interface Props {
 
 /** Surveys the frames of one hive from what is kept on this device. */
 export function HiveSurvey({ hive, apiary, settings, minute, refused }: Props) {
-  const { colony, lastLookAt, lastSurvey } = hive;
+  const { colony, lastLookAt, lastSurvey, lastRoom } = hive;
   const [begun] = useState(() => {
     if (refused) return { begin: draftOfSurvey(refused.body), carriedFrom: null };
     const ids = { surveyId: newId(), boxId: newId() };
@@ -46,7 +47,8 @@ export function HiveSurvey({ hive, apiary, settings, minute, refused }: Props) {
       <SurveyForm
         colonyName={colony.name}
         placeName={colony.stand}
-        sizes={allSizes(settings)}
+        figures={roomFigures(settings)}
+        before={knownFrom(lastRoom)}
         usual={{ brood: settings.broodSize, super: settings.superSize }}
         now={minute}
         {...begun}

@@ -4,16 +4,15 @@ import { useState } from 'react';
 import { v7 as newId } from 'uuid';
 import { dayOfMinute, formatDay, parseDay } from '../../core/calendar/day';
 import type { Issue } from '../../core/problems/issue';
-import type { FrameSize } from '../../core/space/frame-size';
 import { sizeOf } from '../../core/space/frame-size';
 import { type Box, framesOf } from '../../core/space/hive';
-import type { Flow } from '../../core/space/nectar';
-import { roomOf } from '../../core/space/room';
+import type { Flow, RoomFigures } from '../../core/space/nectar';
+import type { LaidBefore } from '../../core/space/room';
 import { draftKey } from '../../device/stored-draft';
 import { type SurveyDraft, surveyOf, untoldBoxes, untoldPlaces } from '../../device/survey-draft';
 import { linesAsText, surveyLines } from '../../views/entry-lines';
 import { boxTitle } from '../../views/frame-words';
-import { roomWords } from '../../views/room-words';
+import { surveyRoomWords } from '../../views/room-words';
 import { Choice } from '../controls/Choice';
 import { BUTTON, FIELD } from '../controls/styles';
 import { WhenFields } from '../controls/WhenFields';
@@ -37,7 +36,9 @@ interface Props {
   readonly begin: SurveyDraft;
   /** Says from which survey the frames were carried forward; null: they were not. */
   readonly carriedFrom: string | null;
-  readonly sizes: readonly FrameSize[];
+  readonly figures: RoomFigures;
+  /** What earlier surveys tell of how she lays. */
+  readonly before: LaidBefore;
   readonly usual: { readonly brood: string; readonly super: string };
   readonly now: string;
   /** Why it came back, where it did. */
@@ -51,7 +52,8 @@ export function SurveyForm({
   placeName,
   begin,
   carriedFrom,
-  sizes,
+  figures,
+  before,
   usual,
   now,
   refusedFor,
@@ -65,6 +67,7 @@ export function SurveyForm({
   const [missing, setMissing] = useState<readonly Issue[]>([]);
   const [brush, setBrush] = useState<Brush>({ reach: 'frame', fill: 'brood' });
   const { hive, manner } = draft;
+  const { sizes } = figures;
   const untold = untoldBoxes(draft);
   const on = parseDay(draft.at.slice(0, 10)) ?? dayOfMinute(now);
 
@@ -86,7 +89,8 @@ export function SurveyForm({
     onSaved(said);
   };
 
-  const room = untold.length === 0 ? roomWords(roomOf({ on, hive, flow: draft.flow }, sizes), on) : null;
+  const room =
+    untold.length === 0 ? surveyRoomWords({ on, hive, manner, flow: draft.flow }, figures, before, on) : null;
   const addBox = (role: 'brood' | 'super') => {
     const size = sizeOf(role === 'brood' ? usual.brood : usual.super, sizes);
     change({ type: 'add-box', role, id: newId(), size: size.id, places: size.places });

@@ -216,7 +216,7 @@ const JUDGES: { readonly [N in FaultNumber]: Judge } = {
   10: (judged) => {
     const { method, from, after } = judged;
     if (!FREES_THE_NEST.includes(method)) return [];
-    const is = (hive: Hive) => boundIn(hive, from.wouldLayPerDay, from.flow, from.sizes) !== null;
+    const is = (hive: Hive) => boundIn(hive, from.wouldLayPerDay, from.flow, from) !== null;
     const isSaid = hasNote(judged, /hemmed in|drawn comb/i);
     return is(from.hive) && is(hiveOf(after, WHOLE)) && !isSaid ? ['she is hemmed in as before'] : [];
   },

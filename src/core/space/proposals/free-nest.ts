@@ -33,8 +33,8 @@ export const pollenBound: Propose = (from) =>
 const layingNow = (arrangement: Arrangement) => layingBoxes(hiveOf(arrangement, WHOLE));
 
 /** What hems in the boxes in which she lays; null: nothing any more. */
-export const boundNow = (arrangement: Arrangement, { sizes, flow, wouldLayPerDay }: ProposalFrom) =>
-  boundIn(hiveOf(arrangement, WHOLE), wouldLayPerDay, flow, sizes);
+export const boundNow = (arrangement: Arrangement, from: ProposalFrom) =>
+  boundIn(hiveOf(arrangement, WHOLE), from.wouldLayPerDay, from.flow, from);
 
 interface InTheWay {
   readonly frame: Frame;

@@ -2,7 +2,7 @@ import type { Arrangement } from '../arrangement';
 import type { ArrangementContext } from '../arrangement-rules';
 import type { FrameSize } from '../frame-size';
 import type { Hive } from '../hive';
-import type { Flow } from '../nectar';
+import type { Flow, NectarKg } from '../nectar';
 
 /** What a proposal is made from. */
 export interface ProposalFrom {
@@ -16,6 +16,7 @@ export interface ProposalFrom {
   /** Size of the keeper’s usual super, for a hive that has none yet. */
   readonly usualSuper: string;
   readonly flow: Flow;
+  readonly nectarKg: NectarKg;
   /** Eggs a day that she would lay if she had room. */
   readonly wouldLayPerDay: number;
   /** Frames were only counted by what they mainly hold: how the ages of brood are spread over them is not known. */

@@ -5,6 +5,7 @@ import { FRAME_SIZES } from '../frame-size';
 import { newDummy } from '../frame-traits';
 import { type Box, combOf, type Frame, framesOf, type Hive, isBroodFrame, layingBoxes } from '../hive';
 import { layingRate } from '../laying-rate';
+import { DEFAULT_NECTAR } from '../nectar';
 import type { ProposalFrom } from './proposal';
 
 /** Painted sides: brood by age with its arc of food, and frames of stores or comb. Tenths, the left side and the right. */
@@ -163,6 +164,7 @@ export const proposalFromOf = (hives: fc.Arbitrary<Hive>): fc.Arbitrary<Proposal
             return `new/${made}`;
           },
           usualSuper: 'national-super',
+          nectarKg: DEFAULT_NECTAR,
           wouldLayPerDay: layingRate(combOf(hive.boxes, FRAME_SIZES)).high,
           areCounted: false,
           ...rest,

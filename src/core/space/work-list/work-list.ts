@@ -47,10 +47,13 @@ const CONTENT_NAMES = {
   sealed: 'brood',
 } as const;
 
+/** What frames are called by what they mainly hold. */
+export const frameKindWords = (main: keyof typeof CONTENT_NAMES): string => CONTENT_NAMES[main];
+
 /** What a frame is called by what it holds. */
 export function frameWords(frame: Frame): string {
   const main = mainContent(frame);
-  return main === null ? frame.kind : CONTENT_NAMES[main];
+  return main === null ? frame.kind : frameKindWords(main);
 }
 
 /**

@@ -5,7 +5,7 @@ import { fitOf } from '@/core/methods/fit';
 import { fitFactsOf } from '@/core/methods/fit-facts';
 import { ALL_METHOD_NAMES } from '@/core/methods/method';
 import { methodNamed } from '@/core/methods/methods';
-import { allSizes } from '@/core/settings/settings';
+import { allSizes, roomFigures } from '@/core/settings/settings';
 import { movesFrames } from '@/core/space/proposals/propose';
 import { database } from '@/db/open';
 import { now } from '@/server/clock';
@@ -53,6 +53,7 @@ export default async function Page({ params }: { params: Promise<{ id: string; m
       coveredSeams={coveredSeams}
       areCounted={areCounted}
       flow={flow}
+      nectarKg={roomFigures(settings).nectarKg}
       wouldLayPerDay={wouldLayPerDay}
       start={start}
       others={otherHives(yard, colony)}

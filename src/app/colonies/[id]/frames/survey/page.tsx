@@ -1,7 +1,8 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { v7 as newId } from 'uuid';
-import { allSizes } from '@/core/settings/settings';
+import { roomFigures } from '@/core/settings/settings';
+import { knownFrom } from '@/core/space/room';
 import { database } from '@/db/open';
 import { beginSurvey } from '@/device/begin-survey';
 import { now } from '@/server/clock';
@@ -30,7 +31,8 @@ export default async function Page({ params, searchParams }: Props) {
     <DeskSurvey
       colonyName={colony.name}
       placeName={[apiary.name, colony.stand].filter(Boolean).join(', ')}
-      sizes={allSizes(settings)}
+      figures={roomFigures(settings)}
+      before={knownFrom(state.frames?.room ?? null)}
       usual={{ brood: settings.broodSize, super: settings.superSize }}
       now={at.minute}
       cameBackId={cameBackId}
