@@ -4,8 +4,12 @@ import { dayWords } from '../core/calendar/words';
 import { allSizes, type Settings } from '../core/settings/settings';
 import { carryForward } from '../core/space/carry-forward';
 import { sizeOf } from '../core/space/frame-size';
+import type { Hive } from '../core/space/hive';
 import type { SurveyFact } from '../core/space/survey';
 import type { SurveyDraft } from './survey-draft';
+
+/** Bees sit elsewhere by the next look: their seams are counted anew. */
+const uncovered = ({ boxes }: Hive): Hive => ({ boxes: boxes.map((box) => ({ ...box, coveredSeams: null })) });
 
 /**
  * What a new survey begins with: the frames as they were last known, with what has hatched and been laid since; or one brood box
@@ -38,7 +42,7 @@ export function beginSurvey(
   const days = daysBetween(last.on, dayOfMinute(at) > today ? today : dayOfMinute(at));
   const since = last.source === 'moves' ? 'as they were left' : 'as they were found';
   return {
-    begin: { ...blank, manner: 'frames', hive: carryForward(last.hive, days, sizes) },
+    begin: { ...blank, manner: 'frames', hive: uncovered(carryForward(last.hive, days, sizes)) },
     carriedFrom: `The frames ${since} on ${dayWords(last.on)}${days > 0 ? `, with what has hatched and been laid in ${days} ${days === 1 ? 'day' : 'days'}: a guess. Correct it` : '. Correct them'}.`,
   };
 }

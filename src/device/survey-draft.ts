@@ -7,6 +7,7 @@ import {
   framesByCount,
   type GlanceCounts,
 } from '../core/space/count-survey';
+import { coveredByBox } from '../core/space/covered';
 import type { Box, BoxRole, Frame } from '../core/space/hive';
 
 /** What a frame’s place can be said to hold at a stroke: a comb by its main content, a dummy board or a feeder. */
@@ -31,6 +32,10 @@ export type SurveyChange =
       readonly count: number;
       readonly newIds: readonly string[];
     }
+  /** A frame of empty comb at the right end of a box. */
+  | { readonly type: 'add-frame'; readonly boxId: string; readonly newId: string }
+  /** No frame hangs there: the others close up. */
+  | { readonly type: 'drop-frame'; readonly frameId: string }
   | { readonly type: 'fill-frame'; readonly frameIds: readonly string[]; readonly fill: FrameFill }
   | { readonly type: 'side'; readonly frameId: string; readonly side: 0 | 1; readonly holds: Side }
   | {
@@ -41,7 +46,11 @@ export type SurveyChange =
       readonly places: number;
     }
   | { readonly type: 'drop-box'; readonly boxId: string }
-  | { readonly type: 'box'; readonly boxId: string; readonly fields: Partial<Pick<Box, 'size' | 'places' | 'under'>> }
+  | {
+      readonly type: 'box';
+      readonly boxId: string;
+      readonly fields: Partial<Pick<Box, 'size' | 'places' | 'under' | 'coveredSeams' | 'tape'>>;
+    }
   | { readonly type: 'clear-box'; readonly boxId: string };
 
 /** Frames that were counted so far in a box. */
@@ -77,6 +86,18 @@ export function changeSurvey(draft: SurveyDraft, change: SurveyChange): SurveyDr
         counts: { ...draft.counts, [boxId]: counts },
         queenFrameId: null,
       };
+    }
+    case 'add-frame': {
+      const { boxId, newId } = change;
+      return withBox(draft, boxId, (box) => {
+        const frames = [...box.frames, { id: newId, size: box.size, ...frameCountedAs('empty') }];
+        return { ...box, frames, places: Math.max(box.places, frames.length) };
+      });
+    }
+    case 'drop-frame': {
+      const { frameId } = change;
+      const without = withBoxes(draft, (box) => ({ ...box, frames: box.frames.filter(({ id }) => id !== frameId) }));
+      return { ...without, queenFrameId: draft.queenFrameId === frameId ? null : draft.queenFrameId };
     }
     case 'fill-frame': {
       const painted = new Set(change.frameIds);
@@ -129,7 +150,8 @@ const withFrames = (draft: SurveyDraft, of: (frame: Frame) => Frame) =>
 
 /** The survey as it is sent. */
 export function surveyOf({ counts: _, ...draft }: SurveyDraft): SurveyEntry {
-  return { ...draft, source: 'survey' };
+  // Counted by box, the seams of the hive are those together.
+  return { ...draft, source: 'survey', coveredSeams: coveredByBox(draft.hive) ?? draft.coveredSeams };
 }
 
 /** A survey that came back, to be put right. */

@@ -1,6 +1,7 @@
-import { CONTENT_WORDS, CONTENTS, tenthsOf } from '../core/space/content';
+import { CONTENT_WORDS, CONTENTS, type Side, TENTHS, tenthsOf } from '../core/space/content';
 import { type CountedAs, GLANCE_WORDS } from '../core/space/count-survey';
-import { type Box, broodBoxes, type Frame, type Hive, supers } from '../core/space/hive';
+import type { Box, Frame, Hive } from '../core/space/hive';
+import { boxName } from '../core/space/work-list/box-names';
 
 /** What a place of a box is counted as. */
 export const COUNTED_WORDS: { readonly [C in CountedAs]: string } = {
@@ -22,9 +23,18 @@ export function frameContents({ sides, kind }: Frame): string {
   return `${parts.map(({ content, tenths }) => `${CONTENT_WORDS[content]} ${tenths}`).join(', ')}, of 20 tenths`;
 }
 
-/** `Brood box`, `Brood box 2`, `Super 1`: a box as a heading. */
+/** What one side of a comb holds: `sealed brood 6, pollen 1, empty comb 3, of 10 tenths`. */
+export function sideContents(side: Side): string {
+  const parts = CONTENTS.filter((content) => tenthsOf(side, content) > 0).sort(
+    (a, b) => tenthsOf(side, b) - tenthsOf(side, a),
+  );
+  const [only] = parts;
+  if (parts.length === 1 && only) return `all ${CONTENT_WORDS[only]}`;
+  return `${parts.map((content) => `${CONTENT_WORDS[content]} ${tenthsOf(side, content)}`).join(', ')}, of ${TENTHS} tenths`;
+}
+
+/** `Brood box`, `Brood box 2`, `Super 1 (red tape)`: a box as a heading. */
 export function boxTitle(hive: Hive, box: Box): string {
-  const alike = box.role === 'brood' ? broodBoxes(hive) : supers(hive);
-  const word = box.role === 'brood' ? 'Brood box' : 'Super';
-  return alike.length === 1 ? word : `${word} ${alike.findIndex(({ id }) => id === box.id) + 1}`;
+  const name = boxName(hive, box);
+  return name.charAt(0).toUpperCase() + name.slice(1);
 }

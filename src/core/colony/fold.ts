@@ -11,6 +11,7 @@ import { type ColonySchedule, colonySchedule, EMPTY_SCHEDULE } from '../schedule
 import type { SurveyedFrames } from '../schedule/make-room';
 import { patienceWith } from '../schedule/virgin-care';
 import { roomFigures, type Settings } from '../settings/settings';
+import { aboveExcluder } from '../space/above-excluder';
 import { roomOf } from '../space/room';
 import { triggersOf } from '../space/triggers';
 import { laidBefore } from '../space/would-lay';
@@ -123,7 +124,7 @@ const AFTER: {
     const triggers = triggersOf(survey.hive, survey.coveredSeams, figures.sizes);
     const parted = known.parts.filter(({ programme }) => isParting(programme)).map(({ programme }) => programme.on);
     const room = roomOf(survey, figures, laidBefore(facts.surveys, survey, figures.sizes, parted));
-    return { ...known, frames: { survey, room, triggers } };
+    return { ...known, frames: { survey, room, triggers, above: aboveExcluder(survey, known.frames?.survey ?? null) } };
   },
   answer: (known, { answer }, setting) => {
     const after = withAnswer(known, answer, setting);

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { CONTENTS, type Side, sideFault, TENTHS } from '../space/content';
-import { BOX_ROLES, FRAME_KINDS, framesOf } from '../space/hive';
+import { BOX_ROLES, FRAME_KINDS, framesOf, TAPES } from '../space/hive';
 import { idField } from './fields';
 import { LIMITS } from './limits';
 
@@ -34,6 +34,8 @@ const boxField = z.strictObject({
   places: z.int().min(1).max(LIMITS.frames),
   under: z.enum(['open', 'excluder', 'board']),
   frames: z.array(frameField).max(LIMITS.frames).readonly(),
+  coveredSeams: z.int().min(0).max(LIMITS.frames).nullable().optional(),
+  tape: z.enum(TAPES).nullable().optional(),
 });
 
 /** A hive: at least one brood box, no frame twice. */

@@ -162,6 +162,8 @@ export interface Method {
   readonly options: readonly MethodOption[];
   /** Its two units are alike: should the queen turn up in the one without her, they change parts. */
   readonly unitsMayChange?: true;
+  /** The brood nest is left alone until its first follow-up: looks before that go into the box above. */
+  readonly nestAlone?: true;
   /** How it fails, and what then. */
   readonly failures: readonly { readonly sign: string; readonly remedy: string }[];
   /** Where the schools differ, Ubbet's default first, with its reason. */

@@ -47,7 +47,8 @@ export const interleave: Method = {
     'Brood, empty, brood: two kept together in the middle.',
     'Young larvae stay together; empties go beside emerging brood.',
   ],
-  followUps: spaceCheck(20, 30, 'Leave the nest alone until then; look into the box above earlier.'),
+  followUps: spaceCheck(20, 30, 'The nest was left alone until now: are the new frames drawn and laid in?'),
+  nestAlone: true,
   schools: [OPEN_OR_INTERLEAVE],
 };
 

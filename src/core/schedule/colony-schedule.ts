@@ -13,6 +13,7 @@ import { aCheck, type Check, type CheckCode, checkKey, type LeaveShut } from './
 import { applyChanges, type SkippedCheck } from './check-changes';
 import { doubtCheck } from './doubt-check';
 import { eitherHalf } from './either-half';
+import { excluderCheck } from './excluder-check';
 import { outOfLeaveShut } from './leave-shut-wins';
 import { makeRoomCheck } from './make-room';
 import { programmeChecks } from './programme-checks';
@@ -70,7 +71,8 @@ export function colonySchedule(
     (room !== null || toldByFrames) && check.code === 'act' && from.look?.reading.reading === 'congested';
   const kept = byQueen.checks.filter((check) => !isSameVisit(check, own) && !isSaid(check));
   const doubt = doubtCheck(from);
-  const all = [...kept, ...own, ...(room ? [room] : []), ...(doubt ? [doubt] : [])];
+  const excluder = excluderCheck(from);
+  const all = [...kept, ...own, ...(room ? [room] : []), ...(doubt ? [doubt] : []), ...(excluder ? [excluder] : [])];
   const dated = all.map((check) => outOfLeaveShut(check, byQueen.leaveShut));
   const isMissed = (check: Check) => isMoot(check, byQueen.leaveShut, from.today);
   const changed = applyChanges(

@@ -5,6 +5,7 @@ import { dayWords, rangeWords } from '../calendar/words';
 import type { QueenState } from '../colony/queen-state';
 import type { ProgrammePart } from '../programmes/facts';
 import type { Hemisphere } from '../settings/settings';
+import type { AboveExcluder } from '../space/above-excluder';
 import { ROOM_AT_MOST } from '../space/laying-room';
 import type { Room } from '../space/room';
 import type { SurveyFact } from '../space/survey';
@@ -25,6 +26,8 @@ export interface SurveyedFrames {
   readonly survey: SurveyFact;
   readonly room: Room;
   readonly triggers: Triggers;
+  /** What was found above an excluder; null: there is none. */
+  readonly above: AboveExcluder | null;
 }
 
 /**

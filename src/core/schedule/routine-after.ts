@@ -1,4 +1,5 @@
-import type { Day } from '../calendar/day';
+import { addDays, type Day } from '../calendar/day';
+import { dayWords } from '../calendar/words';
 import type { LookRead } from '../colony/look';
 import { methodNamed } from '../methods/methods';
 import { aCheck, type Check, checkKey } from './check';
@@ -26,5 +27,24 @@ export function routineAfter(from: ScheduleFrom, look: LookRead): Check {
       ? { on, thoroughness, cellsRemoved: takenDown > 0 || wereGiven, datesStand }
       : { on: searched, thoroughness: 'cleared' as const, cellsRemoved: false, datesStand: false };
   const routine = routineLook({ ...last, clipped: queen.clipped, alreadyDue }, settings);
-  return aCheck({ key: checkKey('look', id), code: 'look', ...routine });
+  const check = aCheck({ key: checkKey('look', id), code: 'look', ...routine });
+  const until = nestAloneUntil(from);
+  return until !== null && check.window.ideal < until && liveCells.length === 0 ? intoBoxAbove(check, until) : check;
 }
+
+/** The day until which a nest is left alone for the frames that were put into it, exclusive; null: it is not. */
+function nestAloneUntil({ parts }: ScheduleFrom): Day | null {
+  const days = parts.flatMap(({ programme: { method, on, endedOn } }) => {
+    const { nestAlone, followUps } = methodNamed(method);
+    const [first] = followUps;
+    return nestAlone && first && endedOn === null ? [addDays(on, first.from)] : [];
+  });
+  return days.length === 0 ? null : (Math.max(...days) as Day);
+}
+
+/** Swarm cells do not wait for new frames to be drawn: the look has its day, and the nest its own. */
+const intoBoxAbove = (check: Check, until: Day): Check => ({
+  ...check,
+  order: 'Look into the box above, and leave the nest alone',
+  why: `The nest has its new frames and is left alone until ${dayWords(until)}. Tip up the box above and look along the bottom bars; open the nest only for cups with eggs or charged cells. ${check.why}`,
+});

@@ -7,9 +7,10 @@ import type { SurveyFact } from './survey';
  * The last day up to a survey on which frames of brood came into the hive or left it, as the frames that were moved tell; null: none did
  * within the time for which brood tells a rate.
  *
- * @param surveys of one colony, in order of time
+ * @param told of one colony, in any order
  */
-export function broodMovedOn(surveys: readonly SurveyFact[], { at, on }: Pick<SurveyFact, 'at' | 'on'>): Day | null {
+export function broodMovedOn(told: readonly SurveyFact[], { at, on }: Pick<SurveyFact, 'at' | 'on'>): Day | null {
+  const surveys = [...told].sort((a, b) => (a.at < b.at || (a.at === b.at && a.id < b.id) ? -1 : 1));
   for (let i = surveys.length - 1; i > 0; i--) {
     const [was, left] = [surveys[i - 1] as SurveyFact, surveys[i] as SurveyFact];
     if (left.at > at || left.source !== 'moves') continue;

@@ -18,6 +18,10 @@ export interface Frame {
 export const BOX_ROLES = ['brood', 'super'] as const;
 export type BoxRole = (typeof BOX_ROLES)[number];
 
+/** Colours of tape by which a keeper tells boxes that look alike. */
+export const TAPES = ['red', 'yellow', 'green', 'blue', 'white'] as const;
+export type Tape = (typeof TAPES)[number];
+
 /** One box: its frames from the left, pushed together. */
 export interface Box {
   readonly id: string;
@@ -29,6 +33,10 @@ export interface Box {
   /** A queen excluder, or a division board, lies under it. */
   readonly under: 'open' | 'excluder' | 'board';
   readonly frames: readonly Frame[];
+  /** Seams of it that bees cover; null or absent: not counted by box. */
+  readonly coveredSeams?: number | null;
+  /** What is stuck on it; null or absent: nothing. */
+  readonly tape?: Tape | null;
 }
 
 /** A hive's boxes from the floor up. */

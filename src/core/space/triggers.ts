@@ -1,5 +1,6 @@
 import { figure } from '../biology/figure';
 import { SOURCES } from '../biology/sources';
+import { coveredIn } from './covered';
 import type { FrameSize } from './frame-size';
 import { type Box, broodBoxes, combOf, type Hive, supers } from './hive';
 
@@ -20,10 +21,12 @@ export interface Triggers {
 }
 
 /**
- * @param coveredSeams of all brood boxes; null: not counted
+ * @param coveredSeams of all brood boxes, where they were not counted by box; null: not counted
  */
 export function triggersOf(hive: Hive, coveredSeams: number | null, sizes: readonly FrameSize[]): Triggers {
-  const topBoxCovered = coveredSeams === null ? null : topCover(broodBoxes(hive), coveredSeams);
+  const top = broodBoxes(hive).at(-1);
+  const isCounted = coveredSeams !== null || typeof top?.coveredSeams === 'number';
+  const topBoxCovered = top && isCounted ? coveredShare(top, hive, coveredSeams) : null;
   const above = supers(hive);
   const supersFull = above.length === 0 ? null : fillOf(above, sizes).full;
   return {
@@ -35,11 +38,9 @@ export function triggersOf(hive: Hive, coveredSeams: number | null, sizes: reado
   };
 }
 
-/** The cluster sits across its boxes: each is covered as far as all of them are. */
-function topCover(boxes: readonly Box[], coveredSeams: number): number {
-  const frames = boxes.reduce((sum, box) => sum + box.frames.length, 0);
-  return frames === 0 ? 0 : Math.min(1, coveredSeams / frames);
-}
+/** Where only the hive's seams were counted, the cluster sits across its boxes: each is covered as far as all of them are. */
+const coveredShare = (box: Box, hive: Hive, coveredSeams: number | null): number =>
+  box.frames.length === 0 ? 0 : coveredIn(box, hive, coveredSeams) / box.frames.length;
 
 /** Shares of all comb, drawn or not, that hold honey or nectar, and sealed honey. */
 export function fillOf(boxes: readonly Box[], sizes: readonly FrameSize[]): { full: number; sealed: number } {

@@ -27,7 +27,7 @@ export function wouldLay(surveys: readonly SurveyFact[], until: string, sizes: r
 /**
  * What the surveys up to one, and the days on which the colony was parted, tell of how she lays.
  *
- * @param surveys of one colony, in order of time
+ * @param surveys of one colony, in any order
  * @param parted days on which frames of brood left for another hive or came from one, beside those that the surveys tell of
  */
 export function laidBefore(

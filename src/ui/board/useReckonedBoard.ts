@@ -68,7 +68,7 @@ export function useReckonedBoard(board: BoardState, known: BoardKnown) {
         placesAssumed,
         keptCellFrames: context.keptCellFrames,
         shaken: context.shaken,
-        coveredSeams: coveredSeams ?? 0,
+        coveredSeams,
         unitName,
         sizes,
       }),

@@ -2,7 +2,7 @@
 
 import type { FrameSize } from '../../core/space/frame-size';
 import { sizeOf } from '../../core/space/frame-size';
-import type { Box } from '../../core/space/hive';
+import { type Box, TAPES } from '../../core/space/hive';
 import type { SurveyChange } from '../../device/survey-draft';
 import { BUTTON } from '../controls/styles';
 
@@ -20,7 +20,7 @@ const MOST = 14;
 
 /** What kind of box it is: its frames’ size, how many it holds, what lies under it. */
 export function BoxSettings({ box, title, sizes, canDrop, isLowest, change }: Props) {
-  const set = (fields: Partial<Pick<Box, 'size' | 'places' | 'under'>>) =>
+  const set = (fields: Partial<Pick<Box, 'size' | 'places' | 'under' | 'coveredSeams' | 'tape'>>) =>
     change({ type: 'box', boxId: box.id, fields });
   const select = 'min-h-11 border-2 border-ink bg-paper px-1.5 text-sm';
   return (
@@ -59,6 +59,32 @@ export function BoxSettings({ box, title, sizes, canDrop, isLowest, change }: Pr
           excluder under it
         </label>
       )}
+      <select
+        aria-label={`${title}, tape on it`}
+        className={select}
+        value={box.tape ?? ''}
+        onChange={({ target: { value } }) => set({ tape: TAPES.find((tape) => tape === value) ?? null })}
+      >
+        <option value="">no tape</option>
+        {TAPES.map((tape) => (
+          <option key={tape} value={tape}>{`${tape} tape`}</option>
+        ))}
+      </select>
+      <label className="flex min-h-11 items-center gap-1.5 text-sm">
+        seams covered
+        <input
+          type="number"
+          inputMode="numeric"
+          min={0}
+          max={box.places}
+          aria-label={`${title}, seams covered`}
+          className={`${select} w-14`}
+          value={box.coveredSeams ?? ''}
+          onChange={({ target: { value } }) =>
+            set({ coveredSeams: value === '' ? null : Math.max(0, Math.min(box.places, Math.round(Number(value)))) })
+          }
+        />
+      </label>
       {canDrop && (
         <button
           type="button"

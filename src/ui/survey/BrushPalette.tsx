@@ -36,7 +36,7 @@ export function BrushPalette({ brush, onChange }: { brush: Brush; onChange: (bru
       </div>
       <div className="mt-2 flex gap-1.5 overflow-x-auto pb-1 *:shrink-0 wide:flex-wrap">
         {brush.reach === 'frame'
-          ? FILLS.map((fill) => (
+          ? [...FILLS, 'none' as const].map((fill) => (
               <button
                 key={fill}
                 type="button"
@@ -44,10 +44,10 @@ export function BrushPalette({ brush, onChange }: { brush: Brush; onChange: (bru
                 aria-pressed={brush.fill === fill}
                 onClick={() => onChange({ reach: 'frame', fill })}
               >
-                {fill !== 'dummy' && fill !== 'feeder' && (
+                {fill !== 'dummy' && fill !== 'feeder' && fill !== 'none' && (
                   <Swatch fills={FROM_TOP.filter((content) => sidesByGlance(fill)[0][content])} />
                 )}
-                {COUNTED_WORDS[fill]}
+                {fill === 'none' ? 'no frame' : COUNTED_WORDS[fill]}
               </button>
             ))
           : CONTENTS.map((content) => (

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { v7 as newId } from 'uuid';
 import { dayOfMinute, formatDay, parseDay } from '../../core/calendar/day';
 import type { Issue } from '../../core/problems/issue';
+import { coveredByBox } from '../../core/space/covered';
 import { sizeOf } from '../../core/space/frame-size';
 import { type Box, framesOf } from '../../core/space/hive';
 import type { Flow, RoomFigures } from '../../core/space/nectar';
@@ -68,6 +69,7 @@ export function SurveyForm({
   const [brush, setBrush] = useState<Brush>({ reach: 'frame', fill: 'brood' });
   const { hive, manner } = draft;
   const { sizes } = figures;
+  const byBox = coveredByBox(hive);
   const untold = untoldBoxes(draft);
   const on = parseDay(draft.at.slice(0, 10)) ?? dayOfMinute(now);
 
@@ -201,14 +203,16 @@ export function SurveyForm({
             />
             <div className="mt-4 grid grid-cols-2 gap-2">
               <label>
-                <span className="font-display text-lg font-bold">Seams covered</span>
+                <span className="font-display text-lg font-bold">Seams covered in all</span>
                 <input
                   type="number"
                   inputMode="numeric"
                   min={0}
                   max={60}
                   className={FIELD}
-                  value={draft.coveredSeams ?? ''}
+                  // Counted by box, they are those together.
+                  disabled={byBox !== null}
+                  value={byBox ?? draft.coveredSeams ?? ''}
                   placeholder="not counted"
                   onChange={({ target: { value } }) =>
                     change({ type: 'set', fields: { coveredSeams: value === '' ? null : Number(value) } })

@@ -37,9 +37,10 @@ export function boxNamed(arrangement: Arrangement, boxId: string): Box {
 }
 
 /** An empty box of the size and spacing of another. */
-export const boxLike = (box: Box, id: string, role: BoxRole = box.role, under: Box['under'] = 'open'): Box => ({
-  ...box,
+export const boxLike = ({ size, places }: Box, id: string, role: BoxRole, under: Box['under'] = 'open'): Box => ({
   id,
+  size,
+  places,
   role,
   under,
   frames: [],

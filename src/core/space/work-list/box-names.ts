@@ -11,7 +11,8 @@ const ROLE_WORDS: { readonly [R in BoxRole]: string } = { brood: 'brood box', su
 
 function named(box: Box, alike: readonly Box[]): string {
   const word = ROLE_WORDS[box.role];
-  return alike.length === 1 ? word : `${word} ${alike.findIndex(({ id }) => id === box.id) + 1}`;
+  const tape = box.tape ? ` (${box.tape} tape)` : '';
+  return `${word}${alike.length === 1 ? '' : ` ${alike.findIndex(({ id }) => id === box.id) + 1}`}${tape}`;
 }
 
 /**

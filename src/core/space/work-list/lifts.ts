@@ -1,18 +1,13 @@
 import type { Arrangement } from '../arrangement';
+import { coveredIn } from '../covered';
 import type { FrameSize } from '../frame-size';
-import { type Box, broodBoxes, type Hive } from '../hive';
+import type { Box } from '../hive';
 import { boxWeight } from '../weight';
 
 /** A box that has to come off before what is under it can be reached. */
 export interface Lift {
   readonly box: Box;
   readonly kg: number;
-}
-
-/** Frames of a box that bees cover: they sit on the brood boxes’ frames evenly, as far as was counted. */
-export function coveredIn(box: Box, hive: Hive, coveredSeams: number): number {
-  const all = broodBoxes(hive).reduce((sum, { frames }) => sum + frames.length, 0);
-  return box.role !== 'brood' || all === 0 ? 0 : Math.min(box.frames.length, (coveredSeams * box.frames.length) / all);
 }
 
 /**
@@ -25,7 +20,7 @@ export function liftsFor(
   before: Arrangement,
   after: Arrangement,
   touched: ReadonlySet<string>,
-  coveredSeams: number,
+  coveredSeams: number | null,
   sizes: readonly FrameSize[],
 ): readonly Lift[] {
   return before.units.flatMap(({ hive }) => {

@@ -1,10 +1,11 @@
 import { type Arrangement, allFrames, boxesOf, type FramePlace, placeOf } from '../arrangement';
+import { coveredIn } from '../covered';
 import type { FrameSize } from '../frame-size';
 import { mainContent } from '../frame-traits';
 import type { Frame, Hive } from '../hive';
 import { boxWeight, HEAVY } from '../weight';
 import { boxNames } from './box-names';
-import { coveredIn, liftsFor } from './lifts';
+import { liftsFor } from './lifts';
 import { inWorkableOrder, type Lifted, movedFrames } from './order';
 
 export const WORK_KINDS = ['lift', 'queen', 'box', 'shake', 'aside', 'out', 'frame', 'new-frame', 'close'] as const;
@@ -24,8 +25,8 @@ export interface WorkContext {
   readonly queenFrameId: string | null;
   readonly keptCellFrames: ReadonlySet<string>;
   readonly shaken: ReadonlySet<string>;
-  /** Frames of the brood boxes that bees cover, for the weights. */
-  readonly coveredSeams: number;
+  /** Seams of the hive that bees cover, for the weights, where they were not counted by box; null: not counted. */
+  readonly coveredSeams: number | null;
   /** The frames were only counted: what hangs where is assumed, so a frame is told by what is on it. */
   readonly placesAssumed: boolean;
   readonly unitName: (unit: string) => string;
