@@ -200,7 +200,7 @@ test.describe('in the demo', () => {
     await page.getByRole('group', { name: 'Paint with' }).getByRole('button', { name: 'nectar' }).click();
     await sides.nth(0).focus();
     await page.keyboard.press('7');
-    await expect(sides.nth(0)).toHaveAccessibleName(/nectar 14, empty comb 6/);
+    await expect(sides.nth(0)).toHaveAccessibleName(/nectar 7, empty comb 3/);
     await page.keyboard.press('ArrowRight');
     await expect(sides.nth(1)).toBeFocused();
     await page.getByRole('button', { name: 'Undo' }).click();

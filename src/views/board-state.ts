@@ -8,7 +8,7 @@ import {
   placeOf,
   type Unit,
 } from '../core/space/arrangement';
-import type { Box, Frame } from '../core/space/hive';
+import type { Box, Frame, Hive } from '../core/space/hive';
 
 /** Where the frames are on the board, and what is to be done with them. */
 export interface BoardState {
@@ -38,6 +38,10 @@ export type BoardChange =
   | { readonly type: 'new-frame'; readonly frame: Frame; readonly boxId: string }
   | { readonly type: 'new-box'; readonly unit: string; readonly box: Box; readonly level: number }
   | { readonly type: 'drop-box'; readonly boxId: string }
+  /** A queen excluder under a box, or none. */
+  | { readonly type: 'under'; readonly boxId: string; readonly under: Box['under'] }
+  /** A box a level up (1) or down (-1); what lies under each level stays where it is. */
+  | { readonly type: 'level'; readonly boxId: string; readonly by: 1 | -1 }
   | { readonly type: 'bring'; readonly unit: Unit }
   | { readonly type: 'take'; readonly state: BoardState };
 
@@ -46,6 +50,25 @@ const boxNamed = (arrangement: Arrangement, boxId: string): Box | undefined =>
 
 const toggled = (list: readonly string[], id: string, isOn: boolean) =>
   isOn ? [...new Set([...list, id])] : list.filter((other) => other !== id);
+
+const withHives = (state: BoardState, change: (hive: Hive) => Hive): BoardState => ({
+  ...state,
+  arrangement: {
+    ...state.arrangement,
+    units: state.arrangement.units.map((unit) => ({ ...unit, hive: change(unit.hive) })),
+  },
+});
+
+/** A hive with a box a level higher or lower; as it is where it goes no further. An excluder stays at the level at which it lies. */
+function restacked(hive: Hive, boxId: string, by: 1 | -1): Hive {
+  const at = hive.boxes.findIndex(({ id }) => id === boxId);
+  const [box, other] = [hive.boxes[at], hive.boxes[at + by]];
+  if (!box || !other) return hive;
+  const boxes = [...hive.boxes];
+  boxes[at] = { ...other, under: box.under };
+  boxes[at + by] = { ...box, under: other.under };
+  return { boxes };
+}
 
 /** The board after one change. A box can only be taken off when nothing is in it. */
 export function changeBoard(state: BoardState, change: BoardChange): BoardState {
@@ -67,16 +90,15 @@ export function changeBoard(state: BoardState, change: BoardChange): BoardState 
     case 'new-box':
       return { ...state, arrangement: addBox(state.arrangement, change.unit, change.box, change.level) };
     case 'drop-box':
-      return {
-        ...state,
-        arrangement: {
-          ...state.arrangement,
-          units: state.arrangement.units.map((unit) => ({
-            ...unit,
-            hive: { boxes: unit.hive.boxes.filter(({ id, frames }) => id !== change.boxId || frames.length > 0) },
-          })),
-        },
-      };
+      return withHives(state, ({ boxes }) => ({
+        boxes: boxes.filter(({ id, frames }) => id !== change.boxId || frames.length > 0),
+      }));
+    case 'under':
+      return withHives(state, ({ boxes }) => ({
+        boxes: boxes.map((box) => (box.id === change.boxId ? { ...box, under: change.under } : box)),
+      }));
+    case 'level':
+      return withHives(state, (hive) => restacked(hive, change.boxId, change.by));
     case 'bring': {
       const { unit } = change;
       if (state.brought.includes(unit.name)) return state;

@@ -147,6 +147,13 @@ function roomInput(hive: Hive, layingPerDay: number, flow: Flow, figures: RoomFi
   return { eggs, larvae, sealed, empty, undrawn, isFlow: flow !== 'none', nectarPerDay: incoming, layingPerDay };
 }
 
+/** Days of laying room in a hive for a queen who lays at a given rate, by what its frames hold most likely. */
+export const daysAtRate = (
+  hive: Hive,
+  layingPerDay: number,
+  { manner, flow, figures }: Pick<HiveOnDay, 'manner' | 'flow'> & { readonly figures: RoomFigures },
+): number => daysOfRoom(roomInput(likelyHolds(hive, manner), layingPerDay, flow, figures));
+
 /** What hems the queen of a hive in, at the rate that she would lay with room; null: nothing does. */
 export function boundIn(hive: Hive, layingPerDay: number, flow: Flow, figures: RoomFigures): Bound | null {
   return boundBy(

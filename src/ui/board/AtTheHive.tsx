@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import type { WorkStep } from '../../core/space/work-list/work-list';
 import { BUTTON } from '../controls/styles';
 
@@ -7,10 +8,12 @@ interface Props {
   readonly isStopped: boolean;
   readonly isSaving: boolean;
   readonly onTake: () => void;
+  /** What it begins. */
+  readonly children: ReactNode;
 }
 
 /** What to do at the hive to come to the board as it is. */
-export function AtTheHive({ steps, isStopped, isSaving, onTake }: Props) {
+export function AtTheHive({ steps, isStopped, isSaving, onTake, children }: Props) {
   return (
     <section aria-label="What to do at the hive" className="mt-4">
       <h2 className="border-t-2 border-ink pt-1 text-lg">At the hive</h2>
@@ -24,6 +27,7 @@ export function AtTheHive({ steps, isStopped, isSaving, onTake }: Props) {
           ))}
         </ol>
       )}
+      {children}
       <button
         type="button"
         className={`${BUTTON.strong} mt-3`}

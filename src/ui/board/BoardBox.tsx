@@ -6,7 +6,7 @@ import type { Finding } from '../../core/space/arrangement-rules';
 import type { FrameSize } from '../../core/space/frame-size';
 import { sizeOf } from '../../core/space/frame-size';
 import type { Box, Hive } from '../../core/space/hive';
-import { type BoardState, DROP } from '../../views/board-state';
+import { type BoardChange, type BoardState, DROP } from '../../views/board-state';
 import { boxTitle } from '../../views/frame-words';
 import { BUTTON } from '../controls/styles';
 import { boxHeight, UnderBox } from '../frames/Stack';
@@ -35,12 +35,14 @@ export interface BoardBoxProps extends Pick<BoardFrameProps, 'onSelect' | 'onKey
   readonly sizes: readonly FrameSize[];
   readonly onNewFrame: (box: Box, what: NewFrame) => void;
   readonly onDrop: (boxId: string) => void;
+  readonly onRestack: (change: Extract<BoardChange, { type: 'under' | 'level' }>) => void;
 }
 
 /** A box of the board with its frames. */
 export const BoardBox = memo(function BoardBox(props: BoardBoxProps) {
   const { hive, box, unitTitle, board, cellFrames, findings, selected, pickedUp, focused, sizes } = props;
-  const { onSelect, onKey, onNewFrame, onDrop } = props;
+  const { onSelect, onKey, onNewFrame, onDrop, onRestack } = props;
+  const level = hive.boxes.findIndex(({ id }) => id === box.id);
   const { setNodeRef, isOver } = useDroppable({ id: DROP.onBox(box.id) });
   const title = boxTitle(hive, box);
   const said = unitTitle ? `${title}, ${unitTitle}` : title;
@@ -65,6 +67,32 @@ export const BoardBox = memo(function BoardBox(props: BoardBoxProps) {
               <span className="sr-only">{`${says} into ${said}`}</span>
             </button>
           ))}
+          {hive.boxes.length > 1 &&
+            ([1, -1] as const).map((by) => (
+              <button
+                key={by}
+                type="button"
+                className={small}
+                disabled={!hive.boxes[level + by]}
+                aria-label={`${said}: ${by === 1 ? 'a level up' : 'a level down'}`}
+                onClick={() => onRestack({ type: 'level', boxId: box.id, by })}
+              >
+                {by === 1 ? '▲' : '▼'}
+              </button>
+            ))}
+          {level > 0 && box.under !== 'board' && (
+            <button
+              type="button"
+              className={small}
+              aria-label={`Excluder under ${said}`}
+              aria-pressed={box.under === 'excluder'}
+              onClick={() =>
+                onRestack({ type: 'under', boxId: box.id, under: box.under === 'open' ? 'excluder' : 'open' })
+              }
+            >
+              {box.under === 'excluder' ? '− excluder' : '+ excluder'}
+            </button>
+          )}
           {box.frames.length === 0 && (
             <button type="button" className={small} onClick={() => onDrop(box.id)}>
               {`take off ${title.toLowerCase()}`}

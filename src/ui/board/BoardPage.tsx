@@ -14,6 +14,7 @@ import type { Box, Hive } from '../../core/space/hive';
 import type { Flow, NectarKg } from '../../core/space/nectar';
 import { asIs } from '../../core/space/proposals/proposal';
 import { draftKey } from '../../device/stored-draft';
+import { balanceOf } from '../../views/board-balance';
 import { NOTHING_PROPOSED } from '../../views/board-state';
 import type { StartView } from '../../views/start-view';
 import { Check } from '../controls/Check';
@@ -26,6 +27,7 @@ import { TakenUp } from '../offline/TakenUp';
 import { emptyStart, type StartDraft, startsOf } from '../start/start-draft';
 import { PageHead } from '../time/PageHead';
 import { AtTheHive } from './AtTheHive';
+import { BoardBalance } from './BoardBalance';
 import type { NewFrame } from './BoardBox';
 import { BoardTools } from './BoardTools';
 import { BoardUnit } from './BoardUnit';
@@ -63,6 +65,7 @@ export interface BoardPageProps {
   readonly flow: Flow;
   readonly nectarKg: NectarKg;
   readonly wouldLayPerDay: number;
+  readonly laysPerDay: number;
   /** What the method asks for when it is begun by this list; null: it runs already. */
   readonly start: StartView | null;
   /** Hives of the same apiary whose frames are known. */
@@ -189,6 +192,15 @@ export function BoardPage(props: BoardPageProps) {
     if (!against) change({ type: 'shake', frameId, isOn });
   };
 
+  const balance = {
+    laysPerDay: props.laysPerDay,
+    manner: props.areCounted ? ('counts' as const) : ('frames' as const),
+    flow: props.flow,
+    coveredSeams,
+    figures: { sizes, nectarKg: props.nectarKg },
+  };
+  const queenUnitOf = (where: Arrangement) =>
+    context.queenFrameId === null ? null : (placeOf(where, context.queenFrameId)?.unit ?? null);
   const isOneOfSeveral = arrangement.units.length > 1;
   const placeWords = (at: FramePlace) => framePlaceWords(arrangement, unitName, at);
   const isOut = arrangement.out.some(({ id }) => id === selected);
@@ -265,10 +277,16 @@ export function BoardPage(props: BoardPageProps) {
                 onKey={onKey}
                 onNewFrame={onNewFrame}
                 onDrop={onDrop}
+                onRestack={change}
               />
             ))}
           </div>
           <BringHive others={others.filter(({ id }) => !board.brought.includes(id))} change={change} />
+          <BoardBalance
+            before={balanceOf(before, { ...balance, queenUnit: queenUnitOf(before) })}
+            after={balanceOf(arrangement, { ...balance, queenUnit: proposed.queenUnit ?? queenUnitOf(arrangement) })}
+            unitName={unitName}
+          />
           <OutTray frames={arrangement.out} selected={selected} onSelect={onSelect} />
           <CombLegend />
           <p className="text-muted mt-2 text-sm">
@@ -316,22 +334,23 @@ export function BoardPage(props: BoardPageProps) {
               onChange={setPests}
             />
           )}
-          {startView && start && (
-            <WhatItBegins
-              view={startView}
-              draft={start}
-              isBegun={isBegun}
-              issues={issues}
-              onIsBegun={setBegun}
-              onChange={(fields) => setStart({ ...start, ...fields })}
-            />
-          )}
           <AtTheHive
             steps={steps}
             isStopped={findings.some(({ severity }) => severity === 'stop')}
             isSaving={isSaving}
             onTake={takeList}
-          />
+          >
+            {startView && start && (
+              <WhatItBegins
+                view={startView}
+                draft={start}
+                isBegun={isBegun}
+                issues={issues}
+                onIsBegun={setBegun}
+                onChange={(fields) => setStart({ ...start, ...fields })}
+              />
+            )}
+          </AtTheHive>
         </div>
       </div>
       <DragOverlay dropAnimation={null}>

@@ -1,9 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { moveFrame } from '../arrangement';
 import { FRAME_SIZES } from '../frame-size';
+import type { Box } from '../hive';
 import { asIs } from '../proposals/proposal';
 import { propose } from '../proposals/propose';
 import { aBox, aHive, NOTHING_KNOWN, proposalFrom } from '../testing';
+import { boxSteps } from './box-steps';
 import { movedFrames } from './order';
 import { workList } from './work-list';
 
@@ -109,5 +111,54 @@ describe('the list of what to do at the hive', () => {
     const { arrangement } = propose('add-super', proposalFrom(hive));
     const steps = workList(asIs(hive), arrangement, { ...context, queenWasOn: null, queenFrameId: null });
     expect(steps.map(({ kind }) => kind)).toEqual(['lift', 'box', 'new-frame', 'close']);
+  });
+});
+
+describe('boxes that are set elsewhere', () => {
+  const hive = aHive(
+    aBox('nest', 'HPBBBPEEEE'),
+    aBox('low', 'NNNNNNNNNN', { role: 'super', under: 'excluder' }),
+    aBox('high', 'EEEEEEEEEE', { role: 'super' }),
+  );
+  const [nest, low, high] = hive.boxes as [Box, Box, Box];
+  const steps = (boxes: readonly Box[]) => boxSteps(asIs(hive), asIs({ boxes }), (id) => id).join(' ');
+
+  it.each([
+    ['nothing', [nest, low, high], ''],
+    [
+      'a super under another',
+      [nest, { ...high, under: 'excluder' as const }, { ...low, under: 'open' as const }],
+      'Set low on high.',
+    ],
+    ['the excluder away', [nest, { ...low, under: 'open' as const }, high], 'Take the queen excluder off nest.'],
+    [
+      'an excluder between the supers',
+      [nest, low, { ...high, under: 'excluder' as const }],
+      'Put a queen excluder on low.',
+    ],
+    [
+      'the nest on top',
+      [{ ...low, under: 'open' as const }, high, { ...nest, under: 'excluder' as const }],
+      'Put a queen excluder on high. Set nest on high. Take the queen excluder off nest.',
+    ],
+    [
+      'a new super over the excluder',
+      [nest, aBox('new', 'EEEE', { role: 'super', under: 'excluder' }), { ...low, under: 'open' as const }, high],
+      '',
+    ],
+    ['a super taken off', [nest, low], 'Leave off high.'],
+  ])('%s', (_, boxes, words) => {
+    expect(steps(boxes)).toBe(words);
+  });
+
+  it('are a list of their own, with what has to come off first', () => {
+    const swapped = { boxes: [nest, { ...high, under: 'excluder' as const }, { ...low, under: 'open' as const }] };
+    const list = workList(asIs(hive), asIs(swapped), context).map(({ text }) => text);
+    expect(list.slice(0, 3)).toEqual([
+      expect.stringMatching(/^Lift off super 2/),
+      expect.stringMatching(/^Lift off super 1/),
+      'Set super 1 on super 2.',
+    ]);
+    expect(list.at(-1)).toMatch(/^Close up the hive: from the floor up brood box .*, excluder, super 2 .*, super 1/);
   });
 });

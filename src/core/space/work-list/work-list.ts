@@ -5,6 +5,7 @@ import { mainContent } from '../frame-traits';
 import type { Frame, Hive } from '../hive';
 import { boxWeight, HEAVY } from '../weight';
 import { boxNames } from './box-names';
+import { boxSteps } from './box-steps';
 import { liftsFor } from './lifts';
 import { inWorkableOrder, type Lifted, movedFrames } from './order';
 
@@ -83,7 +84,8 @@ export function workList(before: Arrangement, after: Arrangement, context: WorkC
 
   const moved = movedFrames(before, after);
   const added = newBoxes(before, after);
-  if (moved.length === 0 && added.length === 0 && context.shaken.size === 0) return [];
+  const restacked = boxSteps(before, after, ofBox);
+  if (moved.length + added.length + context.shaken.size + restacked.length === 0) return [];
   const touched = new Set([...moved.map(({ id }) => id), ...context.shaken]);
   for (const { box, kg } of liftsFor(before, after, touched, coveredSeams, sizes)) {
     const care = kg >= HEAVY.value ? ': take frames out of it, or have somebody help' : '';
@@ -96,6 +98,7 @@ export function workList(before: Arrangement, after: Arrangement, context: WorkC
       box.under === 'excluder' ? ' over a queen excluder' : box.under === 'board' ? ' over a division board' : '';
     add('box', `Make ready: ${ofBox(box.id)}${under}.`);
   }
+  for (const step of restacked) add('box', step);
   for (const frame of moved.filter(({ id }) => placeOf(after, id) === null))
     add('out', `Take out ${nameOf(frame)}, bees brushed off.`, frame.id);
   for (const lifted of together(inWorkableOrder(before, after, moved, context.queenFrameId), names)) {

@@ -1,0 +1,49 @@
+import { type Arrangement, boxesOf } from '../arrangement';
+import type { Box } from '../hive';
+
+const UNDER_WORDS = { excluder: 'queen excluder', board: 'division board' } as const;
+
+/**
+ * What is to be done with boxes that were there before and stay in their hive: those set at another level, and an excluder or a board put
+ * on one or taken off it, and those left off. What lies on a box stays there when another comes over it. A new box brings its own, which is said with it.
+ */
+export function boxSteps(before: Arrangement, after: Arrangement, ofBox: (boxId: string) => string): readonly string[] {
+  return before.units.flatMap(({ hive: { boxes: was } }) => {
+    const now = after.units.find((one) => one.hive.boxes.some(({ id }) => id === was[0]?.id))?.hive.boxes ?? [];
+    const levelOf = ({ id }: Box) => was.findIndex((box) => box.id === id);
+    const known = now.filter((box) => levelOf(box) >= 0);
+    const stays = inOrder(known, levelOf);
+    const stand = new Set(boxesOf(after).map(({ box }) => box.id));
+    const off = was.filter(({ id }) => !stand.has(id)).map(({ id }) => `Leave off ${ofBox(id)}.`);
+    return [...off, ...known.flatMap((box) => [...set(box, stays, now), ...onTop(box, was, now)])];
+  });
+
+  function set(box: Box, stays: readonly Box[], now: readonly Box[]): readonly string[] {
+    if (stays.includes(box)) return [];
+    const below = now[now.indexOf(box) - 1];
+    return [`Set ${ofBox(box.id)} on ${below ? ofBox(below.id) : 'the floor'}.`];
+  }
+
+  function onTop({ id }: Box, was: readonly Box[], now: readonly Box[]): readonly string[] {
+    const above = (boxes: readonly Box[]) => boxes[boxes.findIndex((box) => box.id === id) + 1];
+    const [lay, over] = [above(was)?.under ?? 'open', above(now)];
+    const lies = over?.under ?? 'open';
+    const isNew = over !== undefined && !was.some((box) => box.id === over.id);
+    if (lay === lies) return [];
+    return [
+      ...(lay === 'open' ? [] : [`Take the ${UNDER_WORDS[lay]} off ${ofBox(id)}.`]),
+      ...(lies === 'open' || isNew ? [] : [`Put a ${UNDER_WORDS[lies]} on ${ofBox(id)}.`]),
+    ];
+  }
+}
+
+/** The most boxes that can be left standing: the longest run that stands in the order in which it stood. */
+function inOrder(boxes: readonly Box[], levelOf: (box: Box) => number): readonly Box[] {
+  const best: (readonly Box[])[] = [];
+  boxes.forEach((box, i) => {
+    const before = best.slice(0, i).filter((run) => levelOf(run.at(-1) as Box) < levelOf(box));
+    const longest = before.reduce<readonly Box[]>((most, run) => (run.length > most.length ? run : most), []);
+    best.push([...longest, box]);
+  });
+  return best.reduce<readonly Box[]>((most, run) => (run.length > most.length ? run : most), []);
+}
