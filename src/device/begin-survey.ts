@@ -9,7 +9,10 @@ import type { SurveyFact } from '../core/space/survey';
 import type { SurveyDraft } from './survey-draft';
 
 /** Bees sit elsewhere by the next look: their seams are counted anew. */
-const uncovered = ({ boxes }: Hive): Hive => ({ boxes: boxes.map(({ coveredSeams: _, ...box }) => box) });
+const uncovered = ({ boxes, ...hive }: Hive): Hive => ({
+  ...hive,
+  boxes: boxes.map(({ coveredSeams: _, ...box }) => box),
+});
 
 /**
  * What a new survey begins with: the frames as they were last known, with what has hatched and been laid since; or one brood box

@@ -8,7 +8,7 @@ import {
   type GlanceCounts,
 } from '../core/space/count-survey';
 import { coveredByBox } from '../core/space/covered';
-import type { Box, BoxRole, Frame } from '../core/space/hive';
+import type { Box, BoxRole, Frame, Hive } from '../core/space/hive';
 
 /** What a frame’s place can be said to hold at a stroke: a comb by its main content, a dummy board or a feeder. */
 export type FrameFill = CountedAs;
@@ -51,6 +51,7 @@ export type SurveyChange =
       readonly boxId: string;
       readonly fields: Partial<Pick<Box, 'size' | 'places' | 'under' | 'coveredSeams' | 'tape'>>;
     }
+  | { readonly type: 'set-hive'; readonly fields: Pick<Hive, 'feeder' | 'topEntrance'> }
   | { readonly type: 'clear-box'; readonly boxId: string };
 
 /** Frames that were counted so far in a box. */
@@ -120,11 +121,15 @@ export function changeSurvey(draft: SurveyDraft, change: SurveyChange): SurveyDr
       const lastBrood = draft.hive.boxes.findLastIndex((one) => one.role === 'brood');
       const level = role === 'brood' ? lastBrood + 1 : draft.hive.boxes.length;
       const boxes = [...draft.hive.boxes.slice(0, level), box, ...draft.hive.boxes.slice(level)];
-      return { ...draft, hive: { boxes } };
+      return { ...draft, hive: { ...draft.hive, boxes } };
     }
     case 'drop-box': {
       const { [change.boxId]: _, ...counts } = draft.counts;
-      return { ...draft, counts, hive: { boxes: draft.hive.boxes.filter(({ id }) => id !== change.boxId) } };
+      return {
+        ...draft,
+        counts,
+        hive: { ...draft.hive, boxes: draft.hive.boxes.filter(({ id }) => id !== change.boxId) },
+      };
     }
     case 'box':
       return withBox(draft, change.boxId, (box) => ({
@@ -132,6 +137,8 @@ export function changeSurvey(draft: SurveyDraft, change: SurveyChange): SurveyDr
         ...change.fields,
         frames: box.frames.map((frame) => ({ ...frame, size: change.fields.size ?? frame.size })),
       }));
+    case 'set-hive':
+      return { ...draft, hive: { ...draft.hive, ...change.fields } };
     case 'clear-box': {
       const { [change.boxId]: _, ...counts } = draft.counts;
       return { ...withBox(draft, change.boxId, (box) => ({ ...box, frames: [] })), counts, queenFrameId: null };
@@ -141,7 +148,7 @@ export function changeSurvey(draft: SurveyDraft, change: SurveyChange): SurveyDr
 
 const withBoxes = (draft: SurveyDraft, of: (box: Box) => Box): SurveyDraft => ({
   ...draft,
-  hive: { boxes: draft.hive.boxes.map(of) },
+  hive: { ...draft.hive, boxes: draft.hive.boxes.map(of) },
 });
 const withBox = (draft: SurveyDraft, boxId: string, of: (box: Box) => Box) =>
   withBoxes(draft, (box) => (box.id === boxId ? of(box) : box));

@@ -17,7 +17,7 @@ export interface HiveBalance {
   readonly pollen: number;
   /** Frames of drawn comb to lay in, in the boxes in which a queen can. */
   readonly comb: number;
-  /** Days of laying room at the rate at which she lays now; null: no queen lays in it. */
+  /** Days of laying room at the rate at which she would lay; null: no queen lays in it. */
   readonly roomDays: number | null;
   /** From the floor up. */
   readonly boxes: readonly { readonly name: string; readonly kg: number }[];
@@ -27,7 +27,7 @@ export interface HiveBalance {
 export interface BalanceFrom {
   /** In which unit the queen is; null: not known, or in the only one. */
   readonly queenUnit: string | null;
-  /** Eggs a day that she lays now. */
+  /** Eggs a day that she lays, or would with room. */
   readonly laysPerDay: number;
   readonly manner: SurveyManner;
   readonly flow: Flow;

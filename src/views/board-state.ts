@@ -41,6 +41,7 @@ export type BoardChange =
   /** A queen excluder under a box, or none. */
   | { readonly type: 'under'; readonly boxId: string; readonly under: Box['under'] }
   /** A box a level up (1) or down (-1); what lies under each level stays where it is. */
+  | { readonly type: 'set-hive'; readonly unit: string; readonly fields: Pick<Hive, 'feeder' | 'topEntrance'> }
   | { readonly type: 'level'; readonly boxId: string; readonly by: 1 | -1 }
   | { readonly type: 'bring'; readonly unit: Unit }
   | { readonly type: 'take'; readonly state: BoardState };
@@ -67,7 +68,7 @@ function restacked(hive: Hive, boxId: string, by: 1 | -1): Hive {
   const boxes = [...hive.boxes];
   boxes[at] = { ...other, under: box.under };
   boxes[at + by] = { ...box, under: other.under };
-  return { boxes };
+  return { ...hive, boxes };
 }
 
 /** The board after one change. A box can only be taken off when nothing is in it. */
@@ -90,13 +91,25 @@ export function changeBoard(state: BoardState, change: BoardChange): BoardState 
     case 'new-box':
       return { ...state, arrangement: addBox(state.arrangement, change.unit, change.box, change.level) };
     case 'drop-box':
-      return withHives(state, ({ boxes }) => ({
+      return withHives(state, ({ boxes, ...hive }) => ({
+        ...hive,
         boxes: boxes.filter(({ id, frames }) => id !== change.boxId || frames.length > 0),
       }));
     case 'under':
-      return withHives(state, ({ boxes }) => ({
+      return withHives(state, ({ boxes, ...hive }) => ({
+        ...hive,
         boxes: boxes.map((box) => (box.id === change.boxId ? { ...box, under: change.under } : box)),
       }));
+    case 'set-hive':
+      return {
+        ...state,
+        arrangement: {
+          ...state.arrangement,
+          units: state.arrangement.units.map((unit) =>
+            unit.name === change.unit ? { ...unit, hive: { ...unit.hive, ...change.fields } } : unit,
+          ),
+        },
+      };
     case 'level':
       return withHives(state, (hive) => restacked(hive, change.boxId, change.by));
     case 'bring': {
@@ -195,7 +208,7 @@ export function takenUp(left: { readonly begin: BoardState; readonly present: Bo
     queenFrameId: marked('queenFrameId'),
     keptCellFrames: marked('keptCellFrames'),
     arrangement: {
-      units: units.map((unit) => ({ ...unit, hive: { boxes: unit.hive.boxes.map(inBox) } })),
+      units: units.map((unit) => ({ ...unit, hive: { ...unit.hive, boxes: unit.hive.boxes.map(inBox) } })),
       out: out.map(asKnown),
     },
   } satisfies BoardState;

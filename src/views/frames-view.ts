@@ -22,8 +22,6 @@ export interface FramesView {
   readonly areCounted: boolean;
   readonly flow: Flow;
   readonly wouldLayPerDay: number;
-  /** Eggs a day that the last survey tells of. */
-  readonly laysPerDay: number;
   readonly queenFrameId: string | null;
   readonly keptCellFrames: readonly string[];
   /** Frames with other live cells. */
@@ -63,7 +61,6 @@ export function framesView(state: ColonyState, surveys: readonly SurveyFact[], s
     areCounted: survey.manner === 'counts',
     flow: survey.flow,
     wouldLayPerDay: room.wouldLayPerDay,
-    laysPerDay: room.rate.now,
     queenFrameId: survey.queenFrameId !== null && here.has(survey.queenFrameId) ? survey.queenFrameId : null,
     keptCellFrames,
     cellFrames: framesWith(false).filter((id) => !keptCellFrames.includes(id)),

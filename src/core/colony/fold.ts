@@ -124,7 +124,12 @@ const AFTER: {
     const triggers = triggersOf(survey.hive, survey.coveredSeams, figures.sizes);
     const parted = known.parts.filter(({ programme }) => isParting(programme)).map(({ programme }) => programme.on);
     const room = roomOf(survey, figures, laidBefore(facts.surveys, survey, figures.sizes, parted));
-    return { ...known, frames: { survey, room, triggers, above: aboveExcluder(survey, known.frames?.survey ?? null) } };
+    const before = known.frames;
+    const lookedOn = survey.source === 'survey' ? survey.on : (before?.lookedOn ?? survey.on);
+    return {
+      ...known,
+      frames: { survey, lookedOn, room, triggers, above: aboveExcluder(survey, before?.survey ?? null) },
+    };
   },
   answer: (known, { answer }, setting) => {
     const after = withAnswer(known, answer, setting);

@@ -40,7 +40,11 @@ const boxField = z.strictObject({
 
 /** A hive: at least one brood box, no frame twice. */
 export const hiveField = z
-  .strictObject({ boxes: z.array(boxField).min(1).max(LIMITS.boxes).readonly() })
+  .strictObject({
+    boxes: z.array(boxField).min(1).max(LIMITS.boxes).readonly(),
+    feeder: z.boolean().optional(),
+    topEntrance: z.boolean().optional(),
+  })
   .superRefine((hive, context) => {
     if (!hive.boxes.some(({ role }) => role === 'brood'))
       context.addIssue({ code: 'custom', path: ['boxes'], message: 'A hive has at least one brood box.' });

@@ -24,6 +24,8 @@ const BOUND_WORDS = { pollen: 'pollen', nectar: 'nectar', honey: 'honey' } as co
 /** Frames as they were surveyed or left, and the room that follows. */
 export interface SurveyedFrames {
   readonly survey: SurveyFact;
+  /** The day on which somebody last looked at them; what was moved since is reckoned on. */
+  readonly lookedOn: Day;
   readonly room: Room;
   readonly triggers: Triggers;
   /** What was found above an excluder; null: there is none. */
@@ -32,11 +34,11 @@ export interface SurveyedFrames {
 
 /**
  * The warning that a laying queen runs out of room, from the last survey of her frames; null where there is no need, where no
- * queen lays, and where something was begun since that changed the frames. It ends by itself: frames of more than three weeks ago tell
- * nothing of today, bees need no room at rest, and nobody gives a second box or a super once the season is over.
+ * queen lays, and where something was begun since that changed the frames. It ends by itself: frames that were looked at more than
+ * three weeks ago tell nothing of today, bees need no room at rest, and nobody gives a second box or a super once the season is over.
  */
 export function makeRoomCheck(
-  { survey, room, triggers }: SurveyedFrames,
+  { survey, lookedOn, room, triggers }: SurveyedFrames,
   { expected, presumedGone }: Pick<QueenState, 'expected' | 'presumedGone'>,
   parts: readonly ProgrammePart[],
   today: Day,
@@ -44,7 +46,7 @@ export function makeRoomCheck(
 ): Check | null {
   if (expected !== 'laying' || presumedGone) return null;
   const season = seasonPart(today, hemisphere);
-  if (season === 'rest' || daysBetween(survey.on, today) > ROOM_AT_MOST.value) return null;
+  if (season === 'rest' || daysBetween(lookedOn, today) > ROOM_AT_MOST.value) return null;
   const boxesHelp = season !== 'after-season';
   const [addBox, addSuper] = [boxesHelp && triggers.addBox, boxesHelp && triggers.addSuper];
   if (parts.some(({ programme: { on } }) => on > survey.on || (on === survey.on && survey.source === 'survey')))

@@ -93,7 +93,7 @@ export function addBox(arrangement: Arrangement, unit: string, box: Box, level: 
       one.name === unit
         ? {
             ...one,
-            hive: { boxes: [...one.hive.boxes.slice(0, level), box, ...one.hive.boxes.slice(level)] },
+            hive: { ...one.hive, boxes: [...one.hive.boxes.slice(0, level), box, ...one.hive.boxes.slice(level)] },
           }
         : one,
     ),

@@ -61,6 +61,7 @@ export function carryForward(hive: Hive, days: number, sizes: readonly FrameSize
   const share = room === 0 ? 0 : Math.min(1, laid / room);
   for (const frame of roomy) for (const side of sides.get(frame.id) ?? []) lay(side, side.empty * share, days);
   return {
+    ...hive,
     boxes: hive.boxes.map((box) => ({
       ...box,
       frames: box.frames.map((frame) => {

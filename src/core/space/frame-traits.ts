@@ -5,14 +5,17 @@ import { type Frame, isBroodFrame, tenthsOn } from './hive';
 const HALF = 10;
 const SOME = 2;
 
-/** A frame with nothing in it: drawn comb, or foundation. */
-export function newFrame(id: string, size: string, holds: 'empty' | 'undrawn'): Frame {
+/** A frame that is the same all over: drawn comb, foundation, or full of honey. */
+export function newFrame(id: string, size: string, holds: 'empty' | 'undrawn' | 'honey'): Frame {
   const side: Side = wholeSide(holds);
   return { id, kind: 'comb', size, sides: [side, side] };
 }
 
 /** A board that closes a box whose frames do not fill it. */
 export const newDummy = (id: string, size: string): Frame => ({ id, kind: 'dummy', size, sides: null });
+
+/** A feeder in a frame’s place. */
+export const newFeeder = (id: string, size: string): Frame => ({ id, kind: 'feeder', size, sides: null });
 
 /** What most of a frame holds; the brood of all ages counts as one. Null for what is no comb. */
 export function mainContent(frame: Frame): Content | 'brood' | null {

@@ -42,6 +42,10 @@ export interface Box {
 /** A hive's boxes from the floor up. */
 export interface Hive {
   readonly boxes: readonly Box[];
+  /** A feeder stands on top; absent: not told. */
+  readonly feeder?: boolean;
+  /** Bees fly from the top as well; absent: not told. */
+  readonly topEntrance?: boolean;
 }
 
 /** How many cells of a frame hold something. */

@@ -10,6 +10,7 @@ import { framePlansOf } from '../../db/repositories/frame-plans';
 import { loadKeptFrames } from '../../db/repositories/kept-frames';
 import { surveysOf } from '../../db/repositories/surveys';
 import { surveys } from '../../db/schema/tables';
+import { doneWords } from '../../views/hive-change-words';
 import { frameHistory } from './frame-history';
 
 /** A colony’s surveys, plans and followed frames, for its page of frames. */
@@ -17,9 +18,14 @@ export function loadFrames(db: Db, colonyId: string, hive: Hive) {
   const here = new Set(framesOf(hive).map(({ id }) => id));
   const kept = loadKeptFrames(db).filter(({ id }) => here.has(id));
   const named = new Set(kept.map(({ id }) => id));
+  // The newest first.
+  const told = surveysOf(db, colonyId);
   return {
-    surveys: surveysOf(db, colonyId).map(({ id, at, source, manner, hive: found }) => {
-      const how = source === 'moves' ? 'frames moved' : manner === 'counts' ? 'frames counted' : 'frame by frame';
+    surveys: told.map((survey, i) => {
+      const { id, at, source, manner, hive: found } = survey;
+      const done = doneWords(survey, told[i + 1]).join(', ');
+      const how =
+        source === 'moves' ? done || 'frames moved' : manner === 'counts' ? 'frames counted' : 'frame by frame';
       return { id, when: minuteWords(at), words: `${how}, ${broodFrameCount(found)} of brood` };
     }),
     deleted: db

@@ -13,11 +13,13 @@ import { boxHeight, UnderBox } from '../frames/Stack';
 import { BoardFrame, type BoardFrameProps } from './BoardFrame';
 
 /** What can be brought into a box. */
-export type NewFrame = 'empty' | 'undrawn' | 'dummy';
+export type NewFrame = 'empty' | 'undrawn' | 'honey' | 'feeder' | 'dummy';
 
 const NEW: readonly { readonly what: NewFrame; readonly word: string; readonly says: string }[] = [
   { what: 'empty', word: '+ comb', says: 'A frame of drawn comb' },
   { what: 'undrawn', word: '+ foundation', says: 'A frame of foundation' },
+  { what: 'honey', word: '+ food', says: 'A frame full of honey' },
+  { what: 'feeder', word: '+ feeder', says: 'A frame feeder' },
   { what: 'dummy', word: '+ dummy', says: 'A dummy board' },
 ];
 

@@ -9,8 +9,8 @@ import type { MethodName } from '../../core/methods/method';
 import { type Arrangement, frameNamed, placeOf } from '../../core/space/arrangement';
 import { checkArrangement } from '../../core/space/arrangement-rules';
 import type { FrameSize } from '../../core/space/frame-size';
-import { newDummy, newFrame } from '../../core/space/frame-traits';
-import type { Box, Hive } from '../../core/space/hive';
+import { newDummy, newFeeder, newFrame } from '../../core/space/frame-traits';
+import type { Box, Frame, Hive } from '../../core/space/hive';
 import type { Flow, NectarKg } from '../../core/space/nectar';
 import { asIs } from '../../core/space/proposals/proposal';
 import { draftKey } from '../../device/stored-draft';
@@ -65,7 +65,6 @@ export interface BoardPageProps {
   readonly flow: Flow;
   readonly nectarKg: NectarKg;
   readonly wouldLayPerDay: number;
-  readonly laysPerDay: number;
   /** What the method asks for when it is begun by this list; null: it runs already. */
   readonly start: StartView | null;
   /** Hives of the same apiary whose frames are known. */
@@ -77,6 +76,14 @@ export interface BoardPageProps {
   /** `YYYY-MM-DD`. */
   readonly today: string;
 }
+
+const NEW_FRAME: { readonly [W in NewFrame]: (size: string) => Frame } = {
+  empty: (size) => newFrame(newId(), size, 'empty'),
+  undrawn: (size) => newFrame(newId(), size, 'undrawn'),
+  honey: (size) => newFrame(newId(), size, 'honey'),
+  dummy: (size) => newDummy(newId(), size),
+  feeder: (size) => newFeeder(newId(), size),
+};
 
 /** An arrangement with other colonies’ hives beside it, as they stand. */
 const withHives = ({ units, out }: Arrangement, hives: readonly OtherHive[]): Arrangement => ({
@@ -145,7 +152,7 @@ export function BoardPage(props: BoardPageProps) {
   const { dragged, ...dragging } = useFrameDrag(arrangement, change, onSelect);
   const onNewFrame = useCallback(
     (box: Box, what: NewFrame) => {
-      const frame = what === 'dummy' ? newDummy(newId(), box.size) : newFrame(newId(), box.size, what);
+      const frame = NEW_FRAME[what](box.size);
       change({ type: 'new-frame', frame, boxId: box.id });
     },
     [change],
@@ -193,7 +200,7 @@ export function BoardPage(props: BoardPageProps) {
   };
 
   const balance = {
-    laysPerDay: props.laysPerDay,
+    laysPerDay: props.wouldLayPerDay,
     manner: props.areCounted ? ('counts' as const) : ('frames' as const),
     flow: props.flow,
     coveredSeams,

@@ -17,6 +17,11 @@ interface Props extends Omit<BoardBoxProps, 'hive' | 'box' | 'unitTitle'> {
   readonly change: (change: BoardChange) => void;
 }
 
+const ON_ROOF = [
+  { field: 'feeder', on: '+ feeder on top', off: '− feeder on top' },
+  { field: 'topEntrance', on: '+ top entrance', off: '− top entrance' },
+] as const;
+
 /** One hive of the board, from the roof down. */
 export function BoardUnit({ unit, title, isOneOfSeveral, usual, change, ...box }: Props) {
   const { name, hive } = unit;
@@ -37,7 +42,7 @@ export function BoardUnit({ unit, title, isOneOfSeveral, usual, change, ...box }
   return (
     <section aria-label={capital(title)} className="min-w-0">
       {isOneOfSeveral && <h2 className="text-lg">{capital(title)}</h2>}
-      <p className="flex gap-3">
+      <p className="flex flex-wrap gap-x-3">
         {(['brood', 'super'] as const).map((role) => (
           <button
             key={role}
@@ -47,6 +52,17 @@ export function BoardUnit({ unit, title, isOneOfSeveral, usual, change, ...box }
             onClick={() => addBox(role)}
           >
             {role === 'brood' ? '+ brood box' : '+ super'}
+          </button>
+        ))}
+        {ON_ROOF.map(({ field, on, off }) => (
+          <button
+            key={field}
+            type="button"
+            className={`${BUTTON.quiet} min-h-9 text-sm`}
+            aria-label={`${hive[field] ? off : on}: ${title}`}
+            onClick={() => change({ type: 'set-hive', unit: name, fields: { [field]: !hive[field] } })}
+          >
+            {hive[field] ? off : on}
           </button>
         ))}
       </p>

@@ -1,6 +1,7 @@
 import Link from 'next/link';
 import type { FrameSize } from '../../core/space/frame-size';
 import type { Room } from '../../core/space/room';
+import type { FramesThen } from '../../views/frames-course';
 import type { FramesView } from '../../views/frames-view';
 import type { NamedColony } from '../../views/yard';
 import { BUTTON } from '../controls/styles';
@@ -9,6 +10,7 @@ import type { Axis } from '../time/axis';
 import { RulerHead } from '../time/RulerHead';
 import { CombLegend } from './CombLegend';
 import { CombPatterns } from './CombPatterns';
+import { FramesCourse } from './FramesCourse';
 import { type FollowedFrame, KeptFrames } from './KeptFrames';
 import { Stack } from './Stack';
 import { SurveyHistory } from './SurveyHistory';
@@ -18,6 +20,8 @@ export interface FramesPageProps {
   readonly place: string;
   readonly view: FramesView;
   readonly course: Room['course'];
+  /** From survey to survey. */
+  readonly changes: readonly FramesThen[];
   readonly axis: Axis;
   readonly sizes: readonly FrameSize[];
   readonly methods: readonly { readonly name: string; readonly title: string }[];
@@ -31,7 +35,22 @@ export interface FramesPageProps {
 
 /** What is in the hive, frame by frame, and what that means for her room. */
 export function FramesPage(props: FramesPageProps) {
-  const { colony, place, view, course, axis, sizes, methods, plans, surveys, deleted, followed, choices, year } = props;
+  const {
+    colony,
+    place,
+    view,
+    course,
+    changes,
+    axis,
+    sizes,
+    methods,
+    plans,
+    surveys,
+    deleted,
+    followed,
+    choices,
+    year,
+  } = props;
   const { hive, knownFrom, queenFrameId, keptCellFrames, cellFrames } = view;
   const open = plans.filter(({ isOver }) => !isOver);
   return (
@@ -104,6 +123,7 @@ export function FramesPage(props: FramesPageProps) {
             </ul>
           </section>
           <KeptFrames followed={followed} choices={choices} year={year} />
+          <FramesCourse course={changes} />
           <SurveyHistory surveys={surveys} deleted={deleted} />
         </div>
       </div>

@@ -15,6 +15,7 @@ import { BUTTON } from '../controls/styles';
 import { InspectionForm } from '../entry/InspectionForm';
 import { hiveReckoner } from '../reckon/hive-reckoner';
 import { useReckoned } from '../reckon/useReckoned';
+import { HiveActs } from './HiveActs';
 import { HiveLink } from './HiveLink';
 import { goInHive, hivePlace } from './place';
 import { startMinute } from './start-minute';
@@ -49,6 +50,7 @@ export function HiveEntry({ hive, apiary, needy, settings, minute, refused }: Pr
           survey the frames
         </HiveLink>
       </p>
+      {hive.lastSurvey && <HiveActs colony={colony} last={hive.lastSurvey} settings={settings} minute={minute} />}
       {first && (
         <InspectionForm
           colonyName={colony.name}

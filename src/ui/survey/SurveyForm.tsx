@@ -14,6 +14,7 @@ import { type SurveyDraft, surveyOf, untoldBoxes, untoldPlaces } from '../../dev
 import { linesAsText, surveyLines } from '../../views/entry-lines';
 import { boxTitle } from '../../views/frame-words';
 import { surveyRoomWords } from '../../views/room-words';
+import { Check } from '../controls/Check';
 import { Choice } from '../controls/Choice';
 import { BUTTON, FIELD } from '../controls/styles';
 import { WhenFields } from '../controls/WhenFields';
@@ -46,6 +47,11 @@ interface Props {
   readonly refusedFor?: readonly Issue[];
   readonly onSaved: (state: SaidState) => void;
 }
+
+const ON_TOP = [
+  { field: 'feeder', name: 'A feeder stands on top' },
+  { field: 'topEntrance', name: 'They fly from the top as well' },
+] as const;
 
 /** What is on the frames? Counted by what most of each holds, or painted frame by frame. */
 export function SurveyForm({
@@ -172,6 +178,16 @@ export function SurveyForm({
             <button type="button" className={`${BUTTON.plain} min-h-12`} onClick={() => addBox('super')}>
               + super
             </button>
+          </div>
+          <div className="mt-2 flex flex-wrap gap-x-6">
+            {ON_TOP.map(({ field, name }) => (
+              <Check
+                key={field}
+                name={name}
+                value={hive[field] ?? false}
+                onChange={(isOn) => change({ type: 'set-hive', fields: { [field]: isOn } })}
+              />
+            ))}
           </div>
           {manner === 'frames' && <CombLegend />}
         </div>

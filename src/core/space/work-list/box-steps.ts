@@ -1,5 +1,6 @@
 import { type Arrangement, boxesOf } from '../arrangement';
-import type { Box } from '../hive';
+import type { Box, Hive } from '../hive';
+import { hiveChanges } from '../hive-changes';
 
 const UNDER_WORDS = { excluder: 'queen excluder', board: 'division board' } as const;
 
@@ -8,14 +9,20 @@ const UNDER_WORDS = { excluder: 'queen excluder', board: 'division board' } as c
  * on one or taken off it, and those left off. What lies on a box stays there when another comes over it. A new box brings its own, which is said with it.
  */
 export function boxSteps(before: Arrangement, after: Arrangement, ofBox: (boxId: string) => string): readonly string[] {
-  return before.units.flatMap(({ hive: { boxes: was } }) => {
-    const now = after.units.find((one) => one.hive.boxes.some(({ id }) => id === was[0]?.id))?.hive.boxes ?? [];
+  return before.units.flatMap(({ hive }) => {
+    const was = hive.boxes;
+    const nowHive = after.units.find((one) => one.hive.boxes.some(({ id }) => id === was[0]?.id))?.hive;
+    const now = nowHive?.boxes ?? [];
     const levelOf = ({ id }: Box) => was.findIndex((box) => box.id === id);
     const known = now.filter((box) => levelOf(box) >= 0);
     const stays = inOrder(known, levelOf);
     const stand = new Set(boxesOf(after).map(({ box }) => box.id));
     const off = was.filter(({ id }) => !stand.has(id)).map(({ id }) => `Leave off ${ofBox(id)}.`);
-    return [...off, ...known.flatMap((box) => [...set(box, stays, now), ...onTop(box, was, now)])];
+    return [
+      ...off,
+      ...known.flatMap((box) => [...set(box, stays, now), ...onTop(box, was, now)]),
+      ...(nowHive ? onRoof(hive, nowHive) : []),
+    ];
   });
 
   function set(box: Box, stays: readonly Box[], now: readonly Box[]): readonly string[] {
@@ -36,6 +43,17 @@ export function boxSteps(before: Arrangement, after: Arrangement, ofBox: (boxId:
     ];
   }
 }
+
+/** What is put on top or opened there; not told is as it was. */
+const onRoof = (was: Hive, now: Hive): readonly string[] =>
+  hiveChanges(was, now).flatMap(({ what }) => ROOF_WORDS[what as keyof typeof ROOF_WORDS] ?? []);
+
+const ROOF_WORDS = {
+  'feeder-on': 'Put the feeder on top.',
+  'feeder-off': 'Take the feeder off.',
+  'top-entrance-open': 'Open the top entrance.',
+  'top-entrance-shut': 'Shut the top entrance.',
+} as const;
 
 /** The most boxes that can be left standing: the longest run that stands in the order in which it stood. */
 function inOrder(boxes: readonly Box[], levelOf: (box: Box) => number): readonly Box[] {

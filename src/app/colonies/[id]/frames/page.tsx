@@ -11,6 +11,7 @@ import { loadFrames } from '@/server/frames/load-frames';
 import { FramesPage } from '@/ui/frames/FramesPage';
 import { NotSurveyed } from '@/ui/frames/NotSurveyed';
 import { axisAround } from '@/ui/time/axis';
+import { framesCourse } from '@/views/frames-course';
 import { framesView } from '@/views/frames-view';
 
 export const metadata: Metadata = { title: 'Frames' };
@@ -30,6 +31,7 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
       place={[apiary.name, colony.stand].filter(Boolean).join(', ')}
       view={view}
       course={state.frames.room.course}
+      changes={framesCourse(facts.surveys, allSizes(settings))}
       axis={axisAround(today)}
       sizes={allSizes(settings)}
       methods={METHODS.filter(({ name }) => movesFrames(name)).map(({ name, title }) => ({ name, title }))}

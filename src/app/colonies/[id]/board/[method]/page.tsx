@@ -55,7 +55,6 @@ export default async function Page({ params }: { params: Promise<{ id: string; m
       flow={flow}
       nectarKg={roomFigures(settings).nectarKg}
       wouldLayPerDay={wouldLayPerDay}
-      laysPerDay={view.laysPerDay}
       start={start}
       others={otherHives(yard, colony)}
       sizes={allSizes(settings)}
