@@ -291,6 +291,18 @@ export function larkvaleSeason(): SeasonFacts {
     queenOn: [1, 5],
     note: 'Pollen on both sides of the brood.',
   });
+  const early = { letters: 'HPPBYBSPHHH' };
+  season.survey(betony.id, '2027-04-20T13:00', [early]);
+  season.survey(betony.id, '2027-04-20T13:30', [early, { letters: 'EEEEEEEEEEE' }], { source: 'moves' });
+  const grown = [{ letters: 'HPBYBSPHHHE' }, { letters: 'HPEYBBEPHEE' }];
+  season.survey(betony.id, '2027-05-01T15:00', grown, { flow: 'light' });
+  const empty = 'EEEEEEEEEEE';
+  season.survey(
+    betony.id,
+    '2027-05-01T15:20',
+    [...grown, { ...onTop, letters: empty }, { ...secondOnTop, letters: empty }],
+    { source: 'moves', queenOn: [2, 5], flow: 'light' },
+  );
   season.survey(
     betony.id,
     '2027-05-12T12:45',

@@ -180,15 +180,17 @@ export class SeasonBuilder {
     } = {},
   ): void {
     const { source = 'survey', flow = 'none', coveredSeams = null, note = '', queenOn } = saw;
+    // What hangs where something hung before is the same frame, in the same box.
+    const before = this.#facts.surveys.findLast((survey) => survey.colonyId === colonyId)?.hive.boxes;
     const hive: Hive = {
-      boxes: boxes.map(({ letters, role = 'brood', size = 'national-deep', under = 'open' }) => ({
-        id: this.#id(),
+      boxes: boxes.map(({ letters, role = 'brood', size = 'national-deep', under = 'open' }, level) => ({
+        id: before?.[level]?.id ?? this.#id(),
         role,
         size,
         places: letters.length,
         under,
-        frames: [...letters].map((letter) => ({
-          id: this.#id(),
+        frames: [...letters].map((letter, place) => ({
+          id: before?.[level]?.frames[place]?.id ?? this.#id(),
           kind: 'comb' as const,
           size,
           sides: COMB[letter] as readonly [Side, Side],

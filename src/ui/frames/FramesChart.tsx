@@ -17,6 +17,8 @@ import { type Day, day } from '../../core/calendar/day';
 import { dayWords } from '../../core/calendar/words';
 import type { FramesThen } from '../../views/frames-course';
 
+Chart.defaults.font.family = '"Atkinson Hyperlegible Next Variable", system-ui, sans-serif';
+Chart.defaults.font.size = 13;
 Chart.register(LineController, LineElement, PointElement, LinearScale, Legend, Tooltip);
 
 /** A line under each act, with what was done written along it. */
@@ -113,7 +115,13 @@ export default function FramesChart({ course }: { course: readonly FramesThen[] 
               min: first,
               max: Math.max(last, first + 1),
               grid: { color: line },
-              ticks: { color: muted, precision: 0, maxTicksLimit: 8, callback: (value) => dayWords(value as Day) },
+              ticks: {
+                color: muted,
+                precision: 0,
+                maxTicksLimit: 8,
+                includeBounds: false,
+                callback: (value) => dayWords(value as Day),
+              },
             },
             y: {
               beginAtZero: true,

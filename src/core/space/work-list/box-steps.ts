@@ -14,35 +14,46 @@ export function boxSteps(before: Arrangement, after: Arrangement, ofBox: (boxId:
     const nowHive = after.units.find((one) => one.hive.boxes.some(({ id }) => id === was[0]?.id))?.hive;
     const now = nowHive?.boxes ?? [];
     const levelOf = ({ id }: Box) => was.findIndex((box) => box.id === id);
-    const known = now.filter((box) => levelOf(box) >= 0);
-    const stays = inOrder(known, levelOf);
+    const stays = inOrder(
+      now.filter((box) => levelOf(box) >= 0),
+      levelOf,
+    );
     const stand = new Set(boxesOf(after).map(({ box }) => box.id));
     const off = was.filter(({ id }) => !stand.has(id)).map(({ id }) => `Leave off ${ofBox(id)}.`);
-    return [
-      ...off,
-      ...known.flatMap((box) => [...set(box, stays, now), ...onTop(box, was, now)]),
-      ...(nowHive ? onRoof(hive, nowHive) : []),
-    ];
+    const took = was.flatMap((box) => takenOff(box, was, now));
+    const built = now.flatMap((box) => [
+      ...(levelOf(box) < 0 || stays.includes(box) ? [] : [set(box, now)]),
+      ...putOn(box, was, now),
+    ]);
+    return [...off, ...took, ...built, ...(nowHive ? onRoof(hive, nowHive) : [])];
   });
 
-  function set(box: Box, stays: readonly Box[], now: readonly Box[]): readonly string[] {
-    if (stays.includes(box)) return [];
+  function set(box: Box, now: readonly Box[]): string {
     const below = now[now.indexOf(box) - 1];
-    return [`Set ${ofBox(box.id)} on ${below ? ofBox(below.id) : 'the floor'}.`];
+    return `Set ${ofBox(box.id)} on ${below ? ofBox(below.id) : 'the floor'}.`;
   }
 
-  function onTop({ id }: Box, was: readonly Box[], now: readonly Box[]): readonly string[] {
-    const above = (boxes: readonly Box[]) => boxes[boxes.findIndex((box) => box.id === id) + 1];
-    const [lay, over] = [above(was)?.under ?? 'open', above(now)];
-    const lies = over?.under ?? 'open';
+  function takenOff({ id }: Box, was: readonly Box[], now: readonly Box[]): readonly string[] {
+    const lay = layOn(id, was);
+    const isHere = now.some((box) => box.id === id);
+    return isHere && lay !== 'open' && lay !== layOn(id, now) ? [`Take the ${UNDER_WORDS[lay]} off ${ofBox(id)}.`] : [];
+  }
+
+  function putOn({ id }: Box, was: readonly Box[], now: readonly Box[]): readonly string[] {
+    const lies = layOn(id, now);
+    const over = aboveOf(id, now);
+    // What comes with a new box is said with it.
     const isNew = over !== undefined && !was.some((box) => box.id === over.id);
-    if (lay === lies) return [];
-    return [
-      ...(lay === 'open' ? [] : [`Take the ${UNDER_WORDS[lay]} off ${ofBox(id)}.`]),
-      ...(lies === 'open' || isNew ? [] : [`Put a ${UNDER_WORDS[lies]} on ${ofBox(id)}.`]),
-    ];
+    return lies === 'open' || isNew || lies === layOn(id, was) ? [] : [`Put a ${UNDER_WORDS[lies]} on ${ofBox(id)}.`];
   }
 }
+
+const aboveOf = (boxId: string, boxes: readonly Box[]): Box | undefined =>
+  boxes[boxes.findIndex(({ id }) => id === boxId) + 1];
+
+/** What lies on a box; nothing on one that is not there. */
+const layOn = (boxId: string, boxes: readonly Box[]): Box['under'] =>
+  boxes.some(({ id }) => id === boxId) ? (aboveOf(boxId, boxes)?.under ?? 'open') : 'open';
 
 /** What is put on top or opened there; not told is as it was. */
 const onRoof = (was: Hive, now: Hive): readonly string[] =>

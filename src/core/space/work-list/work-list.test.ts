@@ -139,7 +139,7 @@ describe('boxes that are set elsewhere', () => {
     [
       'the nest on top',
       [{ ...low, under: 'open' as const }, high, { ...nest, under: 'excluder' as const }],
-      'Put a queen excluder on high. Set nest on high. Take the queen excluder off nest.',
+      'Take the queen excluder off nest. Put a queen excluder on high. Set nest on high.',
     ],
     [
       'a new super over the excluder',
