@@ -53,7 +53,7 @@ test('a pollen-bound hive is counted, warned of, freed on the board, and found s
     ['rest', 'sealed honey'],
   ]);
   await expect(page.getByText('All 11 frames told.')).toBeVisible();
-  await page.getByLabel('Seams covered').fill('8');
+  await page.getByLabel('Seams covered in all').fill('8');
   await page.getByRole('button', { name: 'Save the frames' }).click();
   await expect(page.getByRole('region', { name: 'Room' })).toContainText('Hemmed in by pollen');
 

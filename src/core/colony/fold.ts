@@ -128,7 +128,7 @@ const AFTER: {
     const lookedOn = survey.source === 'survey' ? survey.on : (before?.lookedOn ?? survey.on);
     return {
       ...known,
-      frames: { survey, lookedOn, room, triggers, above: aboveExcluder(survey, before?.survey ?? null) },
+      frames: { survey, lookedOn, room, triggers, above: aboveExcluder(survey, before) },
     };
   },
   answer: (known, { answer }, setting) => {

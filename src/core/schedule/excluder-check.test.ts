@@ -74,6 +74,20 @@ describe('an excluder that went on', () => {
     expect(asked([without, on, survey('2027-05-15T10:00')], '2027-05-15')).toBeUndefined();
   });
 
+  it('stands while nobody has looked since the eggs of before had hatched, whatever else is done at the hive', () => {
+    const days = ['2027-05-14', '2027-05-14', '2027-05-17'];
+    const fed = survey('2027-05-10T10:01', { source: 'moves', hive: { ...on.hive, feeder: true } });
+    expect(asked([without, on, fed], '2027-05-10')?.days).toEqual(days);
+    const later = survey('2027-05-15T10:00', { source: 'moves' });
+    expect(asked([without, on, fed, later], '2027-05-15')?.days).toEqual(days);
+    expect(asked([without, on, survey('2027-05-12T10:00')], '2027-05-12')?.days).toEqual(days);
+    expect(asked([without, on, survey('2027-05-12T10:00', { queenFrameId: 'nest/4' })], '2027-05-12')).toBeUndefined();
+    // Taken off again, there is nothing to keep her from.
+    expect(
+      asked([without, on, survey('2027-05-11T10:00', { source: 'moves', hive: aHive(nest) })], '2027-05-11'),
+    ).toBeUndefined();
+  });
+
   it('ends after three weeks', () => {
     expect(asked([without, on], '2027-05-31')).toBeDefined();
     expect(asked([without, on], '2027-06-01')).toBeUndefined();

@@ -1,16 +1,14 @@
-import { EGG_DAYS } from '../biology/development';
 import { figure } from '../biology/figure';
 import { SOURCES } from '../biology/sources';
 import { addDays, type Day, daysBetween } from '../calendar/day';
 import { dayWords } from '../calendar/words';
 import { lays } from '../colony/queen-state';
 import { methodNamed } from '../methods/methods';
+import { EGGS_ARE_NEW } from '../space/above-excluder';
 import { ROOM_AT_MOST } from '../space/laying-room';
 import { aCheck, type Check, checkKey } from './check';
 import type { ScheduleFrom } from './schedule-part';
 
-/** From the day after the last egg of before has hatched, what stands in a cell was laid since. */
-const EGGS_ARE_NEW = EGG_DAYS.value + 1;
 const LOOK_WITHIN = figure('Look above an excluder for eggs within', 7, 'days', SOURCES.caution);
 const FIND_WITHIN = figure('A queen above an excluder is found within', 3, 'days', SOURCES.caution);
 
@@ -25,7 +23,7 @@ const DRONES_OUT =
 export function excluderCheck({ frames, queen, parts, look, today }: ScheduleFrom): Check | null {
   const above = frames?.above;
   if (!frames || !above || !lays(queen)) return null;
-  const { on, id } = frames.survey;
+  const { on, id } = above.from;
   if (daysBetween(on, today) > ROOM_AT_MOST.value || parts.some(liftsBrood)) return null;
   const newSince = addDays(on, EGGS_ARE_NEW);
   const isSeenBelow = (from: Day) =>

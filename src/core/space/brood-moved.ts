@@ -15,15 +15,13 @@ export function broodMovedOn(told: readonly SurveyFact[], { at, on }: Pick<Surve
     const [was, left] = [surveys[i - 1] as SurveyFact, surveys[i] as SurveyFact];
     if (left.at > at || left.source !== 'moves') continue;
     if (daysBetween(left.on, on) > MOVED_TELLS_FOR) return null;
-    if (broodKey(was.hive) !== broodKey(left.hive)) return left.on;
+    if (hasBroodNotIn(was.hive, left.hive) || hasBroodNotIn(left.hive, was.hive)) return left.on;
   }
   return null;
 }
 
-/** Which frames of brood are in a hive, wherever they hang. */
-const broodKey = (hive: Hive): string =>
-  framesOf(hive)
-    .filter(isBroodFrame)
-    .map(({ id }) => id)
-    .sort()
-    .join(' ');
+/** A frame of brood hangs in one hive and in no box of the other; what became brood where it hung has not moved. */
+function hasBroodNotIn(one: Hive, other: Hive): boolean {
+  const there = new Set(framesOf(other).map(({ id }) => id));
+  return framesOf(one).some((frame) => isBroodFrame(frame) && !there.has(frame.id));
+}

@@ -153,6 +153,9 @@ describe('what decides the day is said', () => {
     const movedOn = (...surveys: readonly SurveyFact[]) => broodMovedOn(surveys, later);
     expect(movedOn(whole, left, later)).toBe(day('2027-05-02'));
     expect(movedOn(found, left, later)).toBeNull();
+    // What became brood where it hung has not moved.
+    const grown = at('2027-05-02', 'moves', 'HPBBBBEE');
+    expect(movedOn(found, grown, later)).toBeNull();
     expect(broodMovedOn([whole, left], { at: '2027-05-24T10:00', on: day('2027-05-24') })).toBeNull();
     expect(laidBefore([found, later], later, FRAME_SIZES, [day('2027-05-05')]).broodMovedOn).toBe(day('2027-05-05'));
     expect(laidBefore([found, later], later, FRAME_SIZES, [day('2027-04-05')]).broodMovedOn).toBeNull();
