@@ -299,3 +299,69 @@ test.describe('in the demo', () => {
     await expect(followed).toContainText('13 May: Burnet, brood box, frame 5');
   });
 });
+
+test('a lower box hemmed in by pollen is freed across two boxes', async ({ page }) => {
+  await page.goto('/');
+  await onDay(page, '2027-05-10');
+  await begin(page, 'Orchard', 'Clover');
+  await page.getByRole('link', { name: 'Survey the frames' }).click();
+  await page.getByRole('button', { name: '+ brood box' }).click();
+  await countBox(page, 'Brood box 1', [
+    [2, 'brood of all ages'],
+    [0, 'sealed brood'],
+    [2, 'eggs and larvae'],
+    ['rest', 'pollen'],
+  ]);
+  await countBox(page, 'Brood box 2', [
+    [2, 'brood of all ages'],
+    [0, 'sealed brood'],
+    [1, 'eggs and larvae'],
+    [1, 'pollen'],
+    [6, 'sealed honey'],
+    [0, 'nectar'],
+    ['rest', 'empty comb'],
+  ]);
+  await page.getByRole('button', { name: 'Save the frames' }).click();
+  const room = page.getByRole('region', { name: 'Room' });
+  await expect(room).toContainText('Hemmed in by pollen');
+  await page.getByRole('link', { name: 'Free a pollen-bound nest' }).click();
+  await page.getByLabel('Coldest of the next five nights').fill('14');
+  const before = [...(await framesIn(page, 'Brood box 1')), ...(await framesIn(page, 'Brood box 2'))];
+  await page.getByRole('button', { name: 'Take the proposal' }).click();
+  // Pollen beside the brood makes way for comb in the one box and in the other.
+  for (const box of ['Brood box 1', 'Brood box 2'])
+    await expect
+      .poll(async () => (await framesIn(page, box)).filter((id) => !before.includes(id)).length)
+      .toBeGreaterThan(0);
+  const balance = page.getByRole('region', { name: 'Before and after' });
+  const roomIn = async (when: string) => {
+    const words = await balance.getByRole('row', { name: new RegExp(`^${when}: the hive`) }).innerText();
+    return /three weeks/.test(words) ? 21 : Number(/about (\d+) day/.exec(words)?.[1] ?? 0);
+  };
+  expect(await roomIn('After')).toBeGreaterThan(await roomIn('Before'));
+  await page.getByRole('button', { name: 'Take the list to the hive' }).click();
+  await page.getByRole('button', { name: 'All done: the frames are there now' }).click();
+  await page.getByRole('link', { name: 'Frames of Clover' }).click();
+  await expect(room).not.toContainText('Hemmed in');
+});
+
+test('a box that is counted in part is asked about before it is saved', async ({ page }) => {
+  await page.goto('/');
+  await onDay(page, '2027-05-10');
+  await begin(page, 'Orchard', 'Clover');
+  await page.getByRole('link', { name: 'Survey the frames' }).click();
+  await countBox(page, 'Brood box', [
+    [4, 'brood of all ages'],
+    [0, 'sealed brood'],
+    [0, 'eggs and larvae'],
+    [1, 'pollen'],
+  ]);
+  await page.getByRole('button', { name: 'Save the frames' }).click();
+  await expect(page.getByRole('alert').first()).toContainText('Brood box: 6 of 11 places are not told');
+  await page.getByRole('button', { name: '6 not looked at' }).click();
+  await page.getByRole('button', { name: 'Save the frames' }).click();
+  // What nobody looked at is neither full nor empty: it widens the days, and is said.
+  const room = page.getByRole('region', { name: 'Room' });
+  await expect(room).toContainText('Not looked at: about 30,000 cells');
+  await expect(room).toContainText('The later day counts them as free');
+});

@@ -1,11 +1,19 @@
 import { EGG_DAYS } from '../core/biology/development';
 import type { Day } from '../core/calendar/day';
 import { dayWords } from '../core/calendar/words';
+import { methodNamed } from '../core/methods/methods';
+import type { ProgrammePart } from '../core/programmes/facts';
 import type { FrameSize } from '../core/space/frame-size';
 import { sizeOf } from '../core/space/frame-size';
 import { broodBoxes, combOf } from '../core/space/hive';
 import type { SurveyFact } from '../core/space/survey';
 import { doneWords } from './hive-change-words';
+
+/** Something that changes what the frames hold, and when. */
+export interface ActThen {
+  readonly day: Day;
+  readonly words: string;
+}
 
 /** What the frames held on one day. */
 export interface FramesThen {
@@ -41,4 +49,15 @@ export function framesCourse(surveys: readonly SurveyFact[], sizes: readonly Fra
       done: doneWords(survey, sorted[i - 1]),
     };
   });
+}
+
+/** What was done to a hive by the surveys, and what was begun at it: so that a split explains the dip. In order of time. */
+export function actsThen(course: readonly FramesThen[], parts: readonly ProgrammePart[]): readonly ActThen[] {
+  const first = course[0]?.day;
+  if (first === undefined) return [];
+  const done = course.flatMap(({ day, done: words }) => (words.length > 0 ? [{ day, words: words.join(', ') }] : []));
+  const begun = parts
+    .filter(({ programme: { on } }) => on >= first)
+    .map(({ programme: { on, method } }) => ({ day: on, words: `begun: ${methodNamed(method).title}` }));
+  return [...done, ...begun].sort((a, b) => a.day - b.day);
 }

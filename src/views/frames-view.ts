@@ -6,12 +6,22 @@ import { bestToKeep } from '../core/programmes/best-to-keep';
 import { allSizes, roomFigures, type Settings } from '../core/settings/settings';
 import { carryForward } from '../core/space/carry-forward';
 import { framesOfCells } from '../core/space/cell-frames';
+import { coveredIn } from '../core/space/covered';
 import { framesOf, type Hive } from '../core/space/hive';
 import type { Flow } from '../core/space/nectar';
 import type { SurveyFact } from '../core/space/survey';
 import { type Triggers, triggersOf } from '../core/space/triggers';
+import { boxWeight } from '../core/space/weight';
 import { type RoomWords, storedRoomWords } from './room-words';
 import type { ColonyEntry, Yard } from './yard';
+
+/** What a hive weighs. */
+export interface HiveWeights {
+  /** By the ids of its boxes, in kg. */
+  readonly kgByBox: { readonly [boxId: string]: number };
+  /** Covered seams were counted, so that bees are reckoned in. */
+  readonly withBees: boolean;
+}
 
 /** A hive's frames as they stand on a day, with what is known of each. */
 export interface FramesView {
@@ -29,6 +39,7 @@ export interface FramesView {
   readonly room: RoomWords;
   readonly triggers: Triggers;
   readonly coveredSeams: number | null;
+  readonly weighs: HiveWeights;
 }
 
 /** Null where the frames were never surveyed. */
@@ -67,6 +78,12 @@ export function framesView(state: ColonyState, surveys: readonly SurveyFact[], s
     room: storedRoomWords(survey, room, roomFigures(settings), today),
     triggers: triggersOf(hive, coveredSeams, sizes),
     coveredSeams,
+    weighs: {
+      kgByBox: Object.fromEntries(
+        hive.boxes.map((box) => [box.id, boxWeight(box, coveredIn(box, hive, coveredSeams), sizes)]),
+      ),
+      withBees: coveredSeams !== null || hive.boxes.some((box) => typeof box.coveredSeams === 'number'),
+    },
   };
 }
 

@@ -59,7 +59,7 @@ export function makeRoomCheck(
   const reasons = [
     ...(room.bound ? [`The nest is hemmed in by ${BOUND_WORDS[room.bound.by]}`] : []),
     ...(room.isShortNow ? ['She has empty cells for less than two days of laying'] : []),
-    ...(out ? [outWords(out)] : []),
+    ...(out ? [`${outWords(out)}${nectarWords(room.nectarDecides)}`] : []),
     ...(addBox ? [`Bees cover ${percentOf(triggers.topBoxCovered)} of the brood boxes: time for another`] : []),
     ...(addSuper ? [`The supers are ${percentOf(triggers.supersFull)} full: time for another`] : []),
   ];
@@ -74,6 +74,8 @@ export function makeRoomCheck(
     why: `${reasons.join('. ')}, going by the frames.`,
   });
 }
+
+const nectarWords = (kg: number | null) => (kg === null ? '' : `, with ${kg} kg of nectar a day`);
 
 const percentOf = (share: number | null) => `${Math.round((share ?? 0) * 100)} %`;
 

@@ -66,6 +66,8 @@ export interface ArrangementContext {
   readonly warmNightC: number;
   /** With nights under this only sealed brood goes up in a Demaree, °C. */
   readonly onlySealedUpBelowC: number;
+  /** Empty frames are put between brood on purpose: then they do not split it. */
+  readonly emptyInNest?: boolean;
   /** Something looked like brood disease. */
   readonly hasDisease: boolean;
   /** Where everything was before. */
@@ -97,11 +99,11 @@ const isBesideYoung = (frames: readonly Frame[], frame: Frame) => {
 };
 
 const RULES: { readonly [R in RuleName]: Rule } = {
-  'brood-in-one-block': (arrangement) =>
+  'brood-in-one-block': (arrangement, { emptyInNest = false }) =>
     boxesOf(arrangement).flatMap((place) =>
-      gapsIn(place).map((frame) =>
-        on(frame, place.box.id, 'warn', 'It splits the brood. The nest is best kept in one piece.'),
-      ),
+      gapsIn(place)
+        .filter((frame) => !(emptyInNest && isEmptyFrame(frame)))
+        .map((frame) => on(frame, place.box.id, 'warn', 'It splits the brood. The nest is best kept in one piece.')),
     ),
   'young-brood-warm': (arrangement, { coldestNightC, warmNightC }) =>
     boxesOf(arrangement).flatMap((place) =>

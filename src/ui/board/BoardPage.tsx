@@ -73,6 +73,8 @@ export interface BoardPageProps {
   readonly usual: { readonly brood: string; readonly super: string };
   readonly warmNightC: number;
   readonly onlySealedUpBelowC: number;
+  /** The method puts empty frames between brood on purpose. */
+  readonly emptyInNest: boolean;
   /** `YYYY-MM-DD`. */
   readonly today: string;
 }
@@ -133,6 +135,7 @@ export function BoardPage(props: BoardPageProps) {
     hasDisease,
     warmNightC: props.warmNightC,
     onlySealedUpBelowC: props.onlySealedUpBelowC,
+    emptyInNest: props.emptyInNest,
     coveredSeams,
     placesAssumed: props.areCounted,
     queenUnit: proposed.queenUnit,

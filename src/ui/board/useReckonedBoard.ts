@@ -14,6 +14,7 @@ export interface BoardKnown {
   readonly hasDisease: boolean;
   readonly warmNightC: number;
   readonly onlySealedUpBelowC: number;
+  readonly emptyInNest: boolean;
   readonly coveredSeams: number | null;
   readonly placesAssumed: boolean;
   readonly queenUnit: string | null;
@@ -27,7 +28,7 @@ export interface BoardKnown {
 export function useReckonedBoard(board: BoardState, known: BoardKnown) {
   const { arrangement, shaken, queenFrameId, keptCellFrames } = board;
   const { before, liveCellFrames, coldestNightC, hasDisease, warmNightC, onlySealedUpBelowC, sizes } = known;
-  const { queenUnit, cellUnit, otherQueenFrames, coveredSeams, unitName, placesAssumed } = known;
+  const { queenUnit, cellUnit, otherQueenFrames, coveredSeams, unitName, placesAssumed, emptyInNest } = known;
   const herFrame = board.proposed.queenTo ?? queenFrameId;
   const context: ArrangementContext = useMemo(
     () => ({
@@ -41,6 +42,7 @@ export function useReckonedBoard(board: BoardState, known: BoardKnown) {
       coldestNightC,
       warmNightC,
       onlySealedUpBelowC,
+      emptyInNest,
       hasDisease,
       before,
     }),
@@ -55,6 +57,7 @@ export function useReckonedBoard(board: BoardState, known: BoardKnown) {
       coldestNightC,
       warmNightC,
       onlySealedUpBelowC,
+      emptyInNest,
       hasDisease,
       before,
     ],

@@ -24,6 +24,7 @@ export function FramesPanel({ colony, frames, sizes }: Props) {
           <Stack
             hive={frames.hive}
             sizes={sizes}
+            weighs={frames.weighs}
             marks={{
               queenFrameId: frames.queenFrameId,
               keptCellFrames: new Set(frames.keptCellFrames),

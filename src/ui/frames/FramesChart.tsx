@@ -15,14 +15,14 @@ import { useMemo } from 'react';
 import { Line } from 'react-chartjs-2';
 import { type Day, day } from '../../core/calendar/day';
 import { dayWords } from '../../core/calendar/words';
-import type { FramesThen } from '../../views/frames-course';
+import type { ActThen, FramesThen } from '../../views/frames-course';
 
 Chart.defaults.font.family = '"Atkinson Hyperlegible Next Variable", system-ui, sans-serif';
 Chart.defaults.font.size = 13;
 Chart.register(LineController, LineElement, PointElement, LinearScale, Legend, Tooltip);
 
 /** A line under each act, with what was done written along it. */
-const acts = (course: readonly FramesThen[], ink: string): Plugin<'line'> => ({
+const actLines = (acts: readonly ActThen[], ink: string): Plugin<'line'> => ({
   id: 'acts',
   afterDatasetsDraw: ({ ctx, chartArea, scales: { x } }) => {
     if (!x) return;
@@ -31,8 +31,7 @@ const acts = (course: readonly FramesThen[], ink: string): Plugin<'line'> => ({
     ctx.fillStyle = ink;
     ctx.font = '12px "Atkinson Hyperlegible Next Variable", sans-serif';
     ctx.setLineDash([2, 3]);
-    for (const { day: on, done } of course) {
-      if (done.length === 0) continue;
+    for (const { day: on, words } of acts) {
       const at = x.getPixelForValue(on);
       ctx.beginPath();
       ctx.moveTo(at, chartArea.top);
@@ -42,7 +41,7 @@ const acts = (course: readonly FramesThen[], ink: string): Plugin<'line'> => ({
       // Written upwards beside its line, or on the other side of it at the right edge.
       ctx.translate(at > chartArea.right - 16 ? at - 4 : at + 12, chartArea.bottom - 4);
       ctx.rotate(-Math.PI / 2);
-      ctx.fillText(done.join(', '), 0, 0, chartArea.height - 8);
+      ctx.fillText(words, 0, 0, chartArea.height - 8);
       ctx.restore();
     }
     ctx.restore();
@@ -53,7 +52,7 @@ const colour = (name: string): string =>
   getComputedStyle(document.documentElement).getPropertyValue(`--color-${name}`).trim();
 
 /** Brood, stores and eggs a day over the surveys. Lines differ by dash and mark as well as by colour. */
-export default function FramesChart({ course }: { course: readonly FramesThen[] }) {
+export default function FramesChart({ course, acts }: { course: readonly FramesThen[]; acts: readonly ActThen[] }) {
   const [ink, muted, line, willow, indigo, propolis] = useMemo(
     () =>
       ['ink', 'muted', 'line', 'willow', 'indigo', 'propolis'].map(colour) as [
@@ -80,13 +79,13 @@ export default function FramesChart({ course }: { course: readonly FramesThen[] 
     ...look,
   });
   const first = course[0]?.day ?? day('2000-01-01');
-  const last = course.at(-1)?.day ?? first;
+  const last = Math.max(course.at(-1)?.day ?? first, acts.at(-1)?.day ?? first);
   const isStill = window.matchMedia('(prefers-reduced-motion: reduce)').matches;
   return (
     <div className="relative mt-2 h-72">
       <Line
         aria-hidden="true"
-        plugins={[acts(course, ink)]}
+        plugins={[actLines(acts, ink)]}
         data={{
           datasets: [
             one('frames of brood', 'brood', { borderColor: propolis, backgroundColor: propolis, pointStyle: 'rect' }),

@@ -1,18 +1,26 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import type { FramesThen } from '../../views/frames-course';
+import { dayWords } from '../../core/calendar/words';
+import type { ActThen, FramesThen } from '../../views/frames-course';
 
 // The drawing comes when there is something to draw.
 const FramesChart = dynamic(() => import('./FramesChart'), { ssr: false, loading: () => <div className="h-72" /> });
 
 /** What the frames held from survey to survey, with what was done to the hive; as a drawing, and as a table for those who do not see it. */
-export function FramesCourse({ course }: { course: readonly FramesThen[] }) {
+export function FramesCourse({ course, acts }: { course: readonly FramesThen[]; acts: readonly ActThen[] }) {
   if (course.length < 2) return null;
   return (
     <section aria-label="What the frames held" className="mt-6">
       <h2 className="border-t-2 border-ink pt-2 text-lg">What the frames held</h2>
-      <FramesChart course={course} />
+      <FramesChart course={course} acts={acts} />
+      {acts.length > 0 && (
+        <ul aria-label="What was done" className="sr-only">
+          {acts.map(({ day, words }) => (
+            <li key={`${day}${words}`}>{`${dayWords(day)}: ${words}`}</li>
+          ))}
+        </ul>
+      )}
       <table className="sr-only">
         <caption>Brood and stores in full frames, eggs laid in a day, and what was done</caption>
         <thead>

@@ -1,7 +1,7 @@
 import Link from 'next/link';
 import type { FrameSize } from '../../core/space/frame-size';
 import type { Room } from '../../core/space/room';
-import type { FramesThen } from '../../views/frames-course';
+import type { ActThen, FramesThen } from '../../views/frames-course';
 import type { FramesView } from '../../views/frames-view';
 import type { NamedColony } from '../../views/yard';
 import { BUTTON } from '../controls/styles';
@@ -22,6 +22,7 @@ export interface FramesPageProps {
   readonly course: Room['course'];
   /** From survey to survey. */
   readonly changes: readonly FramesThen[];
+  readonly acts: readonly ActThen[];
   readonly axis: Axis;
   readonly sizes: readonly FrameSize[];
   readonly methods: readonly { readonly name: string; readonly title: string }[];
@@ -41,6 +42,7 @@ export function FramesPage(props: FramesPageProps) {
     view,
     course,
     changes,
+    acts,
     axis,
     sizes,
     methods,
@@ -81,6 +83,7 @@ export function FramesPage(props: FramesPageProps) {
           <Stack
             hive={hive}
             sizes={sizes}
+            weighs={view.weighs}
             marks={{
               queenFrameId,
               keptCellFrames: new Set(keptCellFrames),
@@ -123,7 +126,7 @@ export function FramesPage(props: FramesPageProps) {
             </ul>
           </section>
           <KeptFrames followed={followed} choices={choices} year={year} />
-          <FramesCourse course={changes} />
+          <FramesCourse course={changes} acts={acts} />
           <SurveyHistory surveys={surveys} deleted={deleted} />
         </div>
       </div>

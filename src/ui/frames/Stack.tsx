@@ -2,6 +2,7 @@ import type { FrameSize } from '../../core/space/frame-size';
 import { sizeOf } from '../../core/space/frame-size';
 import type { Box, Hive } from '../../core/space/hive';
 import { boxTitle, frameContents } from '../../views/frame-words';
+import type { HiveWeights } from '../../views/frames-view';
 import { FrameComb } from './FrameComb';
 
 export interface FrameMarks {
@@ -14,6 +15,7 @@ interface Props {
   readonly hive: Hive;
   readonly marks: FrameMarks;
   readonly sizes: readonly FrameSize[];
+  readonly weighs: HiveWeights;
 }
 
 /** Of a deep box; a shallower one is drawn in proportion. */
@@ -26,18 +28,22 @@ export const boxHeight = (cells: number): number =>
   Math.max(LEAST_HEIGHT, Math.min(DEEP_HEIGHT * 1.4, (DEEP_HEIGHT * cells) / DEEP_CELLS));
 
 /** The hive as a section, from the roof down to the floor. */
-export function Stack({ hive, marks, sizes }: Props) {
+export function Stack({ hive, marks, sizes, weighs }: Props) {
+  const inAll = Object.values(weighs.kgByBox).reduce((sum, kg) => sum + kg, 0);
   return (
     <figure aria-label="The hive" className="max-w-md">
       <div className="h-2 bg-ink" />
       {[...hive.boxes].reverse().map((box) => (
         <div key={box.id}>
-          <StackBox hive={hive} box={box} marks={marks} sizes={sizes} />
+          <StackBox hive={hive} box={box} marks={marks} sizes={sizes} weighs={weighs} />
           <UnderBox under={box.under} />
         </div>
       ))}
       <div className="h-1.5 w-full bg-ink" />
-      <figcaption className="sr-only">{`${hive.boxes.length} boxes, from the roof down.`}</figcaption>
+      <figcaption className="text-muted mt-1 text-sm">
+        {`The whole hive ${weighs.withBees ? 'with its bees' : 'without bees, whose seams were not counted'}: about ${Math.round(inAll)} kg.`}
+        <span className="sr-only">{` ${hive.boxes.length} boxes, from the roof down.`}</span>
+      </figcaption>
     </figure>
   );
 }
@@ -55,14 +61,14 @@ export function UnderBox({ under }: Pick<Box, 'under'>) {
   );
 }
 
-function StackBox({ hive, box, marks, sizes }: Props & { box: Box }) {
+function StackBox({ hive, box, marks, sizes, weighs }: Props & { box: Box }) {
   const { queenFrameId, keptCellFrames, cellFrames } = marks;
   const height = boxHeight(sizeOf(box.size, sizes).cells);
   return (
     <section aria-label={boxTitle(hive, box)} className="border-2 border-ink bg-ground px-1 pt-1">
       <p className="text-muted flex justify-between text-xs">
         <span>{boxTitle(hive, box)}</span>
-        <span>{sizeOf(box.size, sizes).name}</span>
+        <span>{`${sizeOf(box.size, sizes).name}, about ${Math.round(weighs.kgByBox[box.id] ?? 0)} kg`}</span>
       </p>
       <ol className="flex gap-px" style={{ height }}>
         {box.frames.map((frame, i) => {

@@ -1,4 +1,5 @@
 import type { MethodName } from '../../methods/method';
+import { methodNamed } from '../../methods/methods';
 import { checkArrangement, type Finding } from '../arrangement-rules';
 import { addBroodBox, addSuper } from './add-boxes';
 import { cellNuc } from './cell-nuc';
@@ -52,6 +53,7 @@ export function propose(method: MethodName, from: ProposalFrom): CheckedProposal
     shaken: new Set(shaken),
     queenUnit,
     cellUnit,
+    emptyInNest: methodNamed(method).nestAlone === true,
   };
   return { ...proposal, findings: checkArrangement(arrangement, context, from.sizes) };
 }

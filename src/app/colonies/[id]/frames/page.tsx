@@ -11,7 +11,7 @@ import { loadFrames } from '@/server/frames/load-frames';
 import { FramesPage } from '@/ui/frames/FramesPage';
 import { NotSurveyed } from '@/ui/frames/NotSurveyed';
 import { axisAround } from '@/ui/time/axis';
-import { framesCourse } from '@/views/frames-course';
+import { actsThen, framesCourse } from '@/views/frames-course';
 import { framesView } from '@/views/frames-view';
 
 export const metadata: Metadata = { title: 'Frames' };
@@ -25,13 +25,15 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
   const { colony, apiary, facts, state, settings } = found;
   const view = framesView(state, facts.surveys, settings);
   if (!view || !state.frames) return <NotSurveyed colony={colony} title="Not surveyed yet" />;
+  const changes = framesCourse(facts.surveys, allSizes(settings));
   return (
     <FramesPage
       colony={colony}
       place={[apiary.name, colony.stand].filter(Boolean).join(', ')}
       view={view}
       course={state.frames.room.course}
-      changes={framesCourse(facts.surveys, allSizes(settings))}
+      changes={changes}
+      acts={actsThen(changes, state.parts)}
       axis={axisAround(today)}
       sizes={allSizes(settings)}
       methods={METHODS.filter(({ name }) => movesFrames(name)).map(({ name, title }) => ({ name, title }))}

@@ -60,6 +60,7 @@ export default async function Page({ params }: { params: Promise<{ id: string; m
       sizes={allSizes(settings)}
       usual={{ brood: settings.broodSize, super: settings.superSize }}
       warmNightC={settings.interleaveNightC}
+      emptyInNest={definition.nestAlone === true}
       onlySealedUpBelowC={settings.onlySealedUpNightC}
       today={formatDay(today)}
     />
