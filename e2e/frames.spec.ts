@@ -335,7 +335,7 @@ test('a lower box hemmed in by pollen is freed across two boxes', async ({ page 
       .toBeGreaterThan(0);
   const balance = page.getByRole('region', { name: 'Before and after' });
   const roomIn = async (when: string) => {
-    const words = await balance.getByRole('row', { name: new RegExp(`^${when}: the hive`) }).innerText();
+    const words = (await balance.getByRole('row', { name: new RegExp(`^${when}: the hive`) }).textContent()) ?? '';
     return /three weeks/.test(words) ? 21 : Number(/about (\d+) day/.exec(words)?.[1] ?? 0);
   };
   expect(await roomIn('After')).toBeGreaterThan(await roomIn('Before'));

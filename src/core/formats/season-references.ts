@@ -54,79 +54,39 @@ function doubleIds(content: SeasonFacts): Issue[] {
   });
 }
 
+/** What the columns of each table name. */
+const REFERENCES: { readonly [Table in keyof SeasonFacts]?: { readonly [column: string]: (typeof NAMED)[number] } } = {
+  colonies: { apiaryId: 'apiaries', parentColonyId: 'colonies' },
+  formerPlaces: { colonyId: 'colonies', apiaryId: 'apiaries' },
+  queens: { motherQueenId: 'queens' },
+  queenEvents: { queenId: 'queens', colonyId: 'colonies', hivedAsId: 'colonies' },
+  inspections: { colonyId: 'colonies' },
+  cells: { colonyId: 'colonies' },
+  cellObservations: { inspectionId: 'inspections', cellId: 'cells' },
+  photos: { inspectionId: 'inspections' },
+  cellMoves: { cellId: 'cells', toColonyId: 'colonies' },
+  programmes: { colonyId: 'colonies', queenId: 'queens' },
+  programmeUnits: { programmeId: 'programmes', colonyId: 'colonies' },
+  keptCells: { programmeId: 'programmes', cellId: 'cells' },
+  stepsDone: { programmeId: 'programmes' },
+  checkAnswers: { programmeId: 'programmes', colonyId: 'colonies', queenlessColonyId: 'colonies' },
+  checkChanges: { colonyId: 'colonies' },
+  surveys: { colonyId: 'colonies' },
+  framePlans: { colonyId: 'colonies' },
+};
+const NAMED = ['apiaries', 'colonies', 'queens', 'inspections', 'cells', 'programmes'] as const;
+
 function danglingReferences(content: SeasonFacts): Issue[] {
-  const ids = (rows: readonly { readonly id: string }[]) => new Set(rows.map(({ id }) => id));
-  const [apiaries, colonies, queens] = [ids(content.apiaries), ids(content.colonies), ids(content.queens)];
-  const [inspections, cells, programmes] = [ids(content.inspections), ids(content.cells), ids(content.programmes)];
-  const issues: Issue[] = [];
-  const check = (known: Set<string>, id: string | null, ...path: (string | number)[]) => {
-    if (id === null || known.has(id)) return;
-    const message = 'This names something that is not in the file. Export the file again, whole.';
-    issues.push({ path: ['facts', ...path], code: 'unknown-reference', message });
-  };
-  content.colonies.forEach(({ apiaryId, parentColonyId }, i) => {
-    check(apiaries, apiaryId, 'colonies', i, 'apiaryId');
-    check(colonies, parentColonyId, 'colonies', i, 'parentColonyId');
+  const known = new Map(NAMED.map((table) => [table, new Set<unknown>(content[table].map(({ id }) => id))]));
+  const message = 'This names something that is not in the file. Export the file again, whole.';
+  return Object.entries(REFERENCES).flatMap(([table, columns]) => {
+    const rows = content[table as keyof SeasonFacts] as readonly { readonly [column: string]: unknown }[];
+    return rows.flatMap((row, i) =>
+      Object.entries(columns)
+        .filter(([column, named]) => row[column] !== null && known.get(named)?.has(row[column]) === false)
+        .map(([column]): Issue => ({ path: ['facts', table, i, column], code: 'unknown-reference', message })),
+    );
   });
-  content.formerPlaces.forEach(({ colonyId, apiaryId }, i) => {
-    check(colonies, colonyId, 'formerPlaces', i, 'colonyId');
-    check(apiaries, apiaryId, 'formerPlaces', i, 'apiaryId');
-  });
-  content.queens.forEach(({ motherQueenId }, i) => {
-    check(queens, motherQueenId, 'queens', i, 'motherQueenId');
-  });
-  content.queenEvents.forEach(({ queenId, colonyId, hivedAsId }, i) => {
-    check(queens, queenId, 'queenEvents', i, 'queenId');
-    check(colonies, colonyId, 'queenEvents', i, 'colonyId');
-    check(colonies, hivedAsId, 'queenEvents', i, 'hivedAsId');
-  });
-  content.inspections.forEach(({ colonyId }, i) => {
-    check(colonies, colonyId, 'inspections', i, 'colonyId');
-  });
-  content.cells.forEach(({ colonyId }, i) => {
-    check(colonies, colonyId, 'cells', i, 'colonyId');
-  });
-  content.cellObservations.forEach(({ inspectionId, cellId }, i) => {
-    check(inspections, inspectionId, 'cellObservations', i, 'inspectionId');
-    check(cells, cellId, 'cellObservations', i, 'cellId');
-  });
-  content.photos.forEach(({ inspectionId }, i) => {
-    check(inspections, inspectionId, 'photos', i, 'inspectionId');
-  });
-  content.cellMoves.forEach(({ cellId, toColonyId }, i) => {
-    check(cells, cellId, 'cellMoves', i, 'cellId');
-    check(colonies, toColonyId, 'cellMoves', i, 'toColonyId');
-  });
-  content.programmes.forEach(({ colonyId, queenId }, i) => {
-    check(colonies, colonyId, 'programmes', i, 'colonyId');
-    check(queens, queenId, 'programmes', i, 'queenId');
-  });
-  content.programmeUnits.forEach(({ programmeId, colonyId }, i) => {
-    check(programmes, programmeId, 'programmeUnits', i, 'programmeId');
-    check(colonies, colonyId, 'programmeUnits', i, 'colonyId');
-  });
-  content.keptCells.forEach(({ programmeId, cellId }, i) => {
-    check(programmes, programmeId, 'keptCells', i, 'programmeId');
-    check(cells, cellId, 'keptCells', i, 'cellId');
-  });
-  content.stepsDone.forEach(({ programmeId }, i) => {
-    check(programmes, programmeId, 'stepsDone', i, 'programmeId');
-  });
-  content.checkAnswers.forEach(({ programmeId, colonyId, queenlessColonyId }, i) => {
-    check(programmes, programmeId, 'checkAnswers', i, 'programmeId');
-    check(colonies, colonyId, 'checkAnswers', i, 'colonyId');
-    check(colonies, queenlessColonyId, 'checkAnswers', i, 'queenlessColonyId');
-  });
-  content.checkChanges.forEach(({ colonyId }, i) => {
-    check(colonies, colonyId, 'checkChanges', i, 'colonyId');
-  });
-  content.surveys.forEach(({ colonyId }, i) => {
-    check(colonies, colonyId, 'surveys', i, 'colonyId');
-  });
-  content.framePlans.forEach(({ colonyId }, i) => {
-    check(colonies, colonyId, 'framePlans', i, 'colonyId');
-  });
-  return issues;
 }
 
 /** A cell can only be seen in its own colony, or in the one that it was given to. */

@@ -15,7 +15,7 @@ const tools = () => {
   };
   return { superSize: 'national-super', sizes: FRAME_SIZES, newId };
 };
-const after = (hive: Hive, ...acts: readonly HiveAct[]) => {
+const doing = (hive: Hive, ...acts: readonly HiveAct[]) => {
   const made = tools();
   return acts.reduce<Hive | null>((so, act) => so && afterAct(so, act, made), hive);
 };
@@ -42,28 +42,28 @@ describe('what is done at a hive without looking at its frames', () => {
     ['no second excluder', supered, 'excluder-on', null],
     ['no excluder without a super', aHive(nest), 'excluder-on', null],
   ])('%s', (_, hive, act, stands) => {
-    expect(stack(after(hive, act))).toBe(stands);
+    expect(stack(doing(hive, act))).toBe(stands);
   });
 
   it('puts a full frame where there is a place, and no further', () => {
-    const fuller = after(supered, 'full-frame-back');
+    const fuller = doing(supered, 'full-frame-back');
     expect(fuller?.boxes[0]?.frames).toHaveLength(11);
     expect(fuller?.boxes[0]?.frames.at(-1)?.sides?.[0]).toEqual({ honey: 10 });
-    expect(after(supered, 'full-frame-back', 'full-frame-back')).toBeNull();
+    expect(doing(supered, 'full-frame-back', 'full-frame-back')).toBeNull();
   });
 
   it('opens and shuts, gives and takes, each once', () => {
-    expect(after(supered, 'feeder-on', 'top-entrance-open')).toMatchObject({ feeder: true, topEntrance: true });
-    expect(after(supered, 'feeder-on', 'feeder-off')).toMatchObject({ feeder: false });
-    expect(after(supered, 'feeder-on', 'feeder-on')).toBeNull();
-    expect(after(supered, 'feeder-off')).toBeNull();
-    expect(after(supered, 'top-entrance-shut')).toBeNull();
+    expect(doing(supered, 'feeder-on', 'top-entrance-open')).toMatchObject({ feeder: true, topEntrance: true });
+    expect(doing(supered, 'feeder-on', 'feeder-off')).toMatchObject({ feeder: false });
+    expect(doing(supered, 'feeder-on', 'feeder-on')).toBeNull();
+    expect(doing(supered, 'feeder-off')).toBeNull();
+    expect(doing(supered, 'top-entrance-shut')).toBeNull();
   });
 
   it('loses no frame of the brood boxes, and every act is told as a change', () => {
     fc.assert(
       fc.property(anyHive, fc.constantFrom(...HIVE_ACTS), (hive, act) => {
-        const then = after(hive, act);
+        const then = doing(hive, act);
         if (!then) return;
         expect(hiveChanges(hive, then).length).toBeGreaterThan(0);
         const lost = framesOf(hive).length - framesOf(then).filter(({ id }) => !id.startsWith('new/')).length;
