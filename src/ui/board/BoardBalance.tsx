@@ -12,6 +12,9 @@ const COLUMN_WORDS = { brood: 'brood', honey: 'honey', pollen: 'pollen', comb: '
 
 const inKg = (kg: number) => `${Math.round(kg)} kg`;
 
+const weightWords = ({ boxes, kg }: HiveBalance) =>
+  `${boxes.map((box) => `${box.name} ${inKg(box.kg)}`).join(', ')}${boxes.length > 1 ? `; ${inKg(kg)} in all` : ''}`;
+
 /** What each hive has before the frames are moved, and after: frames, laying room, weights. */
 export function BoardBalance({ before, after, unitName }: Props) {
   const row = (when: string, one: HiveBalance) => (
@@ -23,16 +26,22 @@ export function BoardBalance({ before, after, unitName }: Props) {
         </td>
       ))}
       <td className="px-2 py-1">{roomDaysWords(one.roomDays)}</td>
-      <td className="py-1 pl-2">
-        {one.boxes.map(({ name, kg }) => `${name} ${inKg(kg)}`).join(', ')}
-        {one.boxes.length > 1 && <b>{`; ${inKg(one.kg)} in all`}</b>}
-      </td>
+      <td className="py-1 pl-2">{weightWords(one)}</td>
     </tr>
   );
+  const all = [...before.map((one) => ({ when: 'Before', one })), ...after.map((one) => ({ when: 'After', one }))];
   return (
-    <section aria-label="Before and after" className="mt-4 overflow-x-auto">
-      <table className="w-full border-collapse text-sm">
-        <caption className="border-t-2 border-ink pt-1 text-left text-lg font-bold">Before and after</caption>
+    <section aria-label="Before and after" className="mt-4">
+      <h2 className="border-t-2 border-ink pt-1 text-lg">Before and after</h2>
+      <ul className="text-sm wide:hidden">
+        {all.map(({ when, one }) => (
+          <li key={`${when} ${one.unit}`} className="border-b border-line py-1.5">
+            <b>{`${when}: ${unitName(one.unit)}. `}</b>
+            {`Laying room: ${roomDaysWords(one.roomDays)}. Frames: ${COLUMNS.map((column) => `${one[column]} ${COLUMN_WORDS[column]}`).join(', ')}. ${weightWords(one)}.`}
+          </li>
+        ))}
+      </ul>
+      <table className="hidden w-full border-collapse text-sm wide:table">
         <thead>
           <tr className="text-muted text-left">
             <th scope="col" className="pr-3 font-normal">
@@ -51,10 +60,7 @@ export function BoardBalance({ before, after, unitName }: Props) {
             </th>
           </tr>
         </thead>
-        <tbody>
-          {before.map((one) => row('Before', one))}
-          {after.map((one) => row('After', one))}
-        </tbody>
+        <tbody>{all.map(({ when, one }) => row(when, one))}</tbody>
       </table>
     </section>
   );

@@ -263,7 +263,7 @@ export function BoardPage(props: BoardPageProps) {
       {takenUpFrom !== null && <TakenUp from={takenUpFrom} onAnew={beginAnew} />}
       <IssueList issues={issues} />
       <div className="mt-3 grid gap-x-8 wide:grid-cols-[minmax(0,1fr)_21rem]">
-        <div>
+        <div className="min-w-0">
           <div
             className="grid gap-4"
             style={{ gridTemplateColumns: 'repeat(auto-fit, minmax(min(17rem, 100%), 1fr))' }}
