@@ -14,7 +14,7 @@ test('what cannot be is refused by name, and what was typed stays', async ({ pag
 
   await saveInspection(page);
   await expect(problems).toContainText('How well you looked: Say how well you looked');
-  await choose(page, 'How well did you look for cells?', CLEARED);
+  await choose(page, 'How thoroughly did you check for cells?', CLEARED);
 
   await setTime(page, '2027-05-11', '12:00');
   await saveInspection(page);
@@ -33,16 +33,16 @@ test('what cannot be is refused by name, and what was typed stays', async ({ pag
 
   await page.getByRole('textbox', { name: 'Note' }).fill('Sunny, calm.');
   await saveInspection(page);
-  await expect(page.getByRole('region', { name: 'Looks so far' })).toContainText('Sunny, calm.');
+  await expect(page.getByRole('region', { name: 'Inspections' })).toContainText('Sunny, calm.');
 
   await page.getByRole('link', { name: 'Enter an inspection' }).click();
-  await choose(page, 'How well did you look for cells?', CLEARED);
+  await choose(page, 'How thoroughly did you check for cells?', CLEARED);
   await setTime(page, '2027-05-10', '12:00');
   await saveInspection(page);
   await expect(problems).toContainText('There is an inspection at this very minute already.');
 });
 
-test('a cell taken down cannot be seen again', async ({ page }) => {
+test('a cell broken down cannot be seen again', async ({ page }) => {
   await page.goto('/');
   await onDay(page, '2027-05-10');
   await begin(page, 'Orchard', 'Clover');
@@ -50,7 +50,7 @@ test('a cell taken down cannot be seen again', async ({ page }) => {
     await page.getByRole('link', { name: 'Enter an inspection' }).click();
     await what();
     await choose(page, 'Eggs?', 'seen');
-    await choose(page, 'How well did you look for cells?', CLEARED);
+    await choose(page, 'How thoroughly did you check for cells?', CLEARED);
     await setTime(page, '2027-05-10', time);
     await saveInspection(page);
   };
@@ -58,11 +58,11 @@ test('a cell taken down cannot be seen again', async ({ page }) => {
   await enter('14:00', () =>
     page.getByRole('group', { name: 'Cell a is now' }).getByRole('button', { name: 'fat larva' }).click(),
   );
-  await page.getByRole('region', { name: 'Looks so far' }).getByRole('link', { name: 'correct' }).last().click();
-  await page.getByRole('group', { name: 'Cell a is now' }).getByRole('button', { name: 'taken down' }).click();
+  await page.getByRole('region', { name: 'Inspections' }).getByRole('link', { name: 'correct' }).last().click();
+  await page.getByRole('group', { name: 'Cell a is now' }).getByRole('button', { name: 'broken down' }).click();
   await saveInspection(page);
   await expect(page.getByRole('alert').first()).toContainText(
-    'Cell a was seen again on Mon 10 May, so it was not taken down here.',
+    'Cell a was seen again on Mon 10 May, so it was not broken down here.',
   );
 });
 

@@ -45,7 +45,7 @@ test('a Demaree goes from the survey over the board to its last check', async ({
   // The board lays it out, and its list carries it out.
   await page.getByRole('link', { name: 'Demaree', exact: true }).click();
   await page.getByLabel('Coldest of the next five nights').fill('12');
-  await page.getByRole('button', { name: 'Take the proposal' }).click();
+  await page.getByRole('button', { name: 'Use the proposal' }).click();
   const balance = page.getByRole('region', { name: 'Before and after' });
   await expect(balance.getByRole('row', { name: /^Before: the hive/ })).toContainText('8');
   await expect(balance.getByRole('row', { name: /^After: the hive/ })).toContainText('brood box 2');

@@ -22,7 +22,7 @@ test('a new user: from the first run over two inspections and a correction to a 
     await expect(meaning).toContainText('Getting ready to swarm');
     await choose(page, 'Eggs?', 'seen');
     await choose(page, 'Queen?', 'looked, none');
-    await choose(page, 'How well did you look for cells?', CLEARED);
+    await choose(page, 'How thoroughly did you check for cells?', CLEARED);
     await setTime(page, '2027-05-10', '15:00');
     await expect(meaning).toContainText('Choose a method today');
     await saveInspection(page);
@@ -44,7 +44,7 @@ test('a new user: from the first run over two inspections and a correction to a 
     await page.getByRole('group', { name: 'Cell b is now' }).getByRole('button', { name: 'fat larva' }).click();
     await expect(page.getByText('all looked at')).toBeVisible();
     await choose(page, 'Eggs?', 'looked, none');
-    await choose(page, 'How well did you look for cells?', CLEARED);
+    await choose(page, 'How thoroughly did you check for cells?', CLEARED);
     await setTime(page, '2027-05-13', '16:30');
     await saveInspection(page);
     await expect(page.getByRole('region', { name: 'Reading' })).toContainText('Looks as if it has swarmed');
@@ -52,13 +52,13 @@ test('a new user: from the first run over two inspections and a correction to a 
   });
 
   await test.step('corrects a stage entered wrongly, and every date follows', async () => {
-    await page.getByRole('region', { name: 'Looks so far' }).getByRole('link', { name: 'correct' }).first().click();
+    await page.getByRole('region', { name: 'Inspections' }).getByRole('link', { name: 'correct' }).first().click();
     await page.getByRole('group', { name: 'Cell a is now' }).getByRole('button', { name: 'fat larva' }).click();
     await choose(page, 'Eggs?', 'seen');
     await saveInspection(page);
     await expect(page.getByRole('region', { name: 'Reading' })).toContainText('Getting ready to swarm');
     await expect(page.locator('[data-cell=a]')).toContainText('laid 4 to 5 May');
-    await expect(page.getByRole('region', { name: 'Looks so far' })).toContainText('corrected');
+    await expect(page.getByRole('region', { name: 'Inspections' })).toContainText('corrected');
   });
 
   await test.step('exports, takes everything out, brings the file in, and has the same page again', async () => {
@@ -70,8 +70,8 @@ test('a new user: from the first run over two inspections and a correction to a 
       page.getByRole('link', { name: 'Export the season file' }).click(),
     ]);
     const file = await download.path();
-    await page.getByRole('button', { name: 'Take everything out …' }).click();
-    await page.getByRole('alertdialog').getByRole('button', { name: 'Take everything out' }).click();
+    await page.getByRole('button', { name: 'Erase everything …' }).click();
+    await page.getByRole('alertdialog').getByRole('button', { name: 'Erase everything' }).click();
     await expect(page.getByText('All taken out.')).toBeVisible();
     await page.goto('/');
     await expect(page).toHaveURL(/\/start$/);
@@ -79,8 +79,8 @@ test('a new user: from the first run over two inspections and a correction to a 
     await page.getByRole('link', { name: 'Bring in a season file' }).click();
     await page.getByLabel('Season file').setInputFiles(file);
     await expect(page.getByText('1 apiary, 1 colony, 2 inspections, 2 cells')).toBeVisible();
-    await page.getByRole('button', { name: 'Bring it in …' }).click();
-    await page.getByRole('alertdialog').getByRole('button', { name: 'Bring it in' }).click();
+    await page.getByRole('button', { name: 'Import it …' }).click();
+    await page.getByRole('alertdialog').getByRole('button', { name: 'Import it' }).click();
     await expect(page.getByText(/^Brought in\./)).toBeVisible();
     await page.goto(colonyUrl);
     await expect(page.locator('[data-cell=a]')).toBeVisible();
@@ -98,7 +98,7 @@ test('deleting an inspection asks, can be undone, and the dates follow both ways
   await page.getByRole('link', { name: 'Enter an inspection' }).click();
   await addCells(page, 'egg');
   await choose(page, 'Eggs?', 'seen');
-  await choose(page, 'How well did you look for cells?', CLEARED);
+  await choose(page, 'How thoroughly did you check for cells?', CLEARED);
   await saveInspection(page);
   const reading = page.getByRole('region', { name: 'Reading' });
   await expect(reading).toContainText('First signs of swarming');
@@ -107,8 +107,8 @@ test('deleting an inspection asks, can be undone, and the dates follow both ways
   await expect(reading).toContainText('First signs of swarming');
   await page.getByRole('button', { name: 'delete' }).click();
   await page.getByRole('alertdialog').getByRole('button', { name: 'Delete it' }).click();
-  await expect(reading).toContainText('Not looked at yet');
-  await page.getByRole('button', { name: 'Put it back' }).click();
+  await expect(reading).toContainText('Not inspected yet');
+  await page.getByRole('button', { name: 'Restore' }).click();
   await expect(reading).toContainText('First signs of swarming');
   await expect(page.locator('[data-cell=a]')).toContainText('laid 7 to 10 May');
 });
@@ -129,7 +129,7 @@ test('adds an apiary, a colony that came of another, and a queen whose removal s
   await page.getByRole('button', { name: 'Add it' }).click();
   await expect(page.getByText('Came from Clover.')).toBeVisible();
 
-  await page.getByRole('link', { name: 'Note something about the queen' }).click();
+  await page.getByRole('link', { name: 'Record a queen event' }).click();
   await page.getByLabel('What happened').selectOption({ label: 'taken away' });
   await page.getByLabel('Emerged, from').fill('2026-06-10');
   await expect(page.getByText('A queen of 2026 is marked white.')).toBeVisible();

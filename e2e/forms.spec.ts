@@ -67,7 +67,7 @@ test('the first run keeps what was typed when something is missing', async ({ pa
   expect(facts.facts.apiaries).toEqual([]);
 });
 
-test('cells taken down at the visit are counted apart from those left', async ({ page }) => {
+test('cells broken down at the visit are counted apart from those left', async ({ page }) => {
   await page.goto('/');
   await onDay(page, '2027-05-10');
   await begin(page, 'Orchard', 'Clover');
@@ -75,21 +75,21 @@ test('cells taken down at the visit are counted apart from those left', async ({
   await addCells(page, 'fat larva', 2);
   const meaning = page.getByRole('complementary', { name: 'What it means' });
   await expect(meaning).toContainText('Getting ready to swarm');
-  await addCells(page, 'fat larva taken down', 2);
-  await expect(meaning).toContainText('Cells taken down, not cured');
+  await addCells(page, 'fat larva broken down', 2);
+  await expect(meaning).toContainText('Cells broken down: a delay, no cure');
   await choose(page, 'Eggs?', 'seen');
-  await choose(page, 'How well did you look for cells?', CLEARED);
+  await choose(page, 'How thoroughly did you check for cells?', CLEARED);
   await saveInspection(page);
   await expect(page.getByRole('region', { name: 'Reading' })).toContainText(
     'that buys until 13 May, it is not control',
   );
   await page.getByText('2 cells that are over').click();
-  await expect(page.locator('[data-cell=a]')).toContainText('taken down as fat larva');
+  await expect(page.locator('[data-cell=a]')).toContainText('broken down as fat larva');
 });
 
 test('a page that is not there says so, within the frame', async ({ page }) => {
   const response = await page.goto('/colonies/01970000-0000-7000-8000-000000000000');
   expect(response?.status()).toBe(404);
-  await expect(page.getByRole('heading', { name: 'Not in the book' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Page not found' })).toBeVisible();
   await expect(page.getByRole('navigation', { name: 'Screens' })).toBeVisible();
 });

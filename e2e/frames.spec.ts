@@ -55,7 +55,7 @@ test('a pollen-bound hive is counted, warned of, freed on the board, and found s
   await expect(page.getByText('All 11 frames told.')).toBeVisible();
   await page.getByLabel('Seams covered in all').fill('8');
   await page.getByRole('button', { name: 'Save the frames' }).click();
-  await expect(page.getByRole('region', { name: 'Room' })).toContainText('Hemmed in by pollen');
+  await expect(page.getByRole('region', { name: 'Room' })).toContainText('Pollen-bound');
 
   await page.goto('/');
   await expect(page.getByText('Make room today')).toBeVisible();
@@ -68,11 +68,11 @@ test('a pollen-bound hive is counted, warned of, freed on the board, and found s
   await expect(page.getByRole('heading', { level: 1, name: /Free a pollen-bound nest/ })).toBeVisible();
   const before = await framesIn(page, 'Brood box');
   // While nobody has noted the nights, food is left beside the brood on one side.
-  await page.getByRole('button', { name: 'Take the proposal' }).click();
+  await page.getByRole('button', { name: 'Use the proposal' }).click();
   await expect(page.getByRole('region', { name: 'Taken out' })).toContainText('Taken out · 1');
   await page.getByRole('button', { name: 'Undo' }).click();
   await page.getByLabel('Coldest of the next five nights').fill('14');
-  await page.getByRole('button', { name: 'Take the proposal' }).click();
+  await page.getByRole('button', { name: 'Use the proposal' }).click();
   await expect(page.getByRole('region', { name: 'Taken out' })).toContainText('Taken out · 2');
   const proposed = await framesIn(page, 'Brood box');
   expect(proposed.map((id) => before.includes(id))).toEqual([1, 1, 0, 1, 1, 1, 1, 1, 0, 1, 1].map(Boolean));
@@ -127,10 +127,10 @@ test('a pollen-bound hive is counted, warned of, freed on the board, and found s
   await expect(page.getByText('The frames are now where the list says')).toBeVisible();
 
   await page.goto('/room');
-  await expect(page.locator('[data-room="Clover"]')).not.toContainText('Hemmed in');
+  await expect(page.locator('[data-room="Clover"]')).not.toContainText('bound');
   await openColony(page, 'Clover');
   // Carried out by its list, it is under way, with its check a week on.
-  await expect(page.getByRole('main')).toContainText('See whether the room is taken up');
+  await expect(page.getByRole('main')).toContainText('Check that they use the room');
   await page.getByRole('link', { name: 'Survey again' }).click();
   await expect(page.getByText('The frames as they were left on 10 May')).toBeVisible();
   await expect(page.getByRole('list', { name: 'Brood box, frames' }).getByRole('listitem')).toHaveCount(11);
@@ -214,14 +214,14 @@ test.describe('in the demo', () => {
     await expect(page.getByText('Taken up where you left off')).toBeVisible();
     await expect(sides.nth(0)).toHaveAccessibleName(/all empty comb/);
     await page.getByRole('button', { name: 'Save the frames' }).click();
-    await expect(page.getByRole('region', { name: 'Room' })).not.toContainText('Hemmed in by pollen');
+    await expect(page.getByRole('region', { name: 'Room' })).not.toContainText('Pollen-bound');
 
     const history = page.getByRole('region', { name: 'Surveys so far' });
     await history.getByRole('button', { name: /^Delete the survey of Sun 16 May/ }).click();
     await page.getByRole('alertdialog').getByRole('button', { name: 'Delete it' }).click();
-    await expect(page.getByRole('region', { name: 'Room' })).toContainText('Hemmed in by pollen');
-    await history.getByRole('button', { name: 'Put it back' }).click();
-    await expect(page.getByRole('region', { name: 'Room' })).not.toContainText('Hemmed in by pollen');
+    await expect(page.getByRole('region', { name: 'Room' })).toContainText('Pollen-bound');
+    await history.getByRole('button', { name: 'Restore' }).click();
+    await expect(page.getByRole('region', { name: 'Room' })).not.toContainText('Pollen-bound');
   });
 
   test('a nuc swarm is planned on the board: the frame with the kept cell is not shaken, and the nuc has its frames', async ({
@@ -239,7 +239,7 @@ test.describe('in the demo', () => {
     await expect(page.getByRole('alert').filter({ hasText: 'Shaking would damage the queen' })).toBeVisible();
     await expect(chosen.getByRole('button', { name: 'shake its bees off' })).toHaveAttribute('aria-pressed', 'false');
 
-    await page.getByRole('button', { name: 'Take the proposal' }).click();
+    await page.getByRole('button', { name: 'Use the proposal' }).click();
     await expect(page.getByRole('region', { name: 'The nuc', exact: true })).toBeVisible();
     expect(await framesIn(page, 'Brood box, the nuc')).toHaveLength(6);
     await expect(page.getByRole('button', { name: /the kept cell is on it; to be shaken/ })).toHaveCount(0);
@@ -260,7 +260,7 @@ test.describe('in the demo', () => {
     await openColony(page, 'Meadowsweet');
     await page.getByRole('link', { name: 'Frames and moves' }).click();
     await page.getByRole('link', { name: 'Part Demaree' }).click();
-    await page.getByRole('button', { name: 'Take the proposal' }).click();
+    await page.getByRole('button', { name: 'Use the proposal' }).click();
     await expect(page.getByRole('region', { name: 'Brood box 2' })).toBeVisible();
     await expect(page.getByText('queen excluder', { exact: true })).toHaveCount(2);
     const lower = page.getByRole('list', { name: 'Brood box 1, frames' });
@@ -323,11 +323,11 @@ test('a lower box hemmed in by pollen is freed across two boxes', async ({ page 
   ]);
   await page.getByRole('button', { name: 'Save the frames' }).click();
   const room = page.getByRole('region', { name: 'Room' });
-  await expect(room).toContainText('Hemmed in by pollen');
+  await expect(room).toContainText('Pollen-bound');
   await page.getByRole('link', { name: 'Free a pollen-bound nest' }).click();
   await page.getByLabel('Coldest of the next five nights').fill('14');
   const before = [...(await framesIn(page, 'Brood box 1')), ...(await framesIn(page, 'Brood box 2'))];
-  await page.getByRole('button', { name: 'Take the proposal' }).click();
+  await page.getByRole('button', { name: 'Use the proposal' }).click();
   // Pollen beside the brood makes way for comb in the one box and in the other.
   for (const box of ['Brood box 1', 'Brood box 2'])
     await expect
@@ -342,7 +342,7 @@ test('a lower box hemmed in by pollen is freed across two boxes', async ({ page 
   await page.getByRole('button', { name: 'Take the list to the hive' }).click();
   await page.getByRole('button', { name: 'All done: the frames are there now' }).click();
   await page.getByRole('link', { name: 'Frames of Clover' }).click();
-  await expect(room).not.toContainText('Hemmed in');
+  await expect(room).not.toContainText('bound');
 });
 
 test('a box that is counted in part is asked about before it is saved', async ({ page }) => {

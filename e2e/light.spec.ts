@@ -39,14 +39,14 @@ for (const theme of ['day', 'sunlight', 'night'] as const) {
       .getByRole('link', { name: /Sainfoin/ })
       .first()
       .click();
-    await page.getByRole('group', { name: 'Cell a is now' }).getByRole('button', { name: 'taken down' }).click();
+    await page.getByRole('group', { name: 'Cell a is now' }).getByRole('button', { name: 'broken down' }).click();
     expect(await faultsInIt()).toEqual([]);
     await openColony(page, 'Sorrel');
     expect(await faultsInIt()).toEqual([]);
     await page.getByRole('link', { name: 'What are my choices?' }).click();
     await expect(page.getByRole('heading', { level: 1, name: 'Choices for Sorrel' })).toBeVisible();
     expect(await faultsInIt()).toEqual([]);
-    await page.getByRole('link', { name: /^Plan it: Give a cell/ }).click();
+    await page.getByRole('link', { name: /^See the dates: Give a cell/ }).click();
     await expect(page.getByRole('button', { name: 'Start it' })).toBeVisible();
     expect(await faultsInIt()).toEqual([]);
     await openColony(page, 'Comfrey');
@@ -62,7 +62,7 @@ for (const theme of ['day', 'sunlight', 'night'] as const) {
     await expect(page.getByRole('heading', { name: 'Which frame goes where?' })).toBeVisible();
     expect(await faultsInIt()).toEqual([]);
     await page.getByRole('link', { name: 'Artificial swarm with a nuc' }).click();
-    await page.getByRole('button', { name: 'Take the proposal' }).click();
+    await page.getByRole('button', { name: 'Use the proposal' }).click();
     await page.getByRole('button', { name: /the kept cell is on it/ }).click();
     expect(await faultsInIt()).toEqual([]);
     await page.getByRole('button', { name: 'Take the list to the hive' }).click();

@@ -27,18 +27,18 @@ test('charged cells: a nuc swarm, thinned on day 7, a virgin, eggs, done', async
   await expect(page.getByRole('region', { name: /^Do not fit/ })).toContainText('It has not swarmed');
   await page.getByLabel('Coldest of the next five nights').fill('6');
   await page.getByLabel('A second stand free?').selectOption('no');
-  await page.getByRole('button', { name: 'Weigh with it' }).click();
+  await page.getByRole('button', { name: 'Update' }).click();
   await expect(page.locator('[data-method="queen-split"]')).toContainText('there is no second stand free');
   await expect(page.getByRole('region', { name: /^Fit now/ })).toContainText('Artificial swarm with a nuc');
 
-  await page.getByRole('link', { name: 'Plan it: Artificial swarm with a nuc' }).click();
+  await page.getByRole('link', { name: 'See the dates: Artificial swarm with a nuc' }).click();
   await expect(page.getByRole('combobox', { name: 'Cell a' })).toHaveValue('keep');
   const preview = page.getByRole('region', { name: 'What follows' });
   await expect(preview).toContainText('Thu 13 May nuc: settled? (any day 12 to 15 May)');
   await expect(preview).toContainText('Mon 17 May parent: thin cells (any day 16 to 17 May)');
   await expect(preview).toContainText('Fri 4 Jun parent: eggs? (any day 2 to 8 Jun)');
   await expect(preview).toContainText('Tue 18 May parent: leave shut, last day Tue 1 Jun');
-  await expect(preview.getByRole('list', { name: 'How it can come out' })).toContainText('No eggs by 8 Jun');
+  await expect(preview.getByRole('list', { name: 'How it can turn out' })).toContainText('No eggs by 8 Jun');
   await expect(preview).toContainText('No sealed brood about');
   await page.getByLabel('Thin the cells once more').uncheck();
   await expect(preview).not.toContainText('thin cells');
@@ -57,7 +57,7 @@ test('charged cells: a nuc swarm, thinned on day 7, a virgin, eggs, done', async
     what: async () => {
       await cellIs(page, 'a', 'closed');
       await addCells(page, 'closed');
-      await page.getByRole('button', { name: 'One closed taken down more' }).click();
+      await page.getByRole('button', { name: 'One closed broken down more' }).click();
     },
   });
   await expect(page.getByRole('region', { name: 'Reading' })).toContainText('Raising a queen');
@@ -107,9 +107,9 @@ test('a Demaree with cells in the top box on day 7, and a second round', async (
     what: async () => {
       await page.getByRole('group', { name: 'The cells you add are' }).getByText('in the top box').click();
       await addCells(page, 'closed', 2);
-      await expect(page.getByLabel('What it means')).toContainText('raised far from the queen; take down every one');
-      await page.getByRole('button', { name: 'One closed taken down more' }).click();
-      await page.getByRole('button', { name: 'One closed taken down more' }).click();
+      await expect(page.getByLabel('What it means')).toContainText('raised far from the queen; break down every one');
+      await page.getByRole('button', { name: 'One closed broken down more' }).click();
+      await page.getByRole('button', { name: 'One closed broken down more' }).click();
     },
   });
   expect(await codes(page)).toEqual(['look', 'supers-check', 'top-brood-gone']);
@@ -141,9 +141,9 @@ test('a walk-away split whose queenless half is found on day 6, fails, and is sa
   await page.getByLabel('Its stand').fill('by the hedge');
   await start(page);
   expect(await due(page)).toEqual([
-    'which-half: See which half has the queen Sun 16 May, in 6 days.',
+    'which-half: Find the queenless half Sun 16 May, in 6 days.',
     'eggs: Look for eggs Wed 9 Jun, in 30 days.',
-    'which-half: See which half has the queen Sun 16 May, in 6 days.',
+    'which-half: Find the queenless half Sun 16 May, in 6 days.',
     'eggs: Look for eggs Wed 9 Jun, in 30 days.',
   ]);
 
@@ -157,7 +157,7 @@ test('a walk-away split whose queenless half is found on day 6, fails, and is sa
   const ways = page.getByRole('region', { name: 'Ways on' });
   await expect(ways).toContainText('Requeen with a bought mated queen');
   await expect(ways).toContainText('7 to 12 days until a queen lays (19 to 24 Jun)');
-  await ways.getByRole('link', { name: 'Plan it: Requeen with a bought mated queen' }).click();
+  await ways.getByRole('link', { name: 'See the dates: Requeen with a bought mated queen' }).click();
   await start(page);
   expect(await codes(page)).toEqual(['released', 'laying-check']);
 
@@ -190,7 +190,7 @@ test('an old-site swarm whose parent is thinned and moved on day 7', async ({ pa
   await expect.poll(() => codes(page)).toEqual(['eggs']);
   await openColony(page, 'Clover');
   await expect(page.getByText('a metre to the left')).toBeVisible();
-  await expect(page.getByText('Out of it came Clover swarm')).toBeVisible();
+  await expect(page.getByText('Split from it: Clover swarm')).toBeVisible();
   await openColony(page, 'Clover swarm');
   await expect(page.getByText('Came from Clover')).toBeVisible();
 });
@@ -208,10 +208,10 @@ test('a pollen-bound nest is opened and checked', async ({ page }) => {
   await expect(page.getByRole('region', { name: 'Reading' })).toContainText('Short of room to lay');
   await plan(page, 'Clover', 'Free a pollen-bound nest');
   await start(page);
-  expect(await due(page)).toContain('space-check: See whether the room is taken up Mon 17 May, in 7 days.');
+  expect(await due(page)).toContain('space-check: Check that they use the room Mon 17 May, in 7 days.');
   await onDay(page, '2027-05-18');
   await answer(page, 'space-check', /^Not taken up yet/);
-  await expect.poll(() => due(page)).toContain('space-check: See whether the room is taken up Tue 25 May, in 7 days.');
+  await expect.poll(() => due(page)).toContain('space-check: Check that they use the room Tue 25 May, in 7 days.');
   await inspect(page, 'Clover', '2027-05-25', {
     what: async () => {
       await page.getByText('More that you saw').click();
@@ -230,14 +230,14 @@ test.describe('in the demo', () => {
     await expect(page.getByRole('region', { name: 'Wanted' })).toContainText('Sorrel');
     await openColony(page, 'Sainfoin');
     await page.getByRole('link', { name: 'Enter an inspection' }).click();
-    await cellIs(page, 'a', 'fat larva', 'taken down');
-    await cellIs(page, 'b', 'fat larva', 'taken down');
-    const taking = page.getByRole('region', { name: 'Taking cells down' });
-    await expect(taking).toContainText('Taking cells down buys until 19 May. It is not control.');
+    await cellIs(page, 'a', 'fat larva', 'broken down');
+    await cellIs(page, 'b', 'fat larva', 'broken down');
+    const taking = page.getByRole('region', { name: 'Breaking cells down' });
+    await expect(taking).toContainText('Breaking cells down buys until 19 May. It is not control.');
     await expect(taking).toContainText('Sorrel (Old quarry)');
     await taking.getByRole('combobox', { name: /^b .*where it goes/ }).selectOption('given to Sorrel');
     await choose(page, 'Eggs?', 'seen');
-    await page.getByRole('group', { name: 'How well did you look for cells?' }).locator('label').first().click();
+    await page.getByRole('group', { name: 'How thoroughly did you check for cells?' }).locator('label').first().click();
     await page.getByRole('button', { name: 'Save the inspection' }).filter({ visible: true }).click();
     await expect(page.getByRole('heading', { level: 1, name: 'Sainfoin' })).toBeVisible();
     await page.getByText(/cells that are over/).click();
@@ -262,7 +262,7 @@ test.describe('in the demo', () => {
     );
     await start(page);
     await openColony(page, 'Vetch nuc');
-    await expect(page.locator('[data-cell=a]')).toContainText('closed, fresh');
+    await expect(page.locator('[data-cell=a]')).toContainText('sealed, fresh');
     expect(await codes(page)).toEqual(['eggs']);
     await expect(page.getByRole('link', { name: 'Nuc with a ripe cell, day 0' })).toBeVisible();
 

@@ -126,7 +126,7 @@ test('from the printed address to three hives entered offline and sent, over HTT
   for (const name of ['Betony', 'Mallow', 'Meadowsweet']) {
     await page.getByRole('link', { name: new RegExp(name) }).click();
     await choose(page, 'Eggs?', 'seen');
-    await choose(page, 'How well did you look for cells?', CLEARED);
+    await choose(page, 'How thoroughly did you check for cells?', CLEARED);
     await page.getByRole('textbox', { name: 'Note' }).fill(`Entered at ${name}.`);
     await page.getByRole('button', { name: 'Save the inspection' }).filter({ visible: true }).click();
     await expect(page.getByRole('heading', { level: 1, name: 'School roof' })).toBeVisible();

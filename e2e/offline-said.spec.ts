@@ -15,7 +15,7 @@ const due = (page: Page, words: string) => page.locator('[data-due]').filter({ h
 
 /** Answers a check from the page of its colony. */
 async function answer(page: Page, check: string, words: string) {
-  await due(page, check).getByRole('button', { name: 'say what it came to' }).click();
+  await due(page, check).getByRole('button', { name: 'record the result' }).click();
   await page.getByRole('button', { name: words }).click();
 }
 
@@ -32,15 +32,15 @@ test('a check is answered, another put off and steps ticked without a signal; al
   await signal(context, false);
   await page.goto('/colonies');
   await page.getByRole('link', { name: 'Sorrel', exact: true }).click();
-  await answer(page, 'Read the test comb', 'No cells');
-  await expect(due(page, 'Read the test comb')).toContainText('Saved here, not sent: Read the test comb. No cells');
+  await answer(page, 'Check the test frame', 'No cells');
+  await expect(due(page, 'Check the test frame')).toContainText('Saved here, not sent: Check the test frame. No cells');
 
   await page.goto('/colonies');
   await page.getByRole('link', { name: 'Teasel', exact: true }).click();
   const look = due(page, 'Search the top box');
   await look.getByRole('button', { name: 'another day' }).click();
   await look.getByLabel('Reason').fill('Rain.');
-  await look.getByRole('button', { name: /^Put it there/ }).click();
+  await look.getByRole('button', { name: /^Move it/ }).click();
   await expect(look).toContainText('(Rain.)');
   await page.getByRole('link', { name: /^Demaree/ }).click();
   const list = page.getByRole('region', { name: 'Steps' });
@@ -58,7 +58,7 @@ test('a check is answered, another put off and steps ticked without a signal; al
   await expect(list).toContainText('Saved here, not sent: 2 ticks');
   await expect(ticks.first()).toBeChecked({ checked: !wasTicked });
   await page.goto('/hive');
-  await expect(page.getByRole('region', { name: 'On this device' })).toContainText('Read the test comb. No cells');
+  await expect(page.getByRole('region', { name: 'On this device' })).toContainText('Check the test frame. No cells');
 
   await signal(context, true);
   await expect(badge(page)).toHaveText('all sent');
@@ -114,7 +114,7 @@ test('the moves of a frame plan are ticked without a signal', async ({ page, con
   await openColony(page, 'Meadowsweet');
   await page.getByRole('link', { name: 'Frames and moves' }).click();
   await page.getByRole('link', { name: 'Part Demaree' }).click();
-  await page.getByRole('button', { name: 'Take the proposal' }).click();
+  await page.getByRole('button', { name: 'Use the proposal' }).click();
   await page.getByRole('button', { name: 'Take the list to the hive' }).click();
   await expect(page.getByRole('list', { name: 'Steps' })).toBeVisible();
   const plan = new URL(page.url()).pathname;
@@ -143,7 +143,7 @@ test('what the server does not take comes back with the reason, and is put away 
   await signal(context, false);
   await page.goto('/colonies');
   await page.getByRole('link', { name: 'Sorrel', exact: true }).click();
-  await answer(page, 'Read the test comb', 'No cells');
+  await answer(page, 'Check the test frame', 'No cells');
   await expect(badge(page)).toHaveText('1 saved here, not sent');
   // Meanwhile, at home, the start was taken back.
   const programmes = await facts<{ id: string; method: string }>(page, 'programmes');
@@ -153,12 +153,12 @@ test('what the server does not take comes back with the reason, and is put away 
   await expect(badge(page)).toHaveText('1 came back');
   await page.goto('/hive');
   const list = page.getByRole('region', { name: 'On this device' });
-  await expect(list).toContainText('Read the test comb. No cells');
+  await expect(list).toContainText('Check the test frame. No cells');
   await expect(list).toContainText('This programme is not in the book.');
   await list.getByRole('button', { name: 'Send again' }).click();
   await expect(badge(page)).toHaveText('1 came back');
-  await list.getByRole('button', { name: 'Put it away' }).click();
-  await page.getByRole('alertdialog').getByRole('button', { name: 'Put it away' }).click();
+  await list.getByRole('button', { name: 'Discard this entry' }).click();
+  await page.getByRole('alertdialog').getByRole('button', { name: 'Discard this entry' }).click();
   await expect(badge(page)).toHaveText('all sent');
 });
 
@@ -182,7 +182,7 @@ test.describe('a survey that comes back', () => {
     await signal(context, true);
     await expect(badge(page)).toHaveText('1 came back');
     await page.getByRole('link', { name: 'other apiary' }).click();
-    await page.getByRole('link', { name: 'Put it right' }).click();
+    await page.getByRole('link', { name: 'Fix it' }).click();
     await expect(page.getByLabel('Seams covered')).toHaveValue('7');
     await page.getByRole('button', { name: 'Save the frames' }).click();
     await expect(page.getByRole('alert').filter({ hasText: 'not known' }).first()).toBeVisible();

@@ -38,7 +38,7 @@ test('three hives are entered without a signal, one half done, over a reload; al
 
   await openHive(page, /^School roof/, 'Betony');
   await choose(page, 'Eggs?', 'seen');
-  await choose(page, 'How well did you look for cells?', CLEARED);
+  await choose(page, 'How thoroughly did you check for cells?', CLEARED);
   await save(page);
   await expect(page.getByRole('link', { name: /Betony/ })).toContainText('saved here');
   await expect(badge(page)).toHaveText('1 saved here, not sent');
@@ -56,12 +56,12 @@ test('three hives are entered without a signal, one half done, over a reload; al
 
   await page.getByRole('link', { name: /Mallow/ }).click();
   await choose(page, 'Eggs?', 'looked, none');
-  await choose(page, 'How well did you look for cells?', CLEARED);
+  await choose(page, 'How thoroughly did you check for cells?', CLEARED);
   await save(page);
   await expect(badge(page)).toHaveText('2 saved here, not sent');
   await page.getByRole('link', { name: /Meadowsweet/ }).click();
   await choose(page, 'Eggs?', 'seen');
-  await choose(page, 'How well did you look for cells?', CLEARED);
+  await choose(page, 'How thoroughly did you check for cells?', CLEARED);
   await save(page);
   await expect(badge(page)).toHaveText('3 saved here, not sent');
 
@@ -76,7 +76,7 @@ test('“Sunday or Monday” is entered without a signal, and counts from both d
   await signal(context, false);
   await openHive(page, /^School roof/, 'Betony');
   await choose(page, 'Eggs?', 'seen');
-  await choose(page, 'How well did you look for cells?', CLEARED);
+  await choose(page, 'How thoroughly did you check for cells?', CLEARED);
   await page.getByLabel('Day', { exact: true }).fill('2027-05-09');
   await page.getByText('Not sure which day').click();
   await page.getByLabel('It may have been as late as').fill('2027-05-10');
@@ -88,7 +88,7 @@ test('“Sunday or Monday” is entered without a signal, and counts from both d
   const [entry] = (await inspections(page)).filter(({ note }) => note === 'Sunday or Monday.');
   expect(entry).toMatchObject({ to: '2027-05-10', thoroughness: 'cleared' });
   await page.goto(`/colonies/${entry?.colonyId}`);
-  await expect(page.getByRole('region', { name: 'Looks so far' })).toContainText('9 to 10 May');
+  await expect(page.getByRole('region', { name: 'Inspections' })).toContainText('9 to 10 May');
 });
 
 test('colonies, programmes and Today open without a signal after one visit; what was never opened says so', async ({
@@ -114,7 +114,7 @@ test('the same outbox sent twice lands once', async ({ page, context }) => {
   const before = await inspections(page);
   await signal(context, false);
   await openHive(page, /^School roof/, 'Betony');
-  await choose(page, 'How well did you look for cells?', CLEARED);
+  await choose(page, 'How thoroughly did you check for cells?', CLEARED);
   await addCells(page, 'egg');
   await save(page);
   await expect(badge(page)).toHaveText('1 saved here, not sent');
@@ -136,7 +136,7 @@ test('two devices enter the same hive; both land and are shown', async ({ page, 
   ] as const) {
     await signal(device, false);
     await openHive(one, /^School roof/, 'Betony');
-    await choose(one, 'How well did you look for cells?', CLEARED);
+    await choose(one, 'How thoroughly did you check for cells?', CLEARED);
     await one.getByRole('textbox', { name: 'Note' }).fill(note);
     await save(one);
     await expect(badge(one)).toHaveText('1 saved here, not sent');
@@ -150,7 +150,7 @@ test('two devices enter the same hive; both land and are shown', async ({ page, 
   }
   await page.goto('/colonies');
   await page.getByRole('link', { name: 'Betony', exact: true }).click();
-  const looks = page.getByRole('region', { name: 'Looks so far' });
+  const looks = page.getByRole('region', { name: 'Inspections' });
   await expect(looks).toContainText('Seen by the first.');
   await expect(looks).toContainText('Seen by the second.');
   await other.close();
@@ -160,7 +160,7 @@ test('an entry that the server refuses comes back whole, is put right and sent',
   await takeAlong(page);
   await signal(context, false);
   await openHive(page, /^School roof/, 'Betony');
-  await choose(page, 'How well did you look for cells?', CLEARED);
+  await choose(page, 'How thoroughly did you check for cells?', CLEARED);
   await addCells(page, 'egg', 3);
   await page.getByRole('textbox', { name: 'Note' }).fill('Windy.');
   await save(page);
@@ -174,7 +174,7 @@ test('an entry that the server refuses comes back whole, is put right and sent',
   expect((await page.request.post('/api/colonies', { data: betony })).status()).toBe(200);
   await page.goto('/hive');
   await expect(page.getByRole('region', { name: 'On this device' })).toContainText('The colony ended on Thu 13 May.');
-  await page.getByRole('link', { name: 'Put it right' }).click();
+  await page.getByRole('link', { name: 'Fix it' }).click();
   await expect(page.getByRole('alert').filter({ hasText: 'The colony ended on Thu 13 May.' }).first()).toBeVisible();
   await expect(page.getByRole('group', { name: 'egg', exact: true }).locator('output')).toHaveText('3');
   await expect(page.getByRole('textbox', { name: 'Note' })).toHaveValue('Windy.');
@@ -208,7 +208,7 @@ test('a photo of a frame is made small, kept with the entry and sent after it', 
   await kept(page, /"photos":\[\{/);
   await page.reload();
   await expect(page.getByRole('img', { name: 'Frame 1' })).toBeVisible();
-  await choose(page, 'How well did you look for cells?', CLEARED);
+  await choose(page, 'How thoroughly did you check for cells?', CLEARED);
   await save(page);
   await expect(badge(page)).toHaveText('1 saved here, not sent');
   await signal(context, true);

@@ -60,7 +60,7 @@ test('a bought queen, and eggs on the fourth day: the old one may still be there
   await onDay(page, '2027-05-10');
   await begin(page, 'Orchard', 'Clover');
   await openColony(page, 'Clover');
-  await page.getByRole('link', { name: 'Note something about the queen' }).click();
+  await page.getByRole('link', { name: 'Record a queen event' }).click();
   await page.getByLabel('What happened').selectOption('a mated queen was given in a cage');
   await page.getByRole('button', { name: 'Note it' }).click();
   await expect(page.getByRole('region', { name: 'Queen' })).toContainText('The old queen was not found');
@@ -73,7 +73,7 @@ test('a bought queen, and eggs on the fourth day: the old one may still be there
   expect(await codes(page)).toContain('laying-check');
 
   // She is found and taken out: noted, and by mistake of a day too late, which is put right.
-  await page.getByRole('link', { name: 'Note something about the queen' }).click();
+  await page.getByRole('link', { name: 'Record a queen event' }).click();
   await page.getByLabel('What happened').selectOption('taken away');
   await page.getByLabel('Which queen').selectOption('one not in the book yet');
   await page.getByRole('button', { name: 'Note it' }).click();
@@ -103,9 +103,9 @@ test('a swarm hived from a colony that was not looked at', async ({ page }) => {
 
   // No eggs on the fourth day: patience, to the seventh.
   await inspect(page, 'Hedge swarm', '2027-05-14', { eggs: 'looked, none' });
-  expect(await due(page)).toContain('laying-check: See whether she lays Mon 17 May, in 3 days.');
+  expect(await due(page)).toContain('laying-check: Check that she is laying Mon 17 May, in 3 days.');
   await inspect(page, 'Hedge swarm', '2027-05-17', { eggs: 'looked, none' });
-  expect((await due(page)).join()).toContain('Give a test comb');
+  expect((await due(page)).join()).toContain('Give a test frame');
 });
 
 test('a method entered for the wrong day is put on the right one, and all its dates follow', async ({ page }) => {
@@ -134,14 +134,14 @@ test('every cell broken down with neither eggs nor queen seen asks first', async
   await openColony(page, 'Clover');
   await page.getByRole('link', { name: 'Enter an inspection' }).click();
   await addCells(page, 'fat larva');
-  await page.getByRole('button', { name: 'It is taken down' }).click();
-  await page.getByRole('group', { name: 'How well did you look for cells?' }).locator('label').first().click();
+  await page.getByRole('button', { name: 'It is broken down' }).click();
+  await page.getByRole('group', { name: 'How thoroughly did you check for cells?' }).locator('label').first().click();
   await page.getByRole('button', { name: 'Save the inspection' }).filter({ visible: true }).click();
   await expect(page.getByRole('alertdialog')).toContainText('nothing to raise another from');
   await page.getByRole('button', { name: 'Cancel' }).click();
   await choose(page, 'Eggs?', 'seen');
   await page.getByRole('button', { name: 'Save the inspection' }).filter({ visible: true }).click();
-  await expect(page.getByRole('heading', { name: 'Looks so far' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Inspections' })).toBeVisible();
 });
 
 test('a task of each day is ticked from Today, and comes again on the day after', async ({ page }) => {

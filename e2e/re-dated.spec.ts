@@ -72,7 +72,7 @@ test('the feed answers at a secret address only, moves a check instead of doubli
   await expect(check.getByText('The hive is to be left shut until 2 Jun')).toBeVisible();
   await check.getByLabel('Do it on').fill('2027-05-17');
   await check.getByLabel('Reason').fill('Rain on Tuesday');
-  await check.getByRole('button', { name: 'Put it there', exact: true }).click();
+  await check.getByRole('button', { name: 'Move it', exact: true }).click();
   await expect(check).toContainText('Mon 17 May');
   const after = read(await (await feed()).text());
   expect(look(after)).toEqual([expect.objectContaining({ uid: look(before)[0]?.uid, from: '2027-05-17' })]);
@@ -101,7 +101,7 @@ test('a check is left out with a reason, and put back by nothing but that', asyn
 
 test('a corrected entry moves the dates, and the page says so', async ({ page }) => {
   await openColony(page, 'Knapweed');
-  await page.getByRole('region', { name: 'Looks so far' }).getByRole('link', { name: 'correct' }).first().click();
+  await page.getByRole('region', { name: 'Inspections' }).getByRole('link', { name: 'correct' }).first().click();
   await cellIs(page, 'a', 'small larva');
   const moves = page.getByRole('region', { name: 'What the correction moves' });
   await expect(moves).toContainText('eggs? moved from 3 to 9 Jun to 5 to 11 Jun');
@@ -113,7 +113,7 @@ test('a corrected entry moves the dates, and the page says so', async ({ page })
 test('an inspection inside the days to leave shut asks first', async ({ page }) => {
   await openColony(page, 'Campion');
   await page.getByRole('link', { name: 'Enter an inspection' }).click();
-  await page.getByRole('group', { name: 'How well did you look for cells?' }).locator('label').first().click();
+  await page.getByRole('group', { name: 'How thoroughly did you check for cells?' }).locator('label').first().click();
   const save = page.getByRole('button', { name: 'Save the inspection' }).filter({ visible: true });
   await save.click();
   const dialog = page.getByRole('alertdialog');
@@ -121,17 +121,17 @@ test('an inspection inside the days to leave shut asks first', async ({ page }) 
   await dialog.getByRole('button', { name: 'Not yet' }).click();
   await expect(page).toHaveURL(/inspect$/);
   await save.click();
-  await dialog.getByRole('button', { name: 'It was opened: save it' }).click();
-  await expect(page.getByRole('heading', { name: 'Looks so far' })).toBeVisible();
+  await dialog.getByRole('button', { name: 'I opened it: save' }).click();
+  await expect(page.getByRole('heading', { name: 'Inspections' })).toBeVisible();
 });
 
 test('a start that was a mistake is taken back and put back, with its colony', async ({ page }) => {
   await openColony(page, 'Comfrey');
   await page.getByRole('link', { name: /^Walk-away split, day 6/ }).click();
-  await page.getByRole('button', { name: 'It was not started: take it back' }).click();
+  await page.getByRole('button', { name: 'It never happened: undo the start' }).click();
   await page.getByRole('button', { name: 'Take it back', exact: true }).click();
   await expect(page.getByText('Walk-away split of 10 May was taken back.')).toBeVisible();
-  await page.getByRole('button', { name: 'Put it back' }).click();
+  await page.getByRole('button', { name: 'Restore' }).click();
   await expect(page.getByRole('link', { name: /^Walk-away split, day 6/ })).toBeVisible();
   await page.getByRole('link', { name: 'Comfrey half' }).last().click();
   await expect(page.getByRole('heading', { level: 1, name: 'Comfrey half' })).toBeVisible();

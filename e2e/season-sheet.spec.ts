@@ -28,7 +28,7 @@ test('the season is moved and scaled by buttons, keys, wheel and drag', async ({
   const near = await dayPx(page);
   await page.keyboard.press('+');
   expect(await dayPx(page)).toBeCloseTo(near * 1.25);
-  await page.getByRole('button', { name: 'Further off' }).click();
+  await page.getByRole('button', { name: 'Zoom out' }).click();
   expect(await dayPx(page)).toBeCloseTo(near);
 
   await row(page, 'Yarrow').scrollIntoViewIfNeeded();

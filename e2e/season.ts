@@ -27,10 +27,10 @@ export async function inspect(
   await what?.();
   await choose(page, 'Eggs?', eggs);
   if (queen) await choose(page, 'Queen?', queen);
-  await choose(page, 'How well did you look for cells?', CLEARED);
+  await choose(page, 'How thoroughly did you check for cells?', CLEARED);
   await setTime(page, day, time);
   await saveInspection(page);
-  await expect(page.getByRole('heading', { name: 'Looks so far' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Inspections' })).toBeVisible();
 }
 
 /** Says what a known cell has become. */
@@ -54,7 +54,7 @@ export async function countStrength(
 export async function plan(page: Page, name: string, method: string) {
   await openColony(page, name);
   await page.getByRole('link', { name: 'What are my choices?' }).click();
-  await page.getByRole('link', { name: `Plan it: ${method}`, exact: true }).click();
+  await page.getByRole('link', { name: `See the dates: ${method}`, exact: true }).click();
   await expect(page.getByRole('heading', { level: 1, name: method })).toBeVisible();
 }
 
@@ -66,7 +66,7 @@ export async function start(page: Page) {
 /** Answers a due check where it stands on the present page. */
 export async function answer(page: Page, code: string, words: string | RegExp, on?: string) {
   const check = page.locator(`[data-due="${code}"]`).first();
-  await check.getByRole('button', { name: 'say what it came to' }).click();
+  await check.getByRole('button', { name: 'record the result' }).click();
   if (on) await check.getByLabel('Seen on').fill(on);
   await check.getByRole('button', { name: words }).click();
   await expect(check.getByRole('button', { name: words })).toHaveCount(0);

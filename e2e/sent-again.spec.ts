@@ -12,7 +12,7 @@ async function enter(page: Page, note: string) {
     .first()
     .click();
   await choose(page, 'Eggs?', 'seen');
-  await choose(page, 'How well did you look for cells?', CLEARED);
+  await choose(page, 'How thoroughly did you check for cells?', CLEARED);
   await page.getByRole('textbox', { name: 'Note' }).fill(note);
   await save(page);
 }
@@ -97,7 +97,7 @@ test('one entry that does not get through holds up no other, and says why it wai
   await page.getByRole('link', { name: /^School roof/ }).click();
   await page.getByRole('link', { name: /Mallow/ }).click();
   await choose(page, 'Eggs?', 'seen');
-  await choose(page, 'How well did you look for cells?', CLEARED);
+  await choose(page, 'How thoroughly did you check for cells?', CLEARED);
   await page.getByRole('textbox', { name: 'Note' }).fill('goes through');
   await save(page);
   await expect(badge(page)).toHaveText('2 saved here, not sent');
@@ -170,7 +170,7 @@ test('a photo gets through a slow uplink, after everything else', async ({ page,
     .getByRole('link', { name: /Betony / })
     .first()
     .click();
-  await choose(page, 'How well did you look for cells?', CLEARED);
+  await choose(page, 'How thoroughly did you check for cells?', CLEARED);
   // Noise is what a picture is largest of.
   const noise = await page.evaluate(() => {
     const canvas = document.createElement('canvas');

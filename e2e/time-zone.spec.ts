@@ -23,7 +23,7 @@ for (const zone of ['America/New_York', 'Pacific/Auckland']) {
       const minutes = (text: string) => Number(text.slice(0, 2)) * 60 + Number(text.slice(3));
       expect(Math.abs(minutes(shown) - minutes(time))).toBeLessThanOrEqual(3);
       await choose(page, 'Eggs?', 'seen');
-      await choose(page, 'How well did you look for cells?', CLEARED);
+      await choose(page, 'How thoroughly did you check for cells?', CLEARED);
       await saveInspection(page);
       await expect(page.getByRole('region', { name: 'Reading' })).toContainText(', today');
       await page.goto('/settings');

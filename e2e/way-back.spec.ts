@@ -4,8 +4,8 @@ test.use({ seed: 'demo' });
 
 test('everything taken out by mistake is there again by one button, and by the list of backups', async ({ page }) => {
   await page.goto('/data');
-  await page.getByRole('button', { name: 'Take everything out …' }).click();
-  await page.getByRole('alertdialog').getByRole('button', { name: 'Take everything out' }).click();
+  await page.getByRole('button', { name: 'Erase everything …' }).click();
+  await page.getByRole('alertdialog').getByRole('button', { name: 'Erase everything' }).click();
   await expect(page.getByText('All taken out.')).toBeVisible();
   await page.getByRole('button', { name: 'Undo it' }).click();
   await expect(page.getByText('Everything is there again.')).toBeVisible();
@@ -16,7 +16,7 @@ test('everything taken out by mistake is there again by one button, and by the l
   await page.goto('/data');
   const backups = page.getByRole('region', { name: 'Backups' });
   const between = backups.getByRole('listitem').filter({ hasText: 'before a backup was brought back' }).first();
-  await between.getByRole('button', { name: 'Look inside' }).click();
+  await between.getByRole('button', { name: 'Inspect' }).click();
   await expect(between).toContainText('In it: 0 apiaries, 0 colonies');
   await expect(between).toContainText('Would be gone: 3 apiaries, 16 colonies');
   await between.getByRole('button', { name: 'Bring it back …' }).click();

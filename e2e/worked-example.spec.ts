@@ -12,15 +12,15 @@ test('the colony page, the cell clock and the command line agree to the day', as
     await page.getByRole('link', { name: 'Enter an inspection' }).click();
     await what();
     await choose(page, 'Eggs?', 'seen');
-    await choose(page, 'How well did you look for cells?', CLEARED);
+    await choose(page, 'How thoroughly did you check for cells?', CLEARED);
     await setTime(page, day, '15:00');
     await saveInspection(page);
-    await expect(page.getByRole('heading', { name: 'Looks so far' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Inspections' })).toBeVisible();
   };
   await inspect('2027-05-03', async () => {});
   await inspect('2027-05-10', () => addCells(page, 'fat larva'));
   await inspect('2027-05-13', async () => {
-    await page.getByLabel('Cell a, something else').selectOption({ label: 'closed, fresh' });
+    await page.getByLabel('Cell a, something else').selectOption({ label: 'sealed, fresh' });
   });
   const cell = page.locator('[data-cell=a]');
   await expect(cell).toContainText('laid 3 to 5 May');
@@ -57,7 +57,7 @@ test('the cell clock keeps what was tapped in its address, and says what contrad
   await page.getByRole('button', { name: 'fat larva' }).click();
   await expect(page).toHaveURL(/seen=2027-05-16\.larva-large/);
   await expect(page.locator('[data-answer=Laid]')).toContainText('7 to 11 May');
-  await page.getByRole('button', { name: 'closed, ripe' }).click();
+  await page.getByRole('button', { name: 'sealed, ripe' }).click();
   await page.getByLabel('Day 2').fill('2027-05-14');
   await expect(page.getByRole('heading', { name: 'This cannot all be true' })).toBeVisible();
   await expect(page.getByText('“fat larva” on 16 May and “closed, ripe” on 14 May cannot both be true.')).toBeVisible();

@@ -17,7 +17,7 @@ const colony = (name) => async (page) => {
 };
 const tapCells = async (page) => {
   await page.getByRole('group', { name: 'Cell a is now' }).getByRole('button', { name: 'closed' }).click();
-  await page.getByRole('group', { name: 'Cell b is now' }).getByRole('button', { name: 'taken down' }).click();
+  await page.getByRole('group', { name: 'Cell b is now' }).getByRole('button', { name: 'broken down' }).click();
 };
 const entry = async (page) => {
   await colony('Sainfoin')(page);
@@ -46,7 +46,7 @@ const choices = async (page) => {
 };
 const start = async (page) => {
   await choices(page);
-  await page.getByRole('link', { name: 'Plan it: Artificial swarm with a nuc' }).click();
+  await page.getByRole('link', { name: 'See the dates: Artificial swarm with a nuc' }).click();
   await page.getByRole('button', { name: 'Start it' }).waitFor();
 };
 const programme = (name, title) => async (page) => {
@@ -68,7 +68,7 @@ const survey = async (page) => {
 const board = async (page) => {
   await frames('Sainfoin')(page);
   await page.getByRole('link', { name: 'Artificial swarm with a nuc' }).click();
-  await page.getByRole('button', { name: 'Take the proposal' }).click();
+  await page.getByRole('button', { name: 'Use the proposal' }).click();
   await page.getByRole('region', { name: 'The nuc', exact: true }).waitFor();
   await page.getByRole('button', { name: /the kept cell is on it/ }).click();
 };

@@ -85,7 +85,7 @@ export function larkvaleSeason(): SeasonFacts {
       stores: 'pollen',
       layingRoomDays: 3,
       youngest: 'eggs',
-      note: 'Nest hemmed in by pollen on frames 3 and 8.',
+      note: 'Nest pollen-bound, pollen on frames 3 and 8.',
     });
   const sorrel = season
     .colony(quarry, 'Sorrel', 'by the spring', '2027-04-08', { origin: 'split', parentColonyId: burnet.id })
@@ -205,7 +205,7 @@ export function larkvaleSeason(): SeasonFacts {
       thoroughness: 'cleared',
       queen: 'seen',
       youngest: 'eggs',
-      note: 'Old queen out: temper.',
+      note: 'Old emerged: temper.',
     })
     .queen('2027-05-10', 'removed', mallowOld);
   season.programme('requeen-mated', mallow.id, '2027-05-11', { queenId: mallowQueen });

@@ -34,7 +34,7 @@ describe('a new survey', () => {
   it('begins with the frames as last known, moved on by the days since, and says that it is a guess', () => {
     const { begin: draft, carriedFrom } = begin(last);
     expect(carriedFrom).toBe(
-      'The frames as they were found on 9 May, with what has hatched and been laid in 7 days: a guess. Correct it.',
+      'The frames as they were found on 9 May, with bees emerged and eggs laid in 7 days: a guess. Correct it.',
     );
     expect(framesOf(draft.hive).map(({ id }) => id)).toEqual(framesOf(last.hive).map(({ id }) => id));
     expect(draft.hive).not.toEqual(last.hive);

@@ -15,7 +15,7 @@ const uncovered = ({ boxes, ...hive }: Hive): Hive => ({
 });
 
 /**
- * What a new survey begins with: the frames as they were last known, with what has hatched and been laid since; or one brood box
+ * What a new survey begins with: the frames as they were last known, with bees emerged and eggs laid since; or one brood box
  * to be counted, where they never were.
  */
 export function beginSurvey(
@@ -46,6 +46,6 @@ export function beginSurvey(
   const since = last.source === 'moves' ? 'as they were left' : 'as they were found';
   return {
     begin: { ...blank, manner: 'frames', hive: uncovered(carryForward(last.hive, days, sizes)) },
-    carriedFrom: `The frames ${since} on ${dayWords(last.on)}${days > 0 ? `, with what has hatched and been laid in ${days} ${days === 1 ? 'day' : 'days'}: a guess. Correct it` : '. Correct them'}.`,
+    carriedFrom: `The frames ${since} on ${dayWords(last.on)}${days > 0 ? `, with bees emerged and eggs laid in ${days} ${days === 1 ? 'day' : 'days'}: a guess. Correct it` : '. Correct them'}.`,
   };
 }

@@ -41,7 +41,7 @@ describe('a draft', () => {
     expect(changeDraft(two, { type: 'drop-cell', stage: 'sealed' })).toEqual(two);
   });
 
-  it('takes down as many of a stage as are counted', () => {
+  it('breaks down as many of a stage as are counted', () => {
     const three = drafted(add(1), add(2, 'larva-large'), add(3), { type: 'take-down', stage: 'egg', count: 1 });
     expect(three.fresh.map(({ takenDown }) => takenDown)).toEqual([true, false, false]);
     const none = changeDraft(three, { type: 'take-down', stage: 'egg', count: 0 });
@@ -112,7 +112,7 @@ describe('the facts with a draft', () => {
   });
 });
 
-describe('cells taken down', () => {
+describe('cells broken down', () => {
   const gift = { to: id(50), programmeId: id(51), moveId: id(52) };
   const known = (n: number, found: 'sealed' | 'cup-dry' | 'emerged' | null): Change => ({
     type: 'known',

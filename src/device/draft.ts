@@ -78,7 +78,7 @@ export interface Draft {
   /** Counted and taken back: the next one counted is one of these, seen as another stage. */
   readonly dropped?: readonly FreshCell[];
   readonly photos: readonly DraftPhoto[];
-  /** Cells taken down here that go to another colony, by the cell. */
+  /** Cells broken down here that go to another colony, by the cell. */
   readonly gives: Readonly<Record<string, CellGift>>;
   /** Where the next new cell hangs. */
   readonly hangs: Pick<FreshCell, 'place' | 'box' | 'frame' | 'part'>;
@@ -190,13 +190,13 @@ export function draftOf(entry: InspectionEntry): Draft {
   return { ...emptyDraft(entry.id, entry.colonyId, entry.at), ...inspection, known, fresh };
 }
 
-/** A cell that is taken down at this inspection though it might have become a queen. */
+/** A cell that is broken down at this inspection though it might have become a queen. */
 export interface DownCell {
   readonly cellId: string;
   readonly stage: CellStage;
 }
 
-/** Live cells of the draft that are taken down, and those that are not. */
+/** Live cells of the draft that are broken down, and those that are not. */
 export function liveCellsOf({ known, fresh }: Draft): { readonly down: readonly DownCell[]; readonly left: number } {
   const seen = [
     ...Object.entries(known).map(([cellId, { found, takenDown }]) => ({ cellId, stage: found, takenDown })),

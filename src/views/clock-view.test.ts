@@ -19,13 +19,17 @@ describe('what the cell clock says', () => {
   it('says nothing while nothing was seen', () => expect(clockView(state(), day('2027-05-16'))).toBeNull());
 
   it.each([
-    ['2027-05-10', 'It may be closed now', ['10', 'larva-large']],
+    ['2027-05-10', 'It may be sealed now', ['10', 'larva-large']],
     ['2027-05-10', 'Closes from Fri 14 May', ['10', 'egg']],
     ['2027-05-15', 'Closed; virgin out from Sun 16 May', ['10', 'larva-large']],
     ['2027-05-17', 'A virgin may be out now', ['10', 'larva-large']],
-    ['2027-06-17', 'Out by now, or dead: open it', ['10', 'larva-large']],
+    [
+      '2027-06-17',
+      'Emerged or dead by now. If still sealed at your next inspection, open the cell',
+      ['10', 'larva-large'],
+    ],
     ['2027-05-10', 'A dry cup: nothing to date', ['10', 'cup-dry']],
-    ['2027-05-10', 'Taken down', ['10', 'removed']],
+    ['2027-05-10', 'Broken down', ['10', 'removed']],
     ['2027-05-10', 'Torn down: a virgin is, or was, loose', ['10', 'torn-down']],
     ['2027-05-10', 'The virgin is out', ['10', 'emerged']],
   ] as const)('on %s: %s', (today, headline, sight) => {
@@ -37,14 +41,14 @@ describe('what the cell clock says', () => {
     expect(lines).toEqual([
       { name: 'Laid', words: '1 to 5 May', likely: '11 to 15 days old today' },
       { name: 'Closes', words: '10 to 14 May', likely: 'likely 10 to 13 May' },
-      { name: 'Virgin out', words: '16 to 22 May', likely: 'likely 17 to 21 May' },
+      { name: 'Virgin emerges', words: '16 to 22 May', likely: 'likely 17 to 21 May' },
     ]);
   });
 
   it('names both sides of a contradiction and dates nothing', () => {
     const { headline, conflict, lines, marks } = view('2027-05-16', ['10', 'sealed-ripe'], ['12', 'egg']);
     expect(headline).toBe('This cannot all be true');
-    expect(conflict).toContain('“egg” on 12 May and “closed, ripe” on 10 May cannot both be true.');
+    expect(conflict).toContain('“egg” on 12 May and “sealed, ripe” on 10 May cannot both be true.');
     expect(lines.map(({ words }) => words)).toEqual(['cannot be told', 'cannot be told', 'cannot be told']);
     expect(marks.every(({ type }) => type === 'look')).toBe(true);
   });
@@ -64,7 +68,7 @@ describe('what the cell clock says', () => {
       day('2027-05-16'),
     );
     expect(made?.because).toEqual([
-      'fat larva on 10 May: laid 1 to 5 May (5 to 9 days old)',
+      'charged (large larva) on 10 May: laid 1 to 5 May (5 to 9 days old)',
       'not there on 3 May (bees cleared off; it may be drawn over an egg or larva that was there): laid 27 Apr or later',
       'not there on 4 May (bees left on, so an egg may have been missed; it may be drawn over an egg or larva that was there): laid 25 Apr or later',
       'only tipped up on 5 May: says nothing of this cell',

@@ -34,7 +34,7 @@ export function clockView({ sights, checks, queenRemoved }: ClockState, today: D
     lines: [
       { name: 'Laid', words: laidWords(dates), likely: laid ? ageWords(dates, today) : null },
       { name: 'Closes', words: windowWords(sealing), likely: likelyWords(sealing) },
-      { name: 'Virgin out', words: windowWords(emergence), likely: likelyWords(emergence) },
+      { name: 'Virgin emerges', words: windowWords(emergence), likely: likelyWords(emergence) },
     ],
     because: explainDating(inOrder, checks, queenRemoved),
     conflict: explainConflict(dates, inOrder),
@@ -51,14 +51,14 @@ export function clockView({ sights, checks, queenRemoved }: ClockState, today: D
 function headlineOf({ status, conflict, emergence, sealing }: CellDates, today: Day): string {
   if (conflict) return 'This cannot all be true';
   if (status === 'dry') return 'A dry cup: nothing to date';
-  if (status === 'removed') return 'Taken down';
+  if (status === 'removed') return 'Broken down';
   if (status === 'destroyed') return 'Torn down: a virgin is, or was, loose';
   if (status === 'emerged') return 'The virgin is out';
   if (!emergence || !sealing) return 'Too little to date it';
-  if (today > emergence.latest) return 'Out by now, or dead: open it';
+  if (today > emergence.latest) return 'Emerged or dead by now. If still sealed at your next inspection, open the cell';
   if (today >= emergence.earliest) return 'A virgin may be out now';
   if (today >= sealing.latest) return `Closed; virgin out from ${weekdayWords(emergence.earliest)}`;
-  if (today >= sealing.earliest) return 'It may be closed now';
+  if (today >= sealing.earliest) return 'It may be sealed now';
   return `Closes from ${weekdayWords(sealing.earliest)}`;
 }
 

@@ -30,8 +30,8 @@ const view = (facts: Partial<ColonyFacts>, today = '2027-05-16') =>
 describe('the colony’s page', () => {
   it('has something to say of a colony nobody has looked at', () => {
     const { situation, reading, seen, due, cells, looks, queen } = view({ startedOn: day('2027-05-16') });
-    expect([situation, reading, seen]).toEqual(['Not looked at yet', null, 'Not looked at yet']);
-    expect(due[0]?.words).toBe('First look by Sun 23 May, best now');
+    expect([situation, reading, seen]).toEqual(['Not inspected yet', null, 'Not inspected yet']);
+    expect(due[0]?.words).toBe('First inspection by Sun 23 May, best now');
     expect([cells, looks]).toEqual([[], []]);
     expect(queen).toContain('Nobody has noted seeing her or her eggs.');
   });
@@ -40,19 +40,24 @@ describe('the colony’s page', () => {
     const looks = [inspection({ at: '2027-05-16T12:00', cells: [saw('a', 'larva-large'), saw('b', 'larva-large')] })];
     const { reading, seen, due } = view({ cells: [cell('a'), cell('b')], inspections: looks });
     expect(reading?.title).toBe('Getting ready to swarm');
-    expect(reading?.because).toContain('2 × fat larva, bottom bar');
+    expect(reading?.because).toContain('2 × charged (large larva), bottom bar');
     expect(reading?.cause).toBe('Swarm cells, by number and place.');
     expect(reading?.wouldChange).not.toBe('');
     expect(seen).toBe('Last looked at Sun 16 May, today');
     expect(due[0]).toMatchObject({ words: 'Choose a method today', tone: 'now' });
   });
 
-  it('does not call a colony settled whose cells were only taken down', () => {
+  it('does not call a colony settled whose cells were only broken down', () => {
     const looks = [inspection({ at: '2027-05-16T12:00', cells: [saw('a', 'larva-large', true)] })];
     const { situation, reading, cells } = view({ cells: [cell('a')], inspections: looks });
-    expect(situation).toBe('Cells taken down, not cured');
+    expect(situation).toBe('Cells broken down: a delay, no cure');
     expect(reading?.advice).toContain('This buys days.');
-    expect(cells[0]).toMatchObject({ glyph: 'removed', stage: 'taken down as fat larva', isOver: true, marks: [] });
+    expect(cells[0]).toMatchObject({
+      glyph: 'removed',
+      stage: 'broken down as charged (large larva)',
+      isOver: true,
+      marks: [],
+    });
   });
 
   it('follows a cell by its letter, with what it may be by now', () => {
@@ -62,10 +67,10 @@ describe('the colony’s page', () => {
     ];
     const [row] = view({ cells: [cell('a', 2, 5)], inspections: looks }).cells;
     expect(row).toMatchObject({
-      stage: 'fat larva',
+      stage: 'charged (large larva)',
       where: 'box 2, frame 5, bottom bar',
       laid: 'laid 3 to 5 May',
-      byNow: 'by now: closed',
+      byNow: 'by now: sealed',
       conflict: null,
     });
     expect(row?.marks.map((mark) => markWords(mark))).toEqual([
@@ -83,7 +88,7 @@ describe('the colony’s page', () => {
     ];
     const [row] = view({ cells: [cell('a')], inspections: looks }).cells;
     expect(row?.conflict).toBe(
-      'the look before, which found no such cell, and “closed, ripe” on 16 May cannot both be true. It may have been overlooked then, or the stage is wrong.',
+      'the look before, which found no such cell, and “sealed, ripe” on 16 May cannot both be true. It may have been overlooked then, or the stage is wrong.',
     );
     expect(row?.laid).toBe('laid 29 Apr to 3 May');
     expect(row?.marks.length).toBeGreaterThan(0);
@@ -104,13 +109,13 @@ describe('the colony’s page', () => {
       ['b', true],
       ['a', true],
     ]);
-    expect(cells.find(({ label }) => label === 'b')).toMatchObject({ stage: 'not there any more', glyph: 'not-found' });
+    expect(cells.find(({ label }) => label === 'b')).toMatchObject({ stage: 'gone', glyph: 'not-found' });
   });
 
   it.each([
     ['No queen since Mon 10 May.', [event('removed', '2027-05-10')]],
     ['A queen was caged in on Mon 10 May; not yet known to lay.', [event('caged-in', '2027-05-10')]],
-    ['A virgin, out 10 May. She is not to be disturbed.', [event('virgin-out', '2027-05-10')]],
+    ['A virgin, out 10 May. Do not disturb her.', [event('virgin-out', '2027-05-10')]],
     [
       'Laying, going by what was last seen; one wing clipped. Nobody',
       [event('present', '2027-05-09'), event('clipped', '2027-05-10')],
@@ -141,7 +146,7 @@ describe('the colony’s page', () => {
       ],
     });
     expect(looks.map(({ when, how, cells, note }) => [when, how, cells, note])).toEqual([
-      ['Mon 10 May, 09:30', 'every brood frame, bees shaken or brushed off', 'a egg, taken down', ''],
+      ['Mon 10 May, 09:30', 'every brood frame, bees shaken or brushed off', 'a egg, broken down', ''],
       ['Mon 3 May, 12:00', 'boxes tipped up, or a few frames', '', 'Windy.'],
     ]);
   });

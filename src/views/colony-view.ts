@@ -95,7 +95,7 @@ export function colonyView(
     reading: lastLook && readingView(lastLook, state.queen),
     seen: lastLook
       ? `Last looked at ${weekdayWords(lastLook.inspection.on)}, ${distanceWords(lastLook.inspection.on, today)}`
-      : 'Not looked at yet',
+      : 'Not inspected yet',
     due: dueViews(state),
     notDone: [
       ...schedule.skipped.map(({ check, reason }) => `Left out: ${CHECK_NAMES[check.code]} “${reason}”`),
@@ -172,7 +172,7 @@ function cellRow(tracked: TrackedCell, today: Day, nameOf: (colonyId: string) =>
   const glyph: CellFinding = goneMissing ? 'not-found' : planBy.status === 'removed' ? 'removed' : lastStage;
   const name =
     planBy.status === 'removed' && lastStage !== 'removed'
-      ? `${givenTo === null ? 'taken down' : `given to ${nameOf(givenTo)}`} as ${findingWords(lastStage)}`
+      ? `${givenTo === null ? 'broken down' : `given to ${nameOf(givenTo)}`} as ${findingWords(lastStage)}`
       : findingWords(glyph);
   const later = expectedStages(planBy.laid, lastStage, today);
   const conflictSights = sights.flatMap(({ on, found }, index) =>
@@ -227,7 +227,7 @@ function cellsWords(inspection: InspectionFact, cells: readonly TrackedCell[]): 
   return inspection.cells
     .map(
       ({ cellId, found, takenDown }) =>
-        `${labels.get(cellId) ?? '?'} ${findingWords(found)}${takenDown ? ', taken down' : ''}`,
+        `${labels.get(cellId) ?? '?'} ${findingWords(found)}${takenDown ? ', broken down' : ''}`,
     )
     .join(' · ');
 }
@@ -242,14 +242,14 @@ const doubtOf = ({ queen: { doubt } }: ColonyState): string => (doubt ? ` ${doub
 function queenNow({ queen, today }: ColonyState): string {
   const { expected, presumedGone, removedOn, virginEmerged, cagedOn, clipped, lastProof, eitherHalfSince } = queen;
   const proof = lastProof
-    ? ` Last proof of her: ${lastProof.by === 'seen' ? 'seen' : 'eggs'} on ${weekdayWords(lastProof.on)}, ${distanceWords(lastProof.on, today)}.`
+    ? ` Last sign of her: ${lastProof.by === 'seen' ? 'seen' : 'eggs'} on ${weekdayWords(lastProof.on)}, ${distanceWords(lastProof.on, today)}.`
     : ' Nobody has noted seeing her or her eggs.';
   if (eitherHalfSince !== null) {
     return `Not known: since ${weekdayWords(eitherHalfSince)} she is in this half or in the other.`;
   }
   if (expected === 'none') return `No queen since ${removedOn === null ? 'an unknown day' : weekdayWords(removedOn)}.`;
   if (expected === 'virgin' && virginEmerged) {
-    return `A virgin, out ${rangeWords({ from: virginEmerged.earliest, to: virginEmerged.latest })}. She is not to be disturbed.`;
+    return `A virgin, out ${rangeWords({ from: virginEmerged.earliest, to: virginEmerged.latest })}. Do not disturb her.`;
   }
   if (expected === 'caged' && cagedOn !== null)
     return `A queen was caged in on ${weekdayWords(cagedOn)}; not yet known to lay.`;

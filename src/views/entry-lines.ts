@@ -28,7 +28,7 @@ const count = (value: number | null): string => (value === null ? 'not noted' : 
 function cellLines(cells: InspectionEntry['cells'], labelOf: (cellId: string) => string): readonly EntryLine[] {
   return cells.map(({ cellId, found, takenDown, newCell }) => ({
     label: `Cell ${labelOf(cellId)}`,
-    value: [findingWords(found), newCell && whereWords(newCell), takenDown && 'taken down'].filter(Boolean).join(', '),
+    value: [findingWords(found), newCell && whereWords(newCell), takenDown && 'broken down'].filter(Boolean).join(', '),
   }));
 }
 

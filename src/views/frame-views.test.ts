@@ -105,7 +105,7 @@ describe('the frames of one hive', () => {
     expect(view([survey('HPBBYSBBPHE')])?.knownFrom).toBe('As the frames were found on 16 May.');
     const older = view([survey('HPBBYSBBPHE', { at: '2027-05-10T12:00', manner: 'counts' })]);
     expect(older?.knownFrom).toBe(
-      'As the frames were counted on 10 May, carried forward to today by what has hatched and been laid since.',
+      'As the frames were counted on 10 May, carried forward to today with bees emerged and eggs laid since.',
     );
     expect(view([survey('HPBBYSBBPHE', { source: 'moves' })])?.knownFrom).toMatch(/^As the frames were left/);
     // Eggs of six days ago are sealed or nearly so.

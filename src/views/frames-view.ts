@@ -65,7 +65,7 @@ export function framesView(state: ColonyState, surveys: readonly SurveyFact[], s
     ].filter((id) => here.has(id));
   const keptCellFrames = framesWith(true);
   const coveredSeams = survey.coveredSeams ?? lastCount(state);
-  const since = days === 0 ? '' : ', carried forward to today by what has hatched and been laid since';
+  const since = days === 0 ? '' : ', carried forward to today with bees emerged and eggs laid since';
   return {
     hive,
     knownFrom: `${survey.source === 'moves' ? 'As the frames were left' : survey.manner === 'counts' ? 'As the frames were counted' : 'As the frames were found'} on ${dayWords(survey.on)}${since}.`,

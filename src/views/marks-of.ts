@@ -60,7 +60,7 @@ export function cellMarks({ planBy, dates, lastStage }: TrackedCell): readonly M
   for (const [kind, window] of spans) {
     if (!window) continue;
     const row: number = before && window.earliest <= before.latest ? 1 - before.row : 0;
-    const label = kind === 'sealing' && isSealed(lastStage) ? 'closed' : RIBBON_WORDS[kind];
+    const label = kind === 'sealing' && isSealed(lastStage) ? 'sealed' : RIBBON_WORDS[kind];
     marks.push({ type: 'ribbon', kind, window, label, row });
     before = { latest: window.latest, row };
   }

@@ -214,7 +214,7 @@ describe('a running programme', () => {
 
   it('counts its days, ticks its steps and offers nothing while all goes well', () => {
     const running = view('2027-05-12');
-    expect(running).toMatchObject({ begun: 'Begun Mon 10 May, day 2', status: 'Running.', waysOut: null });
+    expect(running).toMatchObject({ begun: 'Begun Mon 10 May, day 2', status: 'In progress.', waysOut: null });
     expect(running.steps.map(({ isDone }) => isDone)).toEqual([true, false, false]);
     expect(running.units[0]?.halves.map(({ id }) => id)).toEqual(['home', 'new']);
   });
@@ -237,7 +237,7 @@ describe('a running programme', () => {
       anAnswer(programme.id, 'new', 'eggs', '2027-06-13', 'no-eggs'),
     ];
     const failed = view('2027-06-13', [], [], answers);
-    expect(failed.status).toBe('It has not come to a laying queen. Choose a way on.');
+    expect(failed.status).toBe('No laying queen yet. Choose what to do next.');
     expect(failed.waysOut).toMatchObject({ colonyId: 'new' });
     expect(failed.waysOut?.ways.map(({ cost }) => cost)).toContain('7 to 12 days until a queen lays (20 to 25 Jun)');
   });
@@ -257,7 +257,7 @@ describe('cells between colonies', () => {
     };
     const view = colonyView(foldColony(aColony(facts), DEFAULT_SETTINGS, TODAY), (id) => id);
     expect(view.cells.find(({ label }) => label === 'b')).toMatchObject({
-      stage: 'given to Thyme as fat larva',
+      stage: 'given to Thyme as charged (large larva)',
       isOver: true,
     });
   });

@@ -29,7 +29,7 @@ export interface PlanPreview {
   readonly lines: readonly PreviewLine[];
   /** When the unit without a queen has no sealed brood; null: it always has. */
   readonly broodless: string | null;
-  /** How it can come out, and what then. */
+  /** How it can turn out, and what then. */
   readonly outcomes: readonly OutcomeView[];
 }
 

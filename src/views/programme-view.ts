@@ -151,10 +151,10 @@ function statusWords(
   isOver: boolean,
 ): string {
   if (endedOn !== null) return `Given up on ${weekdayWords(endedOn)}.`;
-  if (failing) return 'It has not come to a laying queen. Choose a way on.';
-  if (!isOver) return 'Running.';
+  if (failing) return 'No laying queen yet. Choose what to do next.';
+  if (!isOver) return 'In progress.';
   const allLay = members.every(({ state }) => state.ended || lays(state.queen));
-  return allLay ? 'Done: every unit has a laying queen.' : 'Nothing more is due of it.';
+  return allLay ? 'Done: every unit has a laying queen.' : 'Nothing more to do.';
 }
 
 function unitView(programme: ProgrammeFact, member: Member, members: readonly Member[], today: Day): UnitView {

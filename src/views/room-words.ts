@@ -9,9 +9,9 @@ import { frameKindWords } from '../core/space/work-list/work-list';
 import { boxTitle } from './frame-words';
 
 const BOUND_WORDS = {
-  pollen: 'Hemmed in by pollen',
-  nectar: 'Hemmed in by nectar',
-  honey: 'Hemmed in by honey',
+  pollen: 'Pollen-bound',
+  nectar: 'Nectar-bound',
+  honey: 'Honey-bound',
 } as const;
 
 /** The room of a hive in a headline and what it rests on. */

@@ -24,7 +24,7 @@ describe('a round', () => {
 
   it('goes through what is due, the most pressing first and what is in doubt last', () => {
     expect(round.due.map(({ name }) => name)).toEqual(['Pressing', 'Due', 'Doubtful']);
-    expect(round.due[1]?.due.map(({ words }) => words)).toEqual(['Look inside by Mon 17 May, best now']);
+    expect(round.due[1]?.due.map(({ words }) => words)).toEqual(['Inspect by Mon 17 May, best now']);
     expect(round.others.map(({ name }) => name)).toEqual(['Later']);
   });
 

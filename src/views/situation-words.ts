@@ -4,7 +4,7 @@ import type { Look } from '../core/colony/look';
 import { READING_WORDS } from '../core/inspections/reading-words';
 import { methodNamed } from '../core/methods/methods';
 
-/** Cells were taken down and nothing else presses: that is not the same as a colony that raised none. */
+/** Cells were broken down and nothing else presses: that is not the same as a colony that raised none. */
 export function isHeld({ reading, takenDown, queenExpected }: Read): boolean {
   return takenDown > 0 && reading.actBy === null && queenExpected === 'laying' && reading.reading !== 'virgin-loose';
 }
@@ -21,12 +21,12 @@ const SWARMING = new Set(['early-preparing', 'preparing', 'swarm-imminent']);
 /** A look's reading as a headline. */
 export function readingTitle(look: Read): string {
   if (isSupersedure(look)) return 'Likely supersedure: they are replacing her';
-  return isHeld(look) ? 'Cells taken down, not cured' : READING_WORDS[look.reading.reading].title;
+  return isHeld(look) ? 'Cells broken down: a delay, no cure' : READING_WORDS[look.reading.reading].title;
 }
 
 /** How a colony stands: its last reading, unless something befell the queen or was done about it since. */
 export function situationWords({ lastLook, queen, parts }: ColonyState): string {
-  if (queen.lateButThereOn !== null) return 'A queen is in there, and late';
+  if (queen.lateButThereOn !== null) return 'Queen present, late to lay';
   if (queen.noEggsOn !== null) return `No eggs of a young queen by ${dayWords(queen.noEggsOn)}`;
   if (!lastLook || lastLook.queenAfter !== queen) {
     if (queen.expected === 'caged' && queen.cagedOn !== null) return `Caged queen given on ${dayWords(queen.cagedOn)}`;
@@ -41,5 +41,5 @@ export function situationWords({ lastLook, queen, parts }: ColonyState): string 
     return isSince && role !== 'ends' && !isOfOther;
   });
   if (done) return `${methodNamed(done.programme.method).title}, ${dayWords(done.programme.on)}`;
-  return lastLook ? readingTitle(lastLook) : 'Not looked at yet';
+  return lastLook ? readingTitle(lastLook) : 'Not inspected yet';
 }

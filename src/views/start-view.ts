@@ -17,7 +17,7 @@ import { type QueenAges, type UnionView, unionView } from './union-view';
 import { whereWords } from './where-words';
 import type { ApiaryEntry, ColonyEntry, Yard } from './yard';
 
-/** A live cell of the colony, to be kept, taken down or given away. */
+/** A live cell of the colony, to be kept, broken down or given away. */
 export interface CellChoice {
   readonly id: string;
   readonly label: string;

@@ -106,7 +106,7 @@ describe('Colonies', () => {
     } as const;
     const bound = yardColony('Bound', { startedOn: day(TODAY), surveys: [survey] }, TODAY);
     const [row] = todayView(yard(bound), day(TODAY)).bands[0]?.rows ?? [];
-    expect([row?.due, row?.also]).toEqual(['Make room today', 'Also: first look by Sun 23 May.']);
+    expect([row?.due, row?.also]).toEqual(['Make room today', 'Also: first inspection by Sun 23 May.']);
     const [alone] = todayView(yard(never), day(TODAY)).bands[0]?.rows ?? [];
     expect(alone?.also).toBeNull();
   });

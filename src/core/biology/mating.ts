@@ -76,7 +76,7 @@ export const CAST_LAYS = figure(
 );
 /** Bees without a queen start cells on a comb with eggs within days. */
 export const READ_TEST_COMB = figure(
-  'Read a test comb',
+  'Read a test frame',
   { early: 3, typical: 4, late: 5 },
   'days since it was given',
   SOURCES.caution,

@@ -169,7 +169,7 @@ describe('a cell drawn out over an egg or larva that was there already', () => {
     });
   });
 
-  it('the same after cells were taken down at a cleared look, also for checks earlier and later than that one', () => {
+  it('the same after cells were broken down at a cleared look, also for checks earlier and later than that one', () => {
     expect(one('2027-05-16', 'sealed', [['2027-05-10', 'cleared', true]], null)).toMatchObject({
       conflict: null,
       laid: ['2027-05-04', '2027-05-09'],
@@ -248,7 +248,7 @@ describe('dating against trying every laying day', () => {
     );
   });
 
-  it('needs only the closest of several checks, and the last at which cells were taken down', () => {
+  it('needs only the closest of several checks, and the last at which cells were broken down', () => {
     fc.assert(
       fc.property(arbitraryChecks, fc.integer({ min: 30, max: 60 }), (unsorted, first) => {
         const checks = unsorted

@@ -20,7 +20,7 @@ export interface CellCheck {
   /** The last day on which it may have been, where the day is not certain; else `on`. */
   readonly to?: Day;
   readonly thoroughness: Thoroughness;
-  /** Cells were taken down at it: the bees begin again with larvae that they have. */
+  /** Cells were broken down at it: the bees begin again with larvae that they have. */
   readonly cellsRemoved?: boolean;
 }
 
@@ -75,7 +75,7 @@ const sooner = (a: Bound | null, b: Bound): Bound => (a === null || b.on < a.on 
  *   on P-3 or later (bees left on), no bound (boxes tipped up). Checks on or after the first sight say nothing.
  * - First seen after the queen was removed on R: laid R-6 .. R, since a worker larva can be raised as a queen until age 6.
  *   A cup that never held anything is left out of this.
- * - Such a cell, and one first seen after cells were taken down, is drawn out over an egg or larva that was there already: a check
+ * - Such a cell, and one first seen after cells were broken down, is drawn out over an egg or larva that was there already: a check
  *   on P then says only that it was laid on P-6 or later (bees left on: P-9).
  * - Where a day is not certain its early end bounds from below and its late end from above.
  * - When no day is left, or a later sight is of an earlier stage, the contradiction is returned and nothing is dated:
@@ -166,7 +166,7 @@ export function notThereBefore({ on, thoroughness }: CellCheck, isDrawnOver: boo
 
 /**
  * Of several checks, in order of time, those before `first` that bound the laying day: the one that bounds it most closely from
- * below, and the last at which cells were taken down, which decides how it bounds. Dating by them gives the same as dating by all.
+ * below, and the last at which cells were broken down, which decides how it bounds. Dating by them gives the same as dating by all.
  */
 export function closestChecks(checks: readonly CellCheck[], first: Day): readonly CellCheck[] {
   let closest: { check: CellCheck; bound: number } | null = null;

@@ -45,7 +45,7 @@ describe('stages', () => {
       expect(findingWords(stage)).not.toBe('');
     }
     expect(CELL_STAGES.filter(isSealed)).toEqual(['sealed', 'sealed-fresh', 'sealed-ripe', 'queen-moving']);
-    expect(findingWords('not-found')).toBe('not there any more');
+    expect(findingWords('not-found')).toBe('gone');
   });
 
   it('follow one another without a gap in age', () => {

@@ -22,9 +22,9 @@ describe('what everything seen says of a cell', () => {
       [saw('05-17', 'sealed')],
       [],
       null,
-      ['closed on 17 May: laid 30 Apr to 10 May (7 to 17 days old)'],
+      ['sealed on 17 May: laid 30 Apr to 10 May (7 to 17 days old)'],
     ],
-    ['an empty cell', [saw('05-17', 'emerged')], [], null, ['queen out on 17 May: laid by 2 May']],
+    ['an empty cell', [saw('05-17', 'emerged')], [], null, ['emerged on 17 May: laid by 2 May']],
     [
       'a look before, and one on the day itself',
       [saw('05-17', 'egg')],
@@ -53,12 +53,12 @@ describe('what everything seen says of a cell', () => {
       ['egg on 17 May: laid 14 to 17 May (0 to 3 days old)', 'only tipped up on 10 May: says nothing of this cell'],
     ],
     [
-      'cells taken down at one of two looks',
+      'cells broken down at one of two looks',
       [saw('05-17', 'sealed')],
       [looked('05-03'), looked('05-10', { cellsRemoved: true })],
       null,
       [
-        'closed on 17 May: laid 30 Apr to 10 May (7 to 17 days old)',
+        'sealed on 17 May: laid 30 Apr to 10 May (7 to 17 days old)',
         `not there on 3 May (bees cleared off; ${OVER}): laid 27 Apr or later`,
         `not there on 10 May (bees cleared off; ${OVER}): laid 4 May or later`,
       ],
@@ -69,7 +69,7 @@ describe('what everything seen says of a cell', () => {
       [looked('05-10')],
       '05-10',
       [
-        'closed on 17 May: laid 30 Apr to 10 May (7 to 17 days old)',
+        'sealed on 17 May: laid 30 Apr to 10 May (7 to 17 days old)',
         `not there on 10 May (bees cleared off; ${OVER}): laid 4 May or later`,
         'queen gone on 10 May: laid 4 to 10 May',
       ],
@@ -79,7 +79,7 @@ describe('what everything seen says of a cell', () => {
       [saw('05-17', 'sealed')],
       [],
       '05-17',
-      ['closed on 17 May: laid 30 Apr to 10 May (7 to 17 days old)'],
+      ['sealed on 17 May: laid 30 Apr to 10 May (7 to 17 days old)'],
     ],
   ])('%s', (_, sights, checks, removed, lines) => {
     expect(explainDating(sights, checks, removed === null ? null : on(removed))).toEqual(lines);
@@ -93,7 +93,7 @@ describe('two things that cannot both be true', () => {
 
   it('are named, with what may be behind it', () => {
     expect(between(0, 1)).toBe(
-      '“closed” on 10 May and “egg” on 17 May cannot both be true. One of the two stages, or its day, is wrong, or they were two cells.',
+      '“sealed” on 10 May and “egg” on 17 May cannot both be true. One of the two stages, or its day, is wrong, or they were two cells.',
     );
     expect(between(NOT_A_SIGHT, 1)).toBe(
       'the look before, which found no such cell, and “egg” on 17 May cannot both be true. It may have been overlooked then, or the stage is wrong.',

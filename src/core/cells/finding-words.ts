@@ -3,5 +3,5 @@ import { STAGES } from './stage';
 
 /** What was found of a cell, in a few words. */
 export function findingWords(found: CellFinding): string {
-  return found === 'not-found' ? 'not there any more' : STAGES[found].name;
+  return found === 'not-found' ? 'gone' : STAGES[found].name;
 }

@@ -107,7 +107,7 @@ function isClipped({ queenId, on, colonyId, units }: ProgrammeFact, own: Readonl
 
 /**
  * A cell as it was known on the day it left its colony, from what was seen of it there; null when it was never seen. That its own
- * colony counts it as taken down that day says nothing against it.
+ * colony counts it as broken down that day says nothing against it.
  */
 function asItLeft(cell: CellFact, { inspections, queenEvents }: OwnFacts, on: Day): TrackedCell | null {
   const looks = inspections.filter((look) => look.on <= on).sort(byTime);

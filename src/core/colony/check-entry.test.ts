@@ -105,7 +105,7 @@ describe('what an entry cannot say', () => {
     expect(faults({ id: 'old' }, [there])).toEqual([]);
   });
 
-  it('sees no cell after it was taken down, nor takes one down that is seen later', () => {
+  it('sees no cell after it was broken down, nor takes one down that is seen later', () => {
     const took = inspection({
       id: 'old',
       at: '2027-05-03T18:00',

@@ -24,7 +24,7 @@ export interface EntryToCheck {
 
 /**
  * What in an inspection cannot be: a time to come, before the colony or after its end, a minute that has an inspection already,
- * a cell that is not the colony's or is named twice, a stage on a cell already taken down (or taking down one that was seen again
+ * a cell that is not the colony's or is named twice, a stage on a cell already broken down (or breaking down one that was seen again
  * later), eggs against the youngest brood. An earlier version of the same entry does not count against it.
  *
  * @param now the local minute, `YYYY-MM-DDTHH:mm`; null: it is not held against a clock
@@ -87,13 +87,13 @@ function cellIssues({ id, at, cells }: EntryToCheck, facts: ColonyFacts): Issue[
     }
     const takenBefore = others.find((other) => other.at < at && other.cells.some(takes(cellId)));
     if (takenBefore) {
-      const message = `Cell ${label} was taken down on ${weekdayWords(takenBefore.on)}. Leave it out here, or correct that entry.`;
+      const message = `Cell ${label} was broken down on ${weekdayWords(takenBefore.on)}. Leave it out here, or correct that entry.`;
       return [{ path, code: 'after-removed', message }];
     }
     if (!takenDown && found !== 'removed') return [];
     const seenLater = others.find((other) => other.at > at && other.cells.some((seen) => seen.cellId === cellId));
     if (!seenLater) return [];
-    const message = `Cell ${label} was seen again on ${weekdayWords(seenLater.on)}, so it was not taken down here. Correct one of the two.`;
+    const message = `Cell ${label} was seen again on ${weekdayWords(seenLater.on)}, so it was not broken down here. Correct one of the two.`;
     return [{ path, code: 'after-removed', message }];
   });
 }

@@ -85,7 +85,7 @@ export interface CellFact {
 export interface CellSeenFact {
   readonly cellId: string;
   readonly found: CellFinding;
-  /** It was seen like this and then taken down at the same visit. */
+  /** It was seen like this and then broken down at the same visit. */
   readonly takenDown: boolean;
 }
 

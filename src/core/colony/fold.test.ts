@@ -74,7 +74,7 @@ describe('a colony from its facts', () => {
     ).toBe('settled');
   });
 
-  it('gives three days, not control, for cells taken down', () => {
+  it('gives three days, not control, for cells broken down', () => {
     const inspections = [inspection({ at: '2027-05-10T18:00', cells: [saw('a', 'larva-large', true)] })];
     const state = fold({ cells: [cell('a')], inspections }, '2027-05-10');
     expect(state.cells[0]?.dates.status).toBe('removed');

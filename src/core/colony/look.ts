@@ -18,7 +18,7 @@ export interface Look {
   readonly liveCells: readonly TrackedCell[];
   /** Live cells above the excluder of a Demaree: far from the queen, and no sign of swarming. */
   readonly liveAbove: readonly TrackedCell[];
-  /** Known from before, perhaps still live, and not named by this inspection. */
+  /** Cells from last time, perhaps still live, and not named by this inspection. */
   readonly notLookedAt: readonly TrackedCell[];
   readonly takenDown: number;
   /** Those above the excluder of a Demaree, which are not counted in `takenDown`. */
@@ -36,7 +36,7 @@ export type LookRead = Omit<Look, 'next' | 'queenAfter'>;
 
 /**
  * Reads one inspection in the light of what is known of the colony: each cell with the dates from all visits so far, cells
- * known from before that nobody looked at still counted as there, cells taken down at the visit counted as gone.
+ * known from before that nobody looked at still counted as there, cells broken down at the visit counted as gone.
  *
  * @param cells tracked up to and with this inspection
  */
@@ -89,7 +89,7 @@ export function readLook(inspection: InspectionFact, cells: readonly TrackedCell
   if (liveAbove.length > 0) {
     because.push({
       code: 'cells-above',
-      text: `${liveAbove.map(cellAndDay).join(', ')}: above the excluder, raised far from the queen; take down every one`,
+      text: `${liveAbove.map(cellAndDay).join(', ')}: above the excluder, raised far from the queen; break down every one`,
     });
   }
   if (overdue.length > 0) {
@@ -105,7 +105,7 @@ export function readLook(inspection: InspectionFact, cells: readonly TrackedCell
     });
   }
   if (missing.length > 0) {
-    because.push({ code: 'cells-not-found', text: `${missing.join(', ')}: looked for and not there any more` });
+    because.push({ code: 'cells-not-found', text: `${missing.join(', ')}: looked for and gone` });
   }
   const takenDownAbove = above.filter(({ cell }) =>
     inspection.cells.some((seen) => seen.cellId === cell.id && wasTaken(seen)),

@@ -99,7 +99,7 @@ describe('what is known of the queen', () => {
     expect(fold({ queenEvents, inspections: [none('05-30')] }).lastLook?.reading.reading).toBe('queen-missing');
   });
 
-  it('puts the taking down of other cells before leaving a virgin alone', () => {
+  it('puts the breaking down of other cells before leaving a virgin alone', () => {
     const inspections = [look('05-16', { eggs: 'none', cells: [saw('a', 'emerged'), saw('b', 'sealed')] })];
     const { schedule, lastLook } = fold({ inspections }, '2027-05-16');
     expect(lastLook?.reading.reading).toBe('cast-risk');

@@ -43,16 +43,16 @@ const says = (today: string) => {
 
 describe('a season of one colony', () => {
   it.each([
-    ['04-24', 'settled', 'Look inside Fri 30 Apr, in 6 days'],
-    ['04-30', 'settled', 'Look inside Thu 6 May, in 6 days'],
-    ['05-05', 'cups-only', 'Look inside Tue 11 May, in 6 days'],
-    ['05-11', 'cups-only', 'Look inside by Wed 12 May, best now'],
+    ['04-24', 'settled', 'Inspect Fri 30 Apr, in 6 days'],
+    ['04-30', 'settled', 'Inspect Thu 6 May, in 6 days'],
+    ['05-05', 'cups-only', 'Inspect Tue 11 May, in 6 days'],
+    ['05-11', 'cups-only', 'Inspect by Wed 12 May, best now'],
     ['05-12', 'preparing', 'Find the cells Wed 19 May, in 7 days'],
     ['05-18', 'raising-queen', 'Look for eggs Tue 8 Jun, in 21 days'],
     ['06-05', 'raising-queen', 'Look for eggs Tue 8 Jun, in 3 days'],
     ['06-09', 'virgin-loose', 'Look for eggs by Sat 12 Jun, best now'],
-    ['06-13', 'virgin-loose', 'Late: look for eggs, was due by Sat 12 Jun (yesterday)'],
-    ['06-14', 'settled', 'Look inside Sun 20 Jun, in 6 days'],
+    ['06-13', 'virgin-loose', 'Late: look for eggs. Due by Sat 12 Jun, yesterday'],
+    ['06-14', 'settled', 'Inspect Sun 20 Jun, in 6 days'],
   ])('on %s: %s', (today, reading, due) => expect(says(today)).toEqual([reading, due]));
 
   it('dates the kept cell more closely with every look', () => {

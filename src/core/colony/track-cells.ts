@@ -39,9 +39,9 @@ export interface TrackedCell {
   readonly planBy: CellDates;
 }
 
-/** A look for cells; cells that were taken down long ago say nothing of one found now. */
+/** A look for cells; cells that were broken down long ago say nothing of one found now. */
 const SAME_RUN_OF_CELLS = figure(
-  'Cells taken down tell of those found within',
+  'Cells broken down tell of those found within',
   2 * 21,
   'days, twice what a worker takes to emerge',
   SOURCES.caution,

@@ -10,7 +10,7 @@ const issue = (path: At, code: IssueCode, message: string): Issue => ({ path: ['
 
 /**
  * What no entry would have been taken with, looked for in a whole season: a last day before the first, eggs against the youngest
- * brood, a look before its colony, a cell seen after it was taken down or twice at one look, an answer that its check does not have, a
+ * brood, a look before its colony, a cell seen after it was broken down or twice at one look, an answer that its check does not have, a
  * check moved to no day. What was taken out of the records does not count.
  */
 export function contradictionsIn(facts: SeasonFacts): readonly Issue[] {
@@ -48,7 +48,7 @@ function inInspections({ inspections, colonies }: SeasonFacts): readonly Issue[]
   });
 }
 
-/** Sights of each cell in order of time: nothing follows its being taken down, and a look sees it once. */
+/** Sights of each cell in order of time: nothing follows its being broken down, and a look sees it once. */
 function inSights({ inspections, cellObservations }: SeasonFacts): readonly Issue[] {
   const timeOf = new Map(
     inspections.flatMap(({ id, at, deletedAt }) => (deletedAt === null ? [[id, at] as const] : [])),
@@ -70,7 +70,7 @@ function inSights({ inspections, cellObservations }: SeasonFacts): readonly Issu
     seen.add(once);
     const gone = takenAt.get(cellId);
     if (gone !== undefined && gone < at) {
-      const message = 'The cell was taken down before this look. Correct one of the two.';
+      const message = 'The cell was broken down before this look. Correct one of the two.';
       return [issue(['cellObservations', i, 'found'], 'after-removed', message)];
     }
     if (takenDown || found === 'removed') takenAt.set(cellId, at);

@@ -113,7 +113,7 @@ describe('a season file that is wrong', () => {
     ]);
   });
 
-  it('sees no cell twice at one look, nor after it was taken down; what was deleted does not count', () => {
+  it('sees no cell twice at one look, nor after it was broken down; what was deleted does not count', () => {
     const again = (facts: SeasonFacts, over: object) => {
       const sight = facts.cellObservations.find(({ inspectionId, cellId }) =>
         facts.cellObservations.some((other) => other.cellId === cellId && other.inspectionId !== inspectionId),

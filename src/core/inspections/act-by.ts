@@ -9,7 +9,7 @@ import type { ReadingName } from './reading';
 
 const AFTER = 'days after the inspection';
 const EARLY_PREPARING = figure('Cups with eggs: act within', 3, AFTER, SOURCES.caution);
-const QUEEN_MISSING = figure('Queen missing: test comb within', 3, AFTER, SOURCES.caution);
+const QUEEN_MISSING = figure('Queen missing: test frame within', 3, AFTER, SOURCES.caution);
 const NOT_LAYING = figure('Queen there but not laying: look again within', 4, AFTER, SOURCES.caution);
 const WEEK = figure('Drone laying or congested: act within', 7, AFTER, SOURCES.caution);
 

@@ -50,7 +50,7 @@ export function evidenceOf(reading: ReadingName, seen: InspectionSeen, context: 
   if (seen.youngest !== null) {
     because.push({ code: `youngest-${seen.youngest}`, text: `youngest brood: ${YOUNGEST_WORDS[seen.youngest]}` });
   }
-  if (seen.bound) because.push({ code: 'bound', text: 'brood nest hemmed in by stores' });
+  if (seen.bound) because.push({ code: 'bound', text: 'brood nest shut in by stores' });
   if (seen.layingRoomDays !== null && (seen.layingRoomDays < SHORT_OF_ROOM_DAYS.value || reading === 'congested')) {
     because.push({ code: 'laying-room', text: `laying room for ${seen.layingRoomDays} more days` });
   }

@@ -4,9 +4,9 @@ import { SOURCES } from '../biology/sources';
 import { addDays, type Day, earliestOf } from '../calendar/day';
 import { hiddenAgeOf, type Thoroughness } from './thoroughness';
 
-/** After cells are taken down the bees start again from a larva about a day old. */
+/** After cells are broken down the bees start again from a larva about a day old. */
 export const RESTART_AGE = figure(
-  'After cells are taken down, new ones start from a larva aged',
+  'After cells are broken down, new ones start from a larva aged',
   4,
   'days since the egg was laid',
   SOURCES.queenRearing,
@@ -21,7 +21,7 @@ const DAYS_TO_FIRST_VIRGIN = QUEEN_EMERGES.value.early - 1;
 export interface LookedAt {
   readonly on: Day;
   readonly thoroughness: Thoroughness;
-  /** Cells were taken down and the colony was left otherwise as it was. */
+  /** Cells were broken down and the colony was left otherwise as it was. */
   readonly cellsRemoved: boolean;
   readonly clipped: boolean;
   /** A day by which it was to be looked at anyway. Only a tip-up heeds it: such a look never pushes a date back. */
@@ -39,7 +39,7 @@ export interface NextInspection {
  * When to be back, from the worst cell that this look could have missed: latest = D + 7 - h, or D + 14 - h with a
  * clipped queen, where h is the oldest age that may have been overlooked. Ideal is the day before.
  *
- * @example a cleared look on 1 May: latest 8 May; with the bees left on: 5 May; with cells taken down: 4 May.
+ * @example a cleared look on 1 May: latest 8 May; with the bees left on: 5 May; with cells broken down: 4 May.
  */
 export function nextInspection({ on, thoroughness, cellsRemoved, clipped, alreadyDue }: LookedAt): NextInspection {
   const overlooked = hiddenAgeOf(thoroughness);

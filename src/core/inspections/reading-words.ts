@@ -24,12 +24,12 @@ export const READING_WORDS: { readonly [R in ReadingName]: ReadingWords } = {
     title: 'A virgin is out or nearly out; more will follow',
     advice:
       'Today: break down all the remaining live cells, or give them to colonies that need one. Casts can leave on any fine day.',
-    order: 'Take down or give away the other cells',
+    order: 'Break down or give away the other cells',
     wouldChange: 'No live cell left in it.',
   },
   'virgin-loose': {
     title: 'A virgin is loose in there',
-    advice: 'Leave it shut until her eggs are due. Opening it can cost her.',
+    advice: 'Leave it shut until her eggs are due. Opening it can lose her.',
     wouldChange: 'Eggs seen, or a live cell that was overlooked.',
   },
   'raising-queen': {
@@ -53,13 +53,13 @@ export const READING_WORDS: { readonly [R in ReadingName]: ReadingWords } = {
   'swarm-imminent': {
     title: 'About to swarm',
     advice:
-      'Cells are closed and she may still be here, held by the weather. Find her and carry out a method before the next fine hour.',
-    order: 'Act',
+      'Cells are sealed; the old queen may still be here, held by the weather. Find her and carry out a method today, before fine weather lets her go.',
+    order: 'Carry out a method',
     wouldChange: 'No eggs though looked for, and no queen: then the swarm has gone.',
   },
   preparing: {
     title: 'Getting ready to swarm',
-    advice: 'Choose a method and carry it out before the first cell is closed.',
+    advice: 'Choose a method and carry it out before the first cell is sealed.',
     order: 'Choose a method',
     wouldChange: 'All its cells on the face, few and of one age, with eggs there: that would be supersedure.',
   },
@@ -71,19 +71,19 @@ export const READING_WORDS: { readonly [R in ReadingName]: ReadingWords } = {
   },
   'queen-missing': {
     title: 'The queen may be gone',
-    advice: 'Give a test comb with eggs within three days. New cells on it mean that there is no queen.',
-    order: 'Give a test comb',
-    wouldChange: 'Eggs seen, or no cells on the test comb after three to five days.',
+    advice: 'Give a test frame with eggs within three days. New cells on it mean that there is no queen.',
+    order: 'Give a test frame',
+    wouldChange: 'Eggs seen, or no cells on the test frame after three to five days.',
   },
   'not-laying': {
-    title: 'She is there but not laying',
-    advice: 'Slimmed to swarm, a virgin, or no room. Look again within four days.',
+    title: 'Queen present, not laying',
+    advice: 'She may have slimmed to swarm, be a virgin, or lack room. Look again within four days.',
     order: 'Look for eggs again',
     wouldChange: 'Eggs seen.',
   },
   congested: {
     title: 'Short of room to lay',
-    advice: 'Give her room within the week, or cups will have eggs in them.',
+    advice: 'Give her room within a week, or she will lay in cups.',
     order: 'Give room',
     wouldChange: 'A week of empty comb in the brood nest.',
   },

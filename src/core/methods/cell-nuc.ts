@@ -14,7 +14,7 @@ export const cellNuc: Method = {
   ifItFails: 'A frame of brood and one of food; the frames go back.',
   clearsCells: false,
   steps: [
-    'Take the frame with the cell: ripe travels best; closed and not ripe yet it is neither shaken nor chilled. Another cell on it goes along, or is taken down.',
+    'Take the frame with the cell: ripe travels best; sealed and not ripe yet it is neither shaken nor chilled. Another cell on it goes along, or is broken down.',
     'Give it a frame of brood, unless the cell hangs on one, and a frame of food.',
     'Brush bees of two more frames in, away from the queen if there is one; fill up with comb.',
     'Stand it in shade with a small entrance, and feed it. Then leave it shut.',

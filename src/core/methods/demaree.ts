@@ -14,7 +14,7 @@ export const demaree: Method = {
   name: 'demaree',
   title: 'Demaree',
   kind: 'swarm',
-  fitsWhen: 'A strong colony before its cells are closed, with the main flow on or within two weeks.',
+  fitsWhen: 'A strong colony before its cells are sealed, with the main flow on or within two weeks.',
   needs: {
     ...NO_NEEDS,
     queenFound: true,
@@ -31,10 +31,10 @@ export const demaree: Method = {
   clearsCells: true,
   steps: [
     'Lift the brood box off and stand a box of comb on the floor.',
-    'Search every frame and take down every cell, after asking which colonies need one.',
-    'Queen into the bottom box with one or two frames of little brood, comb and food.',
+    'Search every frame and break down every cell, after asking which colonies need one.',
+    'Put the queen in the bottom box with one or two frames with only a little brood, comb and food.',
     'Excluder, supers, a second excluder if wanted, and the brood on top.',
-    'A way out above the excluder for the drones.',
+    'Give drones a way out above the excluder.',
   ],
   units: [
     {
@@ -51,7 +51,7 @@ export const demaree: Method = {
   failures: DEMAREE_FAILURES,
   schools: [
     'One check of the top box on day 6 to 8 is enough by the biology; looking once more by day 10 costs little: say so when you answer.',
-    'Open brood up unless nights are cold; only sealed brood raises no cells.',
+    'Open brood may go up unless nights are cold. Sealed brood alone raises no cells.',
     'A second excluder under the top box keeps a missed virgin from the queen; many go without.',
   ],
 };

@@ -20,7 +20,7 @@ export const evenSplit: Method = {
   ifItFails: 'One half may stay without a queen; a half with cells left in it may still swarm.',
   clearsCells: true,
   steps: [
-    'Take down live cells in both halves.',
+    'Break down live cells in both halves.',
     'Share eggs, brood, pollen, honey and bees evenly between two boxes.',
     'Set both half a width either side of the old place, so that the flyers share.',
     'Each day move the weaker half nearer the old place, the stronger further off. Where wasps or beetles are many, keep honey frames out of the weaker half.',
@@ -51,5 +51,5 @@ export const evenSplit: Method = {
   raisesQueen: { unit: 'queenless-half', thinned: true, isMoved: false },
   options: ['keptCells', 'secondThinning'],
   failures: BLIND_SPLIT_FAILURES,
-  schools: ['Thin a strong queenless half on the same visit that finds it.'],
+  schools: ['Thin the cells in a strong queenless half on the same visit that finds it.'],
 };

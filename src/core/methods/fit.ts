@@ -72,7 +72,7 @@ const forQueenless = (facts: FitFacts) => {
   return inDoubt(facts) ? null : 'It has its own laying queen.';
 };
 
-const NEEDS_LAYING_QUEEN = 'It has no laying queen that could be parted from her brood.';
+const NEEDS_LAYING_QUEEN = 'No laying queen here to part from her brood.';
 const swarmMethod = (facts: FitFacts) => {
   if (facts.isEitherHalf)
     return 'It is one half of a split, and which has the queen is not known: find that out first.';
@@ -85,7 +85,7 @@ const boundBy = (stores: Stores, words: string) => (facts: FitFacts) =>
     ? spaceAddition(facts)
     : facts.stores === 'not-looked-for'
       ? null
-      : `The nest is not hemmed in by ${words}.`;
+      : `The nest is not ${words}-bound.`;
 
 /** Why a method is not for a colony as it stands, whatever else were true; null when it may be. */
 const RULED_OUT: { readonly [M in MethodName]: (facts: FitFacts) => string | null } = {
@@ -149,7 +149,7 @@ export function fitOf(method: Method, facts: FitFacts, settings: Settings): Fit 
 
 function cellsRuleOut({ needs }: Method, { sealedCells }: FitFacts): string | null {
   const isTooLate = needs.cells === 'none-sealed' && sealedCells > 0;
-  return isTooLate ? 'Cells are closed already: she may leave before it takes effect.' : null;
+  return isTooLate ? 'Cells are already sealed: she may swarm before it works.' : null;
 }
 
 /** Eggs and very young larvae that were seen are too old to make a queen of after this. */
@@ -167,7 +167,7 @@ function missingFor({ needs, name }: Method, facts: FitFacts, settings: Settings
   ) => {
     if (setting === null) return;
     const needed = settings[setting];
-    if (there === null) add('not-noted', `${what}: how many was not noted; it takes ${needed}`);
+    if (there === null) add('not-noted', `${what} not counted; at least ${needed} needed`);
     else if (there < needed) add(code, `${needed} ${what} are needed, there are ${there}`);
   };
   const replacesQueen = name === 'requeen-mated' && lays(facts);
@@ -204,6 +204,6 @@ function missingFor({ needs, name }: Method, facts: FitFacts, settings: Settings
   }
   const mustBeClear = name === 'requeen-mated' || name === 'walk-away' || name === 'even-split';
   if (mustBeClear && liveCells(facts) > 0)
-    add('cells-in-the-way', 'live cells have to be taken down first, or given away');
+    add('cells-in-the-way', 'live cells have to be broken down first, or given away');
   return missing;
 }

@@ -28,10 +28,10 @@ export const DEMAREE_FOLLOW_UPS: readonly FollowUp[] = [
     from: 6,
     ideal: 7,
     to: 8,
-    why: 'Bees far from the queen raise cells on the brood above: take every one down before the ninth day, or a virgin may be out up there.',
+    why: 'Bees far from the queen raise cells on the brood above: break every one down before the ninth day, or a virgin may be out up there.',
     unless: 'onlySealedBroodUp',
   },
-  { unit: 'bottom', code: 'bottom-check', from: 6, ideal: 7, to: 8, why: 'Cells again, and has she room to lay?' },
+  { unit: 'bottom', code: 'bottom-check', from: 6, ideal: 7, to: 8, why: 'Any new cells? Has she room to lay?' },
   { unit: 'hive', code: 'supers-check', from: 14, to: 21, why: 'Do the supers fill, and is it to be done again?' },
   {
     unit: 'top',

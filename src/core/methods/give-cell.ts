@@ -14,7 +14,7 @@ export const giveCell: Method = {
   ifItFails: 'Two to three weeks; nothing else.',
   clearsCells: false,
   steps: [
-    'Ripe cells travel best. Keep it upright and warm; one that is closed and not ripe yet must be neither shaken nor chilled.',
+    'Ripe cells travel best. Keep it upright and warm; one that is sealed and not ripe yet must be neither shaken nor chilled.',
     'Hang the frame, or press the cut-out cell into a comb, in the middle of the bees, tip down.',
     'Then leave it shut.',
   ],

@@ -39,6 +39,6 @@ export const hiveSwarm: Method = {
   ],
   raisesQueen: null,
   options: ['swarm'],
-  failures: [{ sign: 'No eggs by the end of the window', remedy: 'Test comb, or unite it with another colony.' }],
+  failures: [{ sign: 'No eggs by the end of the window', remedy: 'Test frame, or unite it with another colony.' }],
   schools: [],
 };

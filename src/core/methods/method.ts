@@ -145,7 +145,7 @@ export interface Method {
   readonly suits: string;
   /** What is lost when it fails. */
   readonly ifItFails: string;
-  /** Every live cell that is not kept is taken down on the day. */
+  /** Every live cell that is not kept is broken down on the day. */
   readonly clearsCells: boolean;
   /** In the order in which they are done at the hive. */
   readonly steps: readonly string[];
@@ -166,7 +166,7 @@ export interface Method {
   readonly nestAlone?: true;
   /** How it fails, and what then. */
   readonly failures: readonly { readonly sign: string; readonly remedy: string }[];
-  /** Where the schools differ, Ubbet's default first, with its reason. */
+  /** Where keepers differ, Ubbet's default first, with its reason. */
   readonly schools: readonly string[];
 }
 

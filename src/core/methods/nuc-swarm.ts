@@ -6,7 +6,7 @@ export const nucSwarm: Method = {
   name: 'nuc-swarm',
   title: 'Artificial swarm with a nuc',
   kind: 'swarm',
-  fitsWhen: 'The queen is found and there are charged cells, best not closed yet.',
+  fitsWhen: 'The queen is found and there are charged cells, best not sealed yet.',
   needs: { ...NO_NEEDS, queenFound: true, broodFrames: 'leastBroodNuc', drones: true, cells: 'kept' },
   kit: [
     'nuc box with a small entrance',

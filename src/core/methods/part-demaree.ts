@@ -6,7 +6,7 @@ export const partDemaree: Method = {
   name: 'part-demaree',
   title: 'Part Demaree',
   kind: 'swarm',
-  fitsWhen: 'A brood nest on one level, or a cold spring: at least six frames in brood, none of the cells closed.',
+  fitsWhen: 'A brood nest on one level, or a cold spring: at least six frames in brood, none of the cells sealed.',
   needs: { ...NO_NEEDS, youngBrood: true, queenFound: true, broodFrames: 'leastBroodDemaree', cells: 'none-sealed' },
   kit: ['second box with drawn comb', 'queen excluder', 'a super, on the same day', 'top entrance'],
   cautions: ['lifting', 'stings', 'smoker', 'brood-disease'],
@@ -16,7 +16,7 @@ export const partDemaree: Method = {
   clearsCells: true,
   steps: [
     'Find the queen; she stays below with two frames of brood in the centre, empty comb between, food frames outside.',
-    'Search every frame and take down every cell.',
+    'Search every frame and break down every cell.',
     'Four frames of sealed brood go up; when nights are cold, nothing but sealed brood.',
     'Excluder, first super and a top entrance on the same day.',
   ],

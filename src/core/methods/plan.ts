@@ -19,7 +19,7 @@ export interface PlanChoices {
   /** The queen was not found: every bee was shaken down below an excluder. */
   readonly queenShakenDown: boolean;
   readonly secondThinning: boolean;
-  /** The unit without a queen is given a bought one instead of raising its own. */
+  /** The queenless part is given a bought one instead of raising its own. */
   readonly buysQueen: boolean;
   readonly swarm: 'prime' | 'cast';
 }
@@ -90,7 +90,7 @@ export function planMethod(method: Method, choices: PlanChoices, settings: Setti
       unit,
       code: 'thin-cells',
       window,
-      why: `Reduce to the kept cell once more: eggs left behind have become cells.${risk}`,
+      why: `Thin to the kept cell again: eggs left behind are cells by now.${risk}`,
     });
   }
   if (isMoved) {
@@ -103,7 +103,7 @@ export function planMethod(method: Method, choices: PlanChoices, settings: Setti
   }
   const eggsBy = eggsWindow(emergence, settings);
   const { failedOn, ...eggs } = eggsBy;
-  const noEggs = `None by ${dayWords(eggs.latest)}: test comb the same day. Counts as failed on ${dayWords(failedOn)}.`;
+  const noEggs = `If there are none by ${dayWords(eggs.latest)}, give a test frame that day. Counts as failed from ${dayWords(failedOn)}.`;
   checks.push({ unit, code: 'eggs', window: eggs, why: `Look for the young queen’s eggs. ${noEggs}` });
   return {
     checks: inOrder(checks),

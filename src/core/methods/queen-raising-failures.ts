@@ -4,7 +4,7 @@ import type { Method } from './method';
 export const NO_EGGS_CAME = {
   sign: 'No eggs by the last day of the window',
   remedy:
-    'Give a test comb the same day and read it three to five days later: cells on it mean no queen. Or give a bought mated queen, a ripe cell from another colony, or unite.',
+    'Give a test frame the same day and read it three to five days later: cells on it mean no queen. Or give a bought mated queen, a ripe cell from another colony, or unite.',
 };
 
 /** How raising a queen ends badly, and the ways out: the same wherever a unit raises its own. */

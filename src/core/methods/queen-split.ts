@@ -28,7 +28,7 @@ export const queenSplit: Method = {
   ifItFails: 'The parent stays without a queen; the old one is safe in the split and can go back.',
   clearsCells: true,
   steps: [
-    'Find the queen. She goes with three to five frames of brood and food, or to another apiary.',
+    'Find the queen. Move her, with three to five frames of brood and food, to another stand or apiary.',
     'See that eggs and young larvae stay behind: the parent raises emergency cells from them.',
     'A split that stays keeps more of its flyers when it faces away or stands against a wall and is turned a few centimetres a day.',
   ],

@@ -44,7 +44,7 @@ export const interleave: Method = {
   needs: { ...NO_NEEDS, broodFrames: 'leastBroodDemaree', coveredSeams: 'leastSeamsDemaree', warmNights: true },
   kit: ['frames of comb or foundation'],
   steps: [
-    'Brood, empty, brood: two kept together in the middle.',
+    'Alternate brood and empty frames; keep two brood frames together in the middle.',
     'Young larvae stay together; empties go beside emerging brood.',
   ],
   followUps: spaceCheck(20, 30, 'The nest was left alone until now: are the new frames drawn and laid in?'),
@@ -99,7 +99,7 @@ export const addSuper: Method = {
   fitsWhen: 'The supers are nearly full, or the flow begins.',
   kit: ['super with frames', 'queen excluder'],
   steps: [
-    'Over or under the fullest.',
+    'Put it above or below the fullest super.',
     'Excluder below: the queen is known to be under it, and no drones are trapped above.',
   ],
   followUps: spaceCheck(7, 14, 'Is it being filled, is there need of another?'),

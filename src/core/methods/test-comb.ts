@@ -3,7 +3,7 @@ import { type Method, NO_NEEDS } from './method';
 
 export const testComb: Method = {
   name: 'test-comb',
-  title: 'Give a test comb',
+  title: 'Give a test frame',
   kind: 'queen',
   fitsWhen: 'Nobody knows whether there is a queen: no eggs though looked for.',
   needs: NO_NEEDS,
@@ -25,7 +25,7 @@ export const testComb: Method = {
       from: READ_TEST_COMB.value.early,
       ideal: READ_TEST_COMB.value.typical,
       to: READ_TEST_COMB.value.late,
-      why: 'Cells on the test comb: no queen. None: there is one, so give her time.',
+      why: 'Cells on the test frame: no queen. None: there is one, so give her time.',
     },
   ],
   raisesQueen: null,
@@ -33,7 +33,7 @@ export const testComb: Method = {
   failures: [
     {
       sign: 'Cells on it',
-      remedy: 'There is no queen. Let it raise one from them, or take them down and give a queen or a ripe cell.',
+      remedy: 'There is no queen. Let it raise one from them, or break them down and give a queen or a ripe cell.',
     },
   ],
   schools: [],

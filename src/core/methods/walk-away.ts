@@ -24,7 +24,7 @@ export const walkAway: Method = {
   ifItFails: 'One half may stay without a queen; a half with cells left in it may still swarm.',
   clearsCells: true,
   steps: [
-    'Take down live cells in both halves, or use a method that finds the queen: her half may still swarm.',
+    'Break down live cells in both halves, or use a method that finds the queen: her half may still swarm.',
     'Share eggs, brood, pollen and honey between two boxes; eggs must be in both.',
     'Give the half that is moved extra young bees: its flyers go home to the old place.',
   ],
@@ -42,5 +42,5 @@ export const walkAway: Method = {
   raisesQueen: { unit: 'queenless-half', thinned: true, isMoved: false },
   options: ['keptCells', 'secondThinning'],
   failures: BLIND_SPLIT_FAILURES,
-  schools: ['Thin a strong queenless half on the same visit that finds it.'],
+  schools: ['Thin the cells in a strong queenless half on the same visit that finds it.'],
 };

@@ -37,7 +37,7 @@ export interface AnswerMeaning {
 }
 
 const LAYS: AnswerMeaning = { code: 'eggs', words: 'Eggs seen', sees: { eggs: 'seen' } };
-const CELLS_AGAIN = 'They want to go all the same: date the cells in an inspection and choose a method.';
+const CELLS_AGAIN = 'They still mean to swarm: enter the cells in an inspection and choose a method.';
 
 /** What each follow-up can be answered with, the good outcome first. Entering an inspection can answer some of them too. */
 export const ANSWERS: { readonly [C in FollowUpCode]: readonly AnswerMeaning[] } = {
@@ -48,7 +48,7 @@ export const ANSWERS: { readonly [C in FollowUpCode]: readonly AnswerMeaning[] }
       words: 'No eggs',
       sees: { eggs: 'none' },
       again: { from: 3, ideal: 3, to: 5 },
-      remedy: 'Give her some days more. None then: she was lost on the way.',
+      remedy: 'Give her a few more days. Still none: she was lost in the move.',
     },
     { code: 'cells', words: 'Cells in it', remedy: CELLS_AGAIN },
   ],
@@ -63,7 +63,7 @@ export const ANSWERS: { readonly [C in FollowUpCode]: readonly AnswerMeaning[] }
       code: 'no-eggs',
       words: 'Looked for, no eggs',
       sees: { eggs: 'none' },
-      remedy: 'Give a test comb the same day: after three weeks without open brood workers begin to lay.',
+      remedy: 'Give a test frame the same day: after three weeks without open brood workers begin to lay.',
     },
   ],
   'laying-check': [
@@ -73,16 +73,16 @@ export const ANSWERS: { readonly [C in FollowUpCode]: readonly AnswerMeaning[] }
       words: 'No eggs',
       sees: { eggs: 'none' },
       again: { from: 3, ideal: 3, to: 5 },
-      remedy: 'Look once more. None then: give a test comb or unite it.',
+      remedy: 'Look once more. None then: give a test frame or unite it.',
     },
     { code: 'cells', words: 'Cells in it', remedy: CELLS_AGAIN },
   ],
   'clear-top-cells': [
     { code: 'none-found', words: 'Every frame searched, no cells' },
-    { code: 'taken-down', words: 'Cells found, all taken down' },
+    { code: 'taken-down', words: 'Cells found, all broken down' },
     {
       code: 'once-more',
-      words: `All taken down; to be searched once more by day ${CELLS_ABOVE_UNTIL}`,
+      words: `All broken down; to be searched once more by day ${CELLS_ABOVE_UNTIL}`,
       again: { from: 1, ideal: 2, to: 4, until: CELLS_ABOVE_UNTIL },
     },
     {
@@ -122,7 +122,7 @@ export const ANSWERS: { readonly [C in FollowUpCode]: readonly AnswerMeaning[] }
     },
   ],
   'board-in': [
-    { code: 'done', words: 'Division board in, upper door open' },
+    { code: 'done', words: 'Split board in, upper entrance open' },
     { code: 'not-yet', words: 'Few young bees above yet', again: { from: 1, ideal: 1, to: 1 } },
   ],
   doors: [{ code: 'changed', words: 'Doors changed' }],
@@ -169,7 +169,7 @@ export const ANSWERS: { readonly [C in FollowUpCode]: readonly AnswerMeaning[] }
       code: 'cells',
       words: 'Cells on it: no queen',
       queen: 'raising',
-      remedy: 'Let it raise one from these cells, or take them down and give a queen or a ripe cell.',
+      remedy: 'Let it raise one from these cells, or break them down and give a queen or a ripe cell.',
     },
   ],
 };

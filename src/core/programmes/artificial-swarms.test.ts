@@ -27,7 +27,7 @@ describe('an artificial swarm with a nuc', () => {
       },
     );
 
-  it('dates everything from the kept cell, and counts the others as taken down', () => {
+  it('dates everything from the kept cell, and counts the others as broken down', () => {
     const state = at(before)('home', '05-10');
     expect(state.cells.map(({ cell: { id }, planBy }) => [id, planBy.status])).toEqual([
       ['a', 'live'],
@@ -79,11 +79,11 @@ describe('an artificial swarm with a nuc', () => {
     expect(state.schedule.checks[0]?.why).toContain('first full look');
   });
 
-  it('asks for a test comb when there are none, and reads it', () => {
+  it('asks for a test frame when there are none, and reads it', () => {
     const answers = [anAnswer(programme.id, 'home', 'eggs', '2027-06-08', 'no-eggs')];
     const none = at(before, { answers })('home', '06-08');
     expect(checks(none)).toEqual(['act 06-08/06-08/06-11']);
-    expect(none.schedule.checks[0]?.order).toBe('Give a test comb');
+    expect(none.schedule.checks[0]?.order).toBe('Give a test frame');
 
     const comb = aProgramme({
       method: 'test-comb',

@@ -14,7 +14,7 @@ export function bestToKeep(cells: readonly TrackedCell[]): readonly TrackedCell[
   return [...cells].filter(({ planBy }) => laidRange(planBy.laid) !== null).sort((a, b) => rank(a) - rank(b));
 }
 
-/** Ripe cells travel best; one that is closed and not ripe yet the worst. */
+/** Ripe cells travel best; one that is sealed and not ripe yet the worst. */
 const BEST_TO_TRAVEL = ['sealed-ripe', 'larva-large', 'larva-small', 'egg', 'sealed', 'sealed-fresh'];
 
 /**

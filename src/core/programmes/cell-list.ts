@@ -76,6 +76,6 @@ export function cellsToGive(colonies: readonly Standing[]): readonly CellToGive[
 /** How a cell bears being moved: ripe ones best, a closed one that is not ripe yet least. */
 export function travelWords({ lastStage }: Pick<TrackedCell, 'lastStage'>): string {
   if (lastStage === 'sealed-ripe' || lastStage === 'queen-moving') return 'ripe: travels well, or as a caged virgin';
-  if (isSealed(lastStage)) return 'closed, perhaps not ripe: neither shake nor chill it';
+  if (isSealed(lastStage)) return 'sealed, perhaps not ripe: neither shake nor chill it';
   return 'open: on its frame, upright and warm';
 }

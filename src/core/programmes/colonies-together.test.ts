@@ -38,7 +38,7 @@ describe('a cell given to another colony', () => {
     expect(home.liveCells.map(({ cell: { id } }) => id)).toEqual(['a']);
     const needy = at('needy', '05-10');
     expect(needy.cells.map(({ cell: { id, label } }) => [id, label])).toEqual([['b', 'a']]);
-    // A fat larva is five to nine days old: laid 1 to 5 May, out 16 to 22 May.
+    // A charged (large larva) is five to nine days old: laid 1 to 5 May, out 16 to 22 May.
     expect(checks(needy)).toEqual(['eggs 06-02/06-04/06-08']);
     expect(shut(needy)).toEqual(['05-16..06-01']);
   });

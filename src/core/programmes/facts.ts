@@ -20,7 +20,7 @@ export interface ProgrammeFact {
   readonly onlySealedBroodUp: boolean;
   /** The queen was not found: every bee was shaken down below an excluder. */
   readonly queenShakenDown: boolean;
-  /** The unit without a queen is given a bought one instead of raising its own. */
+  /** The queenless part is given a bought one instead of raising its own. */
   readonly buysQueen: boolean;
   /** A part faces away or a wall and is turned back a little each day. */
   readonly turnsDaily: boolean;
@@ -28,7 +28,7 @@ export interface ProgrammeFact {
   readonly queenId: string | null;
   /** Which colony each of the method's units is. */
   readonly units: readonly { readonly unit: string; readonly colonyId: string }[];
-  /** Cells that were kept; where there are any, or the method clears cells, all others were taken down on the day. */
+  /** Cells that were kept; where there are any, or the method clears cells, all others were broken down on the day. */
   readonly keptCellIds: readonly string[];
 }
 

@@ -15,7 +15,7 @@ const RIPEST_FROM = STAGES['sealed-ripe'].ages?.from ?? QUEEN_EMERGES.value.earl
 /** A way on for a colony whose queen did not come to lay, and what it costs in days. */
 export interface WayOut {
   readonly method: MethodName;
-  /** The days between which it is known (test comb), done (unite), or a queen lays. */
+  /** The days between which it is known (test frame), done (unite), or a queen lays. */
   readonly until: DayRange;
   readonly brings: 'known' | 'laying' | 'united';
 }

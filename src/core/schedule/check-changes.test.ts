@@ -63,13 +63,13 @@ describe('what a day risks', () => {
 
   it.each([
     [1, /before the first good day, 12 May/],
-    [6, /after the last good day, 15 May. A cell that was missed may be closed by then/],
-    [10, /to be left shut until 30 May/],
-    [20, /to be left shut until 30 May/],
+    [6, /after the last good day, 15 May. A missed cell may be sealed by then/],
+    [10, /shut up to and including 30 May/],
+    [20, /shut up to and including 30 May/],
   ] as const)('%i days on is said', (days, words) => expect(risk(days)).toMatch(words));
 
   it('is said for a check that says nothing special of being late', () => {
-    expect(risk(9, check(2, 3, 5, { code: 'doors' }))).toMatch(/may have gone its way/);
+    expect(risk(9, check(2, 3, 5, { code: 'doors' }))).toMatch(/may have happened already/);
   });
 });
 
@@ -91,7 +91,7 @@ describe('leaving shut wins', () => {
 
   it('says why it was put off', () => {
     const put = outOfLeaveShut(check(12, 13, 15), [span]);
-    expect(put.why).toBe('Because. Put off from 23 May: it is to be left shut until 30 May.');
+    expect(put.why).toBe('Because. Moved from 23 May: leave it shut up to and including 30 May.');
     expect(put.key).toBe('look:a');
   });
 

@@ -33,7 +33,7 @@ export function applyChanges(
 
 /** What is risked when a check comes after its window. */
 const TOO_LATE: { readonly [C in CheckCode]?: string } = {
-  look: 'A cell that was missed may be closed by then, and the swarm gone.',
+  look: 'A missed cell may be sealed by then, and the swarm gone.',
   act: 'It may have swarmed by then.',
   'find-cells': 'A virgin may be out by then, and casts may follow.',
   'thin-cells': 'A virgin may be out by then, and casts may follow.',
@@ -41,10 +41,10 @@ const TOO_LATE: { readonly [C in CheckCode]?: string } = {
   eggs: 'Without open brood for three weeks workers begin to lay.',
   released: 'She may starve, or be blocked in.',
   'clear-top-cells': 'A virgin may be out above the excluder by then.',
-  'bottom-check': 'Cells below may be closed by then.',
+  'bottom-check': 'Cells below may be sealed by then.',
   'board-in': 'Over an excluder the part above may start no cells, and bees wander back to her.',
   'which-half': 'A virgin may be out by then, and the half with her must be left shut.',
-  'read-comb': 'The cells on it go on, and you know no more.',
+  'read-comb': 'Its cells go on developing, and you still do not know.',
 };
 
 /** What is risked when a check comes before its window. */
@@ -63,9 +63,9 @@ const TOO_EARLY: { readonly [C in CheckCode]?: string } = {
 export function riskOfDay(check: Pick<Check, 'code' | 'window'>, spans: readonly LeaveShut[], day: Day): string | null {
   const { earliest, latest } = check.window;
   const shut = shutOn(spans, day);
-  if (shut) return `The hive is to be left shut until ${dayWords(shut.to)}: opening it can lose the virgin.`;
+  if (shut) return `Leave the hive shut up to and including ${dayWords(shut.to)}: opening it can lose the virgin.`;
   if (day > latest)
-    return `${dayWords(day)} is after the last good day, ${dayWords(latest)}. ${TOO_LATE[check.code] ?? 'What it was to find may have gone its way.'}`;
+    return `${dayWords(day)} is after the last good day, ${dayWords(latest)}. ${TOO_LATE[check.code] ?? 'What it should catch may have happened already.'}`;
   if (day < earliest)
     return `${dayWords(day)} is before the first good day, ${dayWords(earliest)}. ${TOO_EARLY[check.code] ?? 'It may be too soon to tell.'}`;
   return null;

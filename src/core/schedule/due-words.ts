@@ -5,29 +5,29 @@ import type { CheckOnDay } from './standing';
 
 /** What each check asks for, as an order. */
 const DO: { readonly [C in CheckCode]: string } = {
-  'first-look': 'First look',
-  look: 'Look inside',
-  act: 'Act',
+  'first-look': 'First inspection',
+  look: 'Inspect',
+  act: 'Carry out a method',
   'thin-cells': 'Thin the cells',
   'find-cells': 'Find the cells',
   'make-room': 'Make room',
   eggs: 'Look for eggs',
-  released: 'See whether she is out',
-  'laying-check': 'See whether she lays',
+  released: 'Check that she is out of the cage',
+  'laying-check': 'Check that she is laying',
   'nuc-settled': 'See whether it has settled',
   'move-parent': 'Move it to the other side',
   'clear-top-cells': 'Search the top box for cells',
   'top-brood-gone': 'See whether the brood above has emerged',
   'bottom-check': 'Look for cells and room below',
   'supers-check': 'Look at the supers',
-  'which-half': 'See which half has the queen',
-  'board-in': 'Division board in, excluder out',
-  doors: 'Change the doors',
+  'which-half': 'Find the queenless half',
+  'board-in': 'Split board in, excluder out',
+  doors: 'Switch the entrances',
   'turn-hive': 'Turn the hive by 15 degrees',
   'shift-boxes': 'Move both boxes by 10 cm, the weaker nearer the old place',
-  'space-check': 'See whether the room is taken up',
-  united: 'See whether they are one',
-  'read-comb': 'Read the test comb',
+  'space-check': 'Check that they use the room',
+  united: 'Check that they have united',
+  'read-comb': 'Check the test frame',
 };
 
 /** What a check asks for: `Thin the cells`. */
@@ -48,7 +48,7 @@ export function dueWords({ check, standing }: CheckOnDay, today: Day): string {
   switch (standing) {
     case 'late': {
       const was = plannedFor !== null && plannedFor > window.latest ? plannedFor : window.latest;
-      return `Late: ${withinSentence(order)}, was due by ${weekdayWords(was)} (${distanceWords(was, today)})`;
+      return `Late: ${withinSentence(order)}. Due by ${weekdayWords(was)}, ${distanceWords(was, today)}`;
     }
     case 'now':
       if (window.latest === today || plannedFor === today) return `${order} today`;

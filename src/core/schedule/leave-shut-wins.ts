@@ -24,7 +24,7 @@ function outOf(check: Check, { from, to }: LeaveShut): Check {
     latest > to
       ? { earliest: first, ideal: latestOf(ideal, first), latest }
       : { earliest: first, ideal: first, latest: addDays(first, latest - earliest) };
-  const why = `${check.why} Put off from ${dayWords(ideal)}: it is to be left shut until ${dayWords(to)}.`;
+  const why = `${check.why} Moved from ${dayWords(ideal)}: leave it shut up to and including ${dayWords(to)}.`;
   return { ...check, window, why };
 }
 

@@ -46,7 +46,7 @@ describe('the warning that room runs out', () => {
 
   it('is pressing where pollen hems her in, and stands for the reading of the same day', () => {
     const { check, window, lastLook, schedule } = rooms({ surveys: [survey('2027-05-10T16:00', 'HPPPPYBBBBE')] });
-    expect(check?.why).toContain('The nest is hemmed in by pollen');
+    expect(check?.why).toContain('The nest is pollen-bound');
     expect(window).toEqual(['2027-05-10', '2027-05-14', '2027-05-17']);
     expect(lastLook?.reading.reading).toBe('congested');
     expect(schedule.checks.filter(({ code }) => code === 'act')).toEqual([]);
@@ -84,7 +84,7 @@ describe('the warning that room runs out', () => {
     expect(at('2027-08-01')).toBeUndefined();
     const late = survey('2027-10-31T12:00', 'HPPPPYBBBBE');
     const seen = inspection({ at: '2027-10-31T11:00', queen: 'seen', stores: 'not-looked-for' });
-    expect(rooms({ inspections: [seen], surveys: [late] }, '2027-10-31').check?.why).toContain('hemmed in');
+    expect(rooms({ inspections: [seen], surveys: [late] }, '2027-10-31').check?.why).toContain('pollen-bound');
     expect(rooms({ inspections: [seen], surveys: [late] }, '2027-11-01').check).toBeUndefined();
   });
 

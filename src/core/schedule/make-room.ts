@@ -57,7 +57,7 @@ export function makeRoomCheck(
   const latest = latestDay(survey.on, out?.from ?? null, isPressing);
   const notBefore = (day: Day) => (day < survey.on ? survey.on : day > latest ? latest : day);
   const reasons = [
-    ...(room.bound ? [`The nest is hemmed in by ${BOUND_WORDS[room.bound.by]}`] : []),
+    ...(room.bound ? [`The nest is ${BOUND_WORDS[room.bound.by]}-bound`] : []),
     ...(room.isShortNow ? ['She has empty cells for less than two days of laying'] : []),
     ...(out ? [`${outWords(out)}${nectarWords(room.nectarDecides)}`] : []),
     ...(addBox ? [`Bees cover ${percentOf(triggers.topBoxCovered)} of the brood boxes: time for another`] : []),

@@ -86,23 +86,23 @@ describe('a colony on a day', () => {
 describe('how it is said', () => {
   const said = (one: Check, standing: Standing) => dueWords({ check: one, standing }, TODAY);
   it.each<[Check, Standing, string]>([
-    [check(-3, -2, -1), 'late', 'Late: look inside, was due by Wed 19 May (yesterday)'],
-    [check(-9, -8, -7, planned(-2)), 'late', 'Late: look inside, was due by Tue 18 May (2 days ago)'],
-    [check(-9, -8, -2, planned(-4)), 'late', 'Late: look inside, was due by Tue 18 May (2 days ago)'],
-    [check(-1, -1, 0), 'now', 'Look inside today'],
-    [check(-5, -4, 3, planned(0)), 'now', 'Look inside today'],
-    [check(-5, -4, -3, planned(1)), 'now', 'Look inside now, planned for Fri 21 May'],
-    [check(-1, 0, 3), 'now', 'Look inside by Sun 23 May, best now'],
-    [check(-1, 1, 3), 'now', 'Look inside by Sun 23 May, best Fri 21 May'],
-    [check(-1, 1, 3, planned(2)), 'now', 'Look inside by Sun 23 May, planned for Sat 22 May'],
+    [check(-3, -2, -1), 'late', 'Late: inspect. Due by Wed 19 May, yesterday'],
+    [check(-9, -8, -7, planned(-2)), 'late', 'Late: inspect. Due by Tue 18 May, 2 days ago'],
+    [check(-9, -8, -2, planned(-4)), 'late', 'Late: inspect. Due by Tue 18 May, 2 days ago'],
+    [check(-1, -1, 0), 'now', 'Inspect today'],
+    [check(-5, -4, 3, planned(0)), 'now', 'Inspect today'],
+    [check(-5, -4, -3, planned(1)), 'now', 'Inspect now, planned for Fri 21 May'],
+    [check(-1, 0, 3), 'now', 'Inspect by Sun 23 May, best now'],
+    [check(-1, 1, 3), 'now', 'Inspect by Sun 23 May, best Fri 21 May'],
+    [check(-1, 1, 3, planned(2)), 'now', 'Inspect by Sun 23 May, planned for Sat 22 May'],
     [check(-1, 1, 3, { code: 'turn-hive' }), 'now', 'Turn the hive by 15 degrees today, and each day to Sun 23 May'],
     [
       check(-1, 1, 3, { code: 'turn-hive', ...planned(2) }),
       'now',
       'Turn the hive by 15 degrees by Sun 23 May, planned for Sat 22 May',
     ],
-    [check(2, 3, 5), 'later', 'Look inside Sun 23 May, in 3 days'],
-    [check(-1, 0, 3), 'set-aside', 'Look inside once it may be opened again'],
+    [check(2, 3, 5), 'later', 'Inspect Sun 23 May, in 3 days'],
+    [check(-1, 0, 3), 'set-aside', 'Inspect once it may be opened again'],
     [check(-1, 0, 3, { order: 'Give room' }), 'set-aside', 'Give room once it may be opened again'],
   ])('%#', (one, standing, words) => {
     expect(said(one, standing)).toBe(words);

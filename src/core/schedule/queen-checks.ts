@@ -31,7 +31,7 @@ const CAGE_QUEEN_IN = figure(
 const LATE_QUEEN_LAYS = figure(
   'Look for the eggs of a late queen',
   { early: 4, typical: 5, late: 7 },
-  'days since a test comb showed no cells',
+  'days since a test frame showed no cells',
   SOURCES.caution,
 );
 
@@ -153,7 +153,7 @@ function careForVirgin(from: ScheduleFrom, emergence: Window): SchedulePart {
   const eggs = inCycle(from, {
     code: 'eggs',
     window,
-    why: `None by ${dayWords(window.latest)}: test comb the same day; counts as failed on ${dayWords(failedOn)}.${doubt}`,
+    why: `If there are none by ${dayWords(window.latest)}, give a test frame that day. Counts as failed from ${dayWords(failedOn)}.${doubt}`,
   });
   const { noEggsOn } = queen;
   const comb = noEggsOn !== null && noEggsOn >= window.earliest ? giveTestComb(from, noEggsOn) : null;
@@ -167,11 +167,11 @@ function careForVirgin(from: ScheduleFrom, emergence: Window): SchedulePart {
   };
 }
 
-/** A test comb showed that there is a queen: she is given some days more, and then replaced. */
+/** A test frame showed that there is a queen: she is given some days more, and then replaced. */
 function lateQueen(from: ScheduleFrom, shownOn: Day, emergence: Window): SchedulePart {
   const window = windowAfter(shownOn, LATE_QUEEN_LAYS);
   const failedOn = addDays(window.latest, 1);
-  const why = `The test comb of ${dayWords(shownOn)} had no cells, so there is a queen. None by ${dayWords(window.latest)}: replace her.`;
+  const why = `The test frame of ${dayWords(shownOn)} had no cells, so there is a queen. None by ${dayWords(window.latest)}: replace her.`;
   const { noEggsOn } = from.queen;
   const isLateAgain = noEggsOn !== null && noEggsOn >= window.earliest;
   const replace = inCycle(from, {
@@ -194,8 +194,8 @@ export function giveTestComb(from: ScheduleFrom, on: Day): Check | null {
   return inCycle(from, {
     code: 'act',
     window: { earliest: on, ideal: on, latest: addDays(on, GIVE_A_QUEEN_WITHIN.value) },
-    why: `No eggs on ${dayWords(on)}: a test comb tells within days whether there is a queen.`,
-    order: 'Give a test comb',
+    why: `No eggs on ${dayWords(on)}: a test frame tells within days whether there is a queen.`,
+    order: 'Give a test frame',
   });
 }
 
@@ -273,7 +273,7 @@ function cellSearch(from: ScheduleFrom, removed: DayRange, known: Window | null)
   const isOver = queen.noEggsOn !== null || queen.lateButThereOn !== null;
   const isDone = looked || isOver || (programme !== null && answered(from, 'thin-cells', since) !== null);
   if (!isDone && programme?.isThinned) {
-    const why = `Reduce to the kept cell once more: eggs left behind have become cells.${risk}`;
+    const why = `Thin to the kept cell again: eggs left behind are cells by now.${risk}`;
     list.push(inCycle(from, { code: 'thin-cells', window, why }));
   }
   if (!isDone && !programme) {
@@ -292,7 +292,7 @@ function cageQueenIn(from: ScheduleFrom, since: Day, queenless: Day): Check {
   return inCycle(from, {
     code: 'act',
     window: windowAfter(since, CAGE_QUEEN_IN),
-    why: `Queenless since ${dayWords(queenless)}: a day on it takes a bought queen best. Take down every cell first.`,
+    why: `Queenless since ${dayWords(queenless)}: it accepts a bought queen best a day later. Break down every cell first.`,
     order: 'Cage the bought queen in',
   });
 }
@@ -301,7 +301,7 @@ function giveAQueen(from: ScheduleFrom, since: Day): Check {
   return inCycle(from, {
     code: 'act',
     window: { earliest: since, ideal: since, latest: addDays(since, GIVE_A_QUEEN_WITHIN.value) },
-    why: 'It has no queen and nothing to raise one from. Every day makes its bees older.',
+    why: 'No queen, and nothing to raise one from. Its bees age every day.',
     order: 'Give it a queen or a cell, or unite it',
   });
 }

@@ -30,10 +30,10 @@ describe('the routine look', () => {
 
   it('says why', () => {
     expect(routine({}).why).toBe(
-      'Last look: bees were cleared off every brood frame. A cell could be closed after 17 May.',
+      'Last inspection: bees were cleared off every brood frame. A missed cell could be sealed after 17 May.',
     );
     expect(routine({ cellsRemoved: true }).why).toBe(
-      'Cells were taken down: that buys until 13 May, it is not control.',
+      'You broke cells down. That buys time until 13 May; it does not stop swarming.',
     );
     expect(routine({ clipped: true }).why).toContain(
       'A cell could be closed after 17 May. She is clipped: she herself may be lost with a swarm that returns; the colony once a virgin is out, from 25 May.',

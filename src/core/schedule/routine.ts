@@ -67,12 +67,12 @@ export function routineLook(from: RoutineFrom, settings: Settings): Routine {
     const latest = earliestOf(rule.latest, alreadyDue);
     return {
       window: windowUpTo(on, addDays(latest, -1), latest),
-      why: 'Too little was seen to put the date off.',
+      why: 'Too little was seen for a later date.',
     };
   }
   const because = cellsRemoved
-    ? `Cells were taken down: that buys until ${dayWords(rule.latest)}, it is not control.`
-    : `Last look: ${LOOKED_WORDS[thoroughness]}. A cell could be closed after ${dayWords(nextInspection({ ...from, clipped: false }).latest)}.`;
+    ? `You broke cells down. That buys time until ${dayWords(rule.latest)}; it does not stop swarming.`
+    : `Last inspection: ${LOOKED_WORDS[thoroughness]}. A missed cell could be sealed after ${dayWords(nextInspection({ ...from, clipped: false }).latest)}.`;
   const clippedNote = clippedWords(from, rule);
   const interval = settings.fixedIntervalDays;
   if (interval !== null && !cellsRemoved && rule.hiddenAge !== null) {

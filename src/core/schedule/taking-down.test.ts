@@ -9,10 +9,10 @@ const look = (on: string, takenDown: number) => ({ inspection: inspection({ at: 
 const price = (looks: ReturnType<typeof look>[], parts: ProgrammePart[] = []) =>
   takingDownPrice(day('2027-05-13'), 'cleared', looks, parts);
 
-describe('the price of taking cells down', () => {
+describe('the price of breaking cells down', () => {
   it('buys three days, from a larva four days old, and is called no control', () => {
     expect(price([])).toMatchObject({ until: day('2027-05-16'), timesBefore: 0, isWorking: true });
-    expect(price([]).words).toBe('Taking cells down buys until 16 May. It is not control.');
+    expect(price([]).words).toBe('Breaking cells down buys time until 16 May; it does not stop swarming.');
   });
 
   it('says plainly that it does not work the second time running, and what would', () => {

@@ -8,8 +8,8 @@ import type { Thoroughness } from '../inspections/thoroughness';
 import { methodNamed } from '../methods/methods';
 import type { ProgrammePart } from '../programmes/facts';
 
-/** Taken down so often in a row, it is said plainly that it does not work. */
-const TIMES_IN_A_ROW = figure('Taking cells down is not working after', 2, 'times running', SOURCES.caution);
+/** Broken down so often in a row, it is said plainly that it does not work. */
+const TIMES_IN_A_ROW = figure('Breaking cells down is not working after', 2, 'times running', SOURCES.caution);
 /** Looks further apart than this are not one run of swarm preparations. */
 const SAME_RUN = figure('Looks of one run of swarm preparations, at most apart', 14, 'days', SOURCES.caution);
 
@@ -17,14 +17,14 @@ const SAME_RUN = figure('Looks of one run of swarm preparations, at most apart',
 export interface TakingDownPrice {
   /** The last day on which the colony is safe by it. */
   readonly until: Day;
-  /** Looks in a row, before this one, at which cells were taken down and nothing else was done. */
+  /** Looks in a row, before this one, at which cells were broken down and nothing else was done. */
   readonly timesBefore: number;
   readonly isWorking: boolean;
   readonly words: string;
 }
 
 /**
- * Taking cells down buys days and is no control: the bees start again from a larva about four days old.
+ * Breaking cells down buys days and is no control: the bees start again from a larva about four days old.
  *
  * @param looksBefore those before this one, in order of time
  * @param parts the programmes begun before it
@@ -38,7 +38,7 @@ export function takingDownPrice(
   const rule = nextInspection({ on, thoroughness, cellsRemoved: true, clipped: false, alreadyDue: null });
   const timesBefore = timesRunning(on, looksBefore, parts);
   const isWorking = timesBefore + 1 < TIMES_IN_A_ROW.value;
-  const buys = `Taking cells down buys until ${dayWords(rule.latest)}. It is not control.`;
+  const buys = `Breaking cells down buys time until ${dayWords(rule.latest)}; it does not stop swarming.`;
   const times = timesBefore === 1 ? 'once' : timesBefore === 2 ? 'twice' : `${timesBefore} times`;
   const done = timesBefore === 0 ? '' : ` Done ${times} running already.`;
   const plainly = isWorking

@@ -59,12 +59,12 @@ describe('when a check presses', () => {
   });
   const onDay = (one: Check, days: number) => ({ check: one, standing: standingOf(one, [], addDays(D0, days)) });
   it.each([
-    [4, 'later', 'Look inside Sun 16 May, in 2 days'],
-    [5, 'now', 'Look inside by Mon 17 May, best Sun 16 May'],
-    [6, 'now', 'Look inside by Mon 17 May, best now'],
-    [7, 'now', 'Look inside today'],
-    [8, 'late', 'Late: look inside, was due by Mon 17 May (yesterday)'],
-    [10, 'late', 'Late: look inside, was due by Mon 17 May (3 days ago)'],
+    [4, 'later', 'Inspect Sun 16 May, in 2 days'],
+    [5, 'now', 'Inspect by Mon 17 May, best Sun 16 May'],
+    [6, 'now', 'Inspect by Mon 17 May, best now'],
+    [7, 'now', 'Inspect today'],
+    [8, 'late', 'Late: inspect. Due by Mon 17 May, yesterday'],
+    [10, 'late', 'Late: inspect. Due by Mon 17 May, 3 days ago'],
   ] as const)('on day %i: %s', (days, urgency, words) => {
     expect(onDay(check, days).standing).toBe(urgency);
     expect(dueWords(onDay(check, days), addDays(D0, days))).toBe(words);

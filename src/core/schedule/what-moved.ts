@@ -23,7 +23,7 @@ function because(step: Step): string {
     case 'look':
       return `what was seen on ${dayWords(step.on)}`;
     case 'queen':
-      return `what befell the queen on ${dayWords(step.on)}`;
+      return `what happened to the queen on ${dayWords(step.on)}`;
     case 'given':
       return `a cell given away on ${dayWords(step.on)}`;
     case 'arrived':
@@ -31,7 +31,7 @@ function because(step: Step): string {
     case 'programme':
       return `what was begun on ${dayWords(step.on)}`;
     case 'half':
-      return `the halves told apart on ${dayWords(step.on)}`;
+      return `the queenless half found on ${dayWords(step.on)}`;
     case 'survey':
       return `the frames on ${dayWords(step.on)}`;
     case 'answer':

@@ -204,7 +204,7 @@ const RULES: { readonly [R in RuleName]: Rule } = {
     [...cellFrames].flatMap((frameId) => {
       const place = placeOf(arrangement, frameId);
       if (!place || queenUnit === null || place.unit !== queenUnit) return [];
-      const text = 'There are live cells on this frame, and the queen’s unit must have none: take them down first.';
+      const text = 'There are live cells on this frame, and the queen’s unit must have none: break them down first.';
       return [{ frameId, boxId: place.boxId, severity: 'warn' as const, text }];
     }),
   'right-number': (arrangement) =>
@@ -270,7 +270,7 @@ function leavesHive(arrangement: Arrangement, before: Arrangement, frameId: stri
   return home !== undefined && home.unit !== now.unit;
 }
 
-/** Above an excluder or a division board, as seen from the floor of its own hive. */
+/** Above an excluder or a split board, as seen from the floor of its own hive. */
 function isCutOff(arrangement: Arrangement, boxId: string): boolean {
   const place = boxesOf(arrangement).find(({ box }) => box.id === boxId);
   if (!place) return false;

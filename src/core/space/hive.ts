@@ -30,7 +30,7 @@ export interface Box {
   readonly size: string;
   /** Frames that it is meant to hold; 9 in a box of 10 where the keeper spaces them so. */
   readonly places: number;
-  /** A queen excluder, or a division board, lies under it. */
+  /** A queen excluder, or a split board, lies under it. */
   readonly under: 'open' | 'excluder' | 'board';
   readonly frames: readonly Frame[];
   /** Seams of it that bees cover; null or absent: not counted by box. */

@@ -30,7 +30,7 @@ export function movingIssues(
 ): Issue[] {
   if (since === null) return [];
   const issue = (code: Issue['code'], message: string): Issue[] => [{ path: ['since'], code, message }];
-  if (day(since) > today) return issue('in-the-future', 'That day lies in the future. Give today or an earlier day.');
+  if (day(since) > today) return issue('in-the-future', 'That is in the future. Choose today or an earlier day.');
   if (since < startedOn) {
     return issue('contradiction', `The colony begins on ${dayWords(day(startedOn))}. Give that day or a later one.`);
   }

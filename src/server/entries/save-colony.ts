@@ -69,7 +69,7 @@ function colonyIssues(db: Db, colony: ColonyFact, { today }: Now): Issue[] {
     issues.push({ path: ['name'], code: 'duplicate-id', message });
   }
   if (day(startedOn) > today) {
-    const message = 'The colony’s first day lies in the future. Give today or an earlier day.';
+    const message = 'The colony’s first day is in the future. Choose today or an earlier day.';
     issues.push({ path: ['startedOn'], code: 'in-the-future', message });
   }
   if (endedOn !== null && endedOn < startedOn) {

@@ -46,7 +46,7 @@ function queenIssues(db: Db, { event, newQueen }: QueenEntry, { today }: Now): I
     return [{ path: ['event', 'colonyId'], code: 'unknown-reference', message: 'Choose a colony in the book.' }];
   }
   if (day(event.on) > today || (event.to !== null && day(event.to) > today)) {
-    const message = 'This day lies in the future. Give today or an earlier day.';
+    const message = 'That is in the future. Choose today or an earlier day.';
     return [{ path: ['event', day(event.on) > today ? 'on' : 'to'], code: 'in-the-future', message }];
   }
   if (event.to !== null && event.to < event.on) {

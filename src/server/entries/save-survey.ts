@@ -57,7 +57,7 @@ const OF_ANOTHER: Issue = {
 
 function timeIssues({ at }: SurveyEntry, startedOn: string, { minute }: Now): Issue[] {
   if (isToCome(at, minute)) {
-    const message = `This lies in the future; it is ${minuteWords(minute)} now. Give this minute or an earlier one.`;
+    const message = `That is in the future; it is ${minuteWords(minute)} now. Choose this minute or an earlier one.`;
     return [{ path: ['at'], code: 'in-the-future', message }];
   }
   if (at.slice(0, 10) >= startedOn) return [];

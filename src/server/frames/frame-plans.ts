@@ -61,7 +61,7 @@ export function workOnPlan(db: Db, progress: PlanProgress, now: Now): Result<{ i
         return failure({ path: ['id'], code: 'not-found', message: 'There is no such plan. Reload the page.' });
       if (plan.finishedAt !== null) return success({ id });
       if (isToCome(at, now.minute)) {
-        const message = `This lies in the future; it is ${minuteWords(now.minute)} now. Set the clock of the device that it was said on.`;
+        const message = `That is in the future; it is ${minuteWords(now.minute)} now. Set the clock of the device that it was said on.`;
         return failure({ path: ['at'], code: 'in-the-future', message });
       }
       if (isDropped) {

@@ -74,7 +74,7 @@ function answerIssues(db: Db, answer: CheckAnswer, now: Now): Issue[] {
     return [{ path: ['answer'], code: 'not-one-of', message: `Choose one of these: ${choices}.` }];
   }
   if (isToCome(answer.at, now.minute)) {
-    return [{ path: ['at'], code: 'in-the-future', message: 'This time lies in the future. Give one up to now.' }];
+    return [{ path: ['at'], code: 'in-the-future', message: 'That is in the future. Choose a time up to now.' }];
   }
   if (dayOfMinute(answer.at) < day(programme.on)) {
     const message = `The programme was begun on ${dayWords(day(programme.on))}. Give that day or a later one.`;
@@ -132,7 +132,7 @@ export function changeCheck(db: Db, change: CheckChange, now: Now): Result<{ id:
     // It was said without a signal, perhaps, and comes here when that day is past by now.
     const saidOn = dayOfMinute(change.at);
     if (change.to !== null && day(change.to) < saidOn) {
-      const message = `That day is past. Give ${dayWords(saidOn)} or a later one.`;
+      const message = `That day has passed. Choose ${dayWords(saidOn)} or a later one.`;
       return failure({ path: ['to'], code: 'out-of-range', message });
     }
     tx.insert(checkChanges).values(change).onConflictDoNothing().run();

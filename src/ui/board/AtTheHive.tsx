@@ -36,7 +36,7 @@ export function AtTheHive({ steps, isStopped, isSaving, onTake, children }: Prop
       >
         Take the list to the hive
       </button>
-      {isStopped && <p className="text-propolis mt-1 text-sm font-bold">First put right what must not be.</p>}
+      {isStopped && <p className="text-propolis mt-1 text-sm font-bold">Fix what is not allowed first.</p>}
     </section>
   );
 }

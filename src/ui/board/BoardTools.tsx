@@ -17,7 +17,7 @@ export function BoardTools({ coldestNightC, fill, undo, redo, onColdest, onFill,
   return (
     <div className="mt-3 flex flex-wrap items-center gap-2">
       <button type="button" className={BUTTON.act} onClick={onProposal}>
-        Take the proposal
+        Use the proposal
       </button>
       <button type="button" className={BUTTON.plain} disabled={!undo} onClick={() => undo?.()}>
         Undo

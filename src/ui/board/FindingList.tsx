@@ -25,7 +25,7 @@ export function FindingList({ findings, placeWords, onSelect }: Props) {
               className="border-b border-line py-1.5 text-sm"
             >
               <b className={severity === 'stop' ? 'text-propolis' : 'text-willow'}>
-                {severity === 'stop' ? '× Must not be' : '! Mind'}
+                {severity === 'stop' ? '× Not allowed' : '! Take care'}
               </b>{' '}
               {where && frameId ? (
                 <button type="button" className="underline" onClick={() => onSelect(frameId)}>

@@ -73,7 +73,7 @@ function SpareRow({ cell, wanted, axis }: { cell: SpareCell; wanted: readonly Ne
             {apiary}; {where}
           </p>
           <p>
-            Virgin out {out}; {travels}.
+            Virgin emerges {out}; {travels}.
           </p>
           <p className="mt-1 flex flex-wrap items-center gap-x-4 gap-y-2">
             {wanted.map(({ id, name }) => (

@@ -130,7 +130,7 @@ export function ColonyPage(props: ColonyPageProps) {
               )}
               {children.length > 0 && (
                 <p>
-                  Out of it came{' '}
+                  Split from it:{' '}
                   {children.map((child, i) => (
                     <span key={child.id}>
                       {i > 0 && ', '}

@@ -47,7 +47,7 @@ export function FramesPanel({ colony, frames, sizes }: Props) {
         </div>
       ) : (
         <p className="mt-2 flex flex-wrap items-center gap-3">
-          What is on its frames has not been told yet.
+          No survey of its frames yet.
           <Link prefetch={false} href={`/colonies/${colony.id}/frames/survey`} className={BUTTON.plain}>
             Survey the frames
           </Link>

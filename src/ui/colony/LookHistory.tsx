@@ -18,8 +18,8 @@ interface Props {
 /** All inspections, newest first, with how each was corrected since. */
 export function LookHistory({ colonyId, looks, inAll, changes, photos, deleted }: Props) {
   return (
-    <section className="mt-6" aria-label="Looks so far">
-      <h2 className="border-t-2 border-ink pt-2 text-lg">Looks so far</h2>
+    <section className="mt-6" aria-label="Inspections">
+      <h2 className="border-t-2 border-ink pt-2 text-lg">Inspections</h2>
       {looks.length === 0 && <p className="text-muted">None yet.</p>}
       <ol>
         {looks.map(({ id, when, reading, how, cells, note }) => (

@@ -73,7 +73,7 @@ export function QueenPanel({ colonyId, words, lastLaid, lines }: Props) {
       </ul>
       <p className="mt-2">
         <Link prefetch={false} href={`/colonies/${colonyId}/queen`} className={BUTTON.quiet}>
-          Note something about the queen
+          Record a queen event
         </Link>
       </p>
     </section>

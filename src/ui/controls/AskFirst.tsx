@@ -19,7 +19,7 @@ interface Props {
 }
 
 /** Asks before something is done that the keeper may regret. */
-export function AskFirst({ trigger, isOpen, onClose, title, body, yes, no = 'Leave it', onYes }: Props) {
+export function AskFirst({ trigger, isOpen, onClose, title, body, yes, no = 'Cancel', onYes }: Props) {
   const [isAsking, setAsking] = useState(false);
   const close = () => {
     setAsking(false);

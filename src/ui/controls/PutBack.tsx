@@ -9,7 +9,7 @@ export function PutBack({ path }: { path: string }) {
   return (
     <>
       <button type="button" className={BUTTON.quiet} disabled={isSending} onClick={() => void sendTo(path, {})}>
-        Put it back
+        Restore
       </button>
       {issues.length > 0 && (
         <span role="alert" className="text-propolis">

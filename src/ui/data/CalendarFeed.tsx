@@ -34,7 +34,7 @@ export function CalendarFeed({ address }: { address: string | null }) {
             />
           </label>
           <p className="text-muted mt-1 text-sm">
-            Whoever knows it can read it. It answers as far as this machine can be reached.
+            Anyone with the address can read it. It answers as far as this machine can be reached.
           </p>
           <p className="mt-2 flex flex-wrap gap-4 text-sm">
             <AskFirst

@@ -16,7 +16,7 @@ export function DataPage({ file, isDemo, feed }: { file: string; isDemo: boolean
           {`Everything is kept in the file ${file} on this machine${isDemo ? ', the demo’s own; your own data is another file' : ''}.`}
         </p>
         <section className="mt-6">
-          <h2 className="border-t-2 border-ink pt-2 text-xl">Take it out</h2>
+          <h2 className="border-t-2 border-ink pt-2 text-xl">Export your season</h2>
           <p className="mt-1">
             One JSON file with every fact you entered, and every correction. Nothing reckoned is in it; it is reckoned
             anew.
@@ -55,14 +55,14 @@ export function DataPage({ file, isDemo, feed }: { file: string; isDemo: boolean
           <CalendarFeed address={feed} />
         </section>
         <section className="mt-8">
-          <h2 className="border-t-2 border-ink pt-2 text-xl">Bring it in</h2>
+          <h2 className="border-t-2 border-ink pt-2 text-xl">Import it</h2>
           <p className="mt-1">
             A season file takes the place of all that is here. You see what is in it first, and a backup is made.
           </p>
           <ImportSeason />
         </section>
         <section className="mt-8">
-          <h2 className="border-t-2 border-ink pt-2 text-xl">Begin anew</h2>
+          <h2 className="border-t-2 border-ink pt-2 text-xl">Erase everything</h2>
           <p className="mt-1">Takes every apiary, colony and inspection out of the book. A backup is made first.</p>
           <WipeSeason />
         </section>

@@ -101,12 +101,12 @@ function Preview({ file, preview, onYes }: { file: File; preview: SeasonPreview;
         <AskFirst
           trigger={
             <button type="button" className={BUTTON.act}>
-              Bring it in …
+              Import it …
             </button>
           }
           title="Put this file in the place of what is here?"
           body={isEmpty ? 'The book is empty now.' : `${countWords(present)} are replaced. A backup is made first.`}
-          yes="Bring it in"
+          yes="Import it"
           onYes={onYes}
         />
       </p>

@@ -23,12 +23,12 @@ export function WipeSeason() {
         <AskFirst
           trigger={
             <button type="button" className={BUTTON.danger}>
-              Take everything out …
+              Erase everything …
             </button>
           }
-          title="Take everything out of the book?"
+          title="Erase everything?"
           body="All apiaries, colonies, queens and inspections go. A backup file is made first, and a season file you exported can be brought in again."
-          yes="Take everything out"
+          yes="Erase everything"
           onYes={wipe}
         />
       </p>

@@ -77,7 +77,7 @@ function PlaceForm({ place: { coldestNightC, secondStand } }: { place: PlaceFact
         </select>
       </label>
       <button type="submit" className={BUTTON.plain}>
-        Weigh with it
+        Update
       </button>
     </form>
   );
@@ -121,9 +121,9 @@ function MethodLane({ method, colony, axis }: { method: MethodView; colony: Name
             prefetch={false}
             href={`/colonies/${colony.id}/start/${name}`}
             className={isReady ? BUTTON.strong : BUTTON.plain}
-            aria-label={`Plan it: ${title}`}
+            aria-label={`See the dates: ${title}`}
           >
-            {isReady ? 'Plan it' : 'Plan it all the same'}
+            {isReady ? 'See the dates' : 'See the dates anyway'}
           </Link>
           {doesMoveFrames && (
             <Link
@@ -137,7 +137,7 @@ function MethodLane({ method, colony, axis }: { method: MethodView; colony: Name
           )}
           {schools.length > 0 && (
             <details className="mt-1 text-sm">
-              <summary className="text-muted cursor-pointer py-1">Where the schools differ</summary>
+              <summary className="text-muted cursor-pointer py-1">Where keepers differ</summary>
               <ul>
                 {schools.map((school) => (
                   <li key={school} className="before:mr-2 before:content-['–']">

@@ -56,7 +56,7 @@ function DueLine({ check, at, minute, saidAbove }: Omit<Props, 'due'> & { check:
             aria-expanded={open === 'answer'}
             onClick={() => toggle('answer')}
           >
-            say what it came to
+            record the result
           </button>
         )}
         <button

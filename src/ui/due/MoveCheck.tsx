@@ -35,7 +35,7 @@ export function MoveCheck({ check, at, minute: shownAt, onDone }: Props) {
   const reasons = useId();
   const { issues, isSaying, say } = useSay({ id: at.colonyId, name: at.colonyName });
   const day = parseDay(to);
-  const risk = day === null ? 'Give a day that exists.' : riskOfDay(check, at.leaveShut, day);
+  const risk = day === null ? 'Choose a real date.' : riskOfDay(check, at.leaveShut, day);
   const change = async (kind: CheckChange['kind'], because = reason) => {
     const body = {
       id: newId(),
@@ -49,7 +49,7 @@ export function MoveCheck({ check, at, minute: shownAt, onDone }: Props) {
     const done = {
       moved: `Put on ${day === null ? to : weekdayWords(day)}`,
       skipped: 'Left out',
-      'as-it-was': 'As it was',
+      'as-it-was': 'Back to the best day',
     }[kind];
     const said = `${order}. ${done}${because ? ` (${because})` : ''}`;
     if ((await say('check-change', body, said)) !== 'refused') onDone();
@@ -79,7 +79,7 @@ export function MoveCheck({ check, at, minute: shownAt, onDone }: Props) {
       </p>
       <div className="mt-1 flex flex-wrap gap-2">
         <button type="button" className={BUTTON.plain} disabled={day === null} onClick={() => void change('moved')}>
-          {risk === null ? 'Put it there' : 'Put it there all the same'}
+          {risk === null ? 'Move it' : 'Move it anyway'}
         </button>
         {check.code === 'make-room' && (
           <button type="button" className={BUTTON.plain} onClick={() => void change('skipped', ROOM_GIVEN)}>
@@ -87,11 +87,11 @@ export function MoveCheck({ check, at, minute: shownAt, onDone }: Props) {
           </button>
         )}
         <button type="button" className={BUTTON.danger} onClick={() => void change('skipped')}>
-          Leave it out
+          Skip this check
         </button>
         {plannedFor !== null && (
           <button type="button" className={BUTTON.plain} onClick={() => void change('as-it-was')}>
-            As it was
+            Back to the best day
           </button>
         )}
       </div>

@@ -216,7 +216,7 @@ export function InspectionForm(props: Props) {
           />
           {draft.queen === 'seen' && <WhichQueen draft={draft} change={change} />}
           <Choice<Thoroughness>
-            legend="How well did you look for cells?"
+            legend="How thoroughly did you check for cells?"
             stacked
             options={THOROUGHNESS.map((value) => ({
               value,
@@ -275,13 +275,13 @@ export function InspectionForm(props: Props) {
         <AskFirst
           isOpen={isAsking}
           onClose={() => setAsking(false)}
-          title="Was it opened all the same?"
+          title="Did you open it anyway?"
           body={
             shut
               ? `Leave it shut up to and including ${dayWords(shut.to)}: a virgin may be out, and opening it can lose her.`
               : ''
           }
-          yes="It was opened: save it"
+          yes="I opened it: save"
           no="Not yet"
           onYes={() => void save(true)}
         />

@@ -38,7 +38,7 @@ const FIELD_NAMES: Readonly<Record<string, string>> = {
   keptCellIds: 'Its cells',
   gift: 'The cell',
   withColonyId: 'United with',
-  buysQueen: 'The unit without a queen',
+  buysQueen: 'The queenless part',
   newColony: 'The new colony',
   to: 'Do it on',
   reason: 'Reason',

@@ -24,11 +24,11 @@ export function KnownCells({ cells, draft, on, change }: Props) {
   if (cells.length === 0) return null;
   const open = cells.filter(({ cell }) => (draft.known[cell.id]?.found ?? null) === null).length;
   return (
-    <section className="mt-5" aria-label="Known from before">
+    <section className="mt-5" aria-label="Cells from last time">
       <h2 className="flex items-baseline justify-between text-lg">
-        Known from before
+        Cells from last time
         <span className="text-muted text-sm font-normal">
-          {open === 0 ? 'all looked at' : `${open} not looked at yet`}
+          {open === 0 ? 'all looked at' : `${open} still to check`}
         </span>
       </h2>
       <ul>
@@ -64,7 +64,7 @@ function KnownRow({
   const likely = likelyFindings(known, on);
   const set = (next: CellFinding | null, takenDown: boolean) =>
     change({ type: 'known', cellId: cell.id, observationId: answer?.observationId ?? newId(), found: next, takenDown });
-  // Taken down without a stage is a finding of its own; with a stage it is what was done with it.
+  // Broken down without a stage is a finding of its own; with a stage it is what was done with it.
   const setStage = (stage: CellFinding) =>
     set(found === stage ? null : stage, found !== stage && isDown && stage !== 'not-found');
   const setDown = () => {
@@ -86,8 +86,8 @@ function KnownRow({
         </p>
         {found !== null && (
           <p className="text-right text-sm font-bold">
-            {found === 'removed' ? 'taken down' : findingWords(found)}
-            {isDown && found !== 'removed' ? ', taken down' : ''}
+            {found === 'removed' ? 'broken down' : findingWords(found)}
+            {isDown && found !== 'removed' ? ', broken down' : ''}
           </p>
         )}
       </div>
@@ -98,7 +98,7 @@ function KnownRow({
           </Chip>
         ))}
         <Chip isOn={isDown} onPress={setDown}>
-          taken down
+          broken down
         </Chip>
         <select
           aria-label={`Cell ${cell.label}, something else`}

@@ -51,7 +51,7 @@ export function NewCells({ draft, change, title, isTwoParts }: Props) {
         aria-expanded={isFiner}
         onClick={() => setFiner(!isFiner)}
       >
-        {isFiner ? 'Fewer stages' : 'Tell stages apart more finely'}
+        {isFiner ? 'Fewer stages' : 'Show finer stages'}
       </button>
       {isTwoParts && (
         <Choice<CellPart>
@@ -172,10 +172,10 @@ function StageRow({ stage, draft, change }: { stage: CellStage; draft: Draft; ch
       </div>
       {own.length > 0 && canTakeDown && (
         <div className="mt-1 flex items-center justify-end gap-3">
-          <span className="text-sm">of these taken down</span>
+          <span className="text-sm">broken down, of these</span>
           <Stepper
             small
-            name={`${name} taken down`}
+            name={`${name} broken down`}
             value={takenDown}
             max={own.length}
             onAdd={() => change({ type: 'take-down', stage, count: takenDown + 1 })}

@@ -28,7 +28,7 @@ export function NoteField({ note, onChange }: Props) {
         <span className="font-display text-lg font-bold">Note</span>
         <textarea className={FIELD} rows={3} value={note} onChange={(event) => onChange(event.target.value)} />
       </label>
-      <fieldset className="mt-2 flex flex-wrap gap-2" aria-label="Ready phrases">
+      <fieldset className="mt-2 flex flex-wrap gap-2" aria-label="Quick notes">
         {PHRASES.map((phrase) => (
           <button
             key={phrase}

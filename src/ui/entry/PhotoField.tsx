@@ -19,9 +19,7 @@ export function PhotoField({ photos, onChange }: Props) {
   const add = async (file: File | undefined) => {
     if (!file) return;
     const jpeg = await shrinkPhoto(file);
-    setProblem(
-      jpeg === null ? 'This is no picture that can be read. Take it anew, or choose a JPEG or PNG file.' : null,
-    );
+    setProblem(jpeg === null ? 'This picture cannot be read. Take it again, or choose a JPEG or PNG file.' : null);
     if (jpeg !== null) onChange([...photos, { id: newId(), jpeg }]);
   };
   return (

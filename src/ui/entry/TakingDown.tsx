@@ -20,19 +20,19 @@ interface Props {
   readonly draft: Draft;
   readonly change: (change: Change) => void;
   readonly needy: readonly NeedyColony[];
-  /** What taking down all cells buys; null where the colony is to keep some of them. */
+  /** What breaking down all cells buys; null where the colony is to keep some of them. */
   readonly price: TakingDownPrice | null;
   readonly labelOf: (cellId: string) => string;
   /** When the virgin of a cell would be out; null: not dated. */
   readonly outOf: (cellId: string) => string | null;
 }
 
-/** Taking cells down, with its price; and who could use a cell before it is destroyed. */
+/** Breaking cells down, with its price; and who could use a cell before it is destroyed. */
 export function TakingDown({ draft, change, needy, price, labelOf, outOf }: Props) {
   const { down, left } = liveCellsOf(draft);
   if (down.length === 0 && left === 0) return null;
   return (
-    <section aria-label="Taking cells down" className="mt-4">
+    <section aria-label="Breaking cells down" className="mt-4">
       {price && (
         <div className={`border-l-4 pl-3 ${price.isWorking ? 'border-line' : 'border-propolis'}`}>
           <p className={price.isWorking ? '' : 'text-propolis font-bold'}>{price.words}</p>
@@ -42,7 +42,7 @@ export function TakingDown({ draft, change, needy, price, labelOf, outOf }: Prop
               className={`${BUTTON.plain} mt-1 min-h-12`}
               onClick={() => change({ type: 'take-all-down' })}
             >
-              {left === 1 ? 'It is taken down' : `All ${left} are taken down`}
+              {left === 1 ? 'Mark it broken down' : `Mark all ${left} broken down`}
             </button>
           )}
         </div>
@@ -54,7 +54,7 @@ export function TakingDown({ draft, change, needy, price, labelOf, outOf }: Prop
             <li key={cellId} className="flex flex-wrap items-center gap-3 border-b border-line py-1">
               <CellGlyph found={stage} size={26} />
               <span className="flex-1 text-sm">
-                {`${labelOf(cellId)} ${findingWords(stage)}, taken down`}
+                {`${labelOf(cellId)} ${findingWords(stage)}, broken down`}
                 {outOf(cellId) !== null && <span className="text-muted block">{`virgin out ${outOf(cellId)}`}</span>}
               </span>
               <select

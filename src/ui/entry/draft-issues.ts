@@ -21,7 +21,7 @@ export function draftIssues(draft: Draft): Issue[] {
     issues.push({
       path: ['thoroughness'],
       code: 'missing',
-      message: 'Say how well you looked: the next date hangs on it.',
+      message: 'Say how thoroughly: the next date depends on it.',
     });
   }
   if (draft.note.length > LIMITS.note) {

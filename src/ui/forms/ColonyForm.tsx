@@ -11,7 +11,7 @@ import { PageHead } from '../time/PageHead';
 import { ApiaryField } from './ApiaryField';
 
 const ORIGIN_WORDS: { readonly [O in ColonyOrigin]: string } = {
-  established: 'it was here before',
+  established: 'established',
   nuc: 'a nuc with a laying queen',
   'prime-swarm': 'a prime swarm, hived',
   cast: 'a cast, hived (virgin queen)',
@@ -139,7 +139,7 @@ export function ColonyForm({ colony, isNew, apiaries, others, today, swarmSteps 
         </Field>
         <Field
           name="First day in the book"
-          hint="No inspection can lie before it."
+          hint="No inspection can be earlier."
           problem={problemOf(issues, 'startedOn')}
         >
           {(props) => (

@@ -101,7 +101,7 @@ export function FramesPage(props: FramesPageProps) {
           </p>
           {open.length > 0 && (
             <section aria-label="To be done" className="mt-5">
-              <h2 className="text-lg">To be worked off</h2>
+              <h2 className="text-lg">Frame moves to do</h2>
               <ul>
                 {open.map(({ id, words }) => (
                   <li key={id}>

@@ -9,8 +9,8 @@ export function NotSurveyed({ colony, title }: { colony: NamedColony; title: str
     <>
       <PageHead title={`${title}: the frames of ${colony.name}`} />
       <p className="mt-4 max-w-prose">
-        What is on its frames has not been told yet. Counting them by what most of each holds takes a minute; then Ubbet
-        reckons the room, proposes which frame goes where, and looks on while you move them.
+        No survey of its frames yet. Counting them by what most of each holds takes a minute; then Ubbet reckons the
+        room, proposes which frame goes where, and looks on while you move them.
       </p>
       <p className="mt-3 flex gap-3">
         <Link prefetch={false} href={`/colonies/${colony.id}/frames/survey`} className={BUTTON.act}>

@@ -139,7 +139,7 @@ export function PlanPage({ plan, colony, title, cautions, begins, startPath, min
             }
             title="Give this plan up?"
             body="Nothing is moved by it. What was done differently is best told by a survey of the frames."
-            yes="Give it up"
+            yes="Stop it"
             onYes={() => void giveUp()}
           />
         </div>

@@ -55,7 +55,7 @@ export function UnderBox({ under }: Pick<Box, 'under'>) {
   return (
     <p className={`flex items-center gap-2 py-0.5 text-xs font-semibold ${isBoard ? '' : 'text-indigo'}`}>
       <span className={`h-1 flex-1 ${isBoard ? 'bg-ink' : 'border-t-3 border-dashed border-indigo'}`} />
-      {isBoard ? 'division board' : 'queen excluder'}
+      {isBoard ? 'split board' : 'queen excluder'}
       <span className={`h-1 flex-1 ${isBoard ? 'bg-ink' : 'border-t-3 border-dashed border-indigo'}`} />
     </p>
   );

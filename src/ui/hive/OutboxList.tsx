@@ -151,12 +151,12 @@ function WaysOn({ entry }: { entry: OutboxEntry }) {
         <AskFirst
           trigger={
             <button type="button" className={BUTTON.danger}>
-              Put it away
+              Discard this entry
             </button>
           }
           title="Put this away?"
           body={`${entry.colonyName}, ${wordsOf(entry)}, ${minuteWords(localMinute(new Date(entry.savedAt)))}. It was not taken, and will not be sent any more.`}
-          yes="Put it away"
+          yes="Discard this entry"
           onYes={putAway}
         />
       </div>
@@ -170,14 +170,14 @@ function PutRight({ entry: { id, colonyId, kind }, isAtHand }: { entry: OutboxEn
     const page = kind === 'survey' ? 'frames/survey' : 'inspect';
     return (
       <a href={`/colonies/${colonyId}/${page}?entry=${id}`} className={BUTTON.plain}>
-        Put it right
+        Fix it
       </a>
     );
   }
   const to = kind === 'survey' ? hivePlace.refusedSurvey(colonyId, id) : hivePlace.refused(colonyId, id);
   return (
     <HiveLink to={to} className={BUTTON.plain}>
-      Put it right
+      Fix it
     </HiveLink>
   );
 }

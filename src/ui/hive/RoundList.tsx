@@ -83,7 +83,7 @@ function standingOf(
     .filter((entry) => entry.colonyId === colonyId)
     .sort((a, b) => (a.savedAt < b.savedAt ? 1 : -1))[0];
   if (!last) return null;
-  return { waiting: 'saved here', sent: 'sent', refused: 'came back' }[last.state];
+  return { waiting: 'saved here', sent: 'sent', refused: 'to fix' }[last.state];
 }
 
 function HiveRow({ hive, place, standing }: { hive: RoundHive; place: number | null; standing: string | null }) {

@@ -4,7 +4,7 @@ import type { RoundHive, RoundView } from '../../views/round-view';
 import { BUTTON } from '../controls/styles';
 
 const LOOKED = ['seen', 'looked, none', 'did not look'];
-const STAGES = ['dry cup', 'egg', 'small larva', 'fat larva', 'closed', 'queen out'];
+const STAGES = ['dry cup', 'egg', 'small larva', 'charged', 'sealed', 'emerged'];
 
 /** The way without a phone: one box a hive, in the order in which it is entered afterwards. */
 export function RoundSheet({ apiary, day, round }: { apiary: string; day: string; round: RoundView }) {

@@ -9,7 +9,7 @@ export function SignalBadge() {
   const refused = outbox.filter(({ state }) => state === 'refused').length;
   const waiting = outbox.filter(({ state }) => state === 'waiting').length;
   const parts = [
-    refused > 0 ? `${refused} came back` : null,
+    refused > 0 ? `${refused} to fix` : null,
     waiting > 0 ? `${waiting} saved here, not sent` : null,
     !isReachable && waiting === 0 ? 'no signal' : null,
   ].filter((part) => part !== null);

@@ -32,12 +32,12 @@ export function EndProgramme({ view, note, today }: { view: ProgrammeView; note:
           <AskFirst
             trigger={
               <button type="button" className={BUTTON.quiet}>
-                Give it up
+                Stop it
               </button>
             }
             title={`Give up: ${title}?`}
-            body="What it asked for is no longer asked. What it did to the queen and the colonies stays so."
-            yes="Give it up"
+            body="Its checks are dropped. What it did to the queen and the colonies stays so."
+            yes="Stop it"
             onYes={() => void sendTo('/api/programme-ends', { id, endedOn: today })}
           />
         )}
@@ -47,13 +47,13 @@ export function EndProgramme({ view, note, today }: { view: ProgrammeView; note:
             className={BUTTON.quiet}
             onClick={() => void sendTo('/api/programme-ends', { id, endedOn: null })}
           >
-            Take it up again
+            Resume it
           </button>
         )}
         <AskFirst
           trigger={
             <button type="button" className={BUTTON.quiet}>
-              It was not started: take it back
+              It never happened: undo the start
             </button>
           }
           title="Take the start back?"

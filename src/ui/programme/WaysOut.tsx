@@ -14,7 +14,7 @@ export function WaysOut({
 }) {
   return (
     <section aria-label="Ways on" className="mt-4 border-l-4 border-propolis pl-4">
-      <h2 className="text-lg">Ways on for {colonyName}</h2>
+      <h2 className="text-lg">Next for {colonyName}</h2>
       <ul>
         {ways.map(({ method, title, cost }) => (
           <li key={method} className="flex flex-wrap items-center gap-x-4 border-b border-line py-1.5">
@@ -26,7 +26,7 @@ export function WaysOut({
               prefetch={false}
               href={`/colonies/${colonyId}/start/${method}`}
               className={BUTTON.plain}
-              aria-label={`Plan it: ${title}`}
+              aria-label={`See the dates: ${title}`}
             >
               Plan it
             </Link>

@@ -26,7 +26,7 @@ export function RoomPage({ view: { lines, unknown }, axis, coldestNightC }: Prop
       <form className="mt-3 flex flex-wrap items-center gap-3 text-sm">
         <NightField coldestNightC={coldestNightC} />
         <button type="submit" className={BUTTON.plain}>
-          Weigh with it
+          Update
         </button>
       </form>
       {lines.length === 0 && (

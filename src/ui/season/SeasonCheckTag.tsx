@@ -146,8 +146,8 @@ export function SeasonCheckTag({ check, colonyId, colonyName, shut, origin, top,
             setTaken(null);
           }}
           title={`${label} on ${weekdayWords(at)}?`}
-          body={formatDay(at) < today ? 'That day is past.' : asks}
-          yes="Put it there all the same"
+          body={formatDay(at) < today ? 'That day has passed.' : asks}
+          yes="Move it anyway"
           onYes={() => void send(at)}
         />
       )}

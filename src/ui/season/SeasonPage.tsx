@@ -93,10 +93,10 @@ function Sheet({ view, today, minute }: { view: SeasonView; today: Day; minute: 
         <button type="button" className={control} aria-label="A week on" onClick={() => scale.pan(WEEK)}>
           ▸
         </button>
-        <button type="button" className={control} aria-label="Further off" onClick={() => scale.zoom(-1)}>
+        <button type="button" className={control} aria-label="Zoom out" onClick={() => scale.zoom(-1)}>
           −
         </button>
-        <button type="button" className={control} aria-label="Nearer" onClick={() => scale.zoom(1)}>
+        <button type="button" className={control} aria-label="Zoom in" onClick={() => scale.zoom(1)}>
           +
         </button>
         <span className="text-muted text-sm">

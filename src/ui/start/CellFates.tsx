@@ -46,7 +46,7 @@ export function CellFates({ cells, needy, mayKeep, isForNuc, nucPath, fates, onC
               onChange={(event) => onChange(id, fateOf(event.target.value))}
             >
               {mayKeep && <option value="keep">{isForNuc ? 'into the nuc' : 'keep'}</option>}
-              <option value="down">{isForNuc ? 'stays' : 'take down'}</option>
+              <option value="down">{isForNuc ? 'stays' : 'break down'}</option>
               {needy.map((colony) => (
                 <option key={colony.id} value={GIVE + colony.id}>
                   {`give to ${colony.name}`}

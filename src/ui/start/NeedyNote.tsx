@@ -4,7 +4,7 @@ import type { NeedyColony } from '../../views/cells-view';
 export function NeedyNote({ needy }: { needy: readonly NeedyColony[] }) {
   return (
     <div className="border-willow mt-2 border-l-4 pl-3 text-sm" role="note">
-      <p className="font-bold">Before any is destroyed: a cell is wanted.</p>
+      <p className="font-bold">Before you break any down: a colony needs one.</p>
       <ul>
         {needy.map(({ id, name, apiary, why }) => (
           <li key={id}>

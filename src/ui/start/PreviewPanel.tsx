@@ -10,9 +10,7 @@ export function PreviewPanel({ preview, on }: { preview: PlanPreview; on: Day })
   return (
     <section aria-label="What follows">
       <h2 className="text-lg">What follows</h2>
-      <p className="text-muted text-sm">
-        Nothing is stored until you start it. Every date moves with what you see later.
-      </p>
+      <p className="text-muted text-sm">Nothing is saved until you start. Every date moves with what you see later.</p>
       <div className="mt-2 border-b-2 border-ink">
         <DayRuler axis={axis} />
       </div>
@@ -32,8 +30,8 @@ export function PreviewPanel({ preview, on }: { preview: PlanPreview; on: Day })
       </ol>
       {preview.lines.length === 0 && <p>No follow-ups.</p>}
       {preview.broodless && <p className="mt-3 text-sm">{preview.broodless}</p>}
-      <h3 className="mt-4 text-lg">How it can come out</h3>
-      <ul aria-label="How it can come out" className="text-sm">
+      <h3 className="mt-4 text-lg">How it can turn out</h3>
+      <ul aria-label="How it can turn out" className="text-sm">
         {preview.outcomes.map(({ sign, when, next }) => (
           <li key={sign} className="border-b border-line py-1.5">
             <b>{sign}</b> {when && <span className="text-muted">{when}</span>}

@@ -25,7 +25,7 @@ export function StartFields({ view, draft, issues, onChange }: Props) {
     <>
       {mayBuy && (
         <Choice<'raise' | 'buy'>
-          legend="The unit without a queen"
+          legend="The queenless part"
           options={[
             { value: 'raise', name: 'raises its own', hint: 'costs three weeks, no money' },
             { value: 'buy', name: 'is given a bought one', hint: 'when time is short' },
@@ -70,7 +70,7 @@ export function StartFields({ view, draft, issues, onChange }: Props) {
       {method.options.includes('queenShakenDown') && (
         <Check
           name="The queen was not found"
-          hint="Every bee was shaken into the lower box, an excluder over it. You are asked the next day for the division board."
+          hint="Every bee was shaken into the lower box, an excluder over it. You are asked the next day for the split board."
           value={draft.queenShakenDown}
           onChange={(queenShakenDown) => onChange({ queenShakenDown })}
         />

@@ -155,7 +155,7 @@ export function StartForm({ view, facts, today, now, presetCell }: Props) {
             )}
           </Field>
           <details className="mt-4">
-            <summary className="cursor-pointer py-2 font-bold">What to bring, how it is done, what to mind</summary>
+            <summary className="cursor-pointer py-2 font-bold">What to bring, steps, cautions</summary>
             <p className="text-sm">
               <b>Bring:</b> {method.kit.join(', ')}.
             </p>

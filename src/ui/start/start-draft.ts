@@ -6,7 +6,7 @@ import type { StartChoices } from '../../core/programmes/preview';
 import { giveCell } from '../../device/give-cell';
 import type { StartView } from '../../views/start-view';
 
-/** What becomes of a live cell: kept, taken down, or given to a colony (its id). */
+/** What becomes of a live cell: kept, broken down, or given to a colony (its id). */
 export type CellFate = 'keep' | 'down' | { readonly to: string };
 
 /** A start as far as it has been entered. Identifiers are made once, so that it can be sent again. */

@@ -126,7 +126,7 @@ export function SurveyForm({
           {takenUpFrom !== null && <TakenUp from={takenUpFrom} onAnew={beginAnew} />}
           {carriedFrom && <p className="mt-3 border-l-4 border-wax pl-3">{carriedFrom}</p>}
           <Choice<SurveyDraft['manner']>
-            legend="How do you tell it?"
+            legend="How will you enter it?"
             options={[
               { value: 'counts', name: 'count frames', hint: 'by what most of each holds' },
               { value: 'frames', name: 'frame by frame', hint: 'painted' },
@@ -195,7 +195,7 @@ export function SurveyForm({
           <div className="wide:sticky wide:top-4">
             <div aria-live="polite" className="mt-4 border-l-4 border-willow pl-4">
               <p className="font-display text-willow text-xl font-bold">
-                {room?.headline ?? 'Not all boxes are told yet'}
+                {room?.headline ?? 'Some boxes still to enter'}
               </p>
               {room && (
                 <ul className="text-muted text-sm">
@@ -269,7 +269,7 @@ export function SurveyForm({
             </label>
             <div className="fixed inset-x-0 bottom-0 z-20 grid grid-cols-[auto_1fr] gap-2 border-t-4 border-willow bg-ground px-4 py-2 wide:static wide:mt-4 wide:border-0 wide:px-0">
               <p className="text-willow col-span-2 leading-tight font-bold wide:hidden" aria-hidden="true">
-                {room?.headline ?? 'Not all boxes are told yet'}
+                {room?.headline ?? 'Some boxes still to enter'}
               </p>
               <button type="button" className={`${BUTTON.plain} min-h-12`} disabled={!undo} onClick={() => undo?.()}>
                 Undo

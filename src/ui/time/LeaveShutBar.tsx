@@ -29,7 +29,7 @@ export function LeaveShutBar({ axis, from, to, y }: { axis: Axis; from: Day; to:
         <svg x={percent((start + end) / 2)} y={y + 2} overflow="visible" aria-hidden="true">
           <rect x="-66" width="132" height={HEIGHT - 4} rx="2" fill="var(--color-paper)" />
           <text x="0" y="12" textAnchor="middle" fontSize="12" fontWeight="700" fill="var(--color-indigo)">
-            {`leave shut to ${dayWords(to)}`}
+            {`leave shut, last day ${dayWords(to)}`}
           </text>
         </svg>
       )}

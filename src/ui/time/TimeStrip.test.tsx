@@ -78,7 +78,7 @@ describe('the other marks', () => {
   it('hatch the days to leave shut and say until when', () => {
     const html = draw({ type: 'shut', from: addDays(TODAY, 1), to: addDays(TODAY, 15), row: 0 });
     expect(html).toContain('<pattern');
-    expect(html).toContain('leave shut to 31 May');
+    expect(html).toContain('leave shut, last day 31 May');
     expect(draw({ type: 'shut', from: addDays(TODAY, 40), to: addDays(TODAY, 50), row: 0 })).not.toContain('<pattern');
   });
 

@@ -54,7 +54,7 @@ describe('a blind split whose check is skipped', () => {
   it('and eggs in one only: that one lays; the other is given a test frame once its window has come', () => {
     const state = at([look('06-08')], [none('06-08')], { changes: [skipped] });
     expect(state('home', '06-08').queen.expected).toBe('laying');
-    expect(state('new', '06-08').schedule.checks.map(({ order }) => order)).toContain('Give a test comb');
+    expect(state('new', '06-08').schedule.checks.map(({ order }) => order)).toContain('Give a test frame');
   });
 });
 
@@ -121,7 +121,7 @@ describe('a half whose cells were never entered', () => {
     // Eggs looked for and none on the first day of the window: the window goes on, with a test frame the same day.
     const state = at([told], [none('06-07', { thoroughness: 'tip-up' })])('new', '06-07');
     expect(state.lastLook?.reading.reading).toBe('awaiting-eggs');
-    expect(state.schedule.checks.map(({ code, order }) => order ?? code)).toEqual(['Give a test comb', 'eggs']);
+    expect(state.schedule.checks.map(({ code, order }) => order ?? code)).toEqual(['Give a test frame', 'eggs']);
   });
 });
 

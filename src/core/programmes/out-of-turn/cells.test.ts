@@ -34,7 +34,7 @@ describe('cells raised after the queen was taken', () => {
     ]);
   });
 
-  it('the same after cells were taken down at a cleared inspection', () => {
+  it('the same after cells were broken down at a cleared inspection', () => {
     const down = look('05-10', { cells: [saw('a', 'larva-large', true)] });
     const found = look('05-17', { cells: [saw('b', 'sealed')] });
     const b = alone({ inspections: [down, found] })('home', '05-17').cells.find((one) => one.cell.id === 'b');
@@ -65,7 +65,7 @@ describe('a cell found sealed when its last day is past', () => {
     expect(state.cells[0]?.overdueOn).toBe(day('2027-05-29'));
   });
 
-  it('is open to any other report later: torn down, out, or opened and taken down', () => {
+  it('is open to any other report later: torn down, out, or opened and broken down', () => {
     const opened = look('06-02', { eggs: 'none', cells: [saw('a', 'removed')] });
     const state = alone({ inspections: [cleared, sealed, late, opened], queenEvents: [removed] })('home', '06-02');
     expect(state.cells[0]?.planBy.status).toBe('removed');
@@ -90,7 +90,7 @@ describe('cells that all go elsewhere', () => {
       { home: { cells, inspections: [seen] }, other: {} },
       { cellMoves: [{ ...move, travel: 'cut-out' as const }] },
     )('home', '05-10');
-    // As after cells were taken down: back within three days.
+    // As after cells were broken down: back within three days.
     expect(checks(after)).toEqual(['look 05-11/05-12/05-13']);
   });
 });

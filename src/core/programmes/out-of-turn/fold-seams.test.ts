@@ -35,7 +35,7 @@ describe('what a method does to cells', () => {
   };
   const swarm = aProgramme({ method: 'nuc-swarm', at: '2027-05-10T16:00', units: halves, keptCellIds: ['a'] });
 
-  it('takes down those that are not kept, which counts as a search', () => {
+  it('breaks down those that are not kept, which counts as a search', () => {
     const at = yard({ home: charged, nuc }, { programmes: [swarm] });
     const state = at('home', '05-10');
     expect(state.cells.map(({ cell: { id }, planBy }) => `${id} ${planBy.status}`)).toEqual(['a live', 'b removed']);

@@ -38,7 +38,7 @@ describe('a bought queen caged in on 10 May', () => {
     const early = alone({ queenEvents: queenless, inspections: [look('05-18', { eggs: 'none' })] })('home', '05-18');
     expect(checks(early)).toEqual(['laying-check 05-21/05-22/05-22']);
     const late = alone({ queenEvents: queenless, inspections: [look('05-22', { eggs: 'none' })] })('home', '05-22');
-    expect(late.schedule.checks.map(({ order }) => order)).toEqual(['Give a test comb']);
+    expect(late.schedule.checks.map(({ order }) => order)).toEqual(['Give a test frame']);
   });
 });
 
@@ -179,9 +179,9 @@ describe('a swarm', () => {
     const swarm = { origin: 'prime-swarm' as const, startedOn: day('2027-05-10') };
     const early = yard({ home: { ...swarm, inspections } }, {})('home', '05-14');
     expect(checks(early)).toContain('laying-check 05-17/05-17/05-17');
-    expect(early.schedule.checks.map(({ order }) => order)).not.toContain('Give a test comb');
+    expect(early.schedule.checks.map(({ order }) => order)).not.toContain('Give a test frame');
     const late = yard({ home: { ...swarm, inspections: [look('05-17', { eggs: 'none' })] } }, {})('home', '05-17');
-    expect(late.schedule.checks.map(({ order }) => order)).toEqual(['Give a test comb']);
+    expect(late.schedule.checks.map(({ order }) => order)).toEqual(['Give a test frame']);
   });
 
   it('hived as a cast: an empty inspection early in its window does not close it', () => {
@@ -189,7 +189,7 @@ describe('a swarm', () => {
     const early = yard({ home: { ...cast, inspections: [look('05-25', { eggs: 'none' })] } }, {})('home', '05-25');
     expect(checks(early)).toEqual(['laying-check 05-28/06-07/06-07']);
     const late = yard({ home: { ...cast, inspections: [look('06-07', { eggs: 'none' })] } }, {})('home', '06-07');
-    expect(late.schedule.checks.map(({ order }) => order)).toEqual(['Give a test comb']);
+    expect(late.schedule.checks.map(({ order }) => order)).toEqual(['Give a test frame']);
   });
 });
 

@@ -67,9 +67,9 @@ describe('a test frame', () => {
     );
 
   it('is asked for until one was given, and by nothing else than one', () => {
-    expect(orders([])).toEqual(['Give a test comb']);
+    expect(orders([])).toEqual(['Give a test frame']);
     expect(orders([aProgramme({ method: 'add-super', on: day('2027-05-28'), units: hive })])).toContain(
-      'Give a test comb',
+      'Give a test frame',
     );
     expect(orders([aProgramme({ method: 'test-comb', on: day('2027-05-28'), units: hive })])).toEqual(['read-comb']);
     // One given before is read by the inspection, which found no cell on it: she is there, and late.

@@ -23,7 +23,7 @@ const codes = (state: ReturnType<ReturnType<typeof yard>>) =>
   );
 
 describe('a vertical split of which the queen was not found', () => {
-  it('asks for the division board the day after, and only then', () => {
+  it('asks for the split board the day after, and only then', () => {
     const shaken = split({ queenShakenDown: true });
     const home = yard(colonies(), { programmes: [shaken] })('home', '05-10');
     expect(codes(home)).toEqual(expect.arrayContaining(['board-in 1..2', 'doors 4..6', 'doors 9..11']));

@@ -11,7 +11,7 @@ const TOLD_ON = [12, 24, 38, 60] as const;
 
 const short = (on: Day | null | undefined): string => (on === null || on === undefined ? '-' : formatDay(on).slice(5));
 
-/** A cell: when its egg was laid, when it is closed and its queen out, and what became of it. */
+/** A cell: when its egg was laid, when it is closed and its emerged, and what became of it. */
 function cellWords({ cell, planBy, lastStage, lastSeen, goneMissing, overdueOn, givenTo }: TrackedCell): string {
   const { laid, sealing, emergence, status } = planBy;
   const became = [

@@ -121,6 +121,6 @@ function stillBound(arrangement: Arrangement, from: ProposalFrom): string {
   if (box && !hasDrawn(arrangement, box.size, from)) return NOT_DRAWN;
   const sides = NEST_SIDES.length;
   return bodyNow(arrangement).filter(isStoresFrame).length <= sides
-    ? 'She stays hemmed in by what is on the brood frames themselves: add a box of drawn comb.'
-    : 'She stays hemmed in: the rest of the food is beside the brood at cold nights, on her frame, or on one with a cell. Add a box of drawn comb.';
+    ? 'She stays short of room for what is on the brood frames themselves: add a box of drawn comb.'
+    : 'She stays short of room: the rest of the food is beside the brood at cold nights, on her frame, or on one with a cell. Add a box of drawn comb.';
 }

@@ -82,7 +82,7 @@ export function freeBrood(from: ProposalFrom, hers: Frame | null): readonly Fram
 /**
  * The frame that goes with the queen: hers; where a kept cell hangs on it another, which she is run over to by hand; where she was
  * not found the best one, all stages on it and free of cells. Null: no frame of brood is free of cells; but one with cells that are
- * not kept, to be taken down first, is better for her than the one of the kept cell.
+ * not kept, to be broken down first, is better for her than the one of the kept cell.
  */
 export function queensFrame({ hive, context }: ProposalFrom): Frame | null {
   const hers = framesOf(hive).find(({ id }) => id === context.queenFrameId);

@@ -2,7 +2,7 @@ import { type Arrangement, boxesOf } from '../arrangement';
 import type { Box, Hive } from '../hive';
 import { hiveChanges } from '../hive-changes';
 
-const UNDER_WORDS = { excluder: 'queen excluder', board: 'division board' } as const;
+const UNDER_WORDS = { excluder: 'queen excluder', board: 'split board' } as const;
 
 /**
  * What is to be done with boxes that were there before and stay in their hive: those set at another level, and an excluder or a board put

@@ -95,7 +95,7 @@ export function workList(before: Arrangement, after: Arrangement, context: WorkC
   if (words) add('queen', words, ...[context.queenWasOn ?? []].flat());
   for (const { box } of added) {
     const under =
-      box.under === 'excluder' ? ' over a queen excluder' : box.under === 'board' ? ' over a division board' : '';
+      box.under === 'excluder' ? ' over a queen excluder' : box.under === 'board' ? ' over a split board' : '';
     add('box', `Make ready: ${ofBox(box.id)}${under}.`);
   }
   for (const step of restacked) add('box', step);
@@ -142,7 +142,7 @@ export function workList(before: Arrangement, after: Arrangement, context: WorkC
   function stackWords(hive: Hive): string {
     const boxes = hive.boxes.map((box) => ({ box, kg: boxWeight(box, coveredIn(box, hive, coveredSeams), sizes) }));
     const stack = boxes.map(({ box, kg }) => {
-      const under = box.under === 'excluder' ? 'excluder, ' : box.under === 'board' ? 'division board, ' : '';
+      const under = box.under === 'excluder' ? 'excluder, ' : box.under === 'board' ? 'split board, ' : '';
       return `${under}${ofBox(box.id)} (about ${Math.round(kg)} kg)`;
     });
     const all = boxes.reduce((sum, { kg }) => sum + kg, 0);
