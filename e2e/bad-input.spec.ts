@@ -54,9 +54,9 @@ test('a cell broken down cannot be seen again', async ({ page }) => {
     await setTime(page, '2027-05-10', time);
     await saveInspection(page);
   };
-  await enter('12:00', () => addCells(page, 'fat larva'));
+  await enter('12:00', () => addCells(page, 'charged (large larva)'));
   await enter('14:00', () =>
-    page.getByRole('group', { name: 'Cell a is now' }).getByRole('button', { name: 'fat larva' }).click(),
+    page.getByRole('group', { name: 'Cell a is now' }).getByRole('button', { name: 'charged (large larva)' }).click(),
   );
   await page.getByRole('region', { name: 'Inspections' }).getByRole('link', { name: 'correct' }).last().click();
   await page.getByRole('group', { name: 'Cell a is now' }).getByRole('button', { name: 'broken down' }).click();

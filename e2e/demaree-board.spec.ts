@@ -40,7 +40,7 @@ test('a Demaree goes from the survey over the board to its last check', async ({
   await expect(page.getByLabel('Seams covered in all')).toBeDisabled();
   await page.getByLabel('Queen seen on').selectOption({ label: 'Brood box, frame 5' });
   await page.getByRole('button', { name: 'Save the frames' }).click();
-  await expect(page.getByRole('region', { name: 'Room' })).toContainText('only counted');
+  await expect(page.getByRole('region', { name: 'Room' })).toContainText('Frames counted, not painted');
 
   // The board lays it out, and its list carries it out.
   await page.getByRole('link', { name: 'Demaree', exact: true }).click();
@@ -52,7 +52,7 @@ test('a Demaree goes from the survey over the board to its last check', async ({
   const list = page.getByRole('region', { name: 'What to do at the hive' });
   await expect(list).toContainText('Put a queen excluder on super.');
   await page.getByRole('button', { name: 'Take the list to the hive' }).click();
-  await expect(page.getByText('“Demaree” is begun on that day')).toBeVisible();
+  await expect(page.getByText('“Demaree” is started on that day')).toBeVisible();
   await page.getByRole('button', { name: 'All done: the frames are there now' }).click();
   await expect(page.getByText('The frames are now where the list says')).toBeVisible();
 
@@ -98,17 +98,17 @@ test('what is done without looking at the frames is said by one tap, and shows o
     .getByRole('link', { name: /Clover/ })
     .first()
     .click();
-  await page.getByText('Something done without looking at the frames').click();
+  await page.getByText('Something you did without inspecting').click();
   await page.getByRole('button', { name: 'super of comb on top' }).click();
-  await expect(page.getByText('Noted: super of comb on top.')).toBeVisible();
+  await expect(page.getByText('Saved: super of comb on top.')).toBeVisible();
   await page.getByRole('button', { name: 'feeder on' }).click();
-  await expect(page.getByText('Noted: super of comb on top, feeder on.')).toBeVisible();
+  await expect(page.getByText('Saved: super of comb on top, feeder on.')).toBeVisible();
   await expect(page.getByRole('button', { name: 'feeder on', exact: true })).toHaveCount(0);
 
   // The excluder came with it, and nobody saw the queen: eggs are looked for above.
   await openColony(page, 'Clover');
   await expect(page.getByRole('main')).toContainText('Look for eggs above the excluder');
-  await expect(page.getByRole('main')).toContainText('By 14 May all eggs of before have hatched');
+  await expect(page.getByRole('main')).toContainText('By 14 May all earlier eggs have hatched');
   await page.getByRole('link', { name: 'Frames and moves' }).click();
   const surveys = page.getByRole('region', { name: 'Surveys so far' });
   await expect(surveys).toContainText('a super put on, queen excluder put on');

@@ -34,10 +34,10 @@ test('stepping the clock changes Today, because nothing reckoned is stored', asy
   await page.goto('/');
   await expect(page.getByTestId('demo-day')).toHaveText('Sun 16 May 2027');
   const yarrow = page.getByRole('listitem').filter({ has: page.getByRole('link', { name: 'Yarrow', exact: true }) });
-  await expect(yarrow).toContainText('Look inside Thu 20 May, in 4 days');
+  await expect(yarrow).toContainText('Inspect Thu 20 May, in 4 days');
   await page.getByRole('button', { name: 'One day on' }).click();
   await expect(page.getByTestId('demo-day')).toHaveText('Mon 17 May 2027');
-  await expect(yarrow).toContainText('Look inside Thu 20 May, in 3 days');
+  await expect(yarrow).toContainText('Inspect Thu 20 May, in 3 days');
   await onDay(page, '2027-05-14');
   const vetch = page.getByRole('listitem').filter({ has: page.getByRole('link', { name: 'Vetch', exact: true }) });
   await expect(vetch).toContainText('Settled');
@@ -89,7 +89,7 @@ test('an inspection can be entered at phone size with one thumb: big targets, no
   await page.getByRole('link', { name: 'Enter an inspection of Sainfoin' }).click();
   const verdict = page.getByTestId('verdict');
   await expect(verdict).toContainText('Getting ready to swarm');
-  await page.getByRole('group', { name: 'Cell a is now' }).getByRole('button', { name: 'closed' }).click();
+  await page.getByRole('group', { name: 'Cell a is now' }).getByRole('button', { name: 'sealed' }).click();
   await expect(verdict).toContainText('About to swarm');
   await page.getByRole('button', { name: 'Undo' }).filter({ visible: true }).click();
   await expect(verdict).toContainText('Getting ready to swarm');

@@ -10,14 +10,14 @@ test('a new user: from the first run over two inspections and a correction to a 
   await begin(page, 'Orchard', 'Clover');
 
   await page.goto('/');
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('1 hive to see to');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('1 hive due');
 
   await test.step('enters an inspection with two cells and no queen seen, and reads it while entering', async () => {
     await onDay(page, '2027-05-10');
     await page.getByRole('link', { name: 'Clover', exact: true }).click();
     await expect(page.getByRole('heading', { level: 1, name: 'Clover' })).toBeVisible();
     await page.getByRole('link', { name: 'Enter an inspection' }).click();
-    await addCells(page, 'fat larva', 2);
+    await addCells(page, 'charged (large larva)', 2);
     const meaning = page.getByRole('complementary', { name: 'What it means' });
     await expect(meaning).toContainText('Getting ready to swarm');
     await choose(page, 'Eggs?', 'seen');
@@ -30,7 +30,7 @@ test('a new user: from the first run over two inspections and a correction to a 
 
   await test.step('reads the reading with its evidence, and sees Today change', async () => {
     await expect(page.getByRole('region', { name: 'Reading' })).toContainText('Getting ready to swarm');
-    await expect(page.getByRole('region', { name: 'Because' })).toContainText('2 × fat larva');
+    await expect(page.getByRole('region', { name: 'Because' })).toContainText('2 × charged (large larva)');
     await expect(page.locator('[data-cell=a]')).toContainText('laid 1 to 5 May');
     await page.goto('/');
     await expect(page.getByRole('region', { name: 'Orchard · 1 hive' })).toContainText('Choose a method today');
@@ -40,8 +40,11 @@ test('a new user: from the first run over two inspections and a correction to a 
     await onDay(page, '2027-05-13');
     await expect(page.getByRole('listitem').filter({ hasText: 'Clover' })).toContainText('Late: choose a method');
     await page.getByRole('link', { name: 'Enter an inspection of Clover' }).click();
-    await page.getByRole('group', { name: 'Cell a is now' }).getByRole('button', { name: 'closed' }).click();
-    await page.getByRole('group', { name: 'Cell b is now' }).getByRole('button', { name: 'fat larva' }).click();
+    await page.getByRole('group', { name: 'Cell a is now' }).getByRole('button', { name: 'sealed' }).click();
+    await page
+      .getByRole('group', { name: 'Cell b is now' })
+      .getByRole('button', { name: 'charged (large larva)' })
+      .click();
     await expect(page.getByText('all looked at')).toBeVisible();
     await choose(page, 'Eggs?', 'looked, none');
     await choose(page, 'How thoroughly did you check for cells?', CLEARED);
@@ -53,7 +56,10 @@ test('a new user: from the first run over two inspections and a correction to a 
 
   await test.step('corrects a stage entered wrongly, and every date follows', async () => {
     await page.getByRole('region', { name: 'Inspections' }).getByRole('link', { name: 'correct' }).first().click();
-    await page.getByRole('group', { name: 'Cell a is now' }).getByRole('button', { name: 'fat larva' }).click();
+    await page
+      .getByRole('group', { name: 'Cell a is now' })
+      .getByRole('button', { name: 'charged (large larva)' })
+      .click();
     await choose(page, 'Eggs?', 'seen');
     await saveInspection(page);
     await expect(page.getByRole('region', { name: 'Reading' })).toContainText('Getting ready to swarm');
@@ -103,7 +109,7 @@ test('deleting an inspection asks, can be undone, and the dates follow both ways
   const reading = page.getByRole('region', { name: 'Reading' });
   await expect(reading).toContainText('First signs of swarming');
   await page.getByRole('button', { name: 'delete' }).click();
-  await page.getByRole('alertdialog').getByRole('button', { name: 'Leave it' }).click();
+  await page.getByRole('alertdialog').getByRole('button', { name: 'Cancel' }).click();
   await expect(reading).toContainText('First signs of swarming');
   await page.getByRole('button', { name: 'delete' }).click();
   await page.getByRole('alertdialog').getByRole('button', { name: 'Delete it' }).click();

@@ -29,7 +29,7 @@ test.describe('settings', () => {
     await page.getByLabel('Fixed interval in the swarm season').fill('');
     await page.getByRole('button', { name: 'Save' }).click();
     await page.getByRole('link', { name: 'Yarrow', exact: true }).click();
-    await expect(page.getByRole('region', { name: 'Reading' })).toContainText('Look inside Wed 1 Sep');
+    await expect(page.getByRole('region', { name: 'Reading' })).toContainText('Inspect Wed 1 Sep');
   });
 
   test('a colony is corrected, and cannot begin after what was seen in it', async ({ page }) => {
@@ -72,10 +72,10 @@ test('cells broken down at the visit are counted apart from those left', async (
   await onDay(page, '2027-05-10');
   await begin(page, 'Orchard', 'Clover');
   await page.getByRole('link', { name: 'Enter an inspection' }).click();
-  await addCells(page, 'fat larva', 2);
+  await addCells(page, 'charged (large larva)', 2);
   const meaning = page.getByRole('complementary', { name: 'What it means' });
   await expect(meaning).toContainText('Getting ready to swarm');
-  await addCells(page, 'fat larva broken down', 2);
+  await addCells(page, 'charged (large larva) broken down', 2);
   await expect(meaning).toContainText('Cells broken down: a delay, no cure');
   await choose(page, 'Eggs?', 'seen');
   await choose(page, 'How thoroughly did you check for cells?', CLEARED);
@@ -84,7 +84,7 @@ test('cells broken down at the visit are counted apart from those left', async (
     'that buys until 13 May, it is not control',
   );
   await page.getByText('2 cells that are over').click();
-  await expect(page.locator('[data-cell=a]')).toContainText('broken down as fat larva');
+  await expect(page.locator('[data-cell=a]')).toContainText('broken down as charged (large larva)');
 });
 
 test('a page that is not there says so, within the frame', async ({ page }) => {

@@ -116,7 +116,7 @@ test('a pollen-bound hive is counted, warned of, freed on the board, and found s
   await page.getByRole('button', { name: 'Take the list to the hive' }).click();
   const steps = page.getByRole('list', { name: 'Steps' });
   await expect(steps).toContainText('Take out a frame of pollen in brood box, bees brushed off.');
-  await expect(page.getByText('“Free a pollen-bound nest” is begun on that day')).toBeVisible();
+  await expect(page.getByText('“Free a pollen-bound nest” is started on that day')).toBeVisible();
   const taken = page.waitForResponse('**/api/frame-plans/progress');
   await steps.getByRole('checkbox').first().check();
   await expect(steps.getByRole('checkbox').first()).toBeChecked();
@@ -245,7 +245,7 @@ test.describe('in the demo', () => {
     await expect(page.getByRole('button', { name: /the kept cell is on it; to be shaken/ })).toHaveCount(0);
     await expect(page.locator('[data-rule="queen-known"]')).toBeVisible();
     // What the method asks for is said here; working the list off is carrying it out.
-    const begins = page.getByRole('region', { name: 'What it begins' });
+    const begins = page.getByRole('region', { name: 'What it starts' });
     await begins.getByLabel('Its name').fill('Sainfoin nuc');
     await page.getByRole('button', { name: 'Take the list to the hive' }).click();
     await expect(page.getByRole('list', { name: 'Steps' })).toContainText('look for the queen first');

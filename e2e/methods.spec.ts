@@ -11,7 +11,7 @@ test('charged cells: a nuc swarm, thinned on day 7, a virgin, eggs, done', async
   await inspect(page, 'Clover', '2027-05-10', {
     queen: 'seen',
     what: async () => {
-      await addCells(page, 'fat larva');
+      await addCells(page, 'charged (large larva)');
       await addCells(page, 'small larva');
       await countStrength(page, strong);
     },
@@ -55,9 +55,9 @@ test('charged cells: a nuc swarm, thinned on day 7, a virgin, eggs, done', async
   await inspect(page, 'Clover', '2027-05-17', {
     eggs: 'looked, none',
     what: async () => {
-      await cellIs(page, 'a', 'closed');
-      await addCells(page, 'closed');
-      await page.getByRole('button', { name: 'One closed broken down more' }).click();
+      await cellIs(page, 'a', 'sealed');
+      await addCells(page, 'sealed');
+      await page.getByRole('button', { name: 'One sealed broken down more' }).click();
     },
   });
   await expect(page.getByRole('region', { name: 'Reading' })).toContainText('Raising a queen');
@@ -74,7 +74,7 @@ test('charged cells: a nuc swarm, thinned on day 7, a virgin, eggs, done', async
   await onDay(page, '2027-06-04');
   await openColony(page, 'Clover');
   await answer(page, 'eggs', 'Eggs seen');
-  await expect(page.getByRole('region', { name: 'Reading' })).toContainText('Look inside Thu 10 Jun');
+  await expect(page.getByRole('region', { name: 'Reading' })).toContainText('Inspect Thu 10 Jun');
   await page.getByRole('link', { name: /^Artificial swarm with a nuc/ }).click();
   await expect(page.getByText('Done: every unit has a laying queen.')).toBeVisible();
 });
@@ -106,10 +106,10 @@ test('a Demaree with cells in the top box on day 7, and a second round', async (
   await inspect(page, 'Clover', '2027-05-17', {
     what: async () => {
       await page.getByRole('group', { name: 'The cells you add are' }).getByText('in the top box').click();
-      await addCells(page, 'closed', 2);
+      await addCells(page, 'sealed', 2);
       await expect(page.getByLabel('What it means')).toContainText('raised far from the queen; break down every one');
-      await page.getByRole('button', { name: 'One closed broken down more' }).click();
-      await page.getByRole('button', { name: 'One closed broken down more' }).click();
+      await page.getByRole('button', { name: 'One sealed broken down more' }).click();
+      await page.getByRole('button', { name: 'One sealed broken down more' }).click();
     },
   });
   expect(await codes(page)).toEqual(['look', 'supers-check', 'top-brood-gone']);
@@ -147,7 +147,7 @@ test('a walk-away split whose queenless half is found on day 6, fails, and is sa
     'eggs: Look for eggs Wed 9 Jun, in 30 days.',
   ]);
 
-  await inspect(page, 'Clover half', '2027-05-16', { eggs: 'looked, none', what: () => addCells(page, 'closed') });
+  await inspect(page, 'Clover half', '2027-05-16', { eggs: 'looked, none', what: () => addCells(page, 'sealed') });
   await expect(page.getByRole('region', { name: 'Reading' })).toContainText('Raising a queen');
   await page.getByRole('link', { name: /^Walk-away split/ }).click();
   await expect(page.locator('[data-unit="half without a queen"]')).toContainText('Clover half');
@@ -230,8 +230,8 @@ test.describe('in the demo', () => {
     await expect(page.getByRole('region', { name: 'Wanted' })).toContainText('Sorrel');
     await openColony(page, 'Sainfoin');
     await page.getByRole('link', { name: 'Enter an inspection' }).click();
-    await cellIs(page, 'a', 'fat larva', 'broken down');
-    await cellIs(page, 'b', 'fat larva', 'broken down');
+    await cellIs(page, 'a', 'charged (large larva)', 'broken down');
+    await cellIs(page, 'b', 'charged (large larva)', 'broken down');
     const taking = page.getByRole('region', { name: 'Breaking cells down' });
     await expect(taking).toContainText('Breaking cells down buys until 19 May. It is not control.');
     await expect(taking).toContainText('Sorrel (Old quarry)');
@@ -243,7 +243,7 @@ test.describe('in the demo', () => {
     await page.getByText(/cells that are over/).click();
     await expect(page.locator('[data-cell=b]')).toContainText('given to Sorrel');
     await openColony(page, 'Sorrel');
-    await expect(page.locator('[data-cell=b]')).toContainText('fat larva');
+    await expect(page.locator('[data-cell=b]')).toContainText('charged (large larva)');
     expect(await codes(page)).toEqual(['eggs']);
     await expect(page.getByRole('link', { name: 'Give a cell from another colony, day 0' })).toBeVisible();
   });

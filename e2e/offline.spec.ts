@@ -44,13 +44,15 @@ test('three hives are entered without a signal, one half done, over a reload; al
   await expect(badge(page)).toHaveText('1 saved here, not sent');
 
   await page.getByRole('link', { name: /Meadowsweet/ }).click();
-  await addCells(page, 'fat larva', 2);
+  await addCells(page, 'charged (large larva)', 2);
   await expect(page.getByTestId('verdict')).toContainText('Getting ready to swarm');
   await kept(page, /"stage":"larva-large".*"stage":"larva-large"/);
   // Killed in mid-entry, nothing pressed that saves.
   await page.reload();
   await expect(page.getByText('Taken up where you left off')).toBeVisible();
-  await expect(page.getByRole('group', { name: 'fat larva', exact: true }).locator('output')).toHaveText('2');
+  await expect(page.getByRole('group', { name: 'charged (large larva)', exact: true }).locator('output')).toHaveText(
+    '2',
+  );
   await page.getByRole('link', { name: '◂ School roof' }).click();
   await expect(page.getByRole('link', { name: /Meadowsweet/ })).toContainText('half entered');
 
@@ -98,7 +100,7 @@ test('colonies, programmes and Today open without a signal after one visit; what
   await takeAlong(page);
   await signal(context, false);
   await page.goto('/');
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('hives to see to');
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('hives due');
   await page.getByRole('link', { name: 'Teasel', exact: true }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Teasel' })).toBeVisible();
   await page.getByRole('link', { name: /^Demaree/ }).click();
@@ -170,7 +172,7 @@ test('an entry that the server refuses comes back whole, is put right and sent',
   const betony = facts.colonies.find(({ name }: { name: string }) => name === 'Betony');
   expect((await page.request.post('/api/colonies', { data: { ...betony, endedOn: '2027-05-13' } })).status()).toBe(200);
   await signal(context, true);
-  await expect(badge(page)).toHaveText('1 came back');
+  await expect(badge(page)).toHaveText('1 to fix');
   expect((await page.request.post('/api/colonies', { data: betony })).status()).toBe(200);
   await page.goto('/hive');
   await expect(page.getByRole('region', { name: 'On this device' })).toContainText('The colony ended on Thu 13 May.');

@@ -18,7 +18,7 @@ test('a blind split whose check is skipped: eggs in both on the 29th day settle 
   const check = page.locator('[data-due="which-half"]').first();
   await check.getByRole('button', { name: 'another day' }).click();
   await check.getByLabel('Reason').fill('no time');
-  await check.getByRole('button', { name: 'Leave it out' }).click();
+  await check.getByRole('button', { name: 'Skip this check' }).click();
   await expect(page.locator('[data-due="which-half"]')).toHaveCount(0);
   expect(await codes(page)).toEqual(['eggs']);
 
@@ -47,7 +47,7 @@ test('the parent of a queen split looked at on the seventh day: sealed cells of 
   await page.getByLabel('Its stand').fill('by the hedge');
   await start(page);
 
-  await inspect(page, 'Clover', '2027-05-17', { eggs: 'looked, none', what: () => addCells(page, 'closed') });
+  await inspect(page, 'Clover', '2027-05-17', { eggs: 'looked, none', what: () => addCells(page, 'sealed') });
   await expect(page.getByRole('region', { name: 'Reading' })).toContainText('Raising a queen');
   // Laid in the six days before the split: the virgin out from the ninth day, with no contradiction.
   await expect(page.locator('[data-cell=a]')).toContainText('laid 4 to 10 May');
@@ -133,7 +133,7 @@ test('every cell broken down with neither eggs nor queen seen asks first', async
   await begin(page, 'Orchard', 'Clover');
   await openColony(page, 'Clover');
   await page.getByRole('link', { name: 'Enter an inspection' }).click();
-  await addCells(page, 'fat larva');
+  await addCells(page, 'charged (large larva)');
   await page.getByRole('button', { name: 'It is broken down' }).click();
   await page.getByRole('group', { name: 'How thoroughly did you check for cells?' }).locator('label').first().click();
   await page.getByRole('button', { name: 'Save the inspection' }).filter({ visible: true }).click();

@@ -69,7 +69,7 @@ test('the feed answers at a secret address only, moves a check instead of doubli
   const check = page.locator('[data-due="thin-cells"]');
   await check.getByRole('button', { name: 'another day' }).click();
   await check.getByLabel('Do it on').fill('2027-05-20');
-  await expect(check.getByText('The hive is to be left shut until 2 Jun')).toBeVisible();
+  await expect(check.getByText('Leave the hive shut up to and including 2 Jun')).toBeVisible();
   await check.getByLabel('Do it on').fill('2027-05-17');
   await check.getByLabel('Reason').fill('Rain on Tuesday');
   await check.getByRole('button', { name: 'Move it', exact: true }).click();
@@ -91,10 +91,10 @@ test('a check is left out with a reason, and put back by nothing but that', asyn
   await openColony(page, 'Teasel');
   const check = page.locator('[data-due="supers-check"]');
   await check.getByRole('button', { name: 'another day' }).click();
-  await check.getByRole('button', { name: 'Leave it out' }).click();
+  await check.getByRole('button', { name: 'Skip this check' }).click();
   await expect(check.getByRole('alert')).toContainText('Say why it is left out');
   await check.getByLabel('Reason').fill('Supers are off');
-  await check.getByRole('button', { name: 'Leave it out' }).click();
+  await check.getByRole('button', { name: 'Skip this check' }).click();
   await expect(check).toHaveCount(0);
   await expect(page.getByText('Left out: supers “Supers are off”')).toBeVisible();
 });
@@ -104,10 +104,10 @@ test('a corrected entry moves the dates, and the page says so', async ({ page })
   await page.getByRole('region', { name: 'Inspections' }).getByRole('link', { name: 'correct' }).first().click();
   await cellIs(page, 'a', 'small larva');
   const moves = page.getByRole('region', { name: 'What the correction moves' });
-  await expect(moves).toContainText('eggs? moved from 3 to 9 Jun to 5 to 11 Jun');
+  await expect(moves).toContainText('Look for eggs: now 5 to 11 Jun (was 3 to 9 Jun)');
   await page.getByRole('button', { name: 'Save the correction' }).filter({ visible: true }).click();
   const moved = page.getByRole('region', { name: 'What moved' });
-  await expect(moved).toContainText('Entry of 11 May corrected: eggs? moved from 3 to 9 Jun to 5 to 11 Jun');
+  await expect(moved).toContainText('Entry of 11 May corrected: Look for eggs: now 5 to 11 Jun (was 3 to 9 Jun)');
 });
 
 test('an inspection inside the days to leave shut asks first', async ({ page }) => {

@@ -72,8 +72,8 @@ test('a planned check is dragged inside its window; outside it asks, with what t
   await drag(4);
   const dialog = page.getByRole('alertdialog');
   await expect(dialog).toContainText('thin cells on Fri 21 May?');
-  await expect(dialog).toContainText('The hive is to be left shut until 2 Jun');
-  await dialog.getByRole('button', { name: 'Leave it' }).click();
+  await expect(dialog).toContainText('Leave the hive shut up to and including 2 Jun');
+  await dialog.getByRole('button', { name: 'Cancel' }).click();
   await expect(tag).toHaveAccessibleName(/Mon 17 May, any day/);
 });
 

@@ -18,7 +18,7 @@ test('the colony page, the cell clock and the command line agree to the day', as
     await expect(page.getByRole('heading', { name: 'Inspections' })).toBeVisible();
   };
   await inspect('2027-05-03', async () => {});
-  await inspect('2027-05-10', () => addCells(page, 'fat larva'));
+  await inspect('2027-05-10', () => addCells(page, 'charged (large larva)'));
   await inspect('2027-05-13', async () => {
     await page.getByLabel('Cell a, something else').selectOption({ label: 'sealed, fresh' });
   });
@@ -54,13 +54,15 @@ test('the colony page, the cell clock and the command line agree to the day', as
 test('the cell clock keeps what was tapped in its address, and says what contradicts', async ({ page }) => {
   await page.goto('/cell-clock');
   await onDay(page, '2027-05-16');
-  await page.getByRole('button', { name: 'fat larva' }).click();
+  await page.getByRole('button', { name: 'charged (large larva)' }).click();
   await expect(page).toHaveURL(/seen=2027-05-16\.larva-large/);
   await expect(page.locator('[data-answer=Laid]')).toContainText('7 to 11 May');
   await page.getByRole('button', { name: 'sealed, ripe' }).click();
   await page.getByLabel('Day 2').fill('2027-05-14');
   await expect(page.getByRole('heading', { name: 'This cannot all be true' })).toBeVisible();
-  await expect(page.getByText('“fat larva” on 16 May and “closed, ripe” on 14 May cannot both be true.')).toBeVisible();
+  await expect(
+    page.getByText('“charged (large larva)” on 16 May and “sealed, ripe” on 14 May cannot both be true.'),
+  ).toBeVisible();
   await page.reload();
   await expect(page.getByRole('heading', { name: 'This cannot all be true' })).toBeVisible();
   await page.getByRole('button', { name: 'Leave out sight 2' }).click();

@@ -16,7 +16,7 @@ const colony = (name) => async (page) => {
   await page.getByRole('heading', { level: 1, name }).waitFor();
 };
 const tapCells = async (page) => {
-  await page.getByRole('group', { name: 'Cell a is now' }).getByRole('button', { name: 'closed' }).click();
+  await page.getByRole('group', { name: 'Cell a is now' }).getByRole('button', { name: 'sealed' }).click();
   await page.getByRole('group', { name: 'Cell b is now' }).getByRole('button', { name: 'broken down' }).click();
 };
 const entry = async (page) => {

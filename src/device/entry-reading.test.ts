@@ -67,7 +67,7 @@ describe('what an entry means so far', () => {
     };
     const facts = aColony({ inspections: [looked] });
     expect(readEntry({ ...question, facts, draft: corrected, isCorrection: true }).moves).toEqual([
-      'look moved from 17 to 19 May to 14 to 16 May',
+      'Inspect: now 14 to 16 May (was 17 to 19 May)',
     ]);
     expect(readEntry({ ...question, draft: seenClosed }).moves).toEqual([]);
   });

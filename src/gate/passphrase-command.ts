@@ -12,5 +12,5 @@ if (passphrase === null || fault) {
   process.exitCode = 1;
 } else {
   await storePassphrase(access, passphrase);
-  say('The new passphrase is set. Every device has to sign in again; nothing in the book has changed.');
+  say('The new passphrase is set. Every device has to sign in again; none of your records have changed.');
 }

@@ -14,7 +14,7 @@ export function signInPage({ to, fault }: { readonly to: string; readonly fault:
 <label class="tick"><input type="checkbox" name="trusted" value="yes" checked> Stay signed in here for 90 days</label>
 <button type="submit">Sign in</button>
 </form>
-<p>Forgotten? On the machine that Ubbet runs on, <code>npm run passphrase</code> sets a new one. Nothing in the book is lost by that.</p>`,
+<p>Forgotten? On the machine that Ubbet runs on, <code>npm run passphrase</code> sets a new one. None of your records are lost by that.</p>`,
   );
 }
 

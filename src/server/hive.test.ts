@@ -103,8 +103,8 @@ describe('a correction', () => {
     );
     expect(saveInspection(opened.db, { ...entry, cells }, now, [versionOf(entry)]).ok).toBe(true);
     expect(loadCorrectionMoves(opened.db, knapweed()).map(({ when, words }) => `${when}: ${words}`)).toEqual([
-      'Entry of 11 May corrected: thin cells moved from 17 to 18 May to 17 to 19 May',
-      'Entry of 11 May corrected: eggs? moved from 3 to 9 Jun to 5 to 11 Jun',
+      'Entry of 11 May corrected: Thin the cells: now 17 to 19 May (was 17 to 18 May)',
+      'Entry of 11 May corrected: Look for eggs: now 5 to 11 Jun (was 3 to 9 Jun)',
     ]);
   });
 });

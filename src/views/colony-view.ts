@@ -98,7 +98,7 @@ export function colonyView(
       : 'Not inspected yet',
     due: dueViews(state),
     notDone: [
-      ...schedule.skipped.map(({ check, reason }) => `Left out: ${CHECK_NAMES[check.code]} “${reason}”`),
+      ...schedule.skipped.map(({ check, reason }) => `Skipped: ${CHECK_NAMES[check.code]} “${reason}”`),
       ...schedule.missed.map(
         ({ code, window }) => `Not done by ${weekdayWords(window.latest)}: ${CHECK_NAMES[code]}. Too late now.`,
       ),

@@ -2,7 +2,8 @@ import type { Day } from '../core/calendar/day';
 import type { CheckWindow } from '../core/calendar/window';
 import { dayWords, rangeWords, weekdayWords } from '../core/calendar/words';
 import type { ColonyState } from '../core/colony/fold';
-import { CHECK_NAMES, type CheckCode } from '../core/schedule/check';
+import type { CheckCode } from '../core/schedule/check';
+import { orderOf } from '../core/schedule/due-words';
 import { differenceOf, movesOf } from '../core/schedule/what-moved';
 
 /** A date that moved, and what moved it. */
@@ -15,7 +16,7 @@ export interface MoveLine {
 const MOVES_SHOWN = 6;
 
 export function windowMoved(code: CheckCode, from: CheckWindow, to: CheckWindow): string {
-  return `${CHECK_NAMES[code]} moved from ${windowWords(from)} to ${windowWords(to)}`;
+  return `${orderOf({ code })}: now ${windowWords(to)} (was ${windowWords(from)})`;
 }
 
 const windowWords = ({ earliest, latest }: CheckWindow) => rangeWords({ from: earliest, to: latest });
@@ -27,7 +28,7 @@ export function moveLines({ schedules }: ColonyState): readonly MoveLine[] {
     .map(({ key, code, on, from, to, because }) => ({
       key: `${key}${on}`,
       when: weekdayWords(on),
-      words: `${windowMoved(code, from, to)}, because of ${because}`,
+      words: `${windowMoved(code, from, to)}, after ${because}`,
     }));
 }
 

@@ -15,6 +15,7 @@ import type { Settings } from '../core/settings/settings';
 import { CAUTION_WORDS } from './caution-words';
 import { type DueAt, type DueView, dueView } from './due-view';
 import type { Mark } from './marks';
+import { windowMoved } from './moves-view';
 import { planMarks } from './plan-marks';
 import { situationWords } from './situation-words';
 import { UNIT_WORDS } from './unit-words';
@@ -100,7 +101,7 @@ export function programmeView(
     title: method.title,
     on: programme.on,
     to: programme.to,
-    begun: `Begun ${weekdayWords(programme.on)}, ${day === 0 ? 'today' : `day ${day}`}`,
+    begun: `Started ${weekdayWords(programme.on)}, ${day === 0 ? 'today' : `day ${day}`}`,
     status: statusWords(programme, members, failing !== undefined, isOver),
     isRunning: programme.endedOn === null && !isOver,
     endedOn: programme.endedOn,
@@ -237,7 +238,7 @@ function storyOf(programme: ProgrammeFact, members: readonly Member[]): readonly
         ({ key, code, on }): StoryLine => ({
           key: `${name}${key}`,
           on: on ?? programme.on,
-          words: `${of}${CHECK_NAMES[code]} answered by the look`,
+          words: `${of}${CHECK_NAMES[code]} answered by the inspection`,
           ...NO_ANSWER,
         }),
       );
@@ -247,7 +248,7 @@ function storyOf(programme: ProgrammeFact, members: readonly Member[]): readonly
         ({ key, code, on, from, to, because }): StoryLine => ({
           key: `${name}${key}${on}`,
           on,
-          words: `${of}${CHECK_NAMES[code]} moved from ${rangeWords({ from: from.earliest, to: from.latest })} to ${rangeWords({ from: to.earliest, to: to.latest })}, because of ${because}`,
+          words: `${of}${windowMoved(code, from, to)}, after ${because}`,
           ...NO_ANSWER,
         }),
       );
@@ -257,7 +258,7 @@ function storyOf(programme: ProgrammeFact, members: readonly Member[]): readonly
         ({ check, reason, on }): StoryLine => ({
           key: `${name}${check.key}skipped`,
           on,
-          words: `${of}${CHECK_NAMES[check.code]} left out: ${reason}`,
+          words: `${of}${CHECK_NAMES[check.code]} skipped: ${reason}`,
           ...NO_ANSWER,
         }),
       );

@@ -50,7 +50,7 @@ function edgeWords(edge: readonly EdgeFrames[], hive: Hive): string {
     const held = edge.filter(({ boxId }) => boxId === box.id).map(({ holds }) => frameKindWords(holds));
     return held.length === 0 ? [] : [`${held.join(', ')} (${boxTitle(hive, box).toLowerCase()})`];
   });
-  return `Near the edge: one frame taken for something else would change this. Look again at the frames of ${boxes.join(' and of ')}`;
+  return `Near the edge: one frame misread would change this. Look again at the frames of ${boxes.join(' and of ')}`;
 }
 
 export function roomWords(room: Room, today: Day): RoomWords {
@@ -65,15 +65,13 @@ export function roomWords(room: Room, today: Day): RoomWords {
         : 'No eggs were found, so nobody can say when room would end',
       `Free to lay in: ${about(free)} cells`,
       ...(isCounted && rate.now > 0
-        ? ['The frames were only counted: there may be a quarter less brood, and the days allow for that']
+        ? ['Frames counted, not painted: there may be a quarter less brood, and the days allow for that']
         : []),
       ...(broodMovedOn !== null
-        ? [`Brood was moved on ${dayWords(broodMovedOn)}: only what she laid since says how fast she lays`]
+        ? [`Brood was moved on ${dayWords(broodMovedOn)}: only what she laid since shows how fast she lays`]
         : []),
       ...(nectarDecides !== null
-        ? [
-            `Reckoned with ${nectarDecides} kg of nectar a day, which brings the day forward; the figure is in the settings`,
-          ]
+        ? [`With ${nectarDecides} kg of nectar a day, which brings the day forward (you can change it in the settings)`]
         : []),
       ...(unseen > 0 ? [`Not looked at: ${about(unseen)} cells. The later day counts them as free`] : []),
       ...(bound

@@ -48,7 +48,7 @@ describe('Today', () => {
 
   it('puts the apiary with the latest first, then what to leave shut, then the rest', () => {
     const view = todayView(yard(later, never, urgent, shut, late), day(TODAY));
-    expect(view.headline).toBe('3 hives to see to, 1 late');
+    expect(view.headline).toBe('3 hives due, 1 late');
     expect(view.bands.map(({ title, rows }) => [title, rows.map(({ name }) => name)])).toEqual([
       ['Orchard · 1 hive', ['Late']],
       ['Quarry · 2 hives', ['Urgent', 'Never']],

@@ -68,7 +68,7 @@ export function todayView({ colonies }: Yard, today: Day): TodayView {
 
 function headline(due: number, late: number): string {
   if (due === 0) return 'Nothing is due today';
-  const hives = `${due} ${due === 1 ? 'hive' : 'hives'} to see to`;
+  const hives = `${due} ${due === 1 ? 'hive' : 'hives'} due`;
   return late === 0 ? hives : `${hives}, ${late} late`;
 }
 

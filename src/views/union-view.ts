@@ -44,7 +44,7 @@ export function unionView(home: Unit, other: Unit, ages: QueenAges): UnionView {
   const told = whichQueenStays(...queens);
   if (told === null) {
     const why =
-      'Both lay, and nothing in the book tells the younger or the better layer: keep the one whose bees you like better.';
+      'Both lay, and nothing in your records tells the younger or the better layer: keep the one whose bees you like better.';
     return { id, name, both: { why, goes: null } };
   }
   const goes = told.stays === 0 ? 1 : 0;

@@ -48,7 +48,7 @@ function whichHalfCheck({ queen, parts, today }: ScheduleFrom, since: Day): Chec
     code,
     window: { earliest: addDays(since, from), ideal: addDays(since, ideal), latest: addDays(since, to) },
     why: isShut
-      ? `Both are to be left shut, and which has the queen is not known. Open one only: at the first eggs close it, and leave the other shut. Eggs tell until ${dayWords(addDays(since, EGGS_TELL.to))}.`
+      ? `Leave both shut: which has the queen is not known. Open one only: at the first eggs close it, and leave the other shut. Eggs tell until ${dayWords(addDays(since, EGGS_TELL.to))}.`
       : why,
     ...(isShut ? { order: 'Look into one half only, for eggs' } : {}),
     programme: { id: part.programme.id, unit: 'both' },

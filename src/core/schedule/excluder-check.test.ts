@@ -47,7 +47,7 @@ describe('an excluder that went on', () => {
     const check = asked([without, on], '2027-05-10');
     expect(check?.order).toBe('Look for eggs above the excluder');
     expect(check?.days).toEqual(['2027-05-14', '2027-05-14', '2027-05-17']);
-    expect(check?.why).toContain('nobody saw the queen below it. By 14 May');
+    expect(check?.why).toContain('the queen was not seen below it. By 14 May');
     expect(check?.why).not.toContain('Drones');
   });
 

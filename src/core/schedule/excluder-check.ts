@@ -13,7 +13,7 @@ const LOOK_WITHIN = figure('Look above an excluder for eggs within', 7, 'days', 
 const FIND_WITHIN = figure('A queen above an excluder is found within', 3, 'days', SOURCES.caution);
 
 const DRONES_OUT =
-  'Drones that hatch up there cannot get down through it: give them a way out above until the brood is gone.';
+  'Drones that emerge up there cannot get through it: give them a way out above until the brood is gone.';
 
 /**
  * Where an excluder went on without the queen being seen below it, or brood was found in a super above one: is she up there? Eggs found
@@ -46,9 +46,9 @@ export function excluderCheck({ frames, queen, parts, look, today }: ScheduleFro
   if (!(isUnseen || above.hasBroodInSuper) || isSeenBelow(newSince)) return null;
   const reasons = [
     ...(isUnseen
-      ? [`The excluder went on by ${found}, and nobody saw the queen below it`]
+      ? [`The excluder went on by ${found}, and the queen was not seen below it`]
       : [`Brood in a super above the excluder on ${found}`]),
-    `By ${dayWords(newSince)} all eggs of before have hatched: eggs up there then are hers, and she is above`,
+    `By ${dayWords(newSince)} all earlier eggs have hatched: eggs up there then are new, and she is above`,
   ];
   return aCheck({
     key,

@@ -46,5 +46,5 @@ function nestAloneUntil({ parts }: ScheduleFrom): Day | null {
 const intoBoxAbove = (check: Check, until: Day): Check => ({
   ...check,
   order: 'Look into the box above, and leave the nest alone',
-  why: `The nest has its new frames and is left alone until ${dayWords(until)}. Tip up the box above and look along the bottom bars; open the nest only for cups with eggs or charged cells. ${check.why}`,
+  why: `Leave the nest alone with its new frames until ${dayWords(until)}. Tip up the box above and look along the bottom bars; open the nest only for eggs in cups or charged cells. ${check.why}`,
 });

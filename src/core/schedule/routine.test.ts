@@ -36,7 +36,7 @@ describe('the routine look', () => {
       'You broke cells down. That buys time until 13 May; it does not stop swarming.',
     );
     expect(routine({ clipped: true }).why).toContain(
-      'A cell could be closed after 17 May. She is clipped: she herself may be lost with a swarm that returns; the colony once a virgin is out, from 25 May.',
+      'A missed cell could be sealed after 17 May. She is clipped: she herself may be lost with a swarm that returns; the colony once a virgin is out, from 25 May.',
     );
   });
 

@@ -21,7 +21,7 @@ describe('the price of breaking cells down', () => {
     expect(second.words).toContain('A method that parts the queen from her brood would.');
     const twice = price([look('05-07', 1), look('05-10', 2)]);
     expect(twice).toMatchObject({ timesBefore: 2, isWorking: false });
-    expect(twice.words).toContain('Done twice running already. It is not working');
+    expect(twice.words).toContain('You have done it twice in a row. It is not working');
     expect(price([look('05-04', 1), look('05-07', 1), look('05-10', 2)]).words).toContain('Done 3 times running');
   });
 

@@ -40,7 +40,7 @@ export function takingDownPrice(
   const isWorking = timesBefore + 1 < TIMES_IN_A_ROW.value;
   const buys = `Breaking cells down buys time until ${dayWords(rule.latest)}; it does not stop swarming.`;
   const times = timesBefore === 1 ? 'once' : timesBefore === 2 ? 'twice' : `${timesBefore} times`;
-  const done = timesBefore === 0 ? '' : ` Done ${times} running already.`;
+  const done = timesBefore === 0 ? '' : ` You have done it ${times} in a row.`;
   const plainly = isWorking
     ? ''
     : ' It is not working: they begin again each time. A method that parts the queen from her brood would.';

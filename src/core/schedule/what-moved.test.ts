@@ -36,7 +36,7 @@ describe('what moved', () => {
     // An egg on the 10th may be of that day; closed on the 16th it was laid by the 8th.
     const moved = movesOf(nucSwarm(closed).schedules);
     expect(moved.map(({ code, on, because }) => [code, iso(on), because])).toEqual([
-      ['eggs', '05-16', 'what was seen on 16 May'],
+      ['eggs', '05-16', 'the inspection of 16 May'],
     ]);
     const [eggs] = moved;
     expect(eggs && iso(eggs.to.latest) < iso(eggs.from.latest)).toBe(true);

@@ -21,21 +21,21 @@ const sameWindow = (a: CheckWindow, b: CheckWindow) =>
 function because(step: Step): string {
   switch (step.kind) {
     case 'look':
-      return `what was seen on ${dayWords(step.on)}`;
+      return `the inspection of ${dayWords(step.on)}`;
     case 'queen':
       return `what happened to the queen on ${dayWords(step.on)}`;
     case 'given':
       return `a cell given away on ${dayWords(step.on)}`;
     case 'arrived':
-      return `a cell brought on ${dayWords(step.on)}`;
+      return `a cell given to it on ${dayWords(step.on)}`;
     case 'programme':
-      return `what was begun on ${dayWords(step.on)}`;
+      return `what was started on ${dayWords(step.on)}`;
     case 'half':
       return `the queenless half found on ${dayWords(step.on)}`;
     case 'survey':
-      return `the frames on ${dayWords(step.on)}`;
+      return `the survey of ${dayWords(step.on)}`;
     case 'answer':
-      return `what was answered on ${dayWords(step.on)}`;
+      return `the result of ${dayWords(step.on)}`;
   }
 }
 

@@ -43,6 +43,6 @@ export const changedMeanwhile = (isDeleted: boolean): Result<never> =>
     path: [],
     code: 'changed-meanwhile',
     message: isDeleted
-      ? 'This was deleted in the book meanwhile. Nothing was changed: look at both, and say what stands.'
-      : 'This was changed in the book meanwhile. Nothing was changed now: look at both, and say which stands.',
+      ? 'This was deleted in your records meanwhile. Nothing was changed: look at both, and say what stands.'
+      : 'This was changed in your records meanwhile. Nothing was changed now: look at both, and say which stands.',
   });

@@ -46,13 +46,13 @@ function colonyIssues(db: Db, colony: ColonyFact, { today }: Now): Issue[] {
   const issues: Issue[] = [];
   const { id, apiaryId, parentColonyId, name, startedOn, endedOn } = colony;
   if (!db.select().from(apiaries).where(eq(apiaries.id, apiaryId)).get()) {
-    issues.push({ path: ['apiaryId'], code: 'unknown-reference', message: 'Choose an apiary that is in the book.' });
+    issues.push({ path: ['apiaryId'], code: 'unknown-reference', message: 'Choose an apiary from the list.' });
   }
   if (parentColonyId !== null && !db.select().from(colonies).where(eq(colonies.id, parentColonyId)).get()) {
     issues.push({
       path: ['parentColonyId'],
       code: 'unknown-reference',
-      message: 'Choose a parent that is in the book.',
+      message: 'Choose a parent from the list.',
     });
   }
   if (parentColonyId !== null && ancestorsOf(db, parentColonyId).has(id)) {

@@ -38,7 +38,7 @@ export function saveInspection(
       if (taken === 'ask') return changedMeanwhile(standing?.isDeleted ?? false);
       const facts = loadColonyFacts(tx, { colonyIds: [entry.colonyId] }).get(entry.colonyId);
       if (!facts) {
-        const message = 'This colony is not in the book. Choose one that is, or add it first.';
+        const message = 'This colony is not in your records. Choose one that is, or add it first.';
         return failure({ path: ['colonyId'], code: 'unknown-reference', message });
       }
       const known = { ...facts, cells: cellsOf(tx, entry.colonyId) };

@@ -9,7 +9,7 @@ import { inspections, photos } from '../../db/schema/tables';
 export function savePhoto(db: Db, photo: PhotoRow): Result<{ id: string }> {
   return db.transaction((tx) => {
     if (!tx.select({ id: inspections.id }).from(inspections).where(eq(inspections.id, photo.inspectionId)).get()) {
-      const message = 'The inspection of this photo is not in the book. Save the inspection first.';
+      const message = 'The inspection of this photo is not in your records. Save the inspection first.';
       return failure({ path: ['inspectionId'], code: 'unknown-reference', message });
     }
     tx.insert(photos).values(photo).onConflictDoNothing().run();

@@ -43,7 +43,7 @@ export function saveQueenEvent(db: Db, { event, newQueen }: QueenEntry, now: Now
 function queenIssues(db: Db, { event, newQueen }: QueenEntry, { today }: Now): Issue[] {
   const colony = db.select().from(colonies).where(eq(colonies.id, event.colonyId)).get();
   if (!colony) {
-    return [{ path: ['event', 'colonyId'], code: 'unknown-reference', message: 'Choose a colony in the book.' }];
+    return [{ path: ['event', 'colonyId'], code: 'unknown-reference', message: 'Choose a colony from the list.' }];
   }
   if (day(event.on) > today || (event.to !== null && day(event.to) > today)) {
     const message = 'That is in the future. Choose today or an earlier day.';
@@ -61,7 +61,7 @@ function queenIssues(db: Db, { event, newQueen }: QueenEntry, { today }: Now): I
     const { id, emergedFrom, emergedTo, motherQueenId } = newQueen;
     const isMotherKnown = motherQueenId === null || db.select().from(queens).where(eq(queens.id, motherQueenId)).get();
     if (!isMotherKnown || motherQueenId === id) {
-      const message = 'Choose her mother among the queens in the book, or leave it open.';
+      const message = 'Choose her mother among your queens, or leave it open.';
       return [{ path: ['newQueen', 'motherQueenId'], code: 'unknown-reference', message }];
     }
     if (emergedFrom !== null && emergedTo !== null && emergedTo < emergedFrom) {
@@ -71,10 +71,10 @@ function queenIssues(db: Db, { event, newQueen }: QueenEntry, { today }: Now): I
   }
   const known = newQueen?.id === event.queenId || db.select().from(queens).where(eq(queens.id, event.queenId)).get();
   if (!known) {
-    return [{ path: ['event', 'queenId'], code: 'unknown-reference', message: 'Choose a queen in the book.' }];
+    return [{ path: ['event', 'queenId'], code: 'unknown-reference', message: 'Choose a queen from the list.' }];
   }
   if (event.hivedAsId !== null && !db.select().from(colonies).where(eq(colonies.id, event.hivedAsId)).get()) {
-    const message = 'Choose the colony that the swarm was hived as among those in the book.';
+    const message = 'Choose the colony that the swarm was hived as from the list.';
     return [{ path: ['event', 'hivedAsId'], code: 'unknown-reference', message }];
   }
   const elsewhere = db.select().from(queenEvents).where(eq(queenEvents.id, event.id)).get();

@@ -32,7 +32,7 @@ export function saveSurvey(
       if (taken === 'ask') return changedMeanwhile(standing?.isDeleted ?? false);
       const colony = tx.select().from(colonies).where(eq(colonies.id, survey.colonyId)).get();
       if (!colony) {
-        const message = 'This colony is not in the book. Choose one that is, or add it first.';
+        const message = 'This colony is not in your records. Choose one that is, or add it first.';
         return failure({ path: ['colonyId'], code: 'unknown-reference', message });
       }
       const issues = [...timeIssues(survey, colony.startedOn, now), ...hiveIssues(survey, loadSettings(tx))];

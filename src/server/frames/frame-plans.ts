@@ -26,7 +26,7 @@ import { startAll } from '../programmes/start-all';
 export function saveFramePlan(db: Db, plan: FramePlan): Result<{ id: string }> {
   return db.transaction((tx) => {
     if (!tx.select().from(colonies).where(eq(colonies.id, plan.colonyId)).get()) {
-      return failure({ path: ['colonyId'], code: 'unknown-reference', message: 'Choose a colony in the book.' });
+      return failure({ path: ['colonyId'], code: 'unknown-reference', message: 'Choose a colony from the list.' });
     }
     const settings = loadSettings(tx);
     const issues = plan.units.flatMap(({ hive }, i) =>

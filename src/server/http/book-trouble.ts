@@ -21,7 +21,7 @@ const TROUBLES: readonly (readonly [RegExp, Trouble])[] = [
     {
       code: 'server-fault',
       message:
-        'Another program holds the book just now. Nothing was stored: close that program, or wait a moment and try again.',
+        'Another program holds your records just now. Nothing was stored: close that program, or wait a moment and try again.',
     },
   ],
   [
@@ -29,7 +29,7 @@ const TROUBLES: readonly (readonly [RegExp, Trouble])[] = [
     {
       code: 'server-fault',
       message:
-        'The file of the book cannot be written. Nothing was stored: see to its rights, and to those of its folder.',
+        'The file with your records cannot be written. Nothing was stored: see to its rights, and to those of its folder.',
     },
   ],
   [
@@ -37,7 +37,7 @@ const TROUBLES: readonly (readonly [RegExp, Trouble])[] = [
     {
       code: 'server-fault',
       message:
-        'The file of the book is damaged, or its disk is. Stop Ubbet, and bring the newest backup back: npm run bring-back.',
+        'The file with your records is damaged, or its disk is. Stop Ubbet, and bring the newest backup back: npm run bring-back.',
     },
   ],
   [
@@ -45,7 +45,7 @@ const TROUBLES: readonly (readonly [RegExp, Trouble])[] = [
     {
       code: 'duplicate-id',
       message:
-        'Something in this entry is in the book already, or names something that is not. Nothing was stored: reload the page and enter it again.',
+        'Something in this entry is in your records already, or names something that is not. Nothing was stored: reload the page and enter it again.',
     },
   ],
 ];

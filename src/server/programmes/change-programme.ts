@@ -31,7 +31,7 @@ import { versionOf } from '../../device/version-of';
 const UNKNOWN: Issue = {
   path: ['programmeId'],
   code: 'not-found',
-  message: 'This programme is not in the book. Reload the page.',
+  message: 'This programme is not in your records. Reload the page.',
 };
 
 const standing = (db: Db, id: string) =>
@@ -114,7 +114,7 @@ export function takeBackAnswer(db: Db, id: string, now: Now): Result<{ id: strin
 export function changeCheck(db: Db, change: CheckChange, now: Now): Result<{ id: string }> {
   return db.transaction((tx) => {
     if (!tx.select().from(colonies).where(eq(colonies.id, change.colonyId)).get()) {
-      return failure({ path: ['colonyId'], code: 'unknown-reference', message: 'Choose a colony in the book.' });
+      return failure({ path: ['colonyId'], code: 'unknown-reference', message: 'Choose a colony from the list.' });
     }
     if (change.kind === 'skipped' && change.reason === '') {
       return failure({ path: ['reason'], code: 'missing', message: 'Say why it is left out; you will want to know.' });
@@ -149,7 +149,7 @@ export function endProgramme(db: Db, { id, endedOn }: z.infer<typeof programmeEn
     const programme = standing(tx, id);
     if (!programme) return failure(UNKNOWN);
     if (endedOn !== null && (endedOn < programme.on || day(endedOn) > now.today)) {
-      const message = `Give a day from ${dayWords(day(programme.on))} to ${dayWords(now.today)}.`;
+      const message = `Choose a day from ${dayWords(day(programme.on))} to ${dayWords(now.today)}.`;
       return failure({ path: ['endedOn'], code: 'out-of-range', message });
     }
     addRevision(tx, { entity: 'programme', entityId: id, action: 'corrected', before: programme }, now);

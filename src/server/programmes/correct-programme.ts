@@ -43,7 +43,7 @@ export function correctProgramme(db: Db, correction: Correction, now: Now): Resu
       .where(and(eq(programmes.id, correction.id), isNull(programmes.deletedAt)))
       .get();
     if (!stored) {
-      const message = 'This programme is not in the book. Reload the page.';
+      const message = 'This programme is not in your records. Reload the page.';
       return failure({ path: ['id'], code: 'not-found', message });
     }
     const children = childrenOf(tx, stored);

@@ -43,7 +43,7 @@ export function startProgramme(db: Db, start: ProgrammeStart, now: Now): Result<
       const on = day(start.on);
       const facts = loadColonyFacts(tx, { colonyIds: [start.colonyId] }).get(start.colonyId);
       if (!colony || !facts) {
-        return failure({ path: ['colonyId'], code: 'unknown-reference', message: 'Choose a colony in the book.' });
+        return failure({ path: ['colonyId'], code: 'unknown-reference', message: 'Choose a colony from the list.' });
       }
       const method = methodNamed(start.method);
       const state = foldColony(facts, loadSettings(tx), on);
@@ -66,7 +66,7 @@ export function startProgramme(db: Db, start: ProgrammeStart, now: Now): Result<
 const KNOWN_ID = (path: Issue['path']): Issue => ({
   path,
   code: 'duplicate-id',
-  message: 'This is in the book already, for something else. Reload the page and enter it again.',
+  message: 'This is in your records already, for something else. Reload the page and enter it again.',
 });
 
 function dayIssues(on: Day, to: Day | null, startedOn: Day, { ended }: ColonyState, { today }: Now): Issue[] {
@@ -96,7 +96,7 @@ function unitIssues(db: Db, { newColony, withColonyId, colonyId }: ProgrammeStar
     issues.push({ path: ['newColony'], code: makesOne ? 'missing' : 'not-for-this-method', message });
   }
   if (newColony && !db.select().from(apiaries).where(eq(apiaries.id, newColony.apiaryId)).get()) {
-    const message = 'Choose an apiary that is in the book.';
+    const message = 'Choose an apiary from the list.';
     issues.push({ path: ['newColony', 'apiaryId'], code: 'unknown-reference', message });
   }
   if (newColony && db.select().from(colonies).where(eq(colonies.id, newColony.id)).get()) {

@@ -20,12 +20,12 @@ interface Props {
 export function WhatItBegins({ view, draft, isBegun, issues, onIsBegun, onChange }: Props) {
   const { title } = methodNamed(view.method);
   return (
-    <section aria-label="What it begins" className="mt-4">
-      <h2 className="border-t-2 border-ink pt-1 text-lg">What it begins</h2>
+    <section aria-label="What it starts" className="mt-4">
+      <h2 className="border-t-2 border-ink pt-1 text-lg">What it starts</h2>
       <Choice<'begins' | 'moves'>
-        legend="Once the list is worked off"
+        legend="Once the list is ticked off"
         options={[
-          { value: 'begins', name: `${title} is begun`, hint: 'that day, with all its checks' },
+          { value: 'begins', name: `${title} is started`, hint: 'that day, with all its checks' },
           { value: 'moves', name: 'frames are moved', hint: 'and nothing more' },
         ]}
         value={isBegun ? 'begins' : 'moves'}

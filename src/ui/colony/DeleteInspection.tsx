@@ -24,7 +24,7 @@ export function DeleteInspection({ id, when }: { id: string; when: string }) {
           </button>
         }
         title={`Delete the inspection of ${when}?`}
-        body="All dates are reckoned without it. It stays in the book and can be put back below the list."
+        body="All dates are worked out without it. It stays in your records and can be restored below the list."
         yes="Delete it"
         onYes={remove}
       />

@@ -136,7 +136,7 @@ function Inside({ look, when, onBringBack }: { look: BackupLook; when: string; o
         <p>{`Last inspections: ${look.last.map(({ colony, at: minute }) => `${colony}, ${minuteWords(minute)}`).join('; ')}.`}</p>
       )}
       {differs.length === 0 ? (
-        <p>It is the same as the book now.</p>
+        <p>It is the same as your records now.</p>
       ) : (
         differs.map((words) => <p key={words}>{words}</p>)
       )}
@@ -148,7 +148,7 @@ function Inside({ look, when, onBringBack }: { look: BackupLook; when: string; o
                 Bring it back …
               </button>
             }
-            title={`Bring the book back as it was on ${when}?`}
+            title={`Bring your records back as they were on ${when}?`}
             body={`${differs.join(' ')} A backup of now is made first, and it can be undone.`}
             yes="Bring it back"
             onYes={onBringBack}

@@ -63,7 +63,7 @@ export function DataPage({ file, isDemo, feed }: { file: string; isDemo: boolean
         </section>
         <section className="mt-8">
           <h2 className="border-t-2 border-ink pt-2 text-xl">Erase everything</h2>
-          <p className="mt-1">Takes every apiary, colony and inspection out of the book. A backup is made first.</p>
+          <p className="mt-1">Erases every apiary, colony and inspection from your records. A backup is made first.</p>
           <WipeSeason />
         </section>
       </div>

@@ -153,7 +153,7 @@ function MethodLane({ method, colony, axis }: { method: MethodView; colony: Name
         <TimeStrip axis={axis} marks={marks} name={title} />
         <Facts
           facts={[
-            { name: 'Find the queen', value: needsQueen ? 'yes' : 'no' },
+            { name: 'Queen must be found', value: needsQueen ? 'yes' : 'no' },
             { name: 'Bring', value: kit.join(', ') },
             { name: 'Lifting', value: lifting },
             { name: 'Visits and laying', value: `${visits} ${laying}` },

@@ -6,7 +6,7 @@ import type { Issue } from '../../core/problems/issue';
 /** What each field is called on the screen. */
 const FIELD_NAMES: Readonly<Record<string, string>> = {
   at: 'Day and time',
-  thoroughness: 'How well you looked',
+  thoroughness: 'How thoroughly you checked',
   youngest: 'Youngest brood',
   layingRoomDays: 'Laying room',
   note: 'Note',

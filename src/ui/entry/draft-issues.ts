@@ -15,7 +15,7 @@ const COUNTED = [
 export function draftIssues(draft: Draft): Issue[] {
   const issues: Issue[] = [];
   if (parseDay(draft.at.slice(0, 10)) === null || !TIME.test(draft.at.slice(11))) {
-    issues.push({ path: ['at'], code: 'not-a-date', message: 'Give a day and a time that exist.' });
+    issues.push({ path: ['at'], code: 'not-a-date', message: 'Choose a real date and time.' });
   }
   if (draft.thoroughness === null) {
     issues.push({

@@ -123,7 +123,7 @@ export function QueenForm({ colonyId, colonyName, known, today, now, corrects }:
                   {name}
                 </option>
               ))}
-              <option value={NEW}>one not in the book yet</option>
+              <option value={NEW}>one not in your records yet</option>
             </select>
           )}
         </Field>

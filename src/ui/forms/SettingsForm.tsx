@@ -82,7 +82,7 @@ export function SettingsForm({ settings }: { settings: Settings }) {
         {number(
           'fixedIntervalDays',
           'Fixed interval in the swarm season',
-          'Days between looks. Left empty, the date follows from how well you looked; with a number, the risk it takes is shown.',
+          'Days between inspections. Left empty, the date follows from how thoroughly you checked; with a number, the risk it takes is shown.',
           true,
         )}
         <h2 className="mt-8 border-t-2 border-ink pt-2 text-xl">Methods</h2>

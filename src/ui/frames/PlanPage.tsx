@@ -106,7 +106,7 @@ export function PlanPage({ plan, colony, title, cautions, begins, startPath, min
       </ol>
       {begins !== null && (
         <p className="mt-3 max-w-prose">
-          {`When all is done, “${begins}” is begun on that day${plan.begins?.start.newColony ? `, with the new colony ${plan.begins.start.newColony.name}` : ''}. Its checks follow from there.`}
+          {`When all is done, “${begins}” is started on that day${plan.begins?.start.newColony ? `, with the new colony ${plan.begins.start.newColony.name}` : ''}. Its checks follow from there.`}
         </p>
       )}
       {!isOver && (

@@ -32,7 +32,7 @@ export function SurveyHistory({ surveys, deleted }: Props) {
                 </button>
               }
               title={`Delete the survey of ${when}?`}
-              body="Room and dates are reckoned without it. It stays in the book and can be put back below."
+              body="Room and dates are worked out without it. It stays in your records and can be restored below."
               yes="Delete it"
               onYes={() => void sendTo(`/api/surveys/${id}`, {}, 'DELETE')}
             />

@@ -68,11 +68,11 @@ export function HiveActs({ colony, last, settings, minute }: Props) {
   };
   return (
     <details className="mt-3 border-2 border-line px-3">
-      <summary className="min-h-11 cursor-pointer py-2 font-bold">Something done without looking at the frames</summary>
+      <summary className="min-h-11 cursor-pointer py-2 font-bold">Something you did without inspecting</summary>
       <IssueList issues={issues} />
       {said.length > 0 && (
         <p role="status" className="text-larch font-semibold">
-          {`Noted: ${said.map((act) => ACT_WORDS[act]).join(', ')}.`}
+          {`Saved: ${said.map((act) => ACT_WORDS[act]).join(', ')}.`}
         </p>
       )}
       <p className="flex flex-wrap gap-2 py-2">
@@ -89,7 +89,7 @@ export function HiveActs({ colony, last, settings, minute }: Props) {
         ))}
       </p>
       <p className="text-muted pb-2 text-sm">
-        Each tap is noted at once, with the day. What was tapped by mistake is deleted among the surveys of the frames.
+        Each tap is saved at once, with the day. Tapped by mistake? Delete it under Surveys on the frames page.
       </p>
     </details>
   );

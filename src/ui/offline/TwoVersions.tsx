@@ -31,7 +31,7 @@ export function TwoVersions({ kind, id, mine, labelOf, onStored, onMine }: Props
   useEffect(() => {
     void ask<Stored>(`/api/${kind}s/${id}`).then((asked) => setStored(asked.ok ? asked.value : 'no-answer'));
   }, [kind, id]);
-  if (stored === null) return <p role="status">Asking for what is in the book …</p>;
+  if (stored === null) return <p role="status">Asking for what your records say …</p>;
   if (stored === 'no-answer')
     return <p role="status">The server does not answer just now; both are kept until it does.</p>;
   const theirs =
@@ -51,7 +51,7 @@ export function TwoVersions({ kind, id, mine, labelOf, onStored, onMine }: Props
               entered here
             </th>
             <th scope="col" className="border-b-2 border-ink py-1">
-              in the book{stored.isDeleted && ', deleted'}
+              in your records{stored.isDeleted && ', deleted'}
             </th>
           </tr>
         </thead>
