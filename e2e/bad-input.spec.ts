@@ -13,7 +13,7 @@ test('what cannot be is refused by name, and what was typed stays', async ({ pag
   const problems = page.getByRole('alert').first();
 
   await saveInspection(page);
-  await expect(problems).toContainText('How well you looked: Say how well you looked');
+  await expect(problems).toContainText('How thoroughly you checked: Say how thoroughly');
   await choose(page, 'How thoroughly did you check for cells?', CLEARED);
 
   await setTime(page, '2027-05-11', '12:00');

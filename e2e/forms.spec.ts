@@ -81,7 +81,7 @@ test('cells broken down at the visit are counted apart from those left', async (
   await choose(page, 'How thoroughly did you check for cells?', CLEARED);
   await saveInspection(page);
   await expect(page.getByRole('region', { name: 'Reading' })).toContainText(
-    'that buys until 13 May, it is not control',
+    'That buys time until 13 May; it does not stop swarming',
   );
   await page.getByText('2 cells that are over').click();
   await expect(page.locator('[data-cell=a]')).toContainText('broken down as charged (large larva)');

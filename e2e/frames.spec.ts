@@ -184,7 +184,7 @@ test.describe('in the demo', () => {
   }) => {
     await openColony(page, 'Burnet');
     await page.getByRole('link', { name: 'Survey again' }).click();
-    await expect(page.getByText('The frames as they were found on 13 May, with what has hatched')).toBeVisible();
+    await expect(page.getByText('The frames as they were found on 13 May, with bees emerged')).toBeVisible();
     const sides = page.getByRole('list', { name: 'Brood box, frames' }).getByRole('group');
     await page.getByRole('group', { name: 'Paint with' }).getByRole('button', { name: 'empty comb' }).click();
     // Over the first three frames in one stroke.

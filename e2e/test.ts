@@ -71,7 +71,7 @@ export const CLEARED = 'every brood frame, bees shaken or brushed off';
 
 export async function setTime(page: Page, day: string, time: string) {
   await page.getByLabel('Day', { exact: true }).fill(day);
-  await page.getByLabel('Time').fill(time);
+  await page.getByLabel('Time', { exact: true }).fill(time);
 }
 
 export async function saveInspection(page: Page) {

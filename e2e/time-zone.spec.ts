@@ -19,7 +19,7 @@ for (const zone of ['America/New_York', 'Pacific/Auckland']) {
       await page.getByRole('link', { name: 'Enter an inspection' }).click();
       const [day, time] = clockIn(zone);
       await expect(page.getByLabel('Day', { exact: true })).toHaveValue(day);
-      const shown = await page.getByLabel('Time').inputValue();
+      const shown = await page.getByLabel('Time', { exact: true }).inputValue();
       const minutes = (text: string) => Number(text.slice(0, 2)) * 60 + Number(text.slice(3));
       expect(Math.abs(minutes(shown) - minutes(time))).toBeLessThanOrEqual(3);
       await choose(page, 'Eggs?', 'seen');
