@@ -52,7 +52,7 @@ test('a pollen-bound hive is counted, warned of, freed on the board, and found s
     [4, 'pollen'],
     ['rest', 'sealed honey'],
   ]);
-  await expect(page.getByText('All 11 frames told.')).toBeVisible();
+  await expect(page.getByText('All 11 frames counted.')).toBeVisible();
   await page.getByLabel('Seams covered in all').fill('8');
   await page.getByRole('button', { name: 'Save the frames' }).click();
   await expect(page.getByRole('region', { name: 'Room' })).toContainText('Pollen-bound');
@@ -357,7 +357,7 @@ test('a box that is counted in part is asked about before it is saved', async ({
     [1, 'pollen'],
   ]);
   await page.getByRole('button', { name: 'Save the frames' }).click();
-  await expect(page.getByRole('alert').first()).toContainText('Brood box: 6 of 11 places are not told');
+  await expect(page.getByRole('alert').first()).toContainText('Brood box: 6 of 11 places are missing');
   await page.getByRole('button', { name: '6 not looked at' }).click();
   await page.getByRole('button', { name: 'Save the frames' }).click();
   // What nobody looked at is neither full nor empty: it widens the days, and is said.

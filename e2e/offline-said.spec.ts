@@ -90,7 +90,7 @@ test('frames are surveyed at the hive without a signal, and begun surveys are ta
   await expect(page.getByText('Taken up where you left off')).toBeVisible();
   await expect(page.getByLabel('Seams covered')).toHaveValue('7');
   await page.getByRole('link', { name: '◂ School roof' }).click();
-  await expect(page.getByRole('link', { name: /Betony/ }).first()).toContainText('frames half told');
+  await expect(page.getByRole('link', { name: /Betony/ }).first()).toContainText('survey half done');
   await page
     .getByRole('link', { name: /Betony / })
     .first()

@@ -49,7 +49,7 @@ describe('what the cell clock says', () => {
     const { headline, conflict, lines, marks } = view('2027-05-16', ['10', 'sealed-ripe'], ['12', 'egg']);
     expect(headline).toBe('This cannot all be true');
     expect(conflict).toContain('“egg” on 12 May and “sealed, ripe” on 10 May cannot both be true.');
-    expect(lines.map(({ words }) => words)).toEqual(['cannot be told', 'cannot be told', 'cannot be told']);
+    expect(lines.map(({ words }) => words)).toEqual(['cannot say', 'cannot say', 'cannot say']);
     expect(marks.every(({ type }) => type === 'look')).toBe(true);
   });
 
@@ -69,7 +69,7 @@ describe('what the cell clock says', () => {
     );
     expect(made?.because).toEqual([
       'charged (large larva) on 10 May: laid 1 to 5 May (5 to 9 days old)',
-      'not there on 3 May (bees cleared off; it may be drawn over an egg or larva that was there): laid 27 Apr or later',
+      'not there on 3 May (bees shaken or brushed off; it may be drawn over an egg or larva that was there): laid 27 Apr or later',
       'not there on 4 May (bees left on, so an egg may have been missed; it may be drawn over an egg or larva that was there): laid 25 Apr or later',
       'only tipped up on 5 May: says nothing of this cell',
       'queen gone on 8 May: laid 2 to 8 May',

@@ -63,7 +63,7 @@ function headlineOf({ status, conflict, emergence, sealing }: CellDates, today: 
 }
 
 function laidWords({ laid }: CellDates): string {
-  if (!laid) return 'cannot be told';
+  if (!laid) return 'cannot say';
   return laid.from === null ? `${weekdayWords(laid.to)} or before` : rangeWords({ from: laid.from, to: laid.to });
 }
 
@@ -74,6 +74,6 @@ function ageWords({ laid }: CellDates, today: Day): string | null {
 }
 
 const windowWords = (window: Window | null) =>
-  window ? rangeWords({ from: window.earliest, to: window.latest }) : 'cannot be told';
+  window ? rangeWords({ from: window.earliest, to: window.latest }) : 'cannot say';
 const likelyWords = (window: Window | null) =>
   window ? `likely ${rangeWords({ from: window.likelyFrom, to: window.likelyTo })}` : null;

@@ -260,7 +260,7 @@ function queenNow({ queen, today }: ColonyState): string {
 function lastLaidWords({ lastLaid }: ColonyState): string | null {
   if (!lastLaid) return null;
   if (lastLaid.conflict) return 'The youngest brood noted contradicts the eggs seen before it. Correct one of the two.';
-  if (!lastLaid.lastLaid) return 'Eggs were not looked for, so when she last laid cannot be told.';
+  if (!lastLaid.lastLaid) return 'Eggs were not looked for, so it cannot say when she last laid.';
   const { from, to } = lastLaid.lastLaid;
   const when = from === null ? `${dayWords(to)} or before` : rangeWords({ from, to });
   return `Going by the brood on ${dayWords(lastLaid.seenOn)}, the last egg was laid ${when}.`;

@@ -62,7 +62,7 @@ describe('room, colony by colony', () => {
     // Where there are no eggs nobody can say, and nothing is proposed.
     const silent = line(surveyed('Silent', survey('HHSSSEHHHHH')));
     expect([silent?.headline, silent?.out, silent?.proposals]).toEqual(['No eggs found', null, []]);
-    expect(silent?.because[0]).toBe('No eggs were found, so nobody can say when room would end');
+    expect(silent?.because[0]).toBe('No eggs were found, so no day for room can be given');
   });
 
   it('frees a bound nest before it gives room', () => {

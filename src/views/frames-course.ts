@@ -58,6 +58,6 @@ export function actsThen(course: readonly FramesThen[], parts: readonly Programm
   const done = course.flatMap(({ day, done: words }) => (words.length > 0 ? [{ day, words: words.join(', ') }] : []));
   const begun = parts
     .filter(({ programme: { on } }) => on >= first)
-    .map(({ programme: { on, method } }) => ({ day: on, words: `begun: ${methodNamed(method).title}` }));
+    .map(({ programme: { on, method } }) => ({ day: on, words: `started: ${methodNamed(method).title}` }));
   return [...done, ...begun].sort((a, b) => a.day - b.day);
 }

@@ -7,6 +7,7 @@ import { allSizes, roomFigures, type Settings } from '../core/settings/settings'
 import { carryForward } from '../core/space/carry-forward';
 import { framesOfCells } from '../core/space/cell-frames';
 import { coveredIn } from '../core/space/covered';
+import type { FrameSize } from '../core/space/frame-size';
 import { framesOf, type Hive } from '../core/space/hive';
 import type { Flow } from '../core/space/nectar';
 import type { SurveyFact } from '../core/space/survey';
@@ -22,6 +23,18 @@ export interface HiveWeights {
   /** Covered seams were counted, so that bees are reckoned in. */
   readonly withBees: boolean;
 }
+
+/**
+ * What a hive weighs, box by box.
+ *
+ * @param coveredSeams in all, where they were not counted by box; null: not counted
+ */
+export const weighsOf = (hive: Hive, coveredSeams: number | null, sizes: readonly FrameSize[]): HiveWeights => ({
+  kgByBox: Object.fromEntries(
+    hive.boxes.map((box) => [box.id, boxWeight(box, coveredIn(box, hive, coveredSeams), sizes)]),
+  ),
+  withBees: coveredSeams !== null || hive.boxes.some((box) => typeof box.coveredSeams === 'number'),
+});
 
 /** A hive's frames as they stand on a day, with what is known of each. */
 export interface FramesView {
@@ -78,12 +91,7 @@ export function framesView(state: ColonyState, surveys: readonly SurveyFact[], s
     room: storedRoomWords(survey, room, roomFigures(settings), today),
     triggers: triggersOf(hive, coveredSeams, sizes),
     coveredSeams,
-    weighs: {
-      kgByBox: Object.fromEntries(
-        hive.boxes.map((box) => [box.id, boxWeight(box, coveredIn(box, hive, coveredSeams), sizes)]),
-      ),
-      withBees: coveredSeams !== null || hive.boxes.some((box) => typeof box.coveredSeams === 'number'),
-    },
+    weighs: weighsOf(hive, coveredSeams, sizes),
   };
 }
 

@@ -62,7 +62,7 @@ export function roomWords(room: Room, today: Day): RoomWords {
     because: [
       rate.now > 0
         ? `She lays ${about(rate.now)} eggs a day${TREND_WORDS[rate.trend]}`
-        : 'No eggs were found, so nobody can say when room would end',
+        : 'No eggs were found, so no day for room can be given',
       `Free to lay in: ${about(free)} cells`,
       ...(isCounted && rate.now > 0
         ? ['Frames counted, not painted: there may be a quarter less brood, and the days allow for that']

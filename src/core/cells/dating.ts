@@ -71,7 +71,7 @@ const sooner = (a: Bound | null, b: Bound): Bound => (a === null || b.on < a.on 
  * Dates one cell by cutting all that is known of its laying day together.
  *
  * - A stage seen on day D at ages f..t: laid D-t .. D-f. A dry cup on D: laid on D or later.
- * - A check on P before the first sight that held no cell: laid on P or later (bees cleared off),
+ * - A check on P before the first sight that held no cell: laid on P or later (bees shaken or brushed off),
  *   on P-3 or later (bees left on), no bound (boxes tipped up). Checks on or after the first sight say nothing.
  * - First seen after the queen was removed on R: laid R-6 .. R, since a worker larva can be raised as a queen until age 6.
  *   A cup that never held anything is left out of this.

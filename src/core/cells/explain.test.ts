@@ -32,7 +32,7 @@ describe('what everything seen says of a cell', () => {
       null,
       [
         'egg on 17 May: laid 14 to 17 May (0 to 3 days old)',
-        'not there on 10 May (bees cleared off): laid 10 May or later',
+        'not there on 10 May (bees shaken or brushed off): laid 10 May or later',
       ],
     ],
     [
@@ -59,8 +59,8 @@ describe('what everything seen says of a cell', () => {
       null,
       [
         'sealed on 17 May: laid 30 Apr to 10 May (7 to 17 days old)',
-        `not there on 3 May (bees cleared off; ${OVER}): laid 27 Apr or later`,
-        `not there on 10 May (bees cleared off; ${OVER}): laid 4 May or later`,
+        `not there on 3 May (bees shaken or brushed off; ${OVER}): laid 27 Apr or later`,
+        `not there on 10 May (bees shaken or brushed off; ${OVER}): laid 4 May or later`,
       ],
     ],
     [
@@ -70,7 +70,7 @@ describe('what everything seen says of a cell', () => {
       '05-10',
       [
         'sealed on 17 May: laid 30 Apr to 10 May (7 to 17 days old)',
-        `not there on 10 May (bees cleared off; ${OVER}): laid 4 May or later`,
+        `not there on 10 May (bees shaken or brushed off; ${OVER}): laid 4 May or later`,
         'queen gone on 10 May: laid 4 to 10 May',
       ],
     ],

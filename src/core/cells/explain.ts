@@ -22,7 +22,8 @@ export function explainDating(
     const from = notThereBefore(check, isDrawnOver);
     if (from === null) lines.push(`only tipped up on ${dayWords(on)}: says nothing of this cell`);
     else {
-      const how = hiddenAgeOf(thoroughness) === 0 ? 'bees cleared off' : 'bees left on, so an egg may have been missed';
+      const how =
+        hiddenAgeOf(thoroughness) === 0 ? 'bees shaken or brushed off' : 'bees left on, so an egg may have been missed';
       const over = isDrawnOver ? '; it may be drawn over an egg or larva that was there' : '';
       lines.push(`not there on ${dayWords(on)} (${how}${over}): laid ${dayWords(from)} or later`);
     }

@@ -47,10 +47,10 @@ const SAYS: { readonly [C in DoubtCode]: { readonly says: (day: string) => strin
   },
   'eggs-too-early': {
     says: (day) => `Eggs on ${day}, before the virgin can have laid: of a queen before her, who may still be there.`,
-    next: 'Leave it shut all the same, and look for her eggs in their window.',
+    next: 'Leave it shut anyway, and look for her eggs in their window.',
   },
   'eggs-unexplained': {
-    says: (day) => `Eggs on ${day} that nobody can have laid who is known: not known which queen.`,
+    says: (day) => `Eggs on ${day} that no known queen can have laid: not known which queen did.`,
     next: 'Find her: a second queen, a swarm that came back, or the wrong queen was taken.',
   },
   'another-queen': {

@@ -24,7 +24,7 @@ export const THOROUGHNESS_WORDS: { readonly [T in Thoroughness]: { name: string;
 };
 
 /**
- * The oldest age, in days since laying, that a cell could have had and still be overlooked: 0 with the bees cleared off,
+ * The oldest age, in days since laying, that a cell could have had and still be overlooked: 0 with the bees shaken or brushed off,
  * 3 (an egg in a cup) with the bees left on, null (anything) when only tipped up.
  */
 export function hiddenAgeOf(thoroughness: Thoroughness): number | null {

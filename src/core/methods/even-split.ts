@@ -16,13 +16,13 @@ export const evenSplit: Method = {
   kit: ['second floor, brood box and roof', 'comb or foundation', 'room for two boxes side by side'],
   cautions: ['lifting', 'stings', 'smoker', 'brood-disease'],
   lifting: 'Both boxes are set aside, and shifted by hand for some days.',
-  suits: 'Whoever cannot find the queen and has room for two boxes side by side.',
+  suits: 'For those who cannot find the queen and have room for two boxes side by side.',
   ifItFails: 'One half may stay without a queen; a half with cells left in it may still swarm.',
   clearsCells: true,
   steps: [
     'Break down live cells in both halves.',
     'Share eggs, brood, pollen, honey and bees evenly between two boxes.',
-    'Set both half a width either side of the old place, so that the flyers share.',
+    'Set both half a width either side of the old place, so that the flying bees share.',
     'Each day move the weaker half nearer the old place, the stronger further off. Where wasps or beetles are many, keep honey frames out of the weaker half.',
   ],
   units: [

@@ -10,7 +10,7 @@ export const hiveSwarm: Method = {
   kit: ['box with drawn comb or foundation', 'feeder', 'sheet or board'],
   cautions: ['stings', 'smoker', 'treatment'],
   lifting: null,
-  suits: 'Whoever has taken a swarm and has an empty hive.',
+  suits: 'For anyone with a swarm and an empty hive.',
   ifItFails: 'The swarm may leave again, or its queen may fail.',
   clearsCells: false,
   steps: [

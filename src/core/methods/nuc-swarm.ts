@@ -16,7 +16,7 @@ export const nucSwarm: Method = {
   ],
   cautions: ['stings', 'smoker', 'brood-disease', 'transport'],
   lifting: null,
-  suits: 'Whoever can find the queen and has one nuc box: little kit, the least lifting.',
+  suits: 'For those who can find the queen and have a nuc box: little kit, the least lifting.',
   ifItFails: 'The parent stays without a queen; the old one is safe in the nuc and can go back.',
   clearsCells: true,
   steps: [

@@ -32,7 +32,7 @@ export const oldSiteSwarm: Method = {
     'Find the queen: she goes into the new box on her frame, free of cells, with one more frame of sealed brood.',
     'Excluder and supers go onto the new box; the flying bees come home to it.',
     'In the parent, reduce the cells to one or two of known age; that frame is not shaken.',
-    'Give the parent food; its flyers have left it.',
+    'Give the parent food; its flying bees have left it.',
   ],
   units: [
     {

@@ -98,7 +98,7 @@ export function planMethod(method: Method, choices: PlanChoices, settings: Setti
       unit,
       code: 'move-parent',
       window,
-      why: `To the other side of the swarm: its new flyers go home to her.${risk}`,
+      why: `To the other side of the swarm: its new flying bees go home to her.${risk}`,
     });
   }
   const eggsBy = eggsWindow(emergence, settings);

@@ -30,7 +30,7 @@ export const queenSplit: Method = {
   steps: [
     'Find the queen. Move her, with three to five frames of brood and food, to another stand or apiary.',
     'See that eggs and young larvae stay behind: the parent raises emergency cells from them.',
-    'A split that stays keeps more of its flyers when it faces away or stands against a wall and is turned a few centimetres a day.',
+    'A split that stays keeps more of its flying bees when it faces away or stands against a wall and is turned a few centimetres a day.',
   ],
   units: [
     {

@@ -12,9 +12,7 @@ const SPACE_ADDITION = {
   units: [{ name: 'hive', queen: 'unchanged', gets: 'room', stands: 'where it stood' }],
   raisesQueen: null,
   options: [],
-  failures: [
-    { sign: 'Eggs in cups all the same', remedy: 'Room alone is too late now: choose a method against swarming.' },
-  ],
+  failures: [{ sign: 'Eggs in cups anyway', remedy: 'Room alone is too late now: choose a method against swarming.' }],
 } as const satisfies Partial<Method>;
 
 const OPEN_OR_INTERLEAVE =

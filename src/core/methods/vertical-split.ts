@@ -13,12 +13,12 @@ export const verticalSplit: Method = {
   cautions: ['lifting', 'stings', 'smoker', 'brood-disease'],
   lifting: 'A full box is lifted over the supers.',
   suits: 'Little room, a cold place, no second stand.',
-  ifItFails: 'The upper part stays without a queen; it is put back onto the lower one.',
+  ifItFails: 'The top box stays queenless; put it back on the lower one.',
   clearsCells: true,
   steps: [
     'Eggs, young larvae, brood and food into the upper box, without the queen. Not found? Shake every bee into the lower box, put an excluder over it and the upper box on that; the young bees come up by the next day, she cannot.',
     'The queen with the rest stays below, supers above her.',
-    'Split board between, its upper door open to one side.',
+    'Split board between, its upper entrance open to one side.',
   ],
   units: [
     {

@@ -20,13 +20,13 @@ export const walkAway: Method = {
   kit: ['second floor, brood box and roof', 'comb or foundation', 'feeder'],
   cautions: ['lifting', 'stings', 'smoker', 'brood-disease'],
   lifting: 'Half of the hive is carried to another stand.',
-  suits: 'Whoever cannot find the queen.',
+  suits: 'For those who cannot find the queen.',
   ifItFails: 'One half may stay without a queen; a half with cells left in it may still swarm.',
   clearsCells: true,
   steps: [
     'Break down live cells in both halves, or use a method that finds the queen: her half may still swarm.',
     'Share eggs, brood, pollen and honey between two boxes; eggs must be in both.',
-    'Give the half that is moved extra young bees: its flyers go home to the old place.',
+    'Give the half that is moved extra young bees: its flying bees go home to the old place.',
   ],
   units: [
     {

@@ -82,7 +82,7 @@ export const ANSWERS: { readonly [C in FollowUpCode]: readonly AnswerMeaning[] }
     { code: 'taken-down', words: 'Cells found, all broken down' },
     {
       code: 'once-more',
-      words: `All broken down; to be searched once more by day ${CELLS_ABOVE_UNTIL}`,
+      words: `All broken down; search once more by day ${CELLS_ABOVE_UNTIL}`,
       again: { from: 1, ideal: 2, to: 4, until: CELLS_ABOVE_UNTIL },
     },
     {
@@ -125,7 +125,7 @@ export const ANSWERS: { readonly [C in FollowUpCode]: readonly AnswerMeaning[] }
     { code: 'done', words: 'Split board in, upper entrance open' },
     { code: 'not-yet', words: 'Few young bees above yet', again: { from: 1, ideal: 1, to: 1 } },
   ],
-  doors: [{ code: 'changed', words: 'Doors changed' }],
+  doors: [{ code: 'changed', words: 'Entrances switched' }],
   'turn-hive': [
     { code: 'done', words: 'Turned by 15 degrees', again: { from: 1, ideal: 1, to: 1 } },
     { code: 'faces-front', words: 'Faces the front again' },
@@ -151,7 +151,7 @@ export const ANSWERS: { readonly [C in FollowUpCode]: readonly AnswerMeaning[] }
   'space-check': [
     { code: 'used', words: 'Taken up, she has room' },
     { code: 'not-yet', words: 'Not taken up yet', again: { from: 5, ideal: 7, to: 9 } },
-    { code: 'cells', words: 'Cells with eggs all the same', remedy: CELLS_AGAIN },
+    { code: 'cells', words: 'Cells with eggs anyway', remedy: CELLS_AGAIN },
   ],
   united: [
     { code: 'joined', words: 'Paper gone, at peace' },

@@ -37,7 +37,7 @@ const TOO_LATE: { readonly [C in CheckCode]?: string } = {
   act: 'It may have swarmed by then.',
   'find-cells': 'A virgin may be out by then, and casts may follow.',
   'thin-cells': 'A virgin may be out by then, and casts may follow.',
-  'move-parent': 'The parent keeps its flyers, and casts are likelier.',
+  'move-parent': 'The parent keeps its flying bees, and casts are likelier.',
   eggs: 'Without open brood for three weeks workers begin to lay.',
   released: 'She may starve, or be blocked in.',
   'clear-top-cells': 'A virgin may be out above the excluder by then.',
@@ -54,9 +54,9 @@ const TOO_EARLY: { readonly [C in CheckCode]?: string } = {
   'clear-top-cells': 'Larvae still young enough can become cells after you have looked.',
   'board-in': 'The young bees may not have come up yet, and the brood above is chilled.',
   'which-half': 'Eggs laid before the split may still be there and tell nothing.',
-  eggs: 'She may not have begun; opening the hive can cost her.',
+  eggs: 'She may not lay yet; opening the hive can lose her.',
   released: 'A queen freed too soon may be killed.',
-  'read-comb': 'They may not have begun on it.',
+  'read-comb': 'They may not have started on it.',
 };
 
 /** What is risked by doing a check on a day; null when the day is inside its window and the hive may be opened. */

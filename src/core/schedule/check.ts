@@ -143,7 +143,7 @@ export const CHECK_NAMES: { readonly [C in CheckCode]: string } = {
   'supers-check': 'supers',
   'which-half': 'which half?',
   'board-in': 'board in',
-  doors: 'doors',
+  doors: 'entrances',
   'turn-hive': 'turn',
   'shift-boxes': 'shift',
   'space-check': 'room?',

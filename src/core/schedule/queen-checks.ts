@@ -281,7 +281,7 @@ function cellSearch(from: ScheduleFrom, removed: DayRange, known: Window | null)
     list.push(inCycle(from, { code: 'find-cells', window, why }));
   }
   if (programme?.isMoved && !isOver && !answered(from, 'move-parent', removed.from)) {
-    const why = `To the other side of the swarm: its new flyers go home to her.${risk}`;
+    const why = `To the other side of the swarm: its new flying bees go home to her.${risk}`;
     list.push(inCycle(from, { code: 'move-parent', window, why }));
   }
   return list;

@@ -30,7 +30,7 @@ describe('the routine look', () => {
 
   it('says why', () => {
     expect(routine({}).why).toBe(
-      'Last inspection: bees were cleared off every brood frame. A missed cell could be sealed after 17 May.',
+      'Last inspection: bees shaken or brushed off every brood frame. A missed cell could be sealed after 17 May.',
     );
     expect(routine({ cellsRemoved: true }).why).toBe(
       'You broke cells down. That buys time until 13 May; it does not stop swarming.',

@@ -23,7 +23,7 @@ export interface Routine {
 }
 
 const LOOKED_WORDS: { readonly [T in Thoroughness]: string } = {
-  cleared: 'bees were cleared off every brood frame',
+  cleared: 'bees shaken or brushed off every brood frame',
   'bees-on': 'bees were left on, so an egg in a cup may have been missed',
   'tip-up': 'only tipped up or a few frames seen, so nothing is ruled out',
 };

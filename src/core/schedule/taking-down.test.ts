@@ -22,7 +22,9 @@ describe('the price of breaking cells down', () => {
     const twice = price([look('05-07', 1), look('05-10', 2)]);
     expect(twice).toMatchObject({ timesBefore: 2, isWorking: false });
     expect(twice.words).toContain('You have done it twice in a row. It is not working');
-    expect(price([look('05-04', 1), look('05-07', 1), look('05-10', 2)]).words).toContain('You have done it 3 times in a row');
+    expect(price([look('05-04', 1), look('05-07', 1), look('05-10', 2)]).words).toContain(
+      'You have done it 3 times in a row',
+    );
   });
 
   it('counts anew after a look without, after a long pause, and after a method', () => {

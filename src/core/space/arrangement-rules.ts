@@ -111,10 +111,7 @@ const RULES: { readonly [R in RuleName]: Rule } = {
         .filter((frame) => isEmptyFrame(frame) && isBesideYoung(place.box.frames, frame))
         .flatMap((frame) => {
           if (coldestNightC !== null && coldestNightC >= warmNightC) return [];
-          const nights =
-            coldestNightC === null
-              ? 'nobody has noted how cold the nights will be'
-              : `nights down to ${coldestNightC} °C`;
+          const nights = coldestNightC === null ? 'no night temperature entered' : `nights down to ${coldestNightC} °C`;
           return [
             on(
               frame,
@@ -148,7 +145,7 @@ const RULES: { readonly [R in RuleName]: Rule } = {
         return isBroodFrame(frame) && (goesUp || leavesHive(arrangement, before, frame.id));
       }),
     );
-    const text = 'Nobody has noted which frame the queen is on. Look on each frame before it leaves its box.';
+    const text = 'The queen’s frame is not known. Check each frame before it leaves its box.';
     return leaves ? [{ frameId: null, boxId: null, severity: 'warn', text }] : [];
   },
   'queen-in-place': (arrangement, { queenFrameId, queenUnit, otherQueenFrames, before }) => {

@@ -36,7 +36,7 @@ describe('the room of a hive', () => {
       '2027-05-13',
       '2027-05-14',
     ]);
-    // Brood but no eggs: she may not lay at all, so nobody can say when room would end.
+    // Brood but no eggs: she may not lay at all, so no day for room can be given.
     expect(room(aHive(aBox('nest', 'HHSSSEHHHHH'))).out).toBeNull();
     expect(found.course[0]).toMatchObject({ low: 5000, high: 5000 });
     expect(roomLeft(found, day('2027-05-12'))).toBe(1);

@@ -77,7 +77,7 @@ function answerIssues(db: Db, answer: CheckAnswer, now: Now): Issue[] {
     return [{ path: ['at'], code: 'in-the-future', message: 'That is in the future. Choose a time up to now.' }];
   }
   if (dayOfMinute(answer.at) < day(programme.on)) {
-    const message = `The programme was begun on ${dayWords(day(programme.on))}. Give that day or a later one.`;
+    const message = `The programme started on ${dayWords(day(programme.on))}. Choose that day or a later one.`;
     return [{ path: ['at'], code: 'contradiction', message }];
   }
   const namesHalf = answer.code === 'which-half' && answer.answer === 'known';
@@ -117,7 +117,11 @@ export function changeCheck(db: Db, change: CheckChange, now: Now): Result<{ id:
       return failure({ path: ['colonyId'], code: 'unknown-reference', message: 'Choose a colony from the list.' });
     }
     if (change.kind === 'skipped' && change.reason === '') {
-      return failure({ path: ['reason'], code: 'missing', message: 'Say why it is left out; you will want to know.' });
+      return failure({
+        path: ['reason'],
+        code: 'missing',
+        message: 'Say why you skip it; you will want to know later.',
+      });
     }
     if ((change.kind === 'moved') !== (change.to !== null)) {
       return failure({ path: ['to'], code: 'missing', message: 'Give the day on which it is to be done instead.' });

@@ -187,7 +187,7 @@ function cellIssues(
     return [{ path: ['keptCellIds'], code: 'not-for-this-method', message: `${method.title}: no cell is kept.` }];
   }
   if (buysQueen && !mayBuyQueen(method)) {
-    const message = `${method.title}: no unit of it waits for a bought queen.`;
+    const message = `${method.title}: no part of it needs a bought queen.`;
     return [{ path: ['buysQueen'], code: 'not-for-this-method', message }];
   }
   if (buysQueen && keptCellIds.length > 0) {

@@ -1,6 +1,7 @@
 import Link from 'next/link';
 import type { CellsView, NeedyColony, SpareCell } from '../../views/cells-view';
 import { BUTTON } from '../controls/styles';
+import { Views } from '../frame/Views';
 import type { Axis } from '../time/axis';
 import { RulerHead } from '../time/RulerHead';
 import { TimeStrip } from '../time/TimeStrip';
@@ -16,6 +17,7 @@ export function CellsPage({ view, axis }: { view: CellsView; axis: Axis }) {
         title={headline(view)}
         below="Ask here before a live cell is destroyed. Ripe cells travel best; a closed one that is not ripe is neither shaken nor chilled."
       />
+      <Views of="colonies" />
       <section aria-label="Wanted" className="mt-3">
         <h2 className="bg-ink px-2.5 py-0.5 text-sm text-white">Wanted</h2>
         {wanted.length === 0 && <p className="text-muted py-2">No colony needs a cell.</p>}

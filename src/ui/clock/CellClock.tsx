@@ -8,6 +8,7 @@ import { type ClockState, readClockQuery, writeClockQuery } from '../../views/cl
 import { clockView } from '../../views/clock-view';
 import { CellGlyph } from '../cells/CellGlyph';
 import { BUTTON, FIELD } from '../controls/styles';
+import { Views } from '../frame/Views';
 import { PageHead } from '../time/PageHead';
 import { ClockAnswer } from './ClockAnswer';
 
@@ -26,6 +27,7 @@ export function CellClock({ today }: { today: Day }) {
   return (
     <>
       <PageHead title="Cell clock" />
+      <Views of="learn" />
       <div className="grid gap-x-10 wide:grid-cols-[26.5rem_minmax(0,1fr)]">
         <div>
           <p className="text-muted">Tap what the cell looks like. No colony needed.</p>

@@ -1,6 +1,7 @@
 import Link from 'next/link';
 import type { ApiaryGroup } from '../../views/colonies-view';
 import { BUTTON } from '../controls/styles';
+import { Views } from '../frame/Views';
 import type { Axis } from '../time/axis';
 import { RulerHead } from '../time/RulerHead';
 import { TimeStrip } from '../time/TimeStrip';
@@ -16,6 +17,7 @@ export function ColoniesPage({ groups, axis }: { groups: readonly ApiaryGroup[];
         title={`${count} ${count === 1 ? 'colony' : 'colonies'}`}
         below="Rings are the looks of the last week."
       />
+      <Views of="colonies" />
       {groups.map(({ apiary, colonies }) => (
         <section key={apiary.id} aria-label={apiary.name} className="mt-3">
           <h2 className="flex items-baseline gap-4 bg-ink px-2.5 py-0.5 text-sm text-white">

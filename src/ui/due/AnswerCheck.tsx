@@ -66,7 +66,7 @@ export function AnswerCheck({ order, asks, at, minute: shownAt, onDone }: Props)
   };
   return (
     <fieldset className="mt-1 border-l-4 border-willow pl-3" disabled={isSaying}>
-      <legend className="sr-only">What it came to</legend>
+      <legend className="sr-only">Result</legend>
       <IssueList issues={issues} />
       <div className="grid gap-2">
         {choicesOf(asks, at).map((choice) => (

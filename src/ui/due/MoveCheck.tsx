@@ -13,7 +13,7 @@ import { useThisMinute } from '../frame/useThisMinute';
 import { useSay } from '../offline/useSay';
 
 /** What checks are mostly put off for. */
-const REASONS = ['next warm day', 'no time', 'rain', 'somebody else looks'];
+const REASONS = ['next warm day', 'no time', 'rain', 'somebody else inspects'];
 
 /** Room that was given without moving frames on the board: it is asked for no more, until frames are surveyed again. */
 const ROOM_GIVEN = 'room was given';
@@ -48,7 +48,7 @@ export function MoveCheck({ check, at, minute: shownAt, onDone }: Props) {
     };
     const done = {
       moved: `Put on ${day === null ? to : weekdayWords(day)}`,
-      skipped: 'Left out',
+      skipped: 'Skipped',
       'as-it-was': 'Back to the best day',
     }[kind];
     const said = `${order}. ${done}${because ? ` (${because})` : ''}`;

@@ -7,6 +7,7 @@ import { NotInHere } from '../offline/NotInHere';
 import { SignalBadge } from '../offline/SignalBadge';
 import { BookProvider } from './BookContext';
 import { DemoClock } from './DemoClock';
+import { MoreMenu } from './MoreMenu';
 import { NavLinks } from './NavLinks';
 import { SayZone } from './SayZone';
 import { ThemeChoice } from './ThemeChoice';
@@ -29,6 +30,7 @@ export function Frame({ book, children }: { book: BookInfo; children: ReactNode 
             <div className="ml-auto flex items-center gap-2 wide:gap-3">
               <SignalBadge />
               <KeyHandler />
+              <MoreMenu />
               {book.isDemo && <DemoClock day={book.today} />}
             </div>
           </div>

@@ -1,16 +1,38 @@
-/** The screens, in the order of the head; `within` says which addresses belong to each. */
+const under = (pattern: RegExp) => (path: string) => pattern.test(path);
+
+/** The places, in the order of the head; `within` says which addresses belong to each. Only those that exist are shown. */
 export const PLACES = [
-  { href: '/', name: 'Today', within: (path: string) => path === '/' },
-  { href: '/hive', name: 'At the hive', within: (path: string) => path.startsWith('/hive') },
-  { href: '/season', name: 'Season', within: (path: string) => path.startsWith('/season') },
-  {
-    href: '/colonies',
-    name: 'Colonies',
-    within: (path: string) => /^\/(colonies|apiaries|frame-plans)/.test(path),
-  },
-  { href: '/room', name: 'Room', within: (path: string) => path === '/room' },
-  { href: '/cells', name: 'Cells', within: (path: string) => path === '/cells' },
-  { href: '/cell-clock', name: 'Cell clock', within: (path: string) => path.startsWith('/cell-clock') },
-  { href: '/data', name: 'Data', within: (path: string) => path.startsWith('/data') },
-  { href: '/settings', name: 'Settings', within: (path: string) => path.startsWith('/settings') },
+  { href: '/', name: 'Today', within: under(/^\/($|days|rounds)/) },
+  { href: '/hive', name: 'At the hive', within: under(/^\/hive/) },
+  { href: '/season', name: 'Season', within: under(/^\/season/) },
+  { href: '/colonies', name: 'Colonies', within: under(/^\/(colonies|apiaries|frame-plans|programmes|room|cells)/) },
+  { href: '/cell-clock', name: 'Learn', within: under(/^\/(cell-clock|methods)/) },
 ] as const;
+
+/** What is set up once and looked at seldom: in a menu. */
+export const MENU = [
+  { href: '/data', name: 'Data' },
+  { href: '/settings', name: 'Settings' },
+  { href: '/phone', name: 'Your phone' },
+] as const;
+
+/** Views of one place, as tabs under its title. */
+export const VIEWS = {
+  colonies: [
+    { href: '/colonies', name: 'All colonies' },
+    { href: '/room', name: 'Room' },
+    { href: '/cells', name: 'Cells' },
+  ],
+  learn: [
+    { href: '/cell-clock', name: 'Cell clock' },
+    { href: '/methods', name: 'Methods' },
+  ],
+} as const;
+
+/** Every screen that can be gone to from anywhere. */
+export const ALL_PLACES: readonly { readonly href: string; readonly name: string }[] = [
+  ...PLACES.filter(({ name }) => name !== 'Learn' && name !== 'Colonies'),
+  ...VIEWS.colonies.map(({ href, name }) => ({ href, name: name === 'All colonies' ? 'Colonies' : name })),
+  ...VIEWS.learn,
+  ...MENU,
+];

@@ -78,7 +78,7 @@ function standingOf(
 ): string | null {
   const isBegun = (begun: string) => drafts.some(({ key }) => key === begun);
   if (isBegun(draftKey.inspection(colonyId, null))) return 'half entered';
-  if (isBegun(draftKey.survey(colonyId, null))) return 'frames half told';
+  if (isBegun(draftKey.survey(colonyId, null))) return 'survey half done';
   const last = outbox
     .filter((entry) => entry.colonyId === colonyId)
     .sort((a, b) => (a.savedAt < b.savedAt ? 1 : -1))[0];

@@ -4,7 +4,7 @@ import { Command } from 'cmdk';
 import { useRouter } from 'next/navigation';
 import { Dialog } from 'radix-ui';
 import { useBook } from '../frame/BookContext';
-import { PLACES } from '../frame/places';
+import { ALL_PLACES } from '../frame/places';
 
 const ITEM = 'cursor-pointer px-3 py-2 font-semibold data-[selected=true]:bg-ink data-[selected=true]:text-white';
 
@@ -70,7 +70,7 @@ export function FindDialog({ onClose }: { onClose: () => void }) {
                   {`Choices for ${name}`}
                 </Command.Item>
               ))}
-              {PLACES.map(({ href, name }) => (
+              {ALL_PLACES.map(({ href, name }) => (
                 <Command.Item key={href} value={`Go to ${name}`} className={ITEM} onSelect={go(href)}>
                   {`Go to ${name}`}
                 </Command.Item>

@@ -3,6 +3,7 @@ import { dayWords } from '../../core/calendar/words';
 import type { RoomLine, RoomView } from '../../views/room-view';
 import { NightField } from '../controls/NightField';
 import { BUTTON } from '../controls/styles';
+import { Views } from '../frame/Views';
 import type { Axis } from '../time/axis';
 import { RulerHead } from '../time/RulerHead';
 import { RoomBand } from './RoomBand';
@@ -23,6 +24,7 @@ export function RoomPage({ view: { lines, unknown }, axis, coldestNightC }: Prop
         title={pressing === 0 ? 'Room enough for now' : `${pressing} short of room`}
         below="laying room by the frames, the soonest out first"
       />
+      <Views of="colonies" />
       <form className="mt-3 flex flex-wrap items-center gap-3 text-sm">
         <NightField coldestNightC={coldestNightC} />
         <button type="submit" className={BUTTON.plain}>

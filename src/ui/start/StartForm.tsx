@@ -177,7 +177,7 @@ export function StartForm({ view, facts, today, now, presetCell }: Props) {
         <AskFirst
           isOpen={isAsking}
           onClose={() => setAsking(false)}
-          title={`Start all the same: ${method.title}?`}
+          title={`Start anyway: ${method.title}?`}
           body={fit.kind === 'does-not-fit' ? fit.because : ''}
           yes="Start it all the same"
           no="Cancel"

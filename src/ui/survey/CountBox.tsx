@@ -63,7 +63,7 @@ export function CountBox({ box, name, counts, change }: Props) {
         })}
       </div>
       <p className="mt-2 font-semibold" aria-live="polite">
-        {isTold ? `All ${box.places} frames told.` : `How many are mainly ${COUNTED_WORDS[asked]}?`}
+        {isTold ? `All ${box.places} frames counted.` : `How many are mainly ${COUNTED_WORDS[asked]}?`}
       </p>
       <div className="mt-1 grid grid-cols-6 gap-2">
         {Array.from({ length: box.places + 1 }, (_, count) => (

@@ -291,6 +291,6 @@ export function SurveyForm({
 
 /** What is still to be said of a box before it can be saved. */
 function untoldWords(title: string, { places }: Box, untold: number): string {
-  if (untold === places) return `${title}: say what is on its frames, or leave the box out.`;
-  return `${title}: ${untold} of ${places} places ${untold === 1 ? 'is' : 'are'} not told. Say what hangs there, that it was not looked at, or that there is no frame.`;
+  if (untold === places) return `${title}: enter what is on its frames, or leave the box out.`;
+  return `${title}: ${untold} of ${places} places ${untold === 1 ? 'is' : 'are'} missing. Enter what hangs there, that you did not look, or that there is no frame.`;
 }

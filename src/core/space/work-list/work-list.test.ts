@@ -69,7 +69,7 @@ describe('the list of what to do at the hive', () => {
       queenFrameId: null,
       keptCellFrames: new Set(['nest/8']),
     });
-    expect(steps[0]?.text).toContain('look on every frame before it leaves its box');
+    expect(steps[0]?.text).toContain('check every frame before it leaves its box');
     expect(steps[1]?.text).toContain('Keep it upright');
   });
 

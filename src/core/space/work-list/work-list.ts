@@ -164,7 +164,7 @@ function queenWords(
   if (!hers) {
     const isAsked = hung.length > 0 || shaken.size > 0;
     return isAsked
-      ? 'Nobody has noted where the queen is: look on every frame before it leaves its box, and cage her if seen.'
+      ? 'The queen’s place is not known: check every frame before it leaves its box, and cage her if you see her.'
       : null;
   }
   const was = `The queen was last on ${nameOf(hers)}.`;

@@ -1,0 +1,119 @@
+import { day, daysBetween } from '../core/calendar/day';
+import { METHOD_KINDS_IN_ORDER } from '../core/methods/kinds';
+import type { Method, MethodKind, MethodNeeds } from '../core/methods/method';
+import { METHODS } from '../core/methods/methods';
+import { planMethod, USUAL_CHOICES } from '../core/methods/plan';
+import { orderOf } from '../core/schedule/due-words';
+import type { Settings } from '../core/settings/settings';
+import { CAUTION_WORDS } from './caution-words';
+import { UNIT_WORDS } from './unit-words';
+
+export const KIND_WORDS: { readonly [K in MethodKind]: string } = {
+  swarm: 'Against swarming',
+  room: 'For room',
+  queen: 'For a colony without a laying queen',
+  increase: 'For another colony',
+};
+
+export interface HandbookList {
+  readonly kind: string;
+  readonly methods: readonly { readonly name: string; readonly title: string; readonly fitsWhen: string }[];
+}
+
+/** What follows of a method, counted from the day on which it is done. */
+export interface HandbookCheck {
+  readonly key: string;
+  /** `nuc: Thin the cells`. */
+  readonly words: string;
+  readonly from: number;
+  readonly best: number;
+  readonly to: number;
+  readonly why: string;
+}
+
+export interface HandbookPage {
+  readonly name: string;
+  readonly title: string;
+  readonly fitsWhen: string;
+  readonly suits: string;
+  readonly needs: readonly string[];
+  readonly kit: readonly string[];
+  readonly lifting: string | null;
+  readonly cautions: readonly string[];
+  readonly steps: readonly string[];
+  readonly parts: readonly { readonly name: string; readonly gets: string; readonly stands: string }[];
+  readonly checks: readonly HandbookCheck[];
+  readonly leaveShut: readonly { readonly part: string; readonly from: number; readonly to: number }[];
+  readonly failures: Method['failures'];
+  readonly ifItFails: string;
+  readonly schools: readonly string[];
+}
+
+/** All methods by what they are for. */
+export const handbookLists = (): readonly HandbookList[] =>
+  METHOD_KINDS_IN_ORDER.map((kind) => ({
+    kind: KIND_WORDS[kind],
+    methods: METHODS.filter((method) => method.kind === kind).map(({ name, title, fitsWhen }) => ({
+      name,
+      title,
+      fitsWhen,
+    })),
+  })).filter(({ methods }) => methods.length > 0);
+
+/** Any day will do: only the days since then are shown. */
+const DAY_0 = day('2001-05-01');
+
+/** A method as it is read in winter: when it fits, how it is done, and its dates from day 0 with the usual choices. */
+export function handbookPage(method: Method, settings: Settings): HandbookPage {
+  const { name, title, fitsWhen, suits, needs, kit, lifting, cautions, steps, units, failures, ifItFails, schools } =
+    method;
+  const plan = planMethod(method, { ...USUAL_CHOICES, on: DAY_0 }, settings);
+  const since = (on: number) => daysBetween(DAY_0, on as typeof DAY_0);
+  const partOf = (unit: string) => UNIT_WORDS[unit] ?? unit;
+  const isOne = units.length === 1;
+  return {
+    name,
+    title,
+    fitsWhen,
+    suits,
+    needs: needWords(needs, settings),
+    kit,
+    lifting,
+    cautions: cautions.map((caution) => CAUTION_WORDS[caution]),
+    steps,
+    parts: units.map((unit) => ({ name: partOf(unit.name), gets: unit.gets, stands: unit.stands })),
+    checks: plan.checks.map(({ unit, code, window, why, order }, i) => ({
+      key: `${code}${i}`,
+      words: `${isOne ? '' : `${partOf(unit)}: `}${orderOf({ code, ...(order === undefined ? {} : { order }) })}`,
+      from: since(window.earliest),
+      best: since(window.ideal),
+      to: since(window.latest),
+      // What comes after names days of the year that this day 0 does not have.
+      why: /\d (Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)/.test(why) ? `${why.split('. ')[0]}.` : why,
+    })),
+    leaveShut: plan.leaveShut.map(({ unit, from, to }) => ({ part: partOf(unit), from: since(from), to: since(to) })),
+    failures,
+    ifItFails,
+    schools,
+  };
+}
+
+/** What has to be there, as one reads it beforehand. */
+function needWords(needs: MethodNeeds, settings: Settings): readonly string[] {
+  return [
+    ...(needs.queenFound ? ['the queen, found'] : []),
+    ...(needs.broodFrames ? [`at least ${settings[needs.broodFrames]} frames of brood`] : []),
+    ...(needs.coveredSeams ? [`at least ${settings[needs.coveredSeams]} seams of bees`] : []),
+    ...(needs.youngBrood ? ['eggs or very young larvae'] : []),
+    ...(needs.cells === 'kept' ? ['a live cell to keep'] : []),
+    ...(needs.cells === 'none-sealed' ? ['no cell sealed yet'] : []),
+    ...(needs.drones ? ['drones flying, or soon'] : []),
+    ...(needs.mainFlow ? ['the main flow on or near'] : []),
+    ...(needs.warmNights ? [`nights of ${settings.interleaveNightC} °C or more`] : []),
+    ...(needs.secondStand ? ['a second stand, floor and roof'] : []),
+  ];
+}
+
+/** `day 6 to 8, best day 7`; one day only as that. */
+export const daysFrom0 = ({ from, best, to }: Pick<HandbookCheck, 'from' | 'best' | 'to'>): string =>
+  from === to ? `day ${from}` : `day ${from} to ${to}, best day ${best}`;
