@@ -75,8 +75,8 @@ describe('the colony’s page', () => {
     });
     expect(row?.marks.map((mark) => markWords(mark))).toEqual([
       'laid: 3 to 5 May, likely 3 to 5 May',
-      'closes: 10 to 14 May, likely 11 to 13 May',
-      'virgin out: 18 to 22 May, likely 19 to 21 May',
+      'sealed: 10 to 14 May, likely 11 to 13 May',
+      'virgin emerges: 18 to 22 May, likely 19 to 21 May',
       'eggs due: 26 May to 12 Jun, likely 31 May to 2 Jun',
     ]);
   });

@@ -23,7 +23,7 @@ describe('the handbook', () => {
       'parent: Look for eggs: day 28 to 34, best day 30',
     ]);
     expect(leaveShut).toEqual([{ part: 'parent', from: 9, to: 27 }]);
-    expect(needs).toContain('the queen, found');
+    expect(needs).toContain('the queen to be found');
     expect(needs).toContain('at least 4 frames of brood');
   });
 

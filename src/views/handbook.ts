@@ -101,7 +101,7 @@ export function handbookPage(method: Method, settings: Settings): HandbookPage {
 /** What has to be there, as one reads it beforehand. */
 function needWords(needs: MethodNeeds, settings: Settings): readonly string[] {
   return [
-    ...(needs.queenFound ? ['the queen, found'] : []),
+    ...(needs.queenFound ? ['the queen to be found'] : []),
     ...(needs.broodFrames ? [`at least ${settings[needs.broodFrames]} frames of brood`] : []),
     ...(needs.coveredSeams ? [`at least ${settings[needs.coveredSeams]} seams of bees`] : []),
     ...(needs.youngBrood ? ['eggs or very young larvae'] : []),

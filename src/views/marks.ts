@@ -30,8 +30,8 @@ export type Mark =
 
 export const RIBBON_WORDS: { readonly [K in RibbonKind]: string } = {
   laid: 'laid',
-  sealing: 'closes',
-  emergence: 'virgin out',
+  sealing: 'sealed',
+  emergence: 'virgin emerges',
   eggs: 'eggs due',
 };
 

@@ -54,7 +54,7 @@ describe('the season sheet', () => {
   it('says the same as a table, in order of time', () => {
     const lines = seasonLines(view).filter(({ colony }) => colony === 'Shut');
     expect(lines.map(({ what, when }) => `${what}: ${when}`)).toEqual([
-      'virgin out: 10 to 18 May',
+      'virgin emerges: 10 to 18 May',
       'leave shut: 10 to 28 May',
       'eggs due: 29 May to 4 Jun',
       'eggs?: Mon 31 May, any day 29 May to 4 Jun',

@@ -73,7 +73,7 @@ export const STAGES: { readonly [S in CellStage]: StageFacts } = {
     ages: { from: 5, to: 9 },
     rank: 3,
     name: 'charged (large larva)',
-    look: 'charged: a fat curled larva on deep white jelly, walls being drawn down',
+    look: 'a fat curled larva on deep white jelly, walls being drawn down',
   },
   sealed: {
     group: 'sealed',

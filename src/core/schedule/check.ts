@@ -126,8 +126,8 @@ export function stakeOf({ code, reading }: Pick<Check, 'code' | 'reading'>): num
 
 /** What each check is called on a label. */
 export const CHECK_NAMES: { readonly [C in CheckCode]: string } = {
-  'first-look': 'first look',
-  look: 'look',
+  'first-look': 'first inspection',
+  look: 'inspect',
   act: 'act',
   'thin-cells': 'thin cells',
   'find-cells': 'find cells',
@@ -148,5 +148,5 @@ export const CHECK_NAMES: { readonly [C in CheckCode]: string } = {
   'shift-boxes': 'shift',
   'space-check': 'room?',
   united: 'united?',
-  'read-comb': 'read comb',
+  'read-comb': 'test frame',
 };

@@ -14,9 +14,9 @@ export function DemoClock({ day }: { day: Day }) {
     document.cookie = `${COOKIE}=${formatDay(addDays(day, count))}; path=/; max-age=31536000; samesite=lax`;
     router.refresh();
   };
-  const button = 'border border-line bg-paper px-2.5 py-1 font-bold hover:border-ink';
+  const button = 'border border-line bg-paper px-1.5 py-1 font-bold wide:px-2.5 hover:border-ink';
   return (
-    <div className="flex items-center gap-2">
+    <div className="flex items-center gap-1 wide:gap-2">
       <span className="text-muted hidden 2xl:inline">Demo day</span>
       <button type="button" className={button} aria-label="One day back" onClick={() => step(-1)}>
         ◂

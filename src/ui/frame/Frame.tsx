@@ -22,12 +22,12 @@ export function Frame({ book, children }: { book: BookInfo; children: ReactNode 
         </a>
         <SayZone />
         <header className="border-b-2 border-ink px-4 wide:px-7 print:hidden">
-          <div className="flex flex-wrap items-center gap-x-3 py-1 wide:gap-x-6 wide:flex-nowrap wide:py-1.5">
+          <div className="flex flex-wrap items-center gap-x-2 py-1 wide:gap-x-6 wide:flex-nowrap wide:py-1.5">
             <Link href="/" className="font-display text-2xl font-extrabold no-underline">
               ubbet
             </Link>
             <NavLinks />
-            <div className="ml-auto flex items-center gap-2 wide:gap-3">
+            <div className="ml-auto flex items-center gap-1 wide:gap-3">
               <SignalBadge />
               <KeyHandler />
               <MoreMenu />

@@ -34,7 +34,7 @@ export function MoreMenu() {
     <details ref={menu} className="relative">
       <summary
         aria-label="More"
-        className="flex size-11 cursor-pointer list-none items-center justify-center border-2 border-line bg-paper hover:bg-tint"
+        className="flex size-9 cursor-pointer wide:size-10 list-none items-center justify-center border-2 border-line bg-paper hover:bg-tint"
       >
         <Menu aria-hidden="true" size={20} />
       </summary>

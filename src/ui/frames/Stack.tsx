@@ -15,7 +15,8 @@ interface Props {
   readonly hive: Hive;
   readonly marks: FrameMarks;
   readonly sizes: readonly FrameSize[];
-  readonly weighs: HiveWeights;
+  /** Absent: it is not weighed. */
+  readonly weighs?: HiveWeights;
 }
 
 /** Of a deep box; a shallower one is drawn in proportion. */
@@ -29,24 +30,28 @@ export const boxHeight = (cells: number): number =>
 
 /** The hive as a section, from the roof down to the floor. */
 export function Stack({ hive, marks, sizes, weighs }: Props) {
-  const inAll = Object.values(weighs.kgByBox).reduce((sum, kg) => sum + kg, 0);
   return (
     <figure aria-label="The hive" className="max-w-md">
       <div className="h-2 bg-ink" />
       {[...hive.boxes].reverse().map((box) => (
         <div key={box.id}>
-          <StackBox hive={hive} box={box} marks={marks} sizes={sizes} weighs={weighs} />
+          <StackBox hive={hive} box={box} marks={marks} sizes={sizes} {...(weighs ? { weighs } : {})} />
           <UnderBox under={box.under} />
         </div>
       ))}
       <div className="h-1.5 w-full bg-ink" />
       <figcaption className="text-muted mt-1 text-sm">
-        {`The whole hive ${weighs.withBees ? 'with its bees' : 'without bees, whose seams were not counted'}: about ${Math.round(inAll)} kg.`}
+        {weighs && wholeWords(weighs)}
         <span className="sr-only">{` ${hive.boxes.length} boxes, from the roof down.`}</span>
       </figcaption>
     </figure>
   );
 }
+
+const wholeWords = ({ kgByBox, withBees }: HiveWeights): string => {
+  const all = Math.round(Object.values(kgByBox).reduce((sum, kg) => sum + kg, 0));
+  return `The whole hive ${withBees ? 'with its bees' : 'without bees, whose seams were not counted'}: about ${all} kg.`;
+};
 
 /** What lies between a box and the one below. */
 export function UnderBox({ under }: Pick<Box, 'under'>) {
@@ -68,7 +73,7 @@ function StackBox({ hive, box, marks, sizes, weighs }: Props & { box: Box }) {
     <section aria-label={boxTitle(hive, box)} className="border-2 border-ink bg-ground px-1 pt-1">
       <p className="text-muted flex justify-between text-xs">
         <span>{boxTitle(hive, box)}</span>
-        <span>{`${sizeOf(box.size, sizes).name}, about ${Math.round(weighs.kgByBox[box.id] ?? 0)} kg`}</span>
+        <span>{`${sizeOf(box.size, sizes).name}${weighs ? `, about ${Math.round(weighs.kgByBox[box.id] ?? 0)} kg` : ''}`}</span>
       </p>
       <ol className="flex gap-px" style={{ height }}>
         {box.frames.map((frame, i) => {

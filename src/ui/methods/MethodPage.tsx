@@ -1,7 +1,6 @@
 import type { ReactNode } from 'react';
 import type { FrameSize } from '../../core/space/frame-size';
 import type { Hive } from '../../core/space/hive';
-import type { HiveWeights } from '../../views/frames-view';
 import { daysFrom0, type HandbookPage } from '../../views/handbook';
 import { Views } from '../frame/Views';
 import { CombLegend } from '../frames/CombLegend';
@@ -13,7 +12,6 @@ import { DayZeroRuler } from './DayZeroRuler';
 export interface ShownHive {
   readonly title: string;
   readonly hive: Hive;
-  readonly weighs: HiveWeights;
 }
 
 interface Props {
@@ -30,10 +28,10 @@ export function MethodPage({ page, before, after, queenFrameId, sizes }: Props) 
   const { title, fitsWhen, suits, needs, kit, lifting, cautions, steps, parts, checks, leaveShut } = page;
   const marks = { queenFrameId, keptCellFrames: new Set<string>(), cellFrames: new Set<string>() };
   const drawn = (hives: readonly ShownHive[]) =>
-    hives.map(({ title: name, hive, weighs }) => (
+    hives.map(({ title: name, hive }) => (
       <div key={name}>
         <h3 className="font-bold">{name}</h3>
-        <Stack hive={hive} sizes={sizes} marks={marks} weighs={weighs} />
+        <Stack hive={hive} sizes={sizes} marks={marks} />
       </div>
     ));
   return (

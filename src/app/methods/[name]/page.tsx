@@ -7,7 +7,6 @@ import { loadSettings } from '@/db/repositories/settings';
 import { unitTitle } from '@/ui/board/unit-title';
 import { MethodPage } from '@/ui/methods/MethodPage';
 import { EXAMPLE_QUEEN, exampleOf } from '@/views/example-hive';
-import { weighsOf } from '@/views/frames-view';
 import { handbookPage } from '@/views/handbook';
 
 interface Props {
@@ -25,17 +24,14 @@ export default async function Page({ params }: Props) {
   if (!method) notFound();
   const settings = loadSettings(database().db);
   const example = exampleOf(method.name, settings);
-  const shown = (title: string, hive: Parameters<typeof weighsOf>[0]) => ({
-    title,
-    hive,
-    weighs: weighsOf(hive, null, FRAME_SIZES),
-  });
   const isOne = example?.after.length === 1;
   return (
     <MethodPage
       page={handbookPage(method, settings)}
-      before={example ? [shown('Before', example.before)] : []}
-      after={example?.after.map(({ name, hive }) => shown(isOne ? 'After' : `After: ${unitTitle(name)}`, hive)) ?? []}
+      before={example ? [{ title: 'Before', hive: example.before }] : []}
+      after={
+        example?.after.map(({ name, hive }) => ({ title: isOne ? 'After' : `After: ${unitTitle(name)}`, hive })) ?? []
+      }
       queenFrameId={EXAMPLE_QUEEN}
       sizes={FRAME_SIZES}
     />
