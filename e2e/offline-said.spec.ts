@@ -84,11 +84,11 @@ test('frames are surveyed at the hive without a signal, and begun surveys are ta
     .click();
   await page.getByRole('link', { name: 'survey the frames' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Frames of Betony' })).toBeVisible();
-  await page.getByLabel('Seams covered').fill('7');
+  await page.getByLabel('Seams covered in all').fill('7');
   await kept(page, '"coveredSeams":7');
   await page.reload();
   await expect(page.getByText('Taken up where you left off')).toBeVisible();
-  await expect(page.getByLabel('Seams covered')).toHaveValue('7');
+  await expect(page.getByLabel('Seams covered in all')).toHaveValue('7');
   await page.getByRole('link', { name: '◂ School roof' }).click();
   await expect(page.getByRole('link', { name: /Betony/ }).first()).toContainText('survey half done');
   await page
@@ -96,7 +96,7 @@ test('frames are surveyed at the hive without a signal, and begun surveys are ta
     .first()
     .click();
   await page.getByRole('link', { name: 'survey the frames' }).click();
-  await expect(page.getByLabel('Seams covered')).toHaveValue('7');
+  await expect(page.getByLabel('Seams covered in all')).toHaveValue('7');
   const told = page.getByText(/All \d+ frames told/);
   const rest = page.getByRole('button', { name: /^the other/ });
   if ((await told.count()) === 0 && (await rest.count()) > 0) await rest.first().click();
@@ -154,7 +154,7 @@ test('what the server does not take comes back with the reason, and is put away 
   await page.goto('/hive');
   const list = page.getByRole('region', { name: 'On this device' });
   await expect(list).toContainText('Check the test frame. No cells');
-  await expect(list).toContainText('This programme is not in the book.');
+  await expect(list).toContainText('This programme is not in your records.');
   await list.getByRole('button', { name: 'Send again' }).click();
   await expect(badge(page)).toHaveText('1 to fix');
   await list.getByRole('button', { name: 'Discard this entry' }).click();
@@ -173,7 +173,7 @@ test.describe('a survey that comes back', () => {
       .first()
       .click();
     await page.getByRole('link', { name: 'survey the frames' }).click();
-    await page.getByLabel('Seams covered').fill('7');
+    await page.getByLabel('Seams covered in all').fill('7');
     await signal(context, false);
     await page.getByRole('button', { name: 'Save the frames' }).click();
     await expect(badge(page)).toHaveText('1 saved here, not sent');
@@ -183,7 +183,7 @@ test.describe('a survey that comes back', () => {
     await expect(badge(page)).toHaveText('1 to fix');
     await page.getByRole('link', { name: 'other apiary' }).click();
     await page.getByRole('link', { name: 'Fix it' }).click();
-    await expect(page.getByLabel('Seams covered')).toHaveValue('7');
+    await expect(page.getByLabel('Seams covered in all')).toHaveValue('7');
     await page.getByRole('button', { name: 'Save the frames' }).click();
     await expect(page.getByRole('alert').filter({ hasText: 'not known' }).first()).toBeVisible();
     await expect(badge(page)).toHaveText('1 to fix');

@@ -206,7 +206,7 @@ test('a photo of a frame is made small, kept with the entry and sent after it', 
   await page
     .getByLabel('Photo of a frame')
     .setInputFiles({ name: 'a.txt', mimeType: 'text/plain', buffer: Buffer.from('no picture') });
-  await expect(page.getByText('This is no picture that can be read.')).toBeVisible();
+  await expect(page.getByText('This picture cannot be read.')).toBeVisible();
   await kept(page, /"photos":\[\{/);
   await page.reload();
   await expect(page.getByRole('img', { name: 'Frame 1' })).toBeVisible();

@@ -75,7 +75,7 @@ test('a bought queen, and eggs on the fourth day: the old one may still be there
   // She is found and taken out: noted, and by mistake of a day too late, which is put right.
   await page.getByRole('link', { name: 'Record a queen event' }).click();
   await page.getByLabel('What happened').selectOption('taken away');
-  await page.getByLabel('Which queen').selectOption('one not in the book yet');
+  await page.getByLabel('Which queen').selectOption('one not in your records yet');
   await page.getByRole('button', { name: 'Note it' }).click();
   await expect(page.getByRole('region', { name: 'Queen' })).not.toContainText('may still be there');
   await page.getByRole('region', { name: 'Queen' }).getByRole('link', { name: 'correct' }).first().click();
@@ -134,7 +134,7 @@ test('every cell broken down with neither eggs nor queen seen asks first', async
   await openColony(page, 'Clover');
   await page.getByRole('link', { name: 'Enter an inspection' }).click();
   await addCells(page, 'charged (large larva)');
-  await page.getByRole('button', { name: 'It is broken down' }).click();
+  await page.getByRole('button', { name: 'Mark it broken down' }).click();
   await page.getByRole('group', { name: 'How thoroughly did you check for cells?' }).locator('label').first().click();
   await page.getByRole('button', { name: 'Save the inspection' }).filter({ visible: true }).click();
   await expect(page.getByRole('alertdialog')).toContainText('nothing to raise another from');

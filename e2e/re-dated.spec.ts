@@ -92,7 +92,7 @@ test('a check is left out with a reason, and put back by nothing but that', asyn
   const check = page.locator('[data-due="supers-check"]');
   await check.getByRole('button', { name: 'another day' }).click();
   await check.getByRole('button', { name: 'Skip this check' }).click();
-  await expect(check.getByRole('alert')).toContainText('Say why it is left out');
+  await expect(check.getByRole('alert')).toContainText('Say why you skip it');
   await check.getByLabel('Reason').fill('Supers are off');
   await check.getByRole('button', { name: 'Skip this check' }).click();
   await expect(check).toHaveCount(0);

@@ -16,7 +16,7 @@ test('everything taken out by mistake is there again by one button, and by the l
   await page.goto('/data');
   const backups = page.getByRole('region', { name: 'Backups' });
   const between = backups.getByRole('listitem').filter({ hasText: 'before a backup was brought back' }).first();
-  await between.getByRole('button', { name: 'Inspect' }).click();
+  await between.getByRole('button', { name: 'Look inside' }).click();
   await expect(between).toContainText('In it: 0 apiaries, 0 colonies');
   await expect(between).toContainText('Would be gone: 3 apiaries, 16 colonies');
   await between.getByRole('button', { name: 'Bring it back …' }).click();

@@ -25,7 +25,7 @@ test('the colony page, the cell clock and the command line agree to the day', as
   const cell = page.locator('[data-cell=a]');
   await expect(cell).toContainText('laid 3 to 5 May');
   const strip = await cell.getByRole('img').getAttribute('aria-label');
-  expect(strip).toContain('closed: 10 to 13 May, likely 11 to 13 May');
+  expect(strip).toContain('sealed: 10 to 13 May, likely 11 to 13 May');
   expect(strip).toContain('virgin emerges: 18 to 22 May, likely 19 to 21 May');
 
   await page.goto(`/cell-clock?${SEEN}`);

@@ -35,7 +35,7 @@ export function OutboxList({ outbox }: { outbox: readonly OutboxEntry[] }) {
         {refused.map((entry) => (
           <li key={entry.id} className="border-b border-line py-2">
             <What entry={entry} />
-            <p className="text-propolis font-bold">Came back:</p>
+            <p className="text-propolis font-bold">To fix:</p>
             <ul className="text-sm">
               {entry.issues.map(({ path, code, message }) => (
                 <li key={path.join('.') + code}>{message}</li>
