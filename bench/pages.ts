@@ -120,7 +120,7 @@ server.kill();
 /** Script of a step of dragging a frame over the board, with three hives and three boxes of twelve frames in the first. */
 async function boardSteps(on: Browser) {
   const board = await openPage(on, `/colonies/${first.id}/board/nuc-swarm`);
-  await board.getByRole('button', { name: 'Take the proposal' }).click();
+  await board.getByRole('button', { name: 'Use the proposal' }).click();
   await board.getByLabel('Bring in the hive of').selectOption({ index: 1 });
   const frames = board.locator('[data-frame]');
   const cdp = await board.context().newCDPSession(board);

@@ -96,7 +96,7 @@ test('a check is left out with a reason, and put back by nothing but that', asyn
   await check.getByLabel('Reason').fill('Supers are off');
   await check.getByRole('button', { name: 'Skip this check' }).click();
   await expect(check).toHaveCount(0);
-  await expect(page.getByText('Left out: supers “Supers are off”')).toBeVisible();
+  await expect(page.getByText('Skipped: supers “Supers are off”')).toBeVisible();
 });
 
 test('a corrected entry moves the dates, and the page says so', async ({ page }) => {

@@ -30,9 +30,9 @@ test('the colony page, the cell clock and the command line agree to the day', as
 
   await page.goto(`/cell-clock?${SEEN}`);
   await expect(page.locator('[data-answer=Laid]')).toContainText('3 to 5 May');
-  await expect(page.locator('[data-answer=Closes]')).toContainText('10 to 13 May');
-  await expect(page.locator('[data-answer="Virgin out"]')).toContainText('18 to 22 May');
-  await expect(page.locator('[data-answer="Virgin out"]')).toContainText('likely 19 to 21 May');
+  await expect(page.locator('[data-answer=Sealed]')).toContainText('10 to 13 May');
+  await expect(page.locator('[data-answer="Virgin emerges"]')).toContainText('18 to 22 May');
+  await expect(page.locator('[data-answer="Virgin emerges"]')).toContainText('likely 19 to 21 May');
 
   const input = {
     observations: [
@@ -66,5 +66,5 @@ test('the cell clock keeps what was tapped in its address, and says what contrad
   await page.reload();
   await expect(page.getByRole('heading', { name: 'This cannot all be true' })).toBeVisible();
   await page.getByRole('button', { name: 'Leave out sight 2' }).click();
-  await expect(page.locator('[data-answer=Closes]')).toContainText('16 to 20 May');
+  await expect(page.locator('[data-answer=Sealed]')).toContainText('16 to 20 May');
 });

@@ -20,7 +20,7 @@ describe('what the cell clock says', () => {
 
   it.each([
     ['2027-05-10', 'It may be sealed now', ['10', 'larva-large']],
-    ['2027-05-10', 'Closes from Fri 14 May', ['10', 'egg']],
+    ['2027-05-10', 'Sealed from Fri 14 May', ['10', 'egg']],
     ['2027-05-15', 'Closed; virgin out from Sun 16 May', ['10', 'larva-large']],
     ['2027-05-17', 'A virgin may be out now', ['10', 'larva-large']],
     [
@@ -40,7 +40,7 @@ describe('what the cell clock says', () => {
     const { lines } = view('2027-05-16', ['10', 'larva-large']);
     expect(lines).toEqual([
       { name: 'Laid', words: '1 to 5 May', likely: '11 to 15 days old today' },
-      { name: 'Closes', words: '10 to 14 May', likely: 'likely 10 to 13 May' },
+      { name: 'Sealed', words: '10 to 14 May', likely: 'likely 10 to 13 May' },
       { name: 'Virgin emerges', words: '16 to 22 May', likely: 'likely 17 to 21 May' },
     ]);
   });

@@ -33,7 +33,7 @@ export function clockView({ sights, checks, queenRemoved }: ClockState, today: D
     headline: headlineOf(dates, today),
     lines: [
       { name: 'Laid', words: laidWords(dates), likely: laid ? ageWords(dates, today) : null },
-      { name: 'Closes', words: windowWords(sealing), likely: likelyWords(sealing) },
+      { name: 'Sealed', words: windowWords(sealing), likely: likelyWords(sealing) },
       { name: 'Virgin emerges', words: windowWords(emergence), likely: likelyWords(emergence) },
     ],
     because: explainDating(inOrder, checks, queenRemoved),
@@ -59,7 +59,7 @@ function headlineOf({ status, conflict, emergence, sealing }: CellDates, today: 
   if (today >= emergence.earliest) return 'A virgin may be out now';
   if (today >= sealing.latest) return `Closed; virgin out from ${weekdayWords(emergence.earliest)}`;
   if (today >= sealing.earliest) return 'It may be sealed now';
-  return `Closes from ${weekdayWords(sealing.earliest)}`;
+  return `Sealed from ${weekdayWords(sealing.earliest)}`;
 }
 
 function laidWords({ laid }: CellDates): string {
