@@ -13,6 +13,8 @@ const PAGES = [
   '/room',
   '/cells',
   '/cell-clock',
+  '/methods',
+  '/methods/nuc-swarm',
   '/data',
   '/settings',
   '/phone',

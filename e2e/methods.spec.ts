@@ -219,7 +219,7 @@ test('a pollen-bound nest is opened and checked', async ({ page }) => {
     },
   });
   await page.getByRole('link', { name: /^Free a pollen-bound nest/ }).click();
-  await expect(page.getByRole('region', { name: 'So far' })).toContainText('room? answered by the look');
+  await expect(page.getByRole('region', { name: 'So far' })).toContainText('room? answered by the inspection');
 });
 
 test.describe('in the demo', () => {
@@ -233,7 +233,7 @@ test.describe('in the demo', () => {
     await cellIs(page, 'a', 'charged (large larva)', 'broken down');
     await cellIs(page, 'b', 'charged (large larva)', 'broken down');
     const taking = page.getByRole('region', { name: 'Breaking cells down' });
-    await expect(taking).toContainText('Breaking cells down buys until 19 May. It is not control.');
+    await expect(taking).toContainText('Breaking cells down buys time until 19 May; it does not stop swarming.');
     await expect(taking).toContainText('Sorrel (Old quarry)');
     await taking.getByRole('combobox', { name: /^b .*where it goes/ }).selectOption('given to Sorrel');
     await choose(page, 'Eggs?', 'seen');
