@@ -39,6 +39,6 @@ test('the menu shuts by Escape, and the focus goes back to its button', async ({
   await expect(button).toBeFocused();
   await button.click();
   await menu.getByRole('link', { name: 'Data' }).click();
-  await expect(page.getByRole('heading', { level: 1, name: 'Data' })).toBeVisible();
+  await expect(page.getByRole('heading', { level: 1, name: 'Your season is yours' })).toBeVisible();
   await expect(menu).toBeHidden();
 });

@@ -15,6 +15,8 @@ interface Props {
   readonly hive: Hive;
   readonly marks: FrameMarks;
   readonly sizes: readonly FrameSize[];
+  /** Which hive it is, where several are drawn on one page. */
+  readonly of?: string;
   /** Absent: it is not weighed. */
   readonly weighs?: HiveWeights;
 }
@@ -29,13 +31,20 @@ export const boxHeight = (cells: number): number =>
   Math.max(LEAST_HEIGHT, Math.min(DEEP_HEIGHT * 1.4, (DEEP_HEIGHT * cells) / DEEP_CELLS));
 
 /** The hive as a section, from the roof down to the floor. */
-export function Stack({ hive, marks, sizes, weighs }: Props) {
+export function Stack({ hive, of, marks, sizes, weighs }: Props) {
   return (
     <figure aria-label="The hive" className="max-w-md">
       <div className="h-2 bg-ink" />
       {[...hive.boxes].reverse().map((box) => (
         <div key={box.id}>
-          <StackBox hive={hive} box={box} marks={marks} sizes={sizes} {...(weighs ? { weighs } : {})} />
+          <StackBox
+            hive={hive}
+            box={box}
+            marks={marks}
+            sizes={sizes}
+            {...(of ? { of } : {})}
+            {...(weighs ? { weighs } : {})}
+          />
           <UnderBox under={box.under} />
         </div>
       ))}
@@ -66,11 +75,14 @@ export function UnderBox({ under }: Pick<Box, 'under'>) {
   );
 }
 
-function StackBox({ hive, box, marks, sizes, weighs }: Props & { box: Box }) {
+function StackBox({ hive, of, box, marks, sizes, weighs }: Props & { box: Box }) {
   const { queenFrameId, keptCellFrames, cellFrames } = marks;
   const height = boxHeight(sizeOf(box.size, sizes).cells);
   return (
-    <section aria-label={boxTitle(hive, box)} className="border-2 border-ink bg-ground px-1 pt-1">
+    <section
+      aria-label={of ? `${of}: ${boxTitle(hive, box)}` : boxTitle(hive, box)}
+      className="border-2 border-ink bg-ground px-1 pt-1"
+    >
       <p className="text-muted flex justify-between text-xs">
         <span>{boxTitle(hive, box)}</span>
         <span>{`${sizeOf(box.size, sizes).name}${weighs ? `, about ${Math.round(weighs.kgByBox[box.id] ?? 0)} kg` : ''}`}</span>

@@ -31,7 +31,7 @@ export function MethodPage({ page, before, after, queenFrameId, sizes }: Props) 
     hives.map(({ title: name, hive }) => (
       <div key={name}>
         <h3 className="font-bold">{name}</h3>
-        <Stack hive={hive} sizes={sizes} marks={marks} />
+        <Stack of={name} hive={hive} sizes={sizes} marks={marks} />
       </div>
     ));
   return (
