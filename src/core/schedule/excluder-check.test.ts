@@ -74,6 +74,14 @@ describe('an excluder that went on', () => {
     expect(asked([without, on, survey('2027-05-15T10:00')], '2027-05-15')).toBeUndefined();
   });
 
+  it('takes the frame that she was on at an earlier survey for no sight of her', () => {
+    const hers = { ...without, queenFrameId: 'nest/4' };
+    expect(asked([hers, { ...on, queenFrameId: 'nest/4' }], '2027-05-10')).toBeDefined();
+    expect(asked([hers, { ...on, queenFrameId: 'nest/5' }], '2027-05-10')).toBeUndefined();
+    const sameDay = { ...on, at: '2027-05-01T11:00', on: day('2027-05-01'), queenFrameId: 'nest/4' };
+    expect(asked([hers, sameDay], '2027-05-01')).toBeUndefined();
+  });
+
   it('stands while nobody has looked since the eggs of before had hatched, whatever else is done at the hive', () => {
     const days = ['2027-05-14', '2027-05-14', '2027-05-17'];
     const fed = survey('2027-05-10T10:01', { source: 'moves', hive: { ...on.hive, feeder: true } });

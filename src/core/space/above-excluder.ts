@@ -23,13 +23,13 @@ export const EGGS_ARE_NEW = EGG_DAYS.value + 1;
 
 /**
  * Null where there is no excluder. What was only moved, or done at the hive, tells nothing new of the brood above: what was open before
- * stays open.
+ * stays open; nor is the frame that she was on days ago a sight of her.
  *
  * @param before the frames as they were known before, with what lay above an excluder then; null: not known
  */
 export function aboveExcluder(
   survey: SurveyFact,
-  before: { readonly survey: SurveyFact; readonly above: AboveExcluder | null } | null,
+  before: { readonly survey: SurveyFact; readonly lookedOn: Day; readonly above: AboveExcluder | null } | null,
 ): AboveExcluder | null {
   const above = boxesAbove(survey.hive);
   if (above.length === 0) return null;
@@ -38,8 +38,12 @@ export function aboveExcluder(
   const isMoved = survey.source === 'moves';
   const goesOn = before?.above && (isMoved || isOpen) ? before.above : null;
   const below = survey.hive.boxes.slice(0, survey.hive.boxes.length - above.length);
+  const isFresh =
+    !isMoved || before === null || before.lookedOn === survey.on || before.survey.queenFrameId !== survey.queenFrameId;
   const isQueenBelow =
-    survey.queenFrameId !== null && below.some(({ frames }) => frames.some(({ id }) => id === survey.queenFrameId));
+    isFresh &&
+    survey.queenFrameId !== null &&
+    below.some(({ frames }) => frames.some(({ id }) => id === survey.queenFrameId));
   const holds = (boxes: readonly Box[], contents: Parameters<typeof tenthsOn>[1]) =>
     boxes.some(({ frames }) => frames.some((frame) => tenthsOn(frame, contents) > 0));
   return {
