@@ -4,7 +4,7 @@ import type { Window } from '../calendar/window';
 import { type ColonyCellDates, colonyCellDates } from '../cells/date-cells';
 import { methodNamed } from '../methods/methods';
 import { meaningOf } from '../programmes/answers';
-import type { CheckAnswerFact, ProgrammeFact, ProgrammePart } from '../programmes/facts';
+import type { CheckAnswerFact, ProgrammePart } from '../programmes/facts';
 import { alsoAnswered, answersOfLook, type FollowUpState, followUpsOf } from '../programmes/follow-up-state';
 import { partBy } from '../programmes/parts';
 import { type ColonySchedule, colonySchedule, EMPTY_SCHEDULE } from '../schedule/colony-schedule';
@@ -30,6 +30,7 @@ import {
   withQueen,
 } from './known';
 import { type Look, type LookRead, readLook } from './look';
+import { partedDays } from './parted-days';
 import {
   afterHalfKnown,
   afterProgrammeStart,
@@ -79,9 +80,6 @@ export interface ColonyState {
   readonly ended: boolean;
 }
 
-/** Frames of brood go to another colony with it. */
-const isParting = ({ units }: ProgrammeFact): boolean => new Set(units.map(({ colonyId }) => colonyId)).size > 1;
-
 /** One pure transition for each kind of step. */
 const AFTER: {
   readonly [K in Step['kind']]: (known: Known, step: Extract<Step, { kind: K }>, setting: Setting) => Known;
@@ -122,8 +120,11 @@ const AFTER: {
   survey: (known, { survey }, { settings, facts }) => {
     const figures = roomFigures(settings);
     const triggers = triggersOf(survey.hive, survey.coveredSeams, figures.sizes);
-    const parted = known.parts.filter(({ programme }) => isParting(programme)).map(({ programme }) => programme.on);
-    const room = roomOf(survey, figures, laidBefore(facts.surveys, survey, figures.sizes, parted));
+    const room = roomOf(
+      survey,
+      figures,
+      laidBefore(facts.surveys, survey, figures.sizes, partedDays(facts.parts, survey)),
+    );
     const before = known.frames;
     const lookedOn = survey.source === 'survey' ? survey.on : (before?.lookedOn ?? survey.on);
     return {
@@ -301,7 +302,7 @@ const SCHEDULES_KEPT_FOR = 400;
  */
 export function foldColony(facts: ColonyFacts, settings: Settings, today: Day): ColonyState {
   const figures = roomFigures(settings);
-  const inspections = facts.inspections.map((inspection) => withSurveys(inspection, facts.surveys, figures));
+  const inspections = facts.inspections.map((inspection) => withSurveys(inspection, facts, figures));
   const changes = facts.changes.filter(({ on }) => on <= today);
   const setting: Setting = { facts: { ...facts, inspections }, settings, today, changes };
   const parts = facts.parts.map((part) => partBy(part, inspections, facts.answers, today));

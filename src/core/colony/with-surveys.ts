@@ -1,9 +1,9 @@
 import { broodFrameCount } from '../space/hive';
 import type { RoomFigures } from '../space/nectar';
 import { roomOf } from '../space/room';
-import type { SurveyFact } from '../space/survey';
 import { laidBefore } from '../space/would-lay';
-import type { InspectionFact } from './facts';
+import type { ColonyFacts, InspectionFact } from './facts';
+import { partedDays } from './parted-days';
 
 /**
  * An inspection with what a survey of the frames on the same day tells of room, brood and bees, where the inspection itself does not
@@ -11,12 +11,12 @@ import type { InspectionFact } from './facts';
  */
 export function withSurveys(
   inspection: InspectionFact,
-  surveys: readonly SurveyFact[],
+  { surveys, parts }: Pick<ColonyFacts, 'surveys' | 'parts'>,
   figures: RoomFigures,
 ): InspectionFact {
   const found = surveys.findLast(({ on, source }) => on === inspection.on && source === 'survey');
   if (!found) return inspection;
-  const { days, bound } = roomOf(found, figures, laidBefore(surveys, found, figures.sizes));
+  const { days, bound } = roomOf(found, figures, laidBefore(surveys, found, figures.sizes, partedDays(parts, found)));
   return {
     ...inspection,
     layingRoomDays: inspection.layingRoomDays ?? days.least,
