@@ -8,5 +8,9 @@ export default defineConfig({
       'server-only': fileURLToPath(new URL('./scripts/lib/empty.mjs', import.meta.url)),
     },
   },
-  test: { include: ['src/**/*.test.ts', 'src/**/*.test.tsx', 'scripts/**/*.test.ts'], environment: 'node' },
+  test: {
+    include: ['src/**/*.test.ts', 'src/**/*.test.tsx', 'scripts/**/*.test.ts'],
+    environment: 'node',
+    setupFiles: ['scripts/lib/said-as-words.ts'],
+  },
 });

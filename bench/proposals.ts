@@ -2,12 +2,14 @@ import fc from 'fast-check';
 import { ALL_METHOD_NAMES } from '../src/core/methods/method';
 import { boxesOf, hiveOf } from '../src/core/space/arrangement';
 import { isBroodFrame } from '../src/core/space/hive';
-import { FAULT_NUMBERS, PROPOSAL_FAULTS, proposalFaults } from '../src/core/space/proposals/faults';
-import { WHOLE } from '../src/core/space/proposals/proposal';
+import { FAULT_NUMBERS, proposalFaults } from '../src/core/space/proposals/faults';
 import { movesFrames, propose } from '../src/core/space/proposals/propose';
 import { anyHive, boundHive, proposalFromOf } from '../src/core/space/proposals/testing';
 import { boundIn } from '../src/core/space/room';
-import { frameWords } from '../src/core/space/work-list/work-list';
+import { WHOLE } from '../src/core/space/whole';
+import { holdsOf } from '../src/core/space/work-list/frame-holds';
+import { inWords } from '../src/words/in-words';
+import { HOLDS_WORDS } from '../src/words/work-list';
 
 /**
  * `npm run bench:proposals`: 300 random hives, a proposal of every method for each, and what a keeper would shake his head at, by
@@ -24,7 +26,7 @@ const say = (line = '') => process.stdout.write(`${line}\n`);
 
 interface Found {
   readonly method: string;
-  readonly faults: readonly { readonly number: number; readonly text: string }[];
+  readonly faults: readonly { readonly number: number; readonly what: string }[];
   readonly before: string;
   readonly after: string;
   readonly notes: readonly string[];
@@ -45,7 +47,9 @@ const drawn = (arrangement: Parameters<typeof boxesOf>[0]) =>
   boxesOf(arrangement)
     .map(({ unit, box }) => {
       const under = box.under === 'open' ? '' : `${box.under} `;
-      const row = box.frames.map((frame) => (isBroodFrame(frame) ? 'B' : (LETTERS[frameWords(frame)] ?? '?'))).join('');
+      const row = box.frames
+        .map((frame) => (isBroodFrame(frame) ? 'B' : (LETTERS[HOLDS_WORDS[holdsOf(frame)]] ?? '?')))
+        .join('');
       return `${unit}: ${under}${box.role === 'super' ? 'super' : box.id} ${row}`;
     })
     .join('; ');
@@ -57,7 +61,13 @@ for (const from of fc.sample(proposalFromOf(anyHive), { seed, numRuns: HIVES }))
     const faults = proposalFaults(method, from, proposal);
     const before = drawn({ units: [{ name: WHOLE, hive: from.hive }], out: [] });
     const queen = `, queen ${from.context.queenFrameId ?? '?'}, cells ${[...from.context.keptCellFrames].join(' ') || '-'}, ${from.context.coldestNightC ?? '?'} C`;
-    all.push({ method, faults, before: before + queen, after: drawn(proposal.arrangement), notes: proposal.notes });
+    all.push({
+      method,
+      faults,
+      before: before + queen,
+      after: drawn(proposal.arrangement),
+      notes: proposal.notes.map(inWords),
+    });
   }
 }
 
@@ -69,7 +79,7 @@ for (const number of FAULT_NUMBERS) {
     return count === 0 ? [] : [`${method} ${count}`];
   });
   say(
-    `${String(number).padStart(3)}  ${String(broken.length).padStart(4)}  ${PROPOSAL_FAULTS[number]}${by.length > 0 ? ` (${by.join(', ')})` : ''}`,
+    `${String(number).padStart(3)}  ${String(broken.length).padStart(4)}  fault ${number}${by.length > 0 ? ` (${by.join(', ')})` : ''}`,
   );
 }
 const faulty = all.filter(({ faults }) => faults.length > 0);
@@ -82,7 +92,7 @@ const worst = [...faulty]
   .slice(0, WORST);
 for (const { method, faults, before, after, notes } of worst) {
   say();
-  say(`${method}: ${faults.map(({ number, text }) => `${number} ${text}`).join('; ')}`);
+  say(`${method}: ${faults.map(({ number, what }) => `${number} ${what}`).join('; ')}`);
   say(`  before  ${before}`);
   say(`  after   ${after}`);
   for (const note of notes) say(`  note    ${note}`);

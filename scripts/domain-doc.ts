@@ -3,36 +3,47 @@ import { resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { ALL_FIGURES } from '../src/core/biology/figure';
 import { CELL_STAGES, STAGES } from '../src/core/cells/stage';
+import { RULE_WORDS } from '../src/words/frames';
+import { READING_WORDS } from '../src/words/readings';
 // Everything that declares figures hangs on the fold and the methods.
 import '../src/core/colony/fold';
 import '../src/core/methods/fit';
-import { RULE_NAMES, RULE_WORDS } from '../src/core/space/arrangement-rules';
+import '../src/core/methods/fit-facts';
+import '../src/core/schedule/taking-down';
+import { RULE_NAMES } from '../src/core/space/arrangement-rules';
 import '../src/core/space/proposals/propose';
 import '../src/core/space/triggers';
 import '../src/core/space/work-list/work-list';
 import { READINGS } from '../src/core/inspections/reading';
-import { READING_WORDS } from '../src/core/inspections/reading-words';
 import { METHODS } from '../src/core/methods/methods';
 import { DEFAULT_SETTINGS } from '../src/core/settings/settings';
+import { STAGE_WORDS } from '../src/words/cells';
+import { FIGURE_WORDS, SOURCE_WORDS, UNIT_WORDS } from '../src/words/figures';
+import { methodSaid } from '../src/words/methods/methods';
 
 export const DOMAIN_DOC = resolve(import.meta.dirname, '../docs/DOMAIN.md');
 
 const table = (head: readonly string[], rows: readonly (readonly string[])[]) =>
   [head, head.map(() => '---'), ...rows].map((row) => `| ${row.join(' | ')} |`).join('\n');
 
-const STAGE_FIGURE = /^Queen cell seen as /;
+const STAGE_FIGURE = /^cell-/;
 
 function figures(): string {
-  const rows = ALL_FIGURES.filter(({ name }) => !STAGE_FIGURE.test(name)).map(({ name, value, unit, source }) => {
+  const order = Object.keys(FIGURE_WORDS);
+  const listed = ALL_FIGURES.filter(({ name }) => !STAGE_FIGURE.test(name)).sort(
+    (a, b) => order.indexOf(a.name) - order.indexOf(b.name),
+  );
+  const rows = listed.map(({ name, value, unit, source }) => {
     const number = typeof value === 'number' ? String(value) : `${value.early} / ${value.typical} / ${value.late}`;
-    return [name, number, unit, source];
+    return [FIGURE_WORDS[name] ?? name, number, UNIT_WORDS[unit], SOURCE_WORDS[source]];
   });
   return table(['figure', 'value (or early / typical / late)', 'unit', 'source'], rows);
 }
 
 function stages(): string {
   const rows = CELL_STAGES.map((stage) => {
-    const { ages, name, look } = STAGES[stage];
+    const { ages } = STAGES[stage];
+    const { name, look } = STAGE_WORDS[stage];
     const range =
       ages === null ? 'says nothing' : ages.to === null ? `${ages.from} or more` : `${ages.from} to ${ages.to}`;
     return [`\`${stage}\``, name, look, range];
@@ -51,7 +62,8 @@ function readings(): string {
 }
 
 function methods(): string {
-  const rows = METHODS.map(({ name, title, fitsWhen, needs, followUps, raisesQueen }) => {
+  const rows = METHODS.map(({ name, needs, followUps, raisesQueen }) => {
+    const { title, fitsWhen } = methodSaid(name);
     const must = [
       needs.queenFound ? 'the queen found' : null,
       needs.broodFrames && `${DEFAULT_SETTINGS[needs.broodFrames]} frames of brood`,

@@ -1,14 +1,14 @@
 import type { z } from 'zod';
 import type { Day } from '../core/calendar/day';
-import type { Issue, Result } from '../core/problems/issue';
+import type { Answer, IssueInWords } from '../words/issues';
 
 /** One command: what it reads, which of its dates must not lie in the future, and what it answers. */
 export interface Command<S extends z.ZodType = z.ZodType> {
   readonly input: S;
   /** The days on which something was seen or done. Days to come, such as one already due, are not among them. */
-  readonly pastDays: (input: z.output<S>) => readonly { readonly path: Issue['path']; readonly day: Day }[];
+  readonly pastDays: (input: z.output<S>) => readonly { readonly path: IssueInWords['path']; readonly day: Day }[];
   /** The answer, with days written as text. */
-  readonly run: (input: z.output<S>) => Result<unknown>;
+  readonly run: (input: z.output<S>) => Answer<unknown>;
 }
 
 /** Keeps the input's type between its three parts. */

@@ -1,7 +1,7 @@
 import { parseArgs } from 'node:util';
 import { type Day, formatDay, parseDay } from '../core/calendar/day';
 import { parseInput } from '../core/formats/parse-input';
-import { failure, type Issue, type Result } from '../core/problems/issue';
+import { type Answer, answerOf, type IssueInWords, refusal } from '../words/issues';
 import type { Command } from './command';
 import { broodCommand } from './commands/brood';
 import { dateCellsCommand } from './commands/date-cells';
@@ -20,18 +20,18 @@ const COMMANDS: Readonly<Record<string, Command>> = {
 const BAD_INPUT = 2;
 
 /** Answers one command line with the standard input that came with it. */
-export function answer(args: readonly string[], stdin: string): Result<unknown> {
+export function answer(args: readonly string[], stdin: string): Answer<unknown> {
   const call = readArguments(args);
   if (!call.ok) return call;
   const { command, on } = call.value;
   const document = readJson(stdin);
   if (!document.ok) return document;
-  const input = parseInput(command.input, document.value);
+  const input = answerOf(parseInput(command.input, document.value));
   if (!input.ok) return input;
   const late = on === null ? [] : command.pastDays(input.value).filter(({ day }) => day > on);
   if (on !== null && late.length > 0) {
-    return failure(
-      ...late.map(({ path, day }): Issue => {
+    return refusal(
+      ...late.map(({ path, day }): IssueInWords => {
         const message = `${formatDay(day)} lies after ${formatDay(on)}, the day this is asked; correct the date`;
         return { path, code: 'in-the-future', message };
       }),
@@ -40,32 +40,32 @@ export function answer(args: readonly string[], stdin: string): Result<unknown> 
   return command.run(input.value);
 }
 
-function readArguments(args: readonly string[]): Result<{ command: Command; on: Day | null }> {
+function readArguments(args: readonly string[]): Answer<{ command: Command; on: Day | null }> {
   let parsed: { values: { on?: string | undefined }; positionals: string[] };
   try {
     parsed = parseArgs({ args: [...args], options: { on: { type: 'string' } }, allowPositionals: true });
   } catch (error) {
     const message = error instanceof Error ? error.message : String(error);
-    return failure({ path: [], code: 'unknown-option', message });
+    return refusal({ path: [], code: 'unknown-option', message });
   }
   const [name, ...rest] = parsed.positionals;
   const known = Object.keys(COMMANDS).join(', ');
   const command = name !== undefined && Object.hasOwn(COMMANDS, name) ? COMMANDS[name] : undefined;
   if (!command || rest.length > 0) {
-    return failure({ path: [], code: 'unknown-command', message: `Give one command out of: ${known}` });
+    return refusal({ path: [], code: 'unknown-command', message: `Give one command out of: ${known}` });
   }
   if (parsed.values.on === undefined) return { ok: true, value: { command, on: null } };
   const on = parseDay(parsed.values.on);
   if (on !== null) return { ok: true, value: { command, on } };
-  return failure({ path: ['--on'], code: 'not-a-date', message: '--on takes a day written as YYYY-MM-DD' });
+  return refusal({ path: ['--on'], code: 'not-a-date', message: '--on takes a day written as YYYY-MM-DD' });
 }
 
-function readJson(text: string): Result<unknown> {
+function readJson(text: string): Answer<unknown> {
   try {
     return { ok: true, value: JSON.parse(text) };
   } catch (error) {
     const detail = error instanceof Error ? error.message : String(error);
-    return failure({ path: [], code: 'not-json', message: `Standard input must be one JSON document: ${detail}` });
+    return refusal({ path: [], code: 'not-json', message: `Standard input must be one JSON document: ${detail}` });
   }
 }
 

@@ -33,7 +33,7 @@ describe('a new survey', () => {
 
   it('begins with the frames as last known, moved on by the days since, and says that it is a guess', () => {
     const { begin: draft, carriedFrom } = begin(last);
-    expect(carriedFrom).toBe(
+    expect(carriedFrom).toEqual(
       'The frames as they were found on 9 May, with bees emerged and eggs laid in 7 days: a guess. Correct it.',
     );
     expect(framesOf(draft.hive).map(({ id }) => id)).toEqual(framesOf(last.hive).map(({ id }) => id));
@@ -44,7 +44,7 @@ describe('a new survey', () => {
 
   it('of the same day begins with the frames themselves', () => {
     const { begin: draft, carriedFrom } = begin({ ...last, at: '2027-05-16T09:00', on: NOW.today, source: 'moves' });
-    expect(carriedFrom).toBe('The frames as they were left on 16 May. Correct them.');
+    expect(carriedFrom).toEqual('The frames as they were left on 16 May. Correct them.');
     expect(draft.hive).toEqual(last.hive);
   });
 

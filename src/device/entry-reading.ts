@@ -6,7 +6,7 @@ import { factsWith } from '../core/colony/facts-with';
 import { foldColony } from '../core/colony/fold';
 import { lays } from '../core/colony/queen-state';
 import { isEndUnknown, type TrackedCell } from '../core/colony/track-cells';
-import { CHECK_NAMES, type LeaveShut } from '../core/schedule/check';
+import type { LeaveShut } from '../core/schedule/check';
 import { shutOn } from '../core/schedule/leave-shut-wins';
 import { colonyOnDay } from '../core/schedule/standing';
 import { type TakingDownPrice, takingDownPrice } from '../core/schedule/taking-down';
@@ -16,6 +16,7 @@ import { type CellRowView, cellRows } from '../views/colony-view';
 import { type DueView, dueView } from '../views/due-view';
 import { windowMoved } from '../views/moves-view';
 import { type VerdictView, verdictView } from '../views/verdict-view';
+import { CHECK_NAMES } from '../words/due';
 import { dayOfDraft } from './day-of-draft';
 import { type Draft, entryOf, factsBefore } from './draft';
 

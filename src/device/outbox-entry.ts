@@ -3,7 +3,7 @@ import type { PlanProgress } from '../core/facts/frame-plan';
 import type { CheckAnswer, CheckChange, StepTick } from '../core/facts/programme';
 import type { ProgrammeStart } from '../core/facts/programme-start';
 import type { SurveyEntry } from '../core/facts/survey';
-import type { Issue } from '../core/problems/issue';
+import type { IssueInWords } from '../words/issues';
 import type { Draft } from './draft';
 
 /** Why something did not get through: nobody answered, or the server could not store it just now. */
@@ -23,7 +23,7 @@ interface Kept {
   readonly colonyId: string;
   readonly colonyName: string;
   readonly state: 'waiting' | 'sent' | 'refused';
-  readonly issues: readonly Issue[];
+  readonly issues: readonly IssueInWords[];
   /** Why it is still here, as of the last try; none yet: it was not tried. */
   readonly cause?: Cause;
   /** Versions of it that are in the book, or may be, and that it is meant to replace. */

@@ -3,7 +3,7 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import { day } from '../core/calendar/day';
 import { aColony } from '../core/colony/testing';
 import { comparable } from '../core/facts/comparable-entry';
-import type { Issue } from '../core/problems/issue';
+import type { IssueInWords } from '../words/issues';
 import { emptyDraft, entryOf } from './draft';
 import { dropFromDevice, forgetSent, keepOnDevice, saveOnDevice, sendOutbox } from './outbox';
 import type { KeptInspection, KeptSaying } from './outbox-entry';
@@ -53,7 +53,7 @@ const tick = (id: string, savedAt: number, isDone = true): KeptSaying => ({
 const states = async () => Object.fromEntries((await store.getAll('outbox')).map(({ id, state }) => [id, state]));
 
 /** A server that answers with what is in the list, and nothing once that is used up. */
-function server(...answers: (readonly Issue[])[]) {
+function server(...answers: (readonly IssueInWords[])[]) {
   const asked: string[] = [];
   const left = [...answers];
   const send = async <T>(path: string, body: unknown) => {
@@ -64,7 +64,7 @@ function server(...answers: (readonly Issue[])[]) {
   // Once it does not answer any more, it does not say that it is there either.
   return { asked, uplink: { send, isAnswering: async () => left.length > 0 } };
 }
-const refusal: Issue = { path: ['at'], code: 'after-colony-ended', message: 'The colony ended.' };
+const refusal: IssueInWords = { path: ['at'], code: 'after-colony-ended', message: 'The colony ended.' };
 
 describe('the outbox', () => {
   it('takes an entry and puts its draft away, in one step', async () => {
@@ -132,8 +132,8 @@ describe('the outbox', () => {
 
   it('lets one that does not get through hold up no other, and says of each why it waits', async () => {
     for (const id of ['a', 'bb', 'ccc']) await saveOnDevice(store, entry(id), 'clover');
-    const noAnswer: Issue = { path: [], code: 'no-answer', message: 'Nobody.' };
-    const full: Issue = { path: [], code: 'disk-full', message: 'The disk is full.' };
+    const noAnswer: IssueInWords = { path: [], code: 'no-answer', message: 'Nobody.' };
+    const full: IssueInWords = { path: [], code: 'disk-full', message: 'The disk is full.' };
     const { uplink } = server([noAnswer], [full], []);
     await sendOutbox(store, () => NOW, { ...uplink, isAnswering: async () => true });
     expect(await states()).toEqual({ a: 'waiting', bb: 'waiting', ccc: 'sent' });

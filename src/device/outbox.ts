@@ -1,5 +1,5 @@
 import { comparable } from '../core/facts/comparable-entry';
-import type { Issue } from '../core/problems/issue';
+import type { IssueInWords } from '../words/issues';
 import { type Cause, type KeptInspection, type OutboxEntry, SAYING_PATHS } from './outbox-entry';
 import { isAnswering, isPassing, send as sendJson } from './send';
 import { type DeviceStore, DURABLE } from './store';
@@ -89,7 +89,7 @@ const withCause = (
 });
 
 /** What became of an entry by an answer: sent, waiting with its cause, or refused. */
-function after(entry: OutboxEntry, issues: readonly Issue[], at: string): OutboxEntry {
+function after(entry: OutboxEntry, issues: readonly IssueInWords[], at: string): OutboxEntry {
   const passing = issues.find(isPassing);
   if (passing) return withCause(entry, { code: passing.code as Cause['code'], message: passing.message }, at);
   return issues.length === 0
@@ -126,7 +126,7 @@ async function settle(store: DeviceStore, entry: OutboxEntry): Promise<void> {
 }
 
 /** What is wrong with an entry, without its photos; nothing: the server has it. */
-export function sendEntry(entry: OutboxEntry, send: Send = sendJson): Promise<readonly Issue[]> {
+export function sendEntry(entry: OutboxEntry, send: Send = sendJson): Promise<readonly IssueInWords[]> {
   if (entry.kind === 'inspection') return sendInspection(entry, send);
   const over = entry.kind === 'survey' && entry.over ? { over: entry.over } : {};
   return issuesOf(SAYING_PATHS[entry.kind], { ...entry.body, ...over }, send);
@@ -136,7 +136,7 @@ export function sendEntry(entry: OutboxEntry, send: Send = sendJson): Promise<re
 async function sendInspection(
   { entry, gives, over = [] }: Pick<KeptInspection, 'entry' | 'gives' | 'over'>,
   send: Send,
-): Promise<readonly Issue[]> {
+): Promise<readonly IssueInWords[]> {
   const sent = await issuesOf('/api/inspections', { ...entry, over }, send);
   if (sent.length > 0) return sent;
   for (const give of gives) {
@@ -148,7 +148,7 @@ async function sendInspection(
 }
 
 /** Sends an inspection with all that goes with it at once, where nothing can be kept on the device. */
-export async function sendDirectly(entry: KeptInspection, send: Send = sendJson): Promise<readonly Issue[]> {
+export async function sendDirectly(entry: KeptInspection, send: Send = sendJson): Promise<readonly IssueInWords[]> {
   const issues = await sendInspection(entry, send);
   if (issues.length > 0) return issues;
   const sent = await sendPhotos(entry, () => '', send);
@@ -156,10 +156,10 @@ export async function sendDirectly(entry: KeptInspection, send: Send = sendJson)
   return sent.cause ? [{ path: ['photos'], code: sent.cause.code, message: sent.cause.message }] : [];
 }
 
-const afterAll = (issues: readonly Issue[], lead: string) =>
+const afterAll = (issues: readonly IssueInWords[], lead: string) =>
   issues.map((issue) => (isPassing(issue) ? issue : { ...issue, message: `${lead} ${issue.message}` }));
 
-async function issuesOf(path: string, body: unknown, send: Send): Promise<readonly Issue[]> {
+async function issuesOf(path: string, body: unknown, send: Send): Promise<readonly IssueInWords[]> {
   const sent = await send(path, body);
   return sent.ok ? [] : sent.issues;
 }

@@ -1,4 +1,5 @@
-import type { Issue, IssueCode } from '../core/problems/issue';
+import type { IssueCode } from '../core/problems/issue';
+import type { IssueInWords } from '../words/issues';
 
 /** A signal that brings nothing within this time counts as none. */
 const PATIENCE_MS = 15_000;
@@ -9,17 +10,17 @@ const SLOWEST_UPLINK = 5;
 
 export type Sent<T> =
   | { readonly ok: true; readonly value: T }
-  | { readonly ok: false; readonly issues: readonly Issue[] };
+  | { readonly ok: false; readonly issues: readonly IssueInWords[] };
 
 /** What is said where nobody answers: an issue like any other. */
-export const NO_ANSWER: Issue = {
+export const NO_ANSWER: IssueInWords = {
   path: [],
   code: 'no-answer',
   message: 'The server does not answer. What you entered is still here; try again in a moment.',
 };
 
 /** Something answers that is not Ubbet, or Ubbet in trouble. */
-const SERVER_FAULT: Issue = {
+const SERVER_FAULT: IssueInWords = {
   path: [],
   code: 'server-fault',
   message:
@@ -28,7 +29,7 @@ const SERVER_FAULT: Issue = {
 
 /** What does not speak against the entry: it can go through unchanged another time. */
 const PASSING: ReadonlySet<IssueCode> = new Set<IssueCode>(['no-answer', 'server-fault', 'disk-full', 'signed-out']);
-export const isPassing = ({ code }: Issue): boolean => PASSING.has(code);
+export const isPassing = ({ code }: IssueInWords): boolean => PASSING.has(code);
 
 /** Long enough for the size of what is sent over a slow uplink. */
 export const patienceFor = (bytes: number): number => PATIENCE_MS + Math.ceil(bytes / SLOWEST_UPLINK);

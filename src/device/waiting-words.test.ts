@@ -33,9 +33,9 @@ describe('what waits on a device', () => {
   });
 
   it('says since when it waits, and what stood in the way at the last try', () => {
-    expect(waitingWords(kept, NOW)).toBe('Saved here 3 hours ago, not sent yet.');
+    expect(waitingWords(kept, NOW)).toEqual('Saved here 3 hours ago, not sent yet.');
     const cause = { code: 'disk-full', message: 'The disk is full.', at: '2027-05-16T17:58:00.000Z' } as const;
-    expect(waitingWords({ ...kept, cause }, NOW)).toBe(
+    expect(waitingWords({ ...kept, cause }, NOW)).toEqual(
       'Saved here 3 hours ago, not sent yet. Last tried 2 minutes ago: The disk is full.',
     );
   });
@@ -46,7 +46,7 @@ describe('what waits on a device', () => {
       { id: 'two', jpeg: '' },
     ];
     const taken = { ...kept, isTaken: true, draft: { ...draft, photos } };
-    expect(waitingWords(taken, NOW)).toBe('Sent; 2 photos still wait.');
-    expect(waitingWords({ ...taken, photosSent: ['one'] }, NOW)).toBe('Sent; one photo still waits.');
+    expect(waitingWords(taken, NOW)).toEqual('Sent; 2 photos still wait.');
+    expect(waitingWords({ ...taken, photosSent: ['one'] }, NOW)).toEqual('Sent; one photo still waits.');
   });
 });

@@ -39,8 +39,8 @@ describe('a colony’s page', () => {
 
   it('names queens by year, colour and where they came from', () => {
     const queen = { id: 'q', motherQueenId: null, emergedFrom: null, emergedTo: null, note: '' } as const;
-    expect(nameQueen({ ...queen, origin: 'unknown' })).toBe('queen of unknown age');
-    expect(nameQueen({ ...queen, origin: 'swarm', emergedTo: '2026-06-01' })).toBe(
+    expect(nameQueen({ ...queen, origin: 'unknown' })).toEqual('queen of unknown age');
+    expect(nameQueen({ ...queen, origin: 'swarm', emergedTo: '2026-06-01' })).toEqual(
       'queen of 2026 (white), came with a swarm',
     );
     const { id: sainfoin } = found('Sainfoin').colony;
@@ -93,7 +93,7 @@ describe('the page of a colony’s frames', () => {
     expect(surveys[0]?.when).toMatch(/^Thu 13 May, \d\d:\d\d$/);
     expect(surveys[0]?.words).toMatch(/ of brood$/);
     expect([plans, followed, deleted]).toEqual([[], [], []]);
-    expect(choices[0]?.place).toBe('frame 1 of brood box');
+    expect(choices[0]?.place).toEqual('frame 1 of brood box');
   });
 });
 

@@ -34,7 +34,7 @@ describe('an inspection whose answer was lost, and that is sent again', () => {
     const before = facts();
     expect(save(look())).toBe('stored');
     expect(facts()).toEqual(before);
-    expect(stands()?.entry.note).toBe('at the desk');
+    expect(stands()?.entry.note).toEqual('at the desk');
   });
 
   it('does not bring back what was deleted, nor delete what was put back', () => {
@@ -52,7 +52,7 @@ describe('an inspection whose answer was lost, and that is sent again', () => {
     const corrected = look({ note: 'at the desk' });
     save(corrected, [versionOf(look())]);
     expect(save(look(), [versionOf(corrected)])).toBe('stored');
-    expect(stands()?.entry.note).toBe('at the hive');
+    expect(stands()?.entry.note).toEqual('at the hive');
   });
 
   it('is a question where two people changed it without knowing of each other, and stores nothing', () => {

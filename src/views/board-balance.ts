@@ -7,7 +7,7 @@ import type { Flow, RoomFigures } from '../core/space/nectar';
 import { daysAtRate } from '../core/space/room';
 import type { SurveyManner } from '../core/space/survey';
 import { boxWeight } from '../core/space/weight';
-import { boxName } from '../core/space/work-list/box-names';
+import { boxName } from '../words/boxes';
 
 /** What one hive has, before frames are moved or after. */
 export interface HiveBalance {

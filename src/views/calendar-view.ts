@@ -1,7 +1,7 @@
 import { addDays, type Day } from '../core/calendar/day';
 import { dayWords, rangeWords, weekdayWords } from '../core/calendar/words';
 import { bestDay, type Check } from '../core/schedule/check';
-import { orderOf } from '../core/schedule/due-words';
+import { orderOf } from '../words/due';
 import type { Yard, YardColony } from './yard';
 
 /** One entry of the calendar that other programs read: whole days, the last one exclusive. */

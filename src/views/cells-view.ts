@@ -1,8 +1,8 @@
 import { rangeWords } from '../core/calendar/words';
-import { findingWords } from '../core/cells/finding-words';
 import type { CellStage } from '../core/cells/stage';
 import type { TrackedCell } from '../core/colony/track-cells';
 import { type CellWanted, cellsToGive, cellsWanted } from '../core/programmes/cell-list';
+import { findingWords } from '../words/cells';
 import type { Mark } from './marks';
 import { ribbonMark } from './marks-of';
 import { whereWords } from './where-words';

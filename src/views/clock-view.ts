@@ -4,6 +4,7 @@ import { rangeWords, weekdayWords } from '../core/calendar/words';
 import { type CellDates, dateCell } from '../core/cells/dating';
 import { ageOn } from '../core/cells/expected';
 import { explainConflict, explainDating } from '../core/cells/explain';
+import { inWords } from '../words/in-words';
 import type { ClockState } from './clock-state';
 import type { Mark } from './marks';
 import { laidWindow, ribbonMark } from './marks-of';
@@ -28,6 +29,7 @@ export function clockView({ sights, checks, queenRemoved }: ClockState, today: D
   if (!first) return null;
   const dates = dateCell({ sights: inOrder, checks, queenRemoved });
   const { laid, sealing, emergence } = dates;
+  const conflict = explainConflict(dates, inOrder);
   return {
     dates,
     headline: headlineOf(dates, today),
@@ -36,8 +38,8 @@ export function clockView({ sights, checks, queenRemoved }: ClockState, today: D
       { name: 'Sealed', words: windowWords(sealing), likely: likelyWords(sealing) },
       { name: 'Virgin emerges', words: windowWords(emergence), likely: likelyWords(emergence) },
     ],
-    because: explainDating(inOrder, checks, queenRemoved),
-    conflict: explainConflict(dates, inOrder),
+    because: explainDating(inOrder, checks, queenRemoved).map(inWords),
+    conflict: conflict && inWords(conflict),
     marks: [
       ...ribbonMark('laid', laidWindow(laid), 0),
       ...ribbonMark('sealing', sealing, 1),

@@ -1,6 +1,6 @@
 import type { Day } from '../core/calendar/day';
-import { dueWords } from '../core/schedule/due-words';
 import { colonyOnDay } from '../core/schedule/standing';
+import { dueWords } from '../words/due';
 import { type Mark, type Tone, toneOf } from './marks';
 import { notBeforeWords } from './shut-words';
 import { situationWords } from './situation-words';

@@ -31,7 +31,7 @@ describe('the colony’s page', () => {
   it('has something to say of a colony nobody has looked at', () => {
     const { situation, reading, seen, due, cells, looks, queen } = view({ startedOn: day('2027-05-16') });
     expect([situation, reading, seen]).toEqual(['Not inspected yet', null, 'Not inspected yet']);
-    expect(due[0]?.words).toBe('First inspection by Sun 23 May, best now');
+    expect(due[0]?.words).toEqual('First inspection by Sun 23 May, best now');
     expect([cells, looks]).toEqual([[], []]);
     expect(queen).toContain('Nobody has noted seeing her or her eggs.');
   });
@@ -39,18 +39,18 @@ describe('the colony’s page', () => {
   it('gives the reading with its evidence, its cause and what would change it', () => {
     const looks = [inspection({ at: '2027-05-16T12:00', cells: [saw('a', 'larva-large'), saw('b', 'larva-large')] })];
     const { reading, seen, due } = view({ cells: [cell('a'), cell('b')], inspections: looks });
-    expect(reading?.title).toBe('Getting ready to swarm');
+    expect(reading?.title).toEqual('Getting ready to swarm');
     expect(reading?.because).toContain('2 × charged (large larva), bottom bar');
-    expect(reading?.cause).toBe('Swarm cells, by number and place.');
+    expect(reading?.cause).toEqual('Swarm cells, by number and place.');
     expect(reading?.wouldChange).not.toBe('');
-    expect(seen).toBe('Last looked at Sun 16 May, today');
+    expect(seen).toEqual('Last looked at Sun 16 May, today');
     expect(due[0]).toMatchObject({ words: 'Choose a method today', tone: 'now' });
   });
 
   it('does not call a colony settled whose cells were only broken down', () => {
     const looks = [inspection({ at: '2027-05-16T12:00', cells: [saw('a', 'larva-large', true)] })];
     const { situation, reading, cells } = view({ cells: [cell('a')], inspections: looks });
-    expect(situation).toBe('Cells broken down: a delay, no cure');
+    expect(situation).toEqual('Cells broken down: a delay, no cure');
     expect(reading?.advice).toContain('This buys days.');
     expect(cells[0]).toMatchObject({
       glyph: 'removed',
@@ -87,10 +87,10 @@ describe('the colony’s page', () => {
       inspection({ at: '2027-05-16T12:00', cells: [saw('a', 'sealed-ripe')] }),
     ];
     const [row] = view({ cells: [cell('a')], inspections: looks }).cells;
-    expect(row?.conflict).toBe(
-      'the look before, which found no such cell, and “sealed, ripe” on 16 May cannot both be true. It may have been overlooked then, or the stage is wrong.',
+    expect(row?.conflict).toEqual(
+      'the inspection before, which found no such cell, and “sealed, ripe” on 16 May cannot both be true. It may have been overlooked then, or the stage is wrong.',
     );
-    expect(row?.laid).toBe('laid 29 Apr to 3 May');
+    expect(row?.laid).toEqual('laid 29 Apr to 3 May');
     expect(row?.marks.length).toBeGreaterThan(0);
   });
 
@@ -127,10 +127,10 @@ describe('the colony’s page', () => {
   it('says when she last laid, or why that cannot be told', () => {
     const look = (over: Parameters<typeof inspection>[0]) => view({ inspections: [inspection(over)] }).lastLaid;
     const at = '2027-05-16T12:00';
-    expect(look({ at, eggs: 'none', youngest: 'larvae-small' })).toBe(
+    expect(look({ at, eggs: 'none', youngest: 'larvae-small' })).toEqual(
       'Going by the brood on 16 May, the last egg was laid 11 to 13 May.',
     );
-    expect(look({ at, eggs: 'none', youngest: 'none' })).toBe(
+    expect(look({ at, eggs: 'none', youngest: 'none' })).toEqual(
       'Going by the brood on 16 May, the last egg was laid 26 Apr or before.',
     );
     expect(look({ at, eggs: 'not-looked-for', youngest: 'sealed' })).toContain('Eggs were not looked for');
@@ -181,7 +181,7 @@ describe('a colony of many years', () => {
       ],
     };
     expect(view(two).contradictions).toEqual([
-      'Two looks of Sat 15 May disagree: eggs seen (10:00), looked for and none (11:00). The later one counts. Correct or delete the one that is wrong.',
+      'Two inspections of Sat 15 May disagree: eggs seen (10:00), looked for and none (11:00). The later one counts. Correct or delete the one that is wrong.',
     ]);
     expect(view(many).contradictions).toEqual([]);
   });

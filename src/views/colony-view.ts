@@ -2,17 +2,17 @@ import { type Day, daysBetween, yearOf } from '../core/calendar/day';
 import { dayWords, distanceWords, rangeWords, weekdayWords } from '../core/calendar/words';
 import { expectedStages } from '../core/cells/expected';
 import { explainConflict } from '../core/cells/explain';
-import { findingWords } from '../core/cells/finding-words';
-import { STAGES } from '../core/cells/stage';
 import { contradictionsOf } from '../core/colony/contradictions';
 import type { CellFinding, InspectionFact } from '../core/colony/facts';
 import type { ColonyState } from '../core/colony/fold';
 import type { Look } from '../core/colony/look';
-import { doubtWords } from '../core/colony/queen-doubt';
+import { doubtSaid } from '../core/colony/queen-doubt';
 import { mayStillHoldQueen, type TrackedCell } from '../core/colony/track-cells';
-import { THOROUGHNESS_WORDS } from '../core/inspections/thoroughness';
-import { methodNamed } from '../core/methods/methods';
-import { CHECK_NAMES } from '../core/schedule/check';
+import { findingWords, STAGE_WORDS } from '../words/cells';
+import { CHECK_NAMES } from '../words/due';
+import { inWords } from '../words/in-words';
+import { THOROUGHNESS_WORDS } from '../words/inspections';
+import { methodTitle } from '../words/methods/methods';
 import { contradictionWords } from './contradiction-words';
 import { type DueView, dueViews } from './due-view';
 import type { Mark } from './marks';
@@ -125,7 +125,7 @@ export function colonyView(
 function programmeLines({ parts, schedule, today }: ColonyState): readonly ProgrammeLine[] {
   return [...parts].reverse().map(({ programme: { id, method, on, endedOn } }) => {
     const isRunning = endedOn === null && schedule.checks.some(({ programme }) => programme?.id === id);
-    const { title } = methodNamed(method);
+    const title = methodTitle(method);
     const days = daysBetween(on, today);
     return { id, isRunning, words: isRunning ? `${title}, day ${days}` : `${title}, ${dayWords(on, yearOf(today))}` };
   });
@@ -178,6 +178,7 @@ function cellRow(tracked: TrackedCell, today: Day, nameOf: (colonyId: string) =>
   const conflictSights = sights.flatMap(({ on, found }, index) =>
     found === 'not-found' ? [] : [{ on, stage: found, index }],
   );
+  const conflict = explainConflict(dates, conflictSights);
   return {
     id: cell.id,
     label: cell.label,
@@ -191,10 +192,10 @@ function cellRow(tracked: TrackedCell, today: Day, nameOf: (colonyId: string) =>
       overdueOn !== null && planBy.status === 'live'
         ? 'Emerged or dead by now, or sealed again: open the cell.'
         : planBy.status === 'live' && !goneMissing && lastSeen < today && later.length > 0
-          ? `by now: ${later.map((stage) => STAGES[stage].name).join(' or ')}`
+          ? `by now: ${later.map((stage) => STAGE_WORDS[stage].name).join(' or ')}`
           : null,
     sights: sights.map(({ on, found }) => `${dayWords(on)} ${findingWords(found)}`).join(' · '),
-    conflict: explainConflict(dates, conflictSights),
+    conflict: conflict && inWords(conflict),
     isOver,
     marks: isOver && planBy.status !== 'emerged' ? [] : cellMarks(tracked),
   };
@@ -237,7 +238,7 @@ function queenWords(state: ColonyState): string {
 }
 
 /** What is not known about which queen is in there. */
-const doubtOf = ({ queen: { doubt } }: ColonyState): string => (doubt ? ` ${doubtWords(doubt).says}` : '');
+const doubtOf = ({ queen: { doubt } }: ColonyState): string => (doubt ? ` ${inWords(doubtSaid(doubt))}` : '');
 
 function queenNow({ queen, today }: ColonyState): string {
   const { expected, presumedGone, removedOn, virginEmerged, cagedOn, clipped, lastProof, eitherHalfSince } = queen;

@@ -1,7 +1,7 @@
 import { weekdayWords } from '../core/calendar/words';
 import type { Contradiction } from '../core/colony/contradictions';
-import { meaningOf } from '../core/programmes/answers';
-import { CHECK_NAMES } from '../core/schedule/check';
+import { answerWords } from '../words/answers';
+import { CHECK_NAMES } from '../words/due';
 
 const clock = (at: string) => at.slice(11);
 
@@ -10,9 +10,9 @@ export function contradictionWords(contradiction: Contradiction): string {
   const on = weekdayWords(contradiction.on);
   if (contradiction.kind === 'eggs') {
     const { seenAt, noneAt } = contradiction;
-    return `Two looks of ${on} disagree: eggs seen (${clock(seenAt)}), looked for and none (${clock(noneAt)}). The later one counts. Correct or delete the one that is wrong.`;
+    return `Two inspections of ${on} disagree: eggs seen (${clock(seenAt)}), looked for and none (${clock(noneAt)}). The later one counts. Correct or delete the one that is wrong.`;
   }
   const { code, first, second } = contradiction;
-  const words = ({ at, answer }: typeof first) => `“${meaningOf(code, answer)?.words ?? answer}” (${clock(at)})`;
+  const words = ({ at, answer }: typeof first) => `“${answerWords({ check: code, answer })}” (${clock(at)})`;
   return `Two answers of ${on} to “${CHECK_NAMES[code]}” disagree: ${words(first)} and ${words(second)}. The later one counts. Take the wrong one back on the programme’s page.`;
 }

@@ -11,6 +11,8 @@ import { previewStart } from '../core/programmes/preview';
 import { firstEggsWindow } from '../core/schedule/virgin-care';
 import type { Settings } from '../core/settings/settings';
 import { movesFrames } from '../core/space/proposals/propose';
+import { type FitInWords, fitInWords } from '../words/fit';
+import { methodSaid } from '../words/methods/methods';
 import type { Mark } from './marks';
 import { planMarks } from './plan-marks';
 
@@ -18,7 +20,7 @@ export interface MethodView {
   readonly name: MethodName;
   readonly title: string;
   readonly kind: MethodKind;
-  readonly fit: Fit;
+  readonly fit: FitInWords;
   readonly fitsWhen: string;
   readonly suits: string;
   readonly needsQueen: boolean;
@@ -86,12 +88,13 @@ function methodView(
 ): MethodView {
   const plan = planOn(method, state, colony, settings);
   const days = new Set(plan.checks.map(({ window }) => window.ideal)).size;
-  const { name, title, kind, fitsWhen, suits, needs, kit, lifting, ifItFails, schools } = method;
+  const { name, kind, needs } = method;
+  const { title, fitsWhen, suits, kit, lifting, ifItFails, schools } = methodSaid(name);
   return {
     name,
     title,
     kind,
-    fit: fitOf(method, facts, settings),
+    fit: fitInWords(fitOf(method, facts, settings)),
     fitsWhen,
     suits,
     needsQueen: needs.queenFound,

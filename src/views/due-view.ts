@@ -4,8 +4,9 @@ import type { ColonyState } from '../core/colony/fold';
 import type { FollowUpCode } from '../core/methods/method';
 import { ANSWERS } from '../core/programmes/answers';
 import type { Check, CheckCode, LeaveShut } from '../core/schedule/check';
-import { dueWords, orderOf } from '../core/schedule/due-words';
 import { type CheckOnDay, colonyOnDay } from '../core/schedule/standing';
+import { dueWords, orderOf } from '../words/due';
+import { inWords } from '../words/in-words';
 import { type Tone, toneOf } from './marks';
 
 /** Something due at a colony, with what is needed to answer it on the spot, to move it and to leave it out. */
@@ -39,7 +40,7 @@ export function dueView(one: CheckOnDay, today: Day): DueView {
     code,
     order: orderOf(check),
     words: dueWords(one, today),
-    why,
+    why: inWords(why),
     tone: toneOf(standing),
     window,
     plannedFor,

@@ -21,10 +21,10 @@ const saidOf = (label: string) => lines.find((line) => line.label === label)?.va
 
 describe('what an entry says', () => {
   it('is all there, in words', () => {
-    expect(saidOf('When')).toBe('Sun 16 May, 15:00, or up to 17 May');
+    expect(saidOf('When')).toEqual('Sun 16 May, 15:00, or up to 17 May');
     expect(saidOf('Eggs')).toBe('seen');
     expect(saidOf('Cell a')).toMatch(/frame 4, .*broken down$/);
-    expect(saidOf('Queen')).toBe('not looked for');
+    expect(saidOf('Queen')).toEqual('not looked for');
     expect(linesAsText('Clover', lines)).toMatch(/^Clover\nWhen: Sun 16 May/);
   });
 

@@ -1,12 +1,12 @@
-import { YOUNGEST_WORDS } from '../core/brood/youngest';
 import { day } from '../core/calendar/day';
 import { dayWords, minuteWords } from '../core/calendar/words';
-import { findingWords } from '../core/cells/finding-words';
 import type { InspectionEntry } from '../core/facts/entry';
 import type { SurveyEntry } from '../core/facts/survey';
 import type { Looked } from '../core/inspections/looked';
-import { THOROUGHNESS_WORDS } from '../core/inspections/thoroughness';
 import { framesOf } from '../core/space/hive';
+import { YOUNGEST_WORDS } from '../words/brood';
+import { findingWords } from '../words/cells';
+import { THOROUGHNESS_WORDS } from '../words/inspections';
 import { whereWords } from './where-words';
 
 /** What an entry says of one thing. */

@@ -5,7 +5,8 @@ import { DEFAULT_SETTINGS } from '../core/settings/settings';
 import { framesOf } from '../core/space/hive';
 import type { SurveyFact } from '../core/space/survey';
 import { aBox, aHive } from '../core/space/testing';
-import { boxTitle, frameContents } from './frame-words';
+import { boxTitle } from '../words/boxes';
+import { frameContents } from './frame-words';
 import { framesView, otherHives } from './frames-view';
 import { roomView } from './room-view';
 import { yardColony } from './testing';
@@ -62,7 +63,7 @@ describe('room, colony by colony', () => {
     // Where there are no eggs nobody can say, and nothing is proposed.
     const silent = line(surveyed('Silent', survey('HHSSSEHHHHH')));
     expect([silent?.headline, silent?.out, silent?.proposals]).toEqual(['No eggs found', null, []]);
-    expect(silent?.because[0]).toBe('No eggs were found, so no day for room can be given');
+    expect(silent?.because[0]).toEqual('No eggs were found, so no day for room can be given');
   });
 
   it('frees a bound nest before it gives room', () => {
@@ -102,9 +103,9 @@ describe('the frames of one hive', () => {
   it('are unknown before the first survey', () => expect(view([])).toBeNull());
 
   it('are carried forward to today, and say so', () => {
-    expect(view([survey('HPBBYSBBPHE')])?.knownFrom).toBe('As the frames were found on 16 May.');
+    expect(view([survey('HPBBYSBBPHE')])?.knownFrom).toEqual('As the frames were found on 16 May.');
     const older = view([survey('HPBBYSBBPHE', { at: '2027-05-10T12:00', manner: 'counts' })]);
-    expect(older?.knownFrom).toBe(
+    expect(older?.knownFrom).toEqual(
       'As the frames were counted on 10 May, carried forward to today with bees emerged and eggs laid since.',
     );
     expect(view([survey('HPBBYSBBPHE', { source: 'moves' })])?.knownFrom).toMatch(/^As the frames were left/);
@@ -164,10 +165,10 @@ describe('a frame in words', () => {
         { sealed: 4, empty: 6 },
       ],
     });
-    expect(holds).toBe('sealed brood 11, empty comb 6, pollen 3, of 20 tenths');
-    expect(frameContents({ ...frame, sides: [{ honey: 10 }, { honey: 10 }] })).toBe('all sealed honey');
-    expect(frameContents({ ...frame, kind: 'dummy', sides: null })).toBe('a dummy board');
-    expect(frameContents({ ...frame, kind: 'feeder', sides: null })).toBe('a feeder');
+    expect(holds).toEqual('sealed brood 11, empty comb 6, pollen 3, of 20 tenths');
+    expect(frameContents({ ...frame, sides: [{ honey: 10 }, { honey: 10 }] })).toEqual('all sealed honey');
+    expect(frameContents({ ...frame, kind: 'dummy', sides: null })).toEqual('a dummy board');
+    expect(frameContents({ ...frame, kind: 'feeder', sides: null })).toEqual('a feeder');
   });
 
   it('and a box by its number where there are several', () => {

@@ -1,7 +1,7 @@
-import { CONTENT_WORDS, CONTENTS, type Side, TENTHS, tenthsOf } from '../core/space/content';
-import { type CountedAs, GLANCE_WORDS } from '../core/space/count-survey';
-import type { Box, Frame, Hive } from '../core/space/hive';
-import { boxName } from '../core/space/work-list/box-names';
+import { CONTENTS, type Side, TENTHS, tenthsOf } from '../core/space/content';
+import type { CountedAs } from '../core/space/count-survey';
+import type { Frame } from '../core/space/hive';
+import { CONTENT_WORDS, GLANCE_WORDS } from '../words/frames';
 
 /** What a place of a box is counted as. */
 export const COUNTED_WORDS: { readonly [C in CountedAs]: string } = {
@@ -31,10 +31,4 @@ export function sideContents(side: Side): string {
   const [only] = parts;
   if (parts.length === 1 && only) return `all ${CONTENT_WORDS[only]}`;
   return `${parts.map((content) => `${CONTENT_WORDS[content]} ${tenthsOf(side, content)}`).join(', ')}, of ${TENTHS} tenths`;
-}
-
-/** `Brood box`, `Brood box 2`, `Super 1 (red tape)`: a box as a heading. */
-export function boxTitle(hive: Hive, box: Box): string {
-  const name = boxName(hive, box);
-  return name.charAt(0).toUpperCase() + name.slice(1);
 }

@@ -1,13 +1,13 @@
 import { EGG_DAYS } from '../core/biology/development';
 import type { Day } from '../core/calendar/day';
 import { dayWords } from '../core/calendar/words';
-import { methodNamed } from '../core/methods/methods';
 import type { ProgrammePart } from '../core/programmes/facts';
 import type { FrameSize } from '../core/space/frame-size';
 import { sizeOf } from '../core/space/frame-size';
 import { broodBoxes, combOf } from '../core/space/hive';
 import type { SurveyFact } from '../core/space/survey';
-import { doneWords } from './hive-change-words';
+import { doneWords } from '../words/hive-changes';
+import { methodTitle } from '../words/methods/methods';
 
 /** Something that changes what the frames hold, and when. */
 export interface ActThen {
@@ -58,6 +58,6 @@ export function actsThen(course: readonly FramesThen[], parts: readonly Programm
   const done = course.flatMap(({ day, done: words }) => (words.length > 0 ? [{ day, words: words.join(', ') }] : []));
   const begun = parts
     .filter(({ programme: { on } }) => on >= first)
-    .map(({ programme: { on, method } }) => ({ day: on, words: `started: ${methodNamed(method).title}` }));
+    .map(({ programme: { on, method } }) => ({ day: on, words: `started: ${methodTitle(method)}` }));
   return [...done, ...begun].sort((a, b) => a.day - b.day);
 }

@@ -3,10 +3,14 @@ import { METHOD_KINDS_IN_ORDER } from '../core/methods/kinds';
 import type { Method, MethodKind, MethodNeeds } from '../core/methods/method';
 import { METHODS } from '../core/methods/methods';
 import { planMethod, USUAL_CHOICES } from '../core/methods/plan';
-import { orderOf } from '../core/schedule/due-words';
+import type { Said } from '../core/says/said';
+import { saidOneByOne, sentences } from '../core/says/together';
 import type { Settings } from '../core/settings/settings';
+import { orderOf } from '../words/due';
+import { inWords } from '../words/in-words';
+import { type MethodSaid, methodSaid } from '../words/methods/methods';
+import { UNIT_WORDS } from '../words/units';
 import { CAUTION_WORDS } from './caution-words';
-import { UNIT_WORDS } from './unit-words';
 
 export const KIND_WORDS: { readonly [K in MethodKind]: string } = {
   swarm: 'Against swarming',
@@ -44,7 +48,7 @@ export interface HandbookPage {
   readonly parts: readonly { readonly name: string; readonly gets: string; readonly stands: string }[];
   readonly checks: readonly HandbookCheck[];
   readonly leaveShut: readonly { readonly part: string; readonly from: number; readonly to: number }[];
-  readonly failures: Method['failures'];
+  readonly failures: MethodSaid['failures'];
   readonly ifItFails: string;
   readonly schools: readonly string[];
 }
@@ -53,11 +57,10 @@ export interface HandbookPage {
 export const handbookLists = (): readonly HandbookList[] =>
   METHOD_KINDS_IN_ORDER.map((kind) => ({
     kind: KIND_WORDS[kind],
-    methods: METHODS.filter((method) => method.kind === kind).map(({ name, title, fitsWhen }) => ({
-      name,
-      title,
-      fitsWhen,
-    })),
+    methods: METHODS.filter((method) => method.kind === kind).map(({ name }) => {
+      const { title, fitsWhen } = methodSaid(name);
+      return { name, title, fitsWhen };
+    }),
   })).filter(({ methods }) => methods.length > 0);
 
 /** Any day will do: only the days since then are shown. */
@@ -65,8 +68,8 @@ const DAY_0 = day('2001-05-01');
 
 /** A method as it is read in winter: when it fits, how it is done, and its dates from day 0 with the usual choices. */
 export function handbookPage(method: Method, settings: Settings): HandbookPage {
-  const { name, title, fitsWhen, suits, needs, kit, lifting, cautions, steps, units, failures, ifItFails, schools } =
-    method;
+  const { name, needs, cautions } = method;
+  const { title, fitsWhen, suits, kit, lifting, steps, units, failures, ifItFails, schools } = methodSaid(name);
   const plan = planMethod(method, { ...USUAL_CHOICES, on: DAY_0 }, settings);
   const since = (on: number) => daysBetween(DAY_0, on as typeof DAY_0);
   const partOf = (unit: string) => UNIT_WORDS[unit] ?? unit;
@@ -88,8 +91,7 @@ export function handbookPage(method: Method, settings: Settings): HandbookPage {
       from: since(window.earliest),
       best: since(window.ideal),
       to: since(window.latest),
-      // What comes after names days of the year that this day 0 does not have.
-      why: /\d (Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)/.test(why) ? `${why.split('. ')[0]}.` : why,
+      why: inWords(withoutDays(why)),
     })),
     leaveShut: plan.leaveShut.map(({ unit, from, to }) => ({ part: partOf(unit), from: since(from), to: since(to) })),
     failures,
@@ -97,6 +99,10 @@ export function handbookPage(method: Method, settings: Settings): HandbookPage {
     schools,
   };
 }
+
+/** Day 0 is no day of the year: what names one is left out. */
+const withoutDays = (why: Said): Said =>
+  sentences(...saidOneByOne(why).filter(({ with: params }) => params === undefined));
 
 /** What has to be there, as one reads it beforehand. */
 function needWords(needs: MethodNeeds, settings: Settings): readonly string[] {

@@ -3,10 +3,11 @@ import { spanOf, type Window } from '../core/calendar/window';
 import type { LaidRange } from '../core/cells/dating';
 import { isOpenCell, isSealed } from '../core/cells/stage';
 import { emergencesOf, type TrackedCell } from '../core/colony/track-cells';
-import { CHECK_NAMES, type Check } from '../core/schedule/check';
+import type { Check } from '../core/schedule/check';
 import type { ColonySchedule } from '../core/schedule/colony-schedule';
 import { standingOf } from '../core/schedule/standing';
 import { firstEggsWindow } from '../core/schedule/virgin-care';
+import { CHECK_NAMES } from '../words/due';
 import { type Mark, RIBBON_WORDS, type RibbonKind, toneOf } from './marks';
 
 export function ribbonMark(kind: RibbonKind, window: Window | null, row: number): Mark[] {

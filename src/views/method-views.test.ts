@@ -69,10 +69,10 @@ describe('deciding', () => {
   it('reckons each with the cell that is best kept', () => {
     const nuc = all.find(({ name }) => name === 'nuc-swarm');
     // Cell b, laid 3 to 5 May: out 18 to 22 May.
-    expect(nuc?.laying).toBe('A young queen may lay 26 May to 12 Jun.');
-    expect(nuc?.visits).toBe('3 visits after it.');
-    expect(all.find(({ name }) => name === 'requeen-mated')?.laying).toBe('The bought queen lays 17 to 22 May.');
-    expect(all.find(({ name }) => name === 'demaree')?.laying).toBe('The old queen goes on laying.');
+    expect(nuc?.laying).toEqual('A young queen may lay 26 May to 12 Jun.');
+    expect(nuc?.visits).toEqual('3 visits after it.');
+    expect(all.find(({ name }) => name === 'requeen-mated')?.laying).toEqual('The bought queen lays 17 to 22 May.');
+    expect(all.find(({ name }) => name === 'demaree')?.laying).toEqual('The old queen goes on laying.');
   });
 });
 
@@ -96,7 +96,7 @@ describe('starting', () => {
       taken,
       TODAY,
     );
-    expect(again.newName).toBe('Clover swarm 2');
+    expect(again.newName).toEqual('Clover swarm 2');
   });
 
   it('keeps two cells where the keeper has set so', () => {
@@ -237,7 +237,7 @@ describe('a running programme', () => {
       anAnswer(programme.id, 'new', 'eggs', '2027-06-13', 'no-eggs'),
     ];
     const failed = view('2027-06-13', [], [], answers);
-    expect(failed.status).toBe('No laying queen yet. Choose what to do next.');
+    expect(failed.status).toEqual('No laying queen yet. Choose what to do next.');
     expect(failed.waysOut).toMatchObject({ colonyId: 'new' });
     expect(failed.waysOut?.ways.map(({ cost }) => cost)).toContain('7 to 12 days until a queen lays (20 to 25 Jun)');
   });

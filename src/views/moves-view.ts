@@ -3,8 +3,9 @@ import type { CheckWindow } from '../core/calendar/window';
 import { dayWords, rangeWords, weekdayWords } from '../core/calendar/words';
 import type { ColonyState } from '../core/colony/fold';
 import type { CheckCode } from '../core/schedule/check';
-import { orderOf } from '../core/schedule/due-words';
 import { differenceOf, movesOf } from '../core/schedule/what-moved';
+import { orderOf } from '../words/due';
+import { inWords } from '../words/in-words';
 
 /** A date that moved, and what moved it. */
 export interface MoveLine {
@@ -28,7 +29,7 @@ export function moveLines({ schedules }: ColonyState): readonly MoveLine[] {
     .map(({ key, code, on, from, to, because }) => ({
       key: `${key}${on}`,
       when: weekdayWords(on),
-      words: `${windowMoved(code, from, to)}, after ${because}`,
+      words: `${windowMoved(code, from, to)}, after ${inWords(because)}`,
     }));
 }
 

@@ -1,7 +1,8 @@
 import type { Day } from '../core/calendar/day';
 import type { CheckWindow, Window } from '../core/calendar/window';
-import { CHECK_NAMES, type CheckCode, type LeaveShut } from '../core/schedule/check';
+import type { CheckCode, LeaveShut } from '../core/schedule/check';
 import { standingOf } from '../core/schedule/standing';
+import { CHECK_NAMES } from '../words/due';
 import { type Mark, toneOf } from './marks';
 import { ribbonMark } from './marks-of';
 

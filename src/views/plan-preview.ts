@@ -5,13 +5,15 @@ import { methodNamed } from '../core/methods/methods';
 import { type Plan, planMethod, USUAL_CHOICES } from '../core/methods/plan';
 import { type Outcome, outcomesOf } from '../core/programmes/outcomes';
 import type { StartChoices } from '../core/programmes/preview';
-import { broodlessWindow, broodlessWords } from '../core/schedule/broodless';
-import { CHECK_NAMES } from '../core/schedule/check';
-import { withinSentence } from '../core/schedule/due-words';
+import { broodlessWindow } from '../core/schedule/broodless';
 import type { Settings } from '../core/settings/settings';
+import { broodlessWords } from '../words/broodless';
+import { CHECK_NAMES, withinSentence } from '../words/due';
+import { inWords } from '../words/in-words';
+import { methodTitle } from '../words/methods/methods';
+import { UNIT_WORDS } from '../words/units';
 import type { Mark } from './marks';
 import { planMarks } from './plan-marks';
-import { UNIT_WORDS } from './unit-words';
 
 export interface PreviewLine {
   readonly key: string;
@@ -55,9 +57,13 @@ function boughtQueen(method: Method, on: Day, settings: Settings): Plan['checks'
 function outcomeView({ sign, when, remedy, ways }: Outcome): OutcomeView {
   const on = ways.map(({ method, until, brings }) => {
     const what = { known: 'tells', laying: 'a queen lays', united: 'one colony' }[brings];
-    return `${methodNamed(method).title}: ${what} ${rangeWords(until)}`;
+    return `${methodTitle(method)}: ${what} ${rangeWords(until)}`;
   });
-  return { sign, when: when && rangeWords(when), next: [...(remedy === null ? [] : [remedy]), ...on] };
+  return {
+    sign: inWords(sign),
+    when: when && rangeWords(when),
+    next: [...(remedy === null ? [] : [inWords(remedy)]), ...on],
+  };
 }
 
 /** @param plan the dates of the method, see {@link previewStart} */
@@ -91,8 +97,8 @@ export function planPreview(method: Method, plan: Plan, choices: PreviewChoices,
         key: `${code}${i}`,
         day: ideal,
         best: weekdayWords(ideal),
-        what: `${UNIT_WORDS[unit] ?? unit}: ${order ? withinSentence(order) : CHECK_NAMES[code]}${earliest === latest ? '' : ` (any day ${rangeWords({ from: earliest, to: latest })})`}`,
-        why,
+        what: `${UNIT_WORDS[unit] ?? unit}: ${order ? withinSentence(inWords(order)) : CHECK_NAMES[code]}${earliest === latest ? '' : ` (any day ${rangeWords({ from: earliest, to: latest })})`}`,
+        why: inWords(why),
       })),
       ...plan.leaveShut
         .filter(({ from, to }) => from <= to)

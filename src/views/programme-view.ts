@@ -3,22 +3,25 @@ import { rangeWords, weekdayWords } from '../core/calendar/words';
 import type { ColonyState } from '../core/colony/fold';
 import { lays } from '../core/colony/queen-state';
 import { methodNamed } from '../core/methods/methods';
-import { meaningOf } from '../core/programmes/answers';
 import type { CheckAnswerFact, ProgrammeFact } from '../core/programmes/facts';
 import { needsWayOut, type WayOut, waysOut } from '../core/programmes/ways-out';
 import type { HalfIs } from '../core/programmes/which-half';
-import { broodlessWindow, broodlessWords } from '../core/schedule/broodless';
-import { CHECK_NAMES } from '../core/schedule/check';
+import { broodlessWindow } from '../core/schedule/broodless';
 import { colonyOnDay } from '../core/schedule/standing';
 import { movesOf } from '../core/schedule/what-moved';
 import type { Settings } from '../core/settings/settings';
+import { answerWords, remedyWords } from '../words/answers';
+import { broodlessWords } from '../words/broodless';
+import { CHECK_NAMES } from '../words/due';
+import { inWords } from '../words/in-words';
+import { methodSaid, methodTitle } from '../words/methods/methods';
+import { UNIT_WORDS } from '../words/units';
 import { CAUTION_WORDS } from './caution-words';
 import { type DueAt, type DueView, dueView } from './due-view';
 import type { Mark } from './marks';
 import { windowMoved } from './moves-view';
 import { planMarks } from './plan-marks';
 import { situationWords } from './situation-words';
-import { UNIT_WORDS } from './unit-words';
 
 export interface UnitView extends DueAt {
   readonly unit: string;
@@ -90,6 +93,7 @@ export function programmeView(
   today: Day,
 ): ProgrammeView {
   const method = methodNamed(programme.method);
+  const said = methodSaid(programme.method);
   const units = members.map((member) => unitView(programme, member, members, today));
   const isOver = units.every(({ due }) => due.length === 0);
   const failing = members.find(({ state }) => !state.ended && needsWayOut(state) && leads(programme, state));
@@ -98,7 +102,7 @@ export function programmeView(
     id: programme.id,
     colonyId: programme.colonyId,
     colonyName: members.find(({ colonyId }) => colonyId === programme.colonyId)?.name ?? '',
-    title: method.title,
+    title: said.title,
     on: programme.on,
     to: programme.to,
     begun: `Started ${weekdayWords(programme.on)}, ${day === 0 ? 'today' : `day ${day}`}`,
@@ -106,7 +110,7 @@ export function programmeView(
     isRunning: programme.endedOn === null && !isOver,
     endedOn: programme.endedOn,
     cautions: method.cautions.map((caution) => CAUTION_WORDS[caution]),
-    steps: method.steps.map((words, step) => ({ step, words, isDone: stepsDone.has(step) })),
+    steps: said.steps.map((words, step) => ({ step, words, isDone: stepsDone.has(step) })),
     units,
     story: storyOf(programme, members),
     waysOut: failing
@@ -160,7 +164,6 @@ function statusWords(
 
 function unitView(programme: ProgrammeFact, member: Member, members: readonly Member[], today: Day): UnitView {
   const { colonyId, name, apiary, stand, state } = member;
-  const method = methodNamed(programme.method);
   const own = programme.units.filter((unit) => unit.colonyId === colonyId).map(({ unit }) => unit);
   const { schedule } = state;
   const onDay = colonyOnDay(schedule, today);
@@ -176,8 +179,8 @@ function unitView(programme: ProgrammeFact, member: Member, members: readonly Me
     stand,
     unit: roleWords(programme, own, state),
     situation: state.ended ? 'No longer a colony of its own' : situationWords(state),
-    gets: method.units
-      .filter((unit) => own.includes(unit.name))
+    gets: methodSaid(programme.method)
+      .units.filter((unit) => own.includes(unit.name))
       .map(({ gets }) => gets)
       .join('; '),
     due: dueHere.map((one) => dueView(one, today)),
@@ -207,10 +210,9 @@ export function halvesOf(
   return members.map(({ colonyId, name }) => ({ id: colonyId, name }));
 }
 
-function answerWords({ code, answer, queenlessColonyId }: CheckAnswerFact, members: readonly Member[]): string {
-  const meaning = meaningOf(code, answer);
+function answerLine({ code, answer, queenlessColonyId }: CheckAnswerFact, members: readonly Member[]): string {
   const half = members.find(({ colonyId }) => colonyId === queenlessColonyId);
-  return `${CHECK_NAMES[code]} ${meaning?.words ?? answer}${half ? `: ${half.name} has no queen` : ''}`;
+  return `${CHECK_NAMES[code]} ${answerWords({ check: code, answer })}${half ? `: ${half.name} has no queen` : ''}`;
 }
 
 const NO_ANSWER = { remedy: null, answerId: null } as const;
@@ -225,8 +227,8 @@ function storyOf(programme: ProgrammeFact, members: readonly Member[]): readonly
       return {
         key: answer.id,
         on: answer.on,
-        words: `${many && name ? `${name}, ` : ''}${answerWords(answer, members)}`,
-        remedy: meaningOf(answer.code, answer.answer)?.remedy ?? null,
+        words: `${many && name ? `${name}, ` : ''}${answerLine(answer, members)}`,
+        remedy: remedyWords(answer.code, answer.answer),
         answerId: answer.id,
       };
     });
@@ -248,7 +250,7 @@ function storyOf(programme: ProgrammeFact, members: readonly Member[]): readonly
         ({ key, code, on, from, to, because }): StoryLine => ({
           key: `${name}${key}${on}`,
           on,
-          words: `${of}${windowMoved(code, from, to)}, after ${because}`,
+          words: `${of}${windowMoved(code, from, to)}, after ${inWords(because)}`,
           ...NO_ANSWER,
         }),
       );
@@ -294,7 +296,7 @@ function wayWords({ method, until, brings }: WayOut, today: Day): { title: strin
     united: 'they are one colony',
   }[brings];
   return {
-    title: methodNamed(method).title,
+    title: methodTitle(method),
     cost: `${days.from} to ${days.to} days until ${what} (${rangeWords(until)})`,
   };
 }

@@ -1,6 +1,7 @@
 import type { ColonyState } from '../core/colony/fold';
-import { doubtWords } from '../core/colony/queen-doubt';
-import { CAUSE_WORDS, READING_WORDS, SUPERSEDURE_WORDS } from '../core/inspections/reading-words';
+import { doubtWords } from '../words/doubt';
+import { inWords } from '../words/in-words';
+import { CAUSE_WORDS, READING_WORDS, SUPERSEDURE_WORDS } from '../words/readings';
 import { isHeld, isSupersedure, type Read, readingTitle } from './situation-words';
 
 export interface ReadingView {
@@ -17,15 +18,14 @@ export interface ReadingView {
 export function readingView(look: Read, queen: Pick<ColonyState['queen'], 'doubt'> | null = null): ReadingView {
   const { reading } = look;
   const words = isSupersedure(look) ? SUPERSEDURE_WORDS : READING_WORDS[reading.reading];
-  const doubt = queen?.doubt ? doubtWords(queen.doubt) : null;
   return {
     title: readingTitle(look),
     advice: isHeld(look)
       ? 'This buys days. New cells can be started from young larvae at once: be back in time, or choose a method.'
       : words.advice,
     cause: reading.cause && CAUSE_WORDS[reading.cause],
-    doubt: doubt && `${doubt.says} ${doubt.next}`,
-    because: reading.because.map(({ text }) => text),
+    doubt: queen?.doubt ? doubtWords(queen.doubt) : null,
+    because: reading.because.map(({ text }) => inWords(text)),
     wouldChange: words.wouldChange,
   };
 }

@@ -1,7 +1,6 @@
 import type { Day } from '../core/calendar/day';
 import type { DayRange } from '../core/calendar/window';
 import type { MethodName } from '../core/methods/method';
-import { methodNamed } from '../core/methods/methods';
 import { seasonPart } from '../core/schedule/beekeeping-year';
 import { allSizes, roomFigures, type Settings } from '../core/settings/settings';
 import { broodFrameCount } from '../core/space/hive';
@@ -11,6 +10,8 @@ import { propose as layOut } from '../core/space/proposals/propose';
 import { outRange, type Room } from '../core/space/room';
 import type { Triggers } from '../core/space/triggers';
 import { movedFrames } from '../core/space/work-list/order';
+import { inWords } from '../words/in-words';
+import { methodTitle } from '../words/methods/methods';
 import { storedRoomWords } from './room-words';
 import type { Yard, YardColony } from './yard';
 
@@ -101,7 +102,7 @@ function proposalsFor(
 ): readonly RoomProposal[] {
   const propose = (method: MethodName, why: string): RoomProposal => ({
     method,
-    title: methodNamed(method).title,
+    title: methodTitle(method),
     why,
   });
   const inNest = openOrInterleave(known, settings);
@@ -112,7 +113,7 @@ function proposalsFor(
     ...(bound && bound.by !== 'pollen'
       ? [propose('honey-bound', `${bound.by === 'nectar' ? 'Nectar' : 'Honey'} takes the comb that she needs.`)]
       : []),
-    ...(!bound && (out || isShortNow) ? [propose(inNest.method, inNest.why)] : []),
+    ...(!bound && (out || isShortNow) ? [propose(inNest.method, inWords(inNest.why))] : []),
     ...(!bound && (out || isShortNow) && inNest.method === 'interleave'
       ? [propose('open-sides', 'Empty frames in between would part young brood, as far as the frames tell.')]
       : []),

@@ -5,8 +5,8 @@ import { ROOM_AT_MOST } from '../core/space/laying-room';
 import { type EdgeFrames, nearEdge } from '../core/space/near-edge';
 import type { RoomFigures } from '../core/space/nectar';
 import { type HiveOnDay, knownFrom, type LaidBefore, type Room, roomOf } from '../core/space/room';
-import { frameKindWords } from '../core/space/work-list/work-list';
-import { boxTitle } from './frame-words';
+import { boxTitle } from '../words/boxes';
+import { HOLDS_WORDS } from '../words/work-list';
 
 const BOUND_WORDS = {
   pollen: 'Pollen-bound',
@@ -47,7 +47,7 @@ function withEdge(words: RoomWords, found: HiveOnDay, figures: RoomFigures, befo
 /** Which frames are worth a second look. Where each hangs was not told, so they are named by what they hold. */
 function edgeWords(edge: readonly EdgeFrames[], hive: Hive): string {
   const boxes = hive.boxes.flatMap((box) => {
-    const held = edge.filter(({ boxId }) => boxId === box.id).map(({ holds }) => frameKindWords(holds));
+    const held = edge.filter(({ boxId }) => boxId === box.id).map(({ holds }) => HOLDS_WORDS[holds]);
     return held.length === 0 ? [] : [`${held.join(', ')} (${boxTitle(hive, box).toLowerCase()})`];
   });
   return `Near the edge: one frame misread would change this. Look again at the frames of ${boxes.join(' and of ')}`;

@@ -1,7 +1,8 @@
 import type { Day } from '../core/calendar/day';
 import type { ColonyState } from '../core/colony/fold';
-import { dueWords } from '../core/schedule/due-words';
 import { byPressingLead, type ColonyOnDay, colonyOnDay } from '../core/schedule/standing';
+import { dueWords } from '../words/due';
+import { inWords } from '../words/in-words';
 import { type Tone, toneOf } from './marks';
 import { notBeforeWords } from './shut-words';
 import { situationWords } from './situation-words';
@@ -61,7 +62,7 @@ function roundHive({ colony, state, onDay }: OnDay, day: Day): RoundHive {
     due: onDay.due.map((one) => ({
       key: one.check.key,
       words: dueWords(one, day),
-      why: onDay.shut && one.check.forced ? `${notBeforeWords(onDay.shut)}. ${one.check.why}` : one.check.why,
+      why: `${onDay.shut && one.check.forced ? `${notBeforeWords(onDay.shut)}. ` : ''}${inWords(one.check.why)}`,
       tone: toneOf(one.standing),
     })),
   };

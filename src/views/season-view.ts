@@ -5,11 +5,12 @@ import { rangeWords, weekdayWords } from '../core/calendar/words';
 import { isOpenCell } from '../core/cells/stage';
 import type { ColonyState } from '../core/colony/fold';
 import { emergencesOf } from '../core/colony/track-cells';
-import { methodNamed } from '../core/methods/methods';
 import { seasonPart } from '../core/schedule/beekeeping-year';
-import { CHECK_NAMES, type CheckCode, type LeaveShut } from '../core/schedule/check';
+import type { CheckCode, LeaveShut } from '../core/schedule/check';
 import { standingOf } from '../core/schedule/standing';
 import type { Hemisphere } from '../core/settings/settings';
+import { CHECK_NAMES } from '../words/due';
+import { methodTitle } from '../words/methods/methods';
 import { RIBBON_WORDS, type RibbonKind, type Tone, toneOf } from './marks';
 import type { Yard, YardColony } from './yard';
 
@@ -123,7 +124,7 @@ function programmeSpan(
   const answered = state.answers.filter(({ programmeId }) => programmeId === id).map((answer) => answer.on);
   return {
     id,
-    label: methodNamed(method).title,
+    label: methodTitle(method),
     from: on,
     to: endedOn ?? latestOf(on, ...asked, ...done, ...answered),
   };

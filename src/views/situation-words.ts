@@ -1,8 +1,9 @@
 import { dayWords } from '../core/calendar/words';
 import type { ColonyState } from '../core/colony/fold';
 import type { Look } from '../core/colony/look';
-import { READING_WORDS } from '../core/inspections/reading-words';
 import { methodNamed } from '../core/methods/methods';
+import { methodTitle } from '../words/methods/methods';
+import { READING_WORDS } from '../words/readings';
 
 /** Cells were broken down and nothing else presses: that is not the same as a colony that raised none. */
 export function isHeld({ reading, takenDown, queenExpected }: Read): boolean {
@@ -40,6 +41,6 @@ export function situationWords({ lastLook, queen, parts }: ColonyState): string 
     const isOfOther = kind === 'room' || (kind === 'increase' && role === 'unchanged');
     return isSince && role !== 'ends' && !isOfOther;
   });
-  if (done) return `${methodNamed(done.programme.method).title}, ${dayWords(done.programme.on)}`;
+  if (done) return `${methodTitle(done.programme.method)}, ${dayWords(done.programme.on)}`;
   return lastLook ? readingTitle(lastLook) : 'Not inspected yet';
 }

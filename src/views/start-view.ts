@@ -1,7 +1,6 @@
 import { type Day, formatDay } from '../core/calendar/day';
 import type { DayRange } from '../core/calendar/window';
 import { rangeWords } from '../core/calendar/words';
-import { findingWords } from '../core/cells/finding-words';
 import type { CellStage } from '../core/cells/stage';
 import type { ColonyState } from '../core/colony/fold';
 import { lays } from '../core/colony/queen-state';
@@ -11,6 +10,9 @@ import type { Method, MethodName } from '../core/methods/method';
 import { mayBuyQueen, methodNamed } from '../core/methods/methods';
 import { cellsToKeep, laidRange } from '../core/programmes/best-to-keep';
 import type { Settings } from '../core/settings/settings';
+import { findingWords } from '../words/cells';
+import { type FitInWords, fitInWords } from '../words/fit';
+import { type MethodSaid, methodSaid } from '../words/methods/methods';
 import { CAUTION_WORDS } from './caution-words';
 import { type NeedyColony, needyColonies, type SpareCell, spareCells } from './cells-view';
 import { type QueenAges, type UnionView, unionView } from './union-view';
@@ -31,7 +33,8 @@ export interface CellChoice {
 export interface StartView {
   readonly method: MethodName;
   readonly colony: ColonyEntry;
-  readonly fit: Fit;
+  readonly fit: FitInWords;
+  readonly words: MethodSaid;
   readonly cautions: readonly string[];
   readonly asksCells: boolean;
   readonly cells: readonly CellChoice[];
@@ -96,7 +99,8 @@ export function startView(
   return {
     method,
     colony,
-    fit,
+    fit: fitInWords(fit),
+    words: methodSaid(method),
     cautions: definition.cautions.map((caution) => CAUTION_WORDS[caution]),
     asksCells,
     cells: isGift ? [] : live.map(cellChoice),

@@ -37,7 +37,7 @@ const yard = (...colonies: YardColony[]): Yard => ({
 describe('Today', () => {
   it('says that nothing is due when nothing is', () => {
     const view = todayView(yard(later), day(TODAY));
-    expect(view.headline).toBe('Nothing is due today');
+    expect(view.headline).toEqual('Nothing is due today');
     expect(view.summary).toBe('Next: Later, Fri 21 May.');
     expect(view.bands.map(({ title }) => title)).toEqual(['Nothing to do today']);
   });
@@ -48,7 +48,7 @@ describe('Today', () => {
 
   it('puts the apiary with the latest first, then what to leave shut, then the rest', () => {
     const view = todayView(yard(later, never, urgent, shut, late), day(TODAY));
-    expect(view.headline).toBe('3 hives due, 1 late');
+    expect(view.headline).toEqual('3 hives due, 1 late');
     expect(view.bands.map(({ title, rows }) => [title, rows.map(({ name }) => name)])).toEqual([
       ['Orchard · 1 hive', ['Late']],
       ['Quarry · 2 hives', ['Urgent', 'Never']],

@@ -1,10 +1,10 @@
 import { type Day, daysBetween } from '../core/calendar/day';
 import { weekdayWords } from '../core/calendar/words';
 import type { ColonyState } from '../core/colony/fold';
-import { methodNamed } from '../core/methods/methods';
 import { bestDay, type Check, isDaily } from '../core/schedule/check';
-import { dueWords, orderOf, withinSentence } from '../core/schedule/due-words';
 import { byPressingLead, type ColonyOnDay, colonyOnDay } from '../core/schedule/standing';
+import { dueWords, orderOf, withinSentence } from '../words/due';
+import { methodTitle } from '../words/methods/methods';
 import { type DueView, dueView } from './due-view';
 import { type Mark, type Tone, toneOf } from './marks';
 import { cellsMarks, rowBelow, scheduleMarks } from './marks-of';
@@ -105,7 +105,7 @@ function programmeOf({ parts, today }: ColonyState, check: Check): TodayRow['pro
   const part = parts.find(({ programme }) => programme.id === check.programme?.id);
   if (!part) return null;
   const { id, method, on } = part.programme;
-  return { id, words: `${methodNamed(method).title}, day ${daysBetween(on, today)}` };
+  return { id, words: `${methodTitle(method)}, day ${daysBetween(on, today)}` };
 }
 
 /** What else is due that day, each with its last day. */

@@ -1,7 +1,8 @@
 import type { Day } from '../core/calendar/day';
 import type { ColonyState } from '../core/colony/fold';
-import { dueWords } from '../core/schedule/due-words';
 import { colonyOnDay } from '../core/schedule/standing';
+import { dueWords } from '../words/due';
+import { inWords } from '../words/in-words';
 import { type ReadingView, readingView } from './reading-view';
 
 /** What an entry means so far, and by when to be back. */
@@ -15,6 +16,6 @@ export function verdictView(state: ColonyState, today: Day): VerdictView {
   const { lead } = colonyOnDay(state.schedule, today);
   return {
     reading: state.lastLook && readingView(state.lastLook, state.queen),
-    next: lead && { words: dueWords(lead, today), why: lead.check.why },
+    next: lead && { words: dueWords(lead, today), why: inWords(lead.check.why) },
   };
 }

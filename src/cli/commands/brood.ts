@@ -2,7 +2,6 @@ import { z } from 'zod';
 import { lastLaid } from '../../core/brood/last-laid';
 import { YOUNGEST_BROOD } from '../../core/brood/youngest';
 import { dayField } from '../../core/formats/day-field';
-import { success } from '../../core/problems/issue';
 import { command } from '../command';
 import { writeRange } from '../write';
 
@@ -20,6 +19,6 @@ export const broodCommand = command({
   ],
   run: ({ lastEggsSeen = null, ...seen }) => {
     const { lastLaid: laid, conflict } = lastLaid({ ...seen, lastEggsSeen });
-    return success({ lastLaid: writeRange(laid), conflict });
+    return { ok: true, value: { lastLaid: writeRange(laid), conflict } };
   },
 });

@@ -4,7 +4,7 @@ import { type CellObservation, dateCells } from '../../core/cells/date-cells';
 import { CELL_STAGES } from '../../core/cells/stage';
 import { dayField } from '../../core/formats/day-field';
 import { THOROUGHNESS } from '../../core/inspections/thoroughness';
-import { failure, type Issue, success } from '../../core/problems/issue';
+import { type IssueInWords, refusal } from '../../words/issues';
 import { command } from '../command';
 import { writeDay, writeRange, writeWindow } from '../write';
 
@@ -28,34 +28,37 @@ export const dateCellsCommand = command({
   ],
   run: ({ observations, checks, queenRemoved }) => {
     const issues = historyIssues(observations);
-    if (issues.length > 0) return failure(...issues);
+    if (issues.length > 0) return refusal(...issues);
     const { cells, colony } = dateCells(observations, checks, queenRemoved ?? null);
-    return success({
-      cells: cells.map(({ cell, status, laid, sealing, emergence, conflict }) => ({
-        cell,
-        status,
-        laid: writeRange(laid),
-        sealing: writeWindow(sealing),
-        emergence: writeWindow(emergence),
-        conflict: conflict && { between: conflict.between, kind: conflict.kind },
-      })),
-      colony: {
-        firstSealing: writeDay(colony.firstSealing),
-        firstEmergence: writeDay(colony.firstEmergence),
-        lastEmergence: writeDay(colony.lastEmergence),
+    return {
+      ok: true,
+      value: {
+        cells: cells.map(({ cell, status, laid, sealing, emergence, conflict }) => ({
+          cell,
+          status,
+          laid: writeRange(laid),
+          sealing: writeWindow(sealing),
+          emergence: writeWindow(emergence),
+          conflict: conflict && { between: conflict.between, kind: conflict.kind },
+        })),
+        colony: {
+          firstSealing: writeDay(colony.firstSealing),
+          firstEmergence: writeDay(colony.firstEmergence),
+          lastEmergence: writeDay(colony.lastEmergence),
+        },
       },
-    });
+    };
   },
 });
 
 /** A cell has one stage a day, and none after it was removed. */
-function historyIssues(observations: readonly CellObservation[]): Issue[] {
+function historyIssues(observations: readonly CellObservation[]): IssueInWords[] {
   const stageOnDay = new Set<string>();
   const removedOn = new Map<string, number>();
   for (const { cell, on, stage } of observations) {
     if (stage === 'removed') removedOn.set(cell, Math.min(on, removedOn.get(cell) ?? on));
   }
-  return observations.flatMap(({ cell, on }, i): Issue[] => {
+  return observations.flatMap(({ cell, on }, i): IssueInWords[] => {
     const key = JSON.stringify([cell, on]);
     const again = stageOnDay.has(key);
     stageOnDay.add(key);

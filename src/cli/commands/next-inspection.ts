@@ -2,7 +2,6 @@ import { z } from 'zod';
 import { dayField } from '../../core/formats/day-field';
 import { nextInspection } from '../../core/inspections/next-inspection';
 import { THOROUGHNESS } from '../../core/inspections/thoroughness';
-import { success } from '../../core/problems/issue';
 import { command } from '../command';
 import { writeDay } from '../write';
 
@@ -18,6 +17,6 @@ export const nextInspectionCommand = command({
   pastDays: ({ on }) => [{ path: ['on'], day: on }],
   run: ({ alreadyDue = null, ...look }) => {
     const { ideal, latest, hiddenAge } = nextInspection({ ...look, alreadyDue });
-    return success({ ideal: writeDay(ideal), latest: writeDay(latest), hiddenAge });
+    return { ok: true, value: { ideal: writeDay(ideal), latest: writeDay(latest), hiddenAge } };
   },
 });

@@ -5,9 +5,10 @@ import { dayField } from '../../core/formats/day-field';
 import { METHOD_NAMES, METHOD_OPTIONS, type Method } from '../../core/methods/method';
 import { methodNamed, needsKeptCell } from '../../core/methods/methods';
 import { planMethod, USUAL_CHOICES } from '../../core/methods/plan';
-import { failure, type Issue, success } from '../../core/problems/issue';
 import { outcomesOf } from '../../core/programmes/outcomes';
 import { DEFAULT_SETTINGS } from '../../core/settings/settings';
+import { inWords } from '../../words/in-words';
+import { type IssueInWords, refusal } from '../../words/issues';
 import { command } from '../command';
 import { writeWindow } from '../write';
 
@@ -34,7 +35,7 @@ export const planCommand = command({
   run: (choices) => {
     const method = methodNamed(choices.method);
     const issues = choiceIssues(method, choices);
-    if (issues.length > 0) return failure(...issues);
+    if (issues.length > 0) return refusal(...issues);
     const { on, keptCells = [], onlySealedBroodUp = false, queenShakenDown = false } = choices;
     const { secondThinning = true, swarm = 'prime' } = choices;
     const kept = keptCells.map(({ laid }) => laid);
@@ -43,23 +44,31 @@ export const planCommand = command({
       { ...USUAL_CHOICES, on, keptCells: kept, onlySealedBroodUp, queenShakenDown, secondThinning, swarm },
       DEFAULT_SETTINGS,
     );
-    return success({
-      checks: plan.checks.map(({ unit, code, window, why }) => ({ unit, code, window: writeCheckWindow(window), why })),
-      leaveShut: plan.leaveShut.map(({ unit, from, to }) => ({ unit, from: formatDay(from), to: formatDay(to) })),
-      outcomes: outcomesOf(method, plan, DEFAULT_SETTINGS).map(({ sign, when, remedy, ways }) => ({
-        sign,
-        when: when && { from: formatDay(when.from), to: formatDay(when.to) },
-        remedy,
-        ways: ways.map(({ method: name, until, brings }) => ({
-          method: name,
-          brings,
-          from: formatDay(until.from),
-          to: formatDay(until.to),
+    return {
+      ok: true,
+      value: {
+        checks: plan.checks.map(({ unit, code, window, why }) => ({
+          unit,
+          code,
+          window: writeCheckWindow(window),
+          why: inWords(why),
         })),
-      })),
-      emergence: writeWindow(plan.emergence),
-      eggsBy: plan.eggsBy && { ...writeCheckWindow(plan.eggsBy), failedOn: formatDay(plan.eggsBy.failedOn) },
-    });
+        leaveShut: plan.leaveShut.map(({ unit, from, to }) => ({ unit, from: formatDay(from), to: formatDay(to) })),
+        outcomes: outcomesOf(method, plan, DEFAULT_SETTINGS).map(({ sign, when, remedy, ways }) => ({
+          sign: inWords(sign),
+          when: when && { from: formatDay(when.from), to: formatDay(when.to) },
+          remedy: remedy && inWords(remedy),
+          ways: ways.map(({ method: name, until, brings }) => ({
+            method: name,
+            brings,
+            from: formatDay(until.from),
+            to: formatDay(until.to),
+          })),
+        })),
+        emergence: writeWindow(plan.emergence),
+        eggsBy: plan.eggsBy && { ...writeCheckWindow(plan.eggsBy), failedOn: formatDay(plan.eggsBy.failedOn) },
+      },
+    };
   },
 });
 
@@ -67,8 +76,8 @@ function writeCheckWindow({ earliest, ideal, latest }: CheckWindow) {
   return { earliest: formatDay(earliest), ideal: formatDay(ideal), latest: formatDay(latest) };
 }
 
-function choiceIssues(method: Method, choices: z.output<typeof input>): Issue[] {
-  const issues: Issue[] = METHOD_OPTIONS.filter(
+function choiceIssues(method: Method, choices: z.output<typeof input>): IssueInWords[] {
+  const issues: IssueInWords[] = METHOD_OPTIONS.filter(
     (option) => choices[option] !== undefined && !method.options.includes(option),
   ).map((option) => ({
     path: [option],
@@ -86,7 +95,7 @@ function choiceIssues(method: Method, choices: z.output<typeof input>): Issue[] 
   return [...issues, ...(choices.keptCells ?? []).flatMap(({ laid }, i) => backwards(laid, i))];
 }
 
-function backwards({ from, to }: { from: Day; to: Day }, i: number): Issue[] {
+function backwards({ from, to }: { from: Day; to: Day }, i: number): IssueInWords[] {
   if (from <= to) return [];
   return [
     {

@@ -6,7 +6,8 @@ import { dayField } from '../../core/formats/day-field';
 import { QUEEN_EXPECTED } from '../../core/inspections/inspection-seen';
 import { LOOKED } from '../../core/inspections/looked';
 import { readInspection } from '../../core/inspections/reading';
-import { failure, success } from '../../core/problems/issue';
+import { inWords } from '../../words/in-words';
+import { refusal } from '../../words/issues';
 import { command } from '../command';
 import { writeDay } from '../write';
 
@@ -46,10 +47,18 @@ export const readCommand = command({
         eggs === 'seen'
           ? `eggs were seen, so the youngest brood cannot be ${youngest}; make it eggs or eggs-upright`
           : `no eggs were found, so the youngest brood cannot be ${youngest}; correct one of the two`;
-      return failure({ path: ['inspection', 'youngest'], code: 'contradiction', message });
+      return refusal({ path: ['inspection', 'youngest'], code: 'contradiction', message });
     }
     const { queenExpected, virginEmergedFrom = null } = context;
     const { reading, actBy, cause, because } = readInspection(on, inspection, { queenExpected, virginEmergedFrom });
-    return success({ reading, actBy: writeDay(actBy), cause, because });
+    return {
+      ok: true,
+      value: {
+        reading,
+        actBy: writeDay(actBy),
+        cause,
+        because: because.map(({ code, text }) => ({ code, text: inWords(text) })),
+      },
+    };
   },
 });

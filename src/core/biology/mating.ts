@@ -1,92 +1,91 @@
 import { LAST_QUEENABLE_AGE, QUEEN_EMERGES } from './development';
 import { figure } from './figure';
-import { SOURCES } from './sources';
 
-const SINCE_EMERGED = 'days since the virgin emerged';
+const SINCE_EMERGED = 'days-since-emerged';
 
 export const FIRST_FLIGHTS = figure(
-  'First mating flights',
+  'first-mating-flights',
   { early: 5, typical: 6, late: 10 },
   SINCE_EMERGED,
-  SOURCES.mating,
+  'mating',
 );
 export const FIRST_EGGS = figure(
-  'First eggs of a young queen',
+  'first-eggs-of-a-young-queen',
   { early: 8, typical: 12, late: 21 },
   SINCE_EMERGED,
-  SOURCES.mating,
+  'mating',
 );
 
 /** A queen raised after the loss of another lays no sooner than this: out of the oldest larva that can still become one. */
 export const EGGS_AFTER_LOSS = figure(
-  'First eggs of a queen raised after a loss, at the earliest',
+  'first-eggs-of-a-queen-raised-after-a-loss-at-the-earliest',
   QUEEN_EMERGES.value.early - LAST_QUEENABLE_AGE.value + FIRST_EGGS.value.early,
-  'days since the old queen was gone',
-  SOURCES.derived,
+  'days-since-queenless',
+  'derived',
 );
 
 /** After this many days without eggs or anything else seen, the mating counts as failed. */
-export const MATING_FAILED = figure('Mating counts as failed after', 28, SINCE_EMERGED, SOURCES.setting);
+export const MATING_FAILED = figure('mating-counts-as-failed-after', 28, SINCE_EMERGED, 'setting');
 
 /** A hive with a virgin is left shut until this many days after the last day on which she may have emerged. */
-export const LEAVE_SHUT_DAYS = figure('Leave shut after the latest emergence', 10, 'days', SOURCES.setting);
+export const LEAVE_SHUT_DAYS = figure('leave-shut-after-the-latest-emergence', 10, 'days', 'setting');
 
 /** Looking for the young queen's eggs, counted from the last day on which she may have emerged. */
 export const LOOK_FOR_EGGS = figure(
-  'Look for a young queen’s eggs',
+  'look-for-a-young-queens-eggs',
   { early: 11, typical: 13, late: 17 },
-  'days since the latest emergence',
-  SOURCES.caution,
+  'days-since-latest-emergence',
+  'caution',
 );
 
-export const DRONE_MATURE = figure('Drone mature', 37, 'days since the egg was laid', SOURCES.mating);
+export const DRONE_MATURE = figure('drone-mature', 37, 'days-since-laid', 'mating');
 
 /** A queen let out of her cage is expected to lay within this many days of being caged in. */
 export const RELEASED_QUEEN_LAYS = figure(
-  'Eggs of a caged queen',
+  'eggs-of-a-caged-queen',
   { early: 7, typical: 7, late: 12 },
-  'days since she was caged in',
-  SOURCES.caution,
+  'days-since-caged',
+  'caution',
 );
 /** Eggs seen before this were laid by another: a bought queen is still in her cage, or only just out of it. */
 export const BOUGHT_QUEEN_LAYS_FROM = figure(
-  'First eggs of a caged queen, at the earliest',
+  'first-eggs-of-a-caged-queen-at-the-earliest',
   5,
-  'days since she was caged in',
-  SOURCES.caution,
+  'days-since-caged',
+  'caution',
 );
 export const CAGE_CHECK = figure(
-  'See whether a caged queen is out',
+  'see-whether-a-caged-queen-is-out',
   { early: 3, typical: 3, late: 5 },
-  'days since she was caged in',
-  SOURCES.caution,
+  'days-since-caged',
+  'caution',
 );
 /** A prime swarm's old queen lays again once she has comb. */
 export const PRIME_SWARM_LAYS = figure(
-  'Hived prime swarm: look for eggs',
+  'hived-prime-swarm-look-for-eggs',
   { early: 3, typical: 3, late: 7 },
-  'days since it was hived',
-  SOURCES.mating,
+  'days-since-hived',
+  'mating',
 );
 export const CAST_LAYS = figure(
-  'Hived cast: look for eggs',
+  'hived-cast-look-for-eggs',
   { early: 14, typical: 14, late: 28 },
-  'days since it was hived',
-  SOURCES.mating,
+  'days-since-hived',
+  'mating',
 );
 /** Bees without a queen start cells on a comb with eggs within days. */
 export const READ_TEST_COMB = figure(
-  'Read a test frame',
+  'read-a-test-frame',
   { early: 3, typical: 4, late: 5 },
-  'days since it was given',
-  SOURCES.caution,
+  'days-since-given',
+  'caution',
 );
 
 export const NUC_SETTLES = figure(
-  'See whether a nuc has settled',
+  'see-whether-a-nuc-has-settled',
   { early: 2, typical: 3, late: 5 },
-  'days since it was made',
-  SOURCES.caution,
+  'days-since-made',
+  'caution',
 );
 
 /**
@@ -94,15 +93,15 @@ export const NUC_SETTLES = figure(
  * held the swarm back by a day or two.
  */
 export const EMERGE_AFTER_PRIME = figure(
-  'Virgins emerge after a prime swarm, the first',
+  'virgins-emerge-after-a-prime-swarm-the-first',
   { early: 6, typical: 7, late: 9 },
-  'days since it left',
-  SOURCES.derived,
+  'days-since-left',
+  'derived',
 );
 /** A cast leaves with one virgin; the others are out within about a week of it. */
 export const EMERGE_AFTER_CAST = figure(
-  'Virgins emerge after a cast',
+  'virgins-emerge-after-a-cast',
   { early: 0, typical: 2, late: 8 },
-  'days since it left',
-  SOURCES.derived,
+  'days-since-left',
+  'derived',
 );

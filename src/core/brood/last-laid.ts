@@ -1,28 +1,24 @@
 import { EGG_HATCHES } from '../biology/development';
 import { figure } from '../biology/figure';
-import { SOURCES } from '../biology/sources';
 import { addDays, type Day } from '../calendar/day';
 import { showsEggs, type YoungestBrood } from './youngest';
 
-const DAYS_AGO = 'days before the inspection';
-const ago = (youngest: string, newest: number, oldest: number) => ({
-  newest: figure(`Youngest brood ${youngest}: last laid at the latest`, newest, DAYS_AGO, SOURCES.derived).value,
-  oldest: figure(`Youngest brood ${youngest}: last laid at the earliest`, oldest, DAYS_AGO, SOURCES.derived).value,
+const DAYS_AGO = 'days-before-inspection';
+const ago = (youngest: YoungestBrood, newest: number, oldest: number) => ({
+  newest: figure(`youngest-${youngest}-newest`, newest, DAYS_AGO, 'derived').value,
+  oldest: figure(`youngest-${youngest}-oldest`, oldest, DAYS_AGO, 'derived').value,
 });
 
 /** How many days before the inspection the last egg was laid; `oldest` null: any time before. */
 const LAST_LAID_AGO: {
   readonly [Y in YoungestBrood]: { readonly newest: number; readonly oldest: number | null };
 } = {
-  'eggs-upright': ago('upright eggs', 0, 1),
+  'eggs-upright': ago('eggs-upright', 0, 1),
   eggs: ago('eggs', 0, EGG_HATCHES.value),
-  'larvae-small': ago('small larvae', EGG_HATCHES.value, 5),
-  'larvae-large': ago('big larvae', 5, 10),
+  'larvae-small': ago('larvae-small', EGG_HATCHES.value, 5),
+  'larvae-large': ago('larvae-large', 5, 10),
   sealed: ago('sealed', 8, 22),
-  none: {
-    newest: figure('No worker brood: last laid at the latest', 20, DAYS_AGO, SOURCES.derived).value,
-    oldest: null,
-  },
+  none: { newest: figure('youngest-none-newest', 20, DAYS_AGO, 'derived').value, oldest: null },
 };
 
 export interface BroodSeen {

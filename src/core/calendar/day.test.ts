@@ -53,7 +53,7 @@ describe('words', () => {
     expect(distanceWords(day('2027-05-20'), day('2027-05-17'))).toBe('in 3 days');
     expect(distanceWords(day('2027-05-16'), day('2027-05-17'))).toBe('yesterday');
     expect(rangeWords({ from: day('2027-05-03'), to: day('2027-05-05') })).toBe('3 to 5 May');
-    expect(rangeWords({ from: day('2027-04-30'), to: day('2027-05-02') })).toBe('30 Apr to 2 May');
+    expect(rangeWords({ from: day('2027-04-30'), to: day('2027-05-02') })).toEqual('30 Apr to 2 May');
     expect(rangeWords({ from: day('2027-05-03'), to: day('2027-05-03') })).toBe('3 May');
   });
 });

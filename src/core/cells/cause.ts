@@ -1,5 +1,4 @@
 import { figure } from '../biology/figure';
-import { SOURCES } from '../biology/sources';
 import type { Looked } from '../inspections/looked';
 import type { CellPlace } from './place';
 import { type CellStage, isEgg, isLarva, isLive, isSealed } from './stage';
@@ -9,13 +8,8 @@ export const CAUSES = ['swarm', 'supersedure', 'emergency', 'unclear'] as const;
 /** Why a colony raises queens. `unclear` is to be treated as swarm cells: being wrong that way costs less. */
 export type Cause = (typeof CAUSES)[number];
 
-const MANY_CELLS = figure('As many cells as this point to swarming', 5, 'live cells', SOURCES.queenRearing);
-const FEW_CELLS = figure(
-  'Up to this many cells of like age point to supersedure',
-  3,
-  'live cells',
-  SOURCES.queenRearing,
-);
+const MANY_CELLS = figure('as-many-cells-as-this-point-to-swarming', 5, 'live-cells', 'queenRearing');
+const FEW_CELLS = figure('up-to-this-many-cells-of-like-age-point-to-supersedure', 3, 'live-cells', 'queenRearing');
 
 export interface CellsSeen {
   readonly stage: CellStage;

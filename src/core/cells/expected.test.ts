@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { findingWords } from '../../words/cells';
 import { addDays, day } from '../calendar/day';
 import { dateCells } from './date-cells';
 import { ageOn, expectedStages } from './expected';
-import { findingWords } from './finding-words';
 import { CELL_STAGES, isLive, isOpenCell, isSealed, STAGES } from './stage';
 
 const may = (date: number) => addDays(day('2027-04-30'), date);

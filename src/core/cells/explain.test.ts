@@ -92,11 +92,11 @@ describe('two things that cannot both be true', () => {
     explainConflict({ conflict: { between: [one, other], kind: 'no-day' } }, [first, second]);
 
   it('are named, with what may be behind it', () => {
-    expect(between(0, 1)).toBe(
+    expect(between(0, 1)).toEqual(
       '“sealed” on 10 May and “egg” on 17 May cannot both be true. One of the two stages, or its day, is wrong, or they were two cells.',
     );
-    expect(between(NOT_A_SIGHT, 1)).toBe(
-      'the look before, which found no such cell, and “egg” on 17 May cannot both be true. It may have been overlooked then, or the stage is wrong.',
+    expect(between(NOT_A_SIGHT, 1)).toEqual(
+      'the inspection before, which found no such cell, and “egg” on 17 May cannot both be true. It may have been overlooked then, or the stage is wrong.',
     );
     expect(explainConflict({ conflict: null }, [first])).toBeNull();
   });

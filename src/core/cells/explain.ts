@@ -1,65 +1,58 @@
 import { LAST_QUEENABLE_AGE } from '../biology/development';
 import { addDays, type Day } from '../calendar/day';
-import { dayWords, rangeWords } from '../calendar/words';
 import { hiddenAgeOf } from '../inspections/thoroughness';
+import type { Said } from '../says/said';
 import { type CellCheck, type CellDates, type CellSight, NOT_A_SIGHT, notThereBefore } from './dating';
+import { say } from './says';
 import { STAGES } from './stage';
 
-/** What each thing seen says of the laying day, in plain words, in order of date. */
+/** What each thing seen says of the laying day, in order of date. */
 export function explainDating(
   sights: readonly CellSight[],
   checks: readonly CellCheck[],
   queenRemoved: Day | null,
-): readonly string[] {
+): readonly Said[] {
   const first = sights[0];
   if (!first) return [];
-  const lines = sights.map(({ on, stage }) => `${STAGES[stage].name} on ${dayWords(on)}: ${sightWords(on, stage)}`);
+  const lines = sights.map(({ on, stage }) => bySight(on, stage));
   const isEmergency = queenRemoved !== null && first.on > queenRemoved;
   const before = checks.filter(({ on }) => on < first.on);
-  const isDrawnOver = isEmergency || before.some(({ cellsRemoved }) => cellsRemoved === true);
+  const drawnOver = isEmergency || before.some(({ cellsRemoved }) => cellsRemoved === true);
   for (const check of before) {
     const { on, thoroughness } = check;
-    const from = notThereBefore(check, isDrawnOver);
-    if (from === null) lines.push(`only tipped up on ${dayWords(on)}: says nothing of this cell`);
-    else {
-      const how =
-        hiddenAgeOf(thoroughness) === 0 ? 'bees shaken or brushed off' : 'bees left on, so an egg may have been missed';
-      const over = isDrawnOver ? '; it may be drawn over an egg or larva that was there' : '';
-      lines.push(`not there on ${dayWords(on)} (${how}${over}): laid ${dayWords(from)} or later`);
-    }
+    const from = notThereBefore(check, drawnOver);
+    lines.push(
+      from === null
+        ? say('only-tipped-up', { on })
+        : say('not-there', { on, from, beesOff: hiddenAgeOf(thoroughness) === 0, drawnOver }),
+    );
   }
   if (isEmergency) {
     const from = addDays(queenRemoved, -LAST_QUEENABLE_AGE.value);
-    lines.push(`queen gone on ${dayWords(queenRemoved)}: laid ${rangeWords({ from, to: queenRemoved })}`);
+    lines.push(say('queen-gone', { on: queenRemoved, laid: { from, to: queenRemoved } }));
   }
   return lines;
 }
 
-function sightWords(on: Day, stage: CellSight['stage']): string {
+function bySight(on: Day, stage: CellSight['stage']): Said {
   const { ages } = STAGES[stage];
-  if (stage === 'cup-dry') return `nothing laid yet, so ${dayWords(on)} or later`;
-  if (!ages) return 'says nothing of its age';
+  if (stage === 'cup-dry') return say('nothing-laid-yet', { stage, on });
+  if (!ages) return say('tells-no-age', { stage, on });
   const to = addDays(on, -ages.from);
   return ages.to === null
-    ? `laid by ${dayWords(to)}`
-    : `laid ${rangeWords({ from: addDays(on, -ages.to), to })} (${ages.from} to ${ages.to} days old)`;
+    ? say('laid-by', { stage, on, by: to })
+    : say('laid', { stage, on, laid: { from: addDays(on, -ages.to), to }, ages: { from: ages.from, to: ages.to } });
 }
 
 /** Which two things contradict each other, and what may be behind it. Null when nothing does. */
-export function explainConflict(
-  { conflict }: Pick<CellDates, 'conflict'>,
-  sights: readonly CellSight[],
-): string | null {
+export function explainConflict({ conflict }: Pick<CellDates, 'conflict'>, sights: readonly CellSight[]): Said | null {
   if (!conflict) return null;
-  const [one, other] = conflict.between.map((index) => nameOf(index, sights)) as [string, string];
-  const cause = conflict.between.includes(NOT_A_SIGHT)
-    ? 'It may have been overlooked then, or the stage is wrong.'
-    : 'One of the two stages, or its day, is wrong, or they were two cells.';
-  return `${one} and ${other} cannot both be true. ${cause}`;
+  const [one, other] = conflict.between.map((index) => nameOf(index, sights)) as [Said, Said];
+  const cause = say(conflict.between.includes(NOT_A_SIGHT) ? 'may-be-overlooked' : 'one-is-wrong');
+  return say('cannot-both-be', { one, other, cause });
 }
 
-function nameOf(index: number, sights: readonly CellSight[]): string {
+function nameOf(index: number, sights: readonly CellSight[]): Said {
   const sight = sights.find((candidate) => candidate.index === index);
-  if (!sight) return 'the look before, which found no such cell,';
-  return `“${STAGES[sight.stage].name}” on ${dayWords(sight.on)}`;
+  return sight ? say('stage-on', { stage: sight.stage, on: sight.on }) : say('inspection-before');
 }

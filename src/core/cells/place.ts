@@ -5,10 +5,3 @@ export const CELL_PLACES = ['bottom', 'edge', 'face'] as const;
 export const NOTED_PLACES = ['not-said', ...CELL_PLACES] as const;
 
 export type CellPlace = (typeof NOTED_PLACES)[number];
-
-export const CELL_PLACE_WORDS: { readonly [P in CellPlace]: string } = {
-  'not-said': 'place not noted',
-  bottom: 'bottom bar',
-  edge: 'side edge',
-  face: 'face of the comb',
-};

@@ -1,5 +1,4 @@
 import { figure } from '../biology/figure';
-import { SOURCES } from '../biology/sources';
 
 /** The stages of a queen cup or cell, in the order in which a cell passes through them. */
 export const CELL_STAGES = [
@@ -30,120 +29,33 @@ interface StageFacts {
   readonly ages: { readonly from: number; readonly to: number | null } | null;
   /** Place in a cell's life. A later sight of a lower rank contradicts; null stands outside the order. */
   readonly rank: number | null;
-  /** Short name. */
-  readonly name: string;
-  /** What is to be seen. */
-  readonly look: string;
 }
 
 /** What each stage tells. Ages are whole days since laying, inclusive. */
 export const STAGES: { readonly [S in CellStage]: StageFacts } = {
-  'cup-dry': { group: 'dry', ages: null, rank: 0, name: 'dry cup', look: 'a cup with no egg and no jelly' },
-  egg: { group: 'egg', ages: { from: 0, to: 3 }, rank: 1, name: 'egg', look: 'a cup with an egg' },
-  'egg-upright': {
-    group: 'egg',
-    ages: { from: 0, to: 1 },
-    rank: 1,
-    name: 'upright egg',
-    look: 'the egg stands on its end',
-  },
-  'egg-leaning': {
-    group: 'egg',
-    ages: { from: 1, to: 2 },
-    rank: 1,
-    name: 'leaning egg',
-    look: 'the egg has begun to lean',
-  },
-  'egg-flat': {
-    group: 'egg',
-    ages: { from: 2, to: 3 },
-    rank: 1,
-    name: 'egg lying flat',
-    look: 'the egg lies on the floor of the cup',
-  },
-  'larva-small': {
-    group: 'larva',
-    ages: { from: 3, to: 5 },
-    rank: 2,
-    name: 'small larva',
-    look: 'a tiny larva on a film of jelly',
-  },
-  'larva-large': {
-    group: 'larva',
-    ages: { from: 5, to: 9 },
-    rank: 3,
-    name: 'charged (large larva)',
-    look: 'a fat curled larva on deep white jelly, walls being drawn down',
-  },
-  sealed: {
-    group: 'sealed',
-    ages: { from: 7, to: 17 },
-    rank: 4,
-    name: 'sealed',
-    look: 'sealed; its age cannot be read',
-  },
-  'sealed-fresh': {
-    group: 'sealed',
-    ages: { from: 7, to: 12 },
-    rank: 4,
-    name: 'sealed, fresh',
-    look: 'sealed and pale, the tip smooth with wax',
-  },
-  'sealed-ripe': {
-    group: 'sealed',
-    ages: { from: 13, to: 17 },
-    rank: 4,
-    name: 'sealed, ripe',
-    look: 'sealed, the tip stripped to the brown cocoon',
-  },
-  'queen-moving': {
-    group: 'sealed',
-    ages: { from: 15, to: 24 },
-    rank: 5,
-    name: 'queen moving inside',
-    look: 'the lid is being cut, or movement or quacking is heard',
-  },
-  emerged: {
-    group: 'over',
-    ages: { from: 15, to: null },
-    rank: 6,
-    name: 'emerged',
-    look: 'a round lid hinged at the tip, or gone',
-  },
-  'torn-down': {
-    group: 'over',
-    ages: { from: 7, to: null },
-    rank: 6,
-    name: 'torn down',
-    look: 'a hole in the side: a rival or the workers destroyed it',
-  },
-  removed: {
-    group: 'over',
-    ages: null,
-    rank: null,
-    name: 'broken down',
-    look: 'cut out, broken down or damaged by the keeper',
-  },
+  'cup-dry': { group: 'dry', ages: null, rank: 0 },
+  egg: { group: 'egg', ages: { from: 0, to: 3 }, rank: 1 },
+  'egg-upright': { group: 'egg', ages: { from: 0, to: 1 }, rank: 1 },
+  'egg-leaning': { group: 'egg', ages: { from: 1, to: 2 }, rank: 1 },
+  'egg-flat': { group: 'egg', ages: { from: 2, to: 3 }, rank: 1 },
+  'larva-small': { group: 'larva', ages: { from: 3, to: 5 }, rank: 2 },
+  'larva-large': { group: 'larva', ages: { from: 5, to: 9 }, rank: 3 },
+  sealed: { group: 'sealed', ages: { from: 7, to: 17 }, rank: 4 },
+  'sealed-fresh': { group: 'sealed', ages: { from: 7, to: 12 }, rank: 4 },
+  'sealed-ripe': { group: 'sealed', ages: { from: 13, to: 17 }, rank: 4 },
+  'queen-moving': { group: 'sealed', ages: { from: 15, to: 24 }, rank: 5 },
+  emerged: { group: 'over', ages: { from: 15, to: null }, rank: 6 },
+  'torn-down': { group: 'over', ages: { from: 7, to: null }, rank: 6 },
+  removed: { group: 'over', ages: null, rank: null },
 };
 
 for (const stage of CELL_STAGES) {
-  const { ages, name } = STAGES[stage];
+  const { ages } = STAGES[stage];
   if (!ages) continue;
   if (ages.to !== null && ages.to < ages.from) throw new Error(`Stage ${stage} runs backwards`);
-  figure(
-    `Queen cell seen as ${name}, from`,
-    ages.from,
-    'days since the egg was laid',
-    stage.startsWith('egg-') ? SOURCES.eggPosture : SOURCES.development,
-  );
-  if (ages.to !== null) {
-    figure(
-      `Queen cell seen as ${name}, until`,
-      ages.to,
-      'days since the egg was laid',
-      stage.startsWith('egg-') ? SOURCES.eggPosture : SOURCES.development,
-    );
-  }
+  const source = stage.startsWith('egg-') ? 'eggPosture' : 'development';
+  figure(`cell-${stage}-from`, ages.from, 'days-since-laid', source);
+  if (ages.to !== null) figure(`cell-${stage}-until`, ages.to, 'days-since-laid', source);
 }
 
 export function isEgg(stage: CellStage): boolean {

@@ -1,9 +1,9 @@
-import { showsEggs, YOUNGEST_WORDS, type YoungestBrood } from '../brood/youngest';
+import { showsEggs, type YoungestBrood } from '../brood/youngest';
 import { dayOfMinute } from '../calendar/day';
 import { isToCome } from '../calendar/now';
-import { minuteWords, weekdayWords } from '../calendar/words';
 import type { Looked } from '../inspections/looked';
 import type { Issue } from '../problems/issue';
+import { say } from '../problems/says';
 import type { CellFinding, ColonyFacts } from './facts';
 
 /** As much of an inspection as can contradict what is already known of its colony. */
@@ -33,11 +33,11 @@ export function checkEntry(entry: EntryToCheck, facts: ColonyFacts, now: string 
   const issues = [...timeIssues(entry, facts, now), ...cellIssues(entry, facts)];
   const eggsYoungest = showsEggs(entry.youngest);
   if (entry.eggs === 'seen' && entry.youngest !== null && !eggsYoungest) {
-    const message = `Eggs were seen, so the youngest brood is eggs, not ${YOUNGEST_WORDS[entry.youngest]}. Correct one of the two.`;
+    const message = say('eggs-were-seen-against-youngest', { youngest: entry.youngest });
     issues.push({ path: ['youngest'], code: 'contradiction', message });
   }
   if (entry.eggs === 'none' && eggsYoungest) {
-    const message = 'No eggs were found, so the youngest brood cannot be eggs. Correct one of the two.';
+    const message = say('no-eggs-against-youngest');
     issues.push({ path: ['youngest'], code: 'contradiction', message });
   }
   return issues;
@@ -47,23 +47,23 @@ function timeIssues({ id, at, to }: EntryToCheck, facts: ColonyFacts, now: strin
   const path = ['at'];
   const on = dayOfMinute(at);
   if (now !== null && isToCome(at, now)) {
-    const message = `The inspection lies in the future. It is ${minuteWords(now)} now: give a time up to then.`;
+    const message = say('inspection-in-the-future', { now });
     return [{ path, code: 'in-the-future', message }];
   }
   if (to !== null && (to < at.slice(0, 10) || (now !== null && to > now.slice(0, 10)))) {
-    const message = 'The last day comes before the first, or lies in the future. Correct one of the two.';
+    const message = say('last-day-before-first-or-to-come');
     return [{ path: ['to'], code: 'out-of-range', message }];
   }
   if (on < facts.startedOn) {
-    const message = `The colony begins on ${weekdayWords(facts.startedOn)}. Give a later day, or correct the colony’s first day.`;
+    const message = say('inspection-before-colony', { startedOn: facts.startedOn });
     return [{ path, code: 'before-colony', message }];
   }
   if (facts.endedOn !== null && on > facts.endedOn) {
-    const message = `The colony ended on ${weekdayWords(facts.endedOn)}. Give an earlier day, or correct its end.`;
+    const message = say('inspection-after-colony-ended', { endedOn: facts.endedOn });
     return [{ path, code: 'after-colony-ended', message }];
   }
   if (facts.inspections.some((other) => other.id !== id && other.at === at)) {
-    const message = 'There is an inspection at this very minute already. Give another minute, or correct that one.';
+    const message = say('same-minute');
     return [{ path, code: 'duplicate-minute', message }];
   }
   return [];
@@ -77,23 +77,21 @@ function cellIssues({ id, at, cells }: EntryToCheck, facts: ColonyFacts): Issue[
     const path = ['cells', i, 'found'];
     const label = known.get(cellId) ?? '';
     if (named.has(cellId)) {
-      return [{ path, code: 'duplicate-observation', message: `Cell ${label} is named twice. Keep one of the two.` }];
+      return [{ path, code: 'duplicate-observation', message: say('cell-named-twice', { label }) }];
     }
     named.add(cellId);
     if (!newCell && !known.has(cellId)) {
-      return [
-        { path, code: 'unknown-reference', message: 'This cell is not one of the colony’s. Enter it as a new cell.' },
-      ];
+      return [{ path, code: 'unknown-reference', message: say('cell-of-no-such-colony') }];
     }
     const takenBefore = others.find((other) => other.at < at && other.cells.some(takes(cellId)));
     if (takenBefore) {
-      const message = `Cell ${label} was broken down on ${weekdayWords(takenBefore.on)}. Leave it out here, or correct that entry.`;
+      const message = say('cell-broken-down-before', { label, on: takenBefore.on });
       return [{ path, code: 'after-removed', message }];
     }
     if (!takenDown && found !== 'removed') return [];
     const seenLater = others.find((other) => other.at > at && other.cells.some((seen) => seen.cellId === cellId));
     if (!seenLater) return [];
-    const message = `Cell ${label} was seen again on ${weekdayWords(seenLater.on)}, so it was not broken down here. Correct one of the two.`;
+    const message = say('cell-seen-again-later', { label, on: seenLater.on });
     return [{ path, code: 'after-removed', message }];
   });
 }

@@ -1,10 +1,11 @@
 import type { CheckWindow } from '../calendar/window';
 import { spanOf } from '../calendar/window';
-import { dayWords } from '../calendar/words';
 import { causeOfCells } from '../cells/cause';
 import { type CellStage, isLive } from '../cells/stage';
 import type { DatedCellsSeen, QueenExpected } from '../inspections/inspection-seen';
 import { type Reading, readInspection } from '../inspections/reading';
+import { say } from '../inspections/says';
+import type { Said } from '../says/said';
 import type { CellSeenFact, InspectionFact } from './facts';
 import type { QueenState } from './queen-state';
 import { mayStillHoldQueen, type TrackedCell } from './track-cells';
@@ -43,11 +44,11 @@ export type LookRead = Omit<Look, 'next' | 'queenAfter'>;
 export function readLook(inspection: InspectionFact, cells: readonly TrackedCell[], queen: QueenState): LookRead {
   const { on } = inspection;
   const found = new Map(inspection.cells.map((seen) => [seen.cellId, seen]));
-  const named = cells.filter(({ cell }) => found.has(cell.id));
+  const seen = cells.filter(({ cell }) => found.has(cell.id));
   const carriedOver = cells.filter((cell) => !found.has(cell.cell.id) && mayStillHoldQueen(cell, on));
   const notLookedAt = carriedOver.filter(isBelow);
-  const overdue = named.filter(({ overdueOn, planBy }) => overdueOn !== null && planBy.status === 'live');
-  const stillThere = named.filter((cell) => !cell.goneMissing && !overdue.includes(cell));
+  const overdue = seen.filter(({ overdueOn, planBy }) => overdueOn !== null && planBy.status === 'live');
+  const stillThere = seen.filter((cell) => !cell.goneMissing && !overdue.includes(cell));
   const asLeft = stillThere.filter(isBelow);
   const above = [...stillThere, ...carriedOver].filter((cell) => !isBelow(cell));
   const liveAbove = above.filter((cell) => mayStillHoldQueen(cell, on));
@@ -78,35 +79,14 @@ export function readLook(inspection: InspectionFact, cells: readonly TrackedCell
   const { removedOn } = queen;
   const olderThanLoss = removedOn !== null && live.some(({ firstSeen }) => firstSeen <= removedOn);
   const cause = olderThanLoss ? causeOfCells(groups, inspection.eggs, false) : reading.cause;
-  const missing = named.filter(({ goneMissing }) => goneMissing).map(({ cell }) => cell.label);
+  const missing = seen.filter(({ goneMissing }) => goneMissing);
   const because = [...reading.because];
-  if (notLookedAt.length > 0) {
-    because.push({
-      code: 'cells-not-looked-at',
-      text: `${notLookedAt.map(cellAndDay).join(', ')}: known from before, not looked at this time, counted as still there`,
-    });
-  }
-  if (liveAbove.length > 0) {
-    because.push({
-      code: 'cells-above',
-      text: `${liveAbove.map(cellAndDay).join(', ')}: above the excluder, raised far from the queen; break down every one`,
-    });
-  }
-  if (overdue.length > 0) {
-    because.push({
-      code: 'cells-overdue',
-      text: `${overdue.map(({ cell }) => `cell ${cell.label}`).join(', ')}: still sealed past the last day on which a queen could emerge: dead, empty or sealed again. Open it`,
-    });
-  }
-  if (openedAbove > 0) {
-    because.push({
-      code: 'virgin-above',
-      text: 'a cell above the excluder is open: a virgin is, or was, up there, away from the queen below',
-    });
-  }
-  if (missing.length > 0) {
-    because.push({ code: 'cells-not-found', text: `${missing.join(', ')}: looked for and gone` });
-  }
+  const add = (code: string, text: Said) => because.push({ code, text });
+  if (notLookedAt.length > 0) add('cells-not-looked-at', say('cells-not-looked-at', { cells: notLookedAt.map(named) }));
+  if (liveAbove.length > 0) add('cells-above', say('cells-above', { cells: liveAbove.map(named) }));
+  if (overdue.length > 0) add('cells-overdue', say('cells-overdue', { cells: overdue.map(named) }));
+  if (openedAbove > 0) add('virgin-above', say('virgin-above'));
+  if (missing.length > 0) add('cells-not-found', say('cells-not-found', { cells: missing.map(named) }));
   const takenDownAbove = above.filter(({ cell }) =>
     inspection.cells.some((seen) => seen.cellId === cell.id && wasTaken(seen)),
   ).length;
@@ -150,7 +130,7 @@ const undated = (stage: CellStage): DatedCellsSeen => ({
 
 const isBelow = ({ cell }: TrackedCell) => cell.part !== 'above';
 
-const cellAndDay = ({ cell, lastSeen }: TrackedCell) => `cell ${cell.label} (${dayWords(lastSeen)})`;
+const named = ({ cell, lastSeen }: TrackedCell) => ({ label: cell.label, on: lastSeen });
 
 const wasTaken = (seen: CellSeenFact) => seen.takenDown || seen.found === 'removed';
 

@@ -1,5 +1,6 @@
 import type { Day } from '../calendar/day';
-import { dayWords } from '../calendar/words';
+import type { Said } from '../says/said';
+import { say } from './says';
 
 export const QUEEN_DOUBTS = [
   'old-queen-not-found',
@@ -32,40 +33,8 @@ export interface QueenDoubt {
   readonly id: string;
 }
 
-const SAYS: { readonly [C in DoubtCode]: { readonly says: (day: string) => string; readonly next: string } } = {
-  'old-queen-not-found': {
-    says: (day) => `The old queen was not found when the new one was given on ${day}.`,
-    next: 'Search for her, or look for the new one by her mark: with the old one in there the new one is lost.',
-  },
-  'old-queen-there': {
-    says: (day) => `Eggs on ${day}, before the bought queen can have laid: the old queen may still be there.`,
-    next: 'Search for her today; the bought one is at risk. Keep the bought one caged until then.',
-  },
-  'eggs-of-before': {
-    says: (day) => `Eggs on ${day} may be of the queen before: they say nothing of the bought one.`,
-    next: 'Look for eggs again in her window.',
-  },
-  'eggs-too-early': {
-    says: (day) => `Eggs on ${day}, before the virgin can have laid: of a queen before her, who may still be there.`,
-    next: 'Leave it shut anyway, and look for her eggs in their window.',
-  },
-  'eggs-unexplained': {
-    says: (day) => `Eggs on ${day} that no known queen can have laid: not known which queen did.`,
-    next: 'Find her: a second queen, a swarm that came back, or the wrong queen was taken.',
-  },
-  'another-queen': {
-    says: (day) => `A queen was seen on ${day} where there should be none: not known which.`,
-    next: 'Look at her mark, and for eggs: she came along when the hive was split, there were two, or the wrong one was taken.',
-  },
-  'unmarked-queen': {
-    says: (day) =>
-      `A queen without a mark on ${day}, where a marked one was known: the bees have replaced her, or she swarmed.`,
-    next: 'Look for her eggs in their window before you mark her.',
-  },
-};
+/** What is not known. */
+export const doubtSaid = ({ code, on }: Pick<QueenDoubt, 'code' | 'on'>): Said => say('doubt', { doubt: code, on });
 
-/** What is not known, and what would settle it. */
-export function doubtWords({ code, on }: QueenDoubt): { readonly says: string; readonly next: string } {
-  const { says, next } = SAYS[code];
-  return { says: says(dayWords(on)), next };
-}
+/** What would settle it. */
+export const doubtNext = ({ code }: Pick<QueenDoubt, 'code'>): Said => say('doubt-next', { doubt: code });

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
+import { dueWords } from '../../words/due';
 import { day, formatDay } from '../calendar/day';
-import { dueWords } from '../schedule/due-words';
 import { colonyOnDay } from '../schedule/standing';
 import { DEFAULT_SETTINGS } from '../settings/settings';
 import { type CellSeenFact, type ColonyFacts, type InspectionFact, NO_PROGRAMMES, type QueenEventKind } from './facts';

@@ -1,7 +1,6 @@
 import { QUEEN_EMERGES } from '../biology/development';
 import { figure } from '../biology/figure';
 import { EGGS_AFTER_LOSS } from '../biology/mating';
-import { SOURCES } from '../biology/sources';
 import { addDays, type Day } from '../calendar/day';
 import type { DayRange, Window } from '../calendar/window';
 import { type CellCheck, type CellDates, type CellSight, closestChecks, dateCell } from '../cells/dating';
@@ -40,12 +39,7 @@ export interface TrackedCell {
 }
 
 /** A look for cells; cells that were broken down long ago say nothing of one found now. */
-const SAME_RUN_OF_CELLS = figure(
-  'Cells broken down tell of those found within',
-  2 * 21,
-  'days, twice what a worker takes to emerge',
-  SOURCES.caution,
-);
+const SAME_RUN_OF_CELLS = figure('cells-broken-down-tell-of-those-found-within', 2 * 21, 'days', 'caution');
 
 /**
  * Follows the cells that one more inspection names, the latest so far: `followed`, by cell id, is changed in place. The others stay

@@ -5,12 +5,13 @@ import { WORK_KINDS } from '../space/work-list/work-list';
 import { idField } from './fields';
 import { frameField, hiveField } from './hive';
 import { LIMITS } from './limits';
+import { saidField } from './said-field';
 import { startsEntry } from './starts';
 
 const plannedUnit = z.strictObject({ name: z.string().min(1).max(LIMITS.code), hive: hiveField });
 const planStep = z.strictObject({
   kind: z.enum(WORK_KINDS),
-  text: z.string().min(1).max(LIMITS.note),
+  text: saidField,
   frameIds: z.array(idField).max(LIMITS.frames).readonly(),
 });
 

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { problem } from '../problems/says';
 import { CONTENTS, type Side, sideFault, TENTHS } from '../space/content';
 import { BOX_ROLES, FRAME_KINDS, framesOf, TAPES } from '../space/hive';
 import { idField } from './fields';
@@ -11,7 +12,7 @@ const sideField = z
   .strictObject(Object.fromEntries(CONTENTS.map((content) => [content, tenths.optional()])))
   .superRefine((side, context) => {
     const fault = sideFault(side as Side);
-    if (fault) context.addIssue({ code: 'custom', message: fault });
+    if (fault) context.addIssue({ code: 'custom', message: problem(fault) });
   })
   .transform((side) => side as Side);
 
@@ -24,7 +25,7 @@ export const frameField = z
   })
   .refine(({ kind, sides }) => (kind === 'comb') === (sides !== null), {
     path: ['sides'],
-    error: 'A comb has two sides; a dummy or a feeder has none.',
+    error: problem('dummy-with-sides'),
   });
 
 const boxField = z.strictObject({
@@ -47,8 +48,8 @@ export const hiveField = z
   })
   .superRefine((hive, context) => {
     if (!hive.boxes.some(({ role }) => role === 'brood'))
-      context.addIssue({ code: 'custom', path: ['boxes'], message: 'A hive has at least one brood box.' });
+      context.addIssue({ code: 'custom', path: ['boxes'], message: problem('no-brood-box') });
     const ids = [...framesOf(hive), ...hive.boxes].map(({ id }) => id);
     if (new Set(ids).size !== ids.length)
-      context.addIssue({ code: 'custom', path: ['boxes'], message: 'A frame or a box stands in it twice.' });
+      context.addIssue({ code: 'custom', path: ['boxes'], message: problem('frame-twice') });
   });

@@ -6,6 +6,7 @@ import { CELL_PARTS, DRONES, PIPING, QUEEN_HANDLED, QUEEN_SEEN_AS, STORES } from
 import { isoDayField, minuteField } from '../formats/day-field';
 import { LOOKED } from '../inspections/looked';
 import { THOROUGHNESS } from '../inspections/thoroughness';
+import { problem } from '../problems/says';
 import { idField, noteField } from './fields';
 import { LIMITS } from './limits';
 
@@ -43,7 +44,7 @@ export const CELL_FINDINGS = [...CELL_STAGES, 'not-found'] as const;
 export const cellFact = z.strictObject({
   id: idField,
   colonyId: idField,
-  label: z.string().regex(/^[a-z]{1,4}$/, { error: 'must be one to four small letters' }),
+  label: z.string().regex(/^[a-z]{1,4}$/, { error: problem('not-a-label') }),
   place: z.enum(NOTED_PLACES),
   box: z.int().min(1).max(LIMITS.boxes).nullable(),
   frame: z.int().min(1).max(LIMITS.frames).nullable(),

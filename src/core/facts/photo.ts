@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { problem } from '../problems/says';
 import { idField } from './fields';
 import { LIMITS } from './limits';
 
@@ -9,6 +10,6 @@ export const photoFact = z.strictObject({
   jpeg: z
     .string()
     .max(LIMITS.photoCharacters)
-    .regex(/^\/9j\/[A-Za-z0-9+/]+={0,2}$/, { error: 'must be a JPEG picture as base64 text' }),
+    .regex(/^\/9j\/[A-Za-z0-9+/]+={0,2}$/, { error: problem('not-a-photo') }),
 });
 export type PhotoRow = z.infer<typeof photoFact>;

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { CELL_TRAVELS } from '../colony/facts';
 import { isoDayField, minuteField } from '../formats/day-field';
 import { ALL_METHOD_NAMES, FOLLOW_UP_CODES } from '../methods/method';
+import { problem } from '../problems/says';
 import { idField, noteField } from './fields';
 import { LIMITS } from './limits';
 
@@ -92,7 +93,7 @@ export const cellMoveFact = z.strictObject({
   cellId: idField,
   toColonyId: idField,
   /** The letter it goes by there. */
-  label: z.string().regex(/^[a-z]{1,4}$/, { error: 'must be one to four small letters' }),
+  label: z.string().regex(/^[a-z]{1,4}$/, { error: problem('not-a-label') }),
   /** Local minute; null: not noted. */
   at: minuteField.nullable().default(null),
   on: isoDayField,

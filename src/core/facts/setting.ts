@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { isTimeZone } from '../calendar/local-minute';
+import { problem } from '../problems/says';
 import { DEFAULT_SETTINGS, HEMISPHERES, SETTING_LIMITS, type Settings } from '../settings/settings';
 import { idField, nameField } from './fields';
 import { LIMITS } from './limits';
@@ -37,7 +38,7 @@ export const settingsFields = z.strictObject({
   timeZone: z
     .string()
     .max(LIMITS.name)
-    .refine(isTimeZone, { error: 'is no time zone; choose one of the list, such as Europe/London' })
+    .refine(isTimeZone, { error: problem('not-a-time-zone') })
     .nullable(),
   cellsKept: within('cellsKept'),
   secondThinning: z.boolean(),

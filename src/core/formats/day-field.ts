@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { type Day, formatDay, parseDay } from '../calendar/day';
+import { say } from '../problems/says';
 
 /** A day written `YYYY-MM-DD`; the parsed value is a {@link Day}. */
 export const dayField = z.string().transform((text, context): Day => {
@@ -8,8 +9,7 @@ export const dayField = z.string().transform((text, context): Day => {
   context.issues.push({
     code: 'custom',
     input: text,
-    message: `${JSON.stringify(text.slice(0, 40))} is not a day of the calendar; write it as YYYY-MM-DD, such as 2027-05-16`,
-    params: { issue: 'not-a-date' },
+    params: { issue: 'not-a-date', says: say('not-a-day', { text: text.slice(0, 40) }) },
   });
   return z.NEVER;
 });
@@ -26,7 +26,6 @@ export const minuteField = z.string().refine(
     return match?.[1] !== undefined && parseDay(match[1]) !== null;
   },
   {
-    params: { issue: 'not-a-date' },
-    error: 'is not a time; write it as YYYY-MM-DDTHH:mm, such as 2027-05-16T14:30',
+    params: { issue: 'not-a-date', says: say('not-a-time') },
   },
 );

@@ -1,4 +1,6 @@
 import type { Issue } from '../problems/issue';
+import { say } from '../problems/says';
+import type { Said } from '../says/said';
 
 /** A season file is five deep, a hive in it seven more. */
 const MOST_DEPTH = 40;
@@ -8,7 +10,7 @@ const MOST_VALUES = 6_000_000;
 const [QUOTE, BACKSLASH, COMMA] = [0x22, 0x5c, 0x2c];
 const [OPEN_BRACKET, OPEN_BRACE, CLOSE_BRACKET, CLOSE_BRACE] = [0x5b, 0x7b, 0x5d, 0x7d];
 
-const fault = (message: string): Issue => ({ path: [], code: 'too-large', message });
+const fault = (message: Said): Issue => ({ path: [], code: 'too-large', message });
 
 /**
  * Watches JSON as its bytes come in, and says as soon as it is deeper or of more values than any season file: what would fill the
@@ -36,14 +38,10 @@ export class JsonBounds {
       else if (byte === OPEN_BRACKET || byte === OPEN_BRACE) this.#depth += 1;
       else if (byte === CLOSE_BRACKET || byte === CLOSE_BRACE) this.#depth -= 1;
       if (this.#depth > MOST_DEPTH) {
-        return fault(
-          `The file is nested more than ${MOST_DEPTH} deep. No season file is; choose one that Ubbet has written.`,
-        );
+        return fault(say('file-too-deep', { mostDepth: MOST_DEPTH }));
       }
       if (this.#values > MOST_VALUES) {
-        return fault(
-          `The file has more than ${MOST_VALUES / 1_000_000} million values. No season file has; choose one that Ubbet has written.`,
-        );
+        return fault(say('file-has-too-many-values', { mostValues: MOST_VALUES }));
       }
     }
     return null;

@@ -34,9 +34,9 @@ describe('reading input', () => {
     [{ name: '' }, 'name', 'missing', /must not be empty/],
     [{ list: {} }, 'list', 'wrong-type', /must be a list/],
     [{ list: [{ flag: 1 }] }, 'list.0.flag', 'wrong-type', /true or false/],
-    [{ list: [{ flag: true, size: 2 }] }, 'list.0.size', 'unknown-property', /"size" is not known here/],
+    [{ list: [{ flag: true, size: 2 }] }, 'list.0.size', 'unknown-property', /“size” is not known here/],
   ] as const)('names the fault in %o', (change, path, code, message) => {
-    expect(fault(change)).toEqual([[path, code, expect.stringMatching(message)]]);
+    expect(fault(change)).toEqual([[path, code, expect.saying(message)]]);
   });
 
   it('lists every fault, not the first alone', () => {

@@ -1,5 +1,7 @@
 import type { z } from 'zod';
 import { failure, type Issue, type IssueCode, type Result, success } from '../problems/issue';
+import { isProblem, say } from '../problems/says';
+import type { Said } from '../says/said';
 
 type ZodIssue = z.core.$ZodIssue;
 
@@ -18,15 +20,15 @@ function toIssues(issue: ZodIssue): Issue[] {
     return issue.keys.map((key) => ({
       path: [...path, key],
       code: 'unknown-property',
-      message: `${JSON.stringify(key.slice(0, 60))} is not known here; leave it out or correct its name`,
+      message: say('property-not-known', { name: key.slice(0, 60) }),
     }));
   }
   return [{ path, ...faultOf(issue) }];
 }
 
-function faultOf(issue: ZodIssue): { code: IssueCode; message: string } {
+function faultOf(issue: ZodIssue): { code: IssueCode; message: Said } {
   if (issue.input === undefined && (issue.code === 'invalid_type' || issue.code === 'invalid_value')) {
-    return { code: 'missing', message: `is missing; ${wanted(issue)}` };
+    return { code: 'missing', message: say('is-missing', { wanted: wanted(issue) }) };
   }
   switch (issue.code) {
     case 'invalid_type':
@@ -35,26 +37,29 @@ function faultOf(issue: ZodIssue): { code: IssueCode; message: string } {
       return { code: 'not-one-of', message: wanted(issue) };
     case 'too_big':
       return issue.origin === 'string'
-        ? { code: 'too-long', message: `is too long; at most ${issue.maximum} characters` }
-        : { code: 'out-of-range', message: `must be ${issue.maximum} or less` };
+        ? { code: 'too-long', message: say('is-too-long', { maximum: Number(issue.maximum) }) }
+        : { code: 'out-of-range', message: say('must-be-at-most', { maximum: Number(issue.maximum) }) };
     case 'too_small':
       return issue.origin === 'string'
-        ? { code: 'missing', message: 'must not be empty' }
-        : { code: 'out-of-range', message: `must be ${issue.minimum} or more` };
+        ? { code: 'missing', message: say('must-not-be-empty') }
+        : { code: 'out-of-range', message: say('must-be-at-least', { minimum: Number(issue.minimum) }) };
     case 'custom': {
       const named = issue.params?.issue;
-      return { code: typeof named === 'string' ? (named as IssueCode) : 'invalid', message: issue.message };
+      return { code: typeof named === 'string' ? (named as IssueCode) : 'invalid', message: saidOf(issue) };
     }
     default:
-      return { code: 'invalid', message: issue.message };
+      return { code: 'invalid', message: saidOf(issue) };
   }
 }
 
-function wanted(issue: ZodIssue): string {
-  if (issue.code === 'invalid_value') return `must be one of ${issue.values.map(String).join(', ')}`;
-  if (issue.code === 'invalid_type') {
-    const kinds: Record<string, string> = { int: 'a whole number', boolean: 'true or false', array: 'a list' };
-    return `must be ${kinds[issue.expected] ?? `a value of type ${issue.expected}`}`;
-  }
-  return issue.message;
+/** What the field itself says of its fault. */
+function saidOf(issue: ZodIssue): Said {
+  if (issue.code === 'custom' && issue.params?.says) return issue.params.says as Said;
+  return isProblem(issue.message) ? { says: issue.message } : say('not-as-expected');
+}
+
+function wanted(issue: ZodIssue): Said {
+  if (issue.code === 'invalid_value') return say('must-be-one-of', { values: issue.values.map(String) });
+  if (issue.code === 'invalid_type') return say('must-be-a', { kind: issue.expected });
+  return saidOf(issue);
 }

@@ -1,12 +1,14 @@
 import { showsEggs } from '../brood/youngest';
 import type { FollowUpCode } from '../methods/method';
 import type { Issue, IssueCode } from '../problems/issue';
+import { say } from '../problems/says';
 import { meaningOf } from '../programmes/answers';
+import type { Said } from '../says/said';
 import type { SeasonFacts } from './season-file';
 
 type At = readonly (string | number)[];
 
-const issue = (path: At, code: IssueCode, message: string): Issue => ({ path: ['facts', ...path], code, message });
+const issue = (path: At, code: IssueCode, message: Said): Issue => ({ path: ['facts', ...path], code, message });
 
 /**
  * What no entry would have been taken with, looked for in a whole season: a last day before the first, eggs against the youngest
@@ -20,7 +22,7 @@ export function contradictionsIn(facts: SeasonFacts): readonly Issue[] {
 function inColonies({ colonies }: SeasonFacts): readonly Issue[] {
   return colonies.flatMap(({ startedOn, endedOn }, i) =>
     endedOn !== null && endedOn < startedOn
-      ? [issue(['colonies', i, 'endedOn'], 'contradiction', 'It cannot end before it begins. Correct one of the two.')]
+      ? [issue(['colonies', i, 'endedOn'], 'contradiction', say('ends-before-it-begins'))]
       : [],
   );
 }
@@ -31,17 +33,17 @@ function inInspections({ inspections, colonies }: SeasonFacts): readonly Issue[]
     if (deletedAt !== null) return [];
     const found: Issue[] = [];
     if (to !== null && to < at.slice(0, 10)) {
-      const message = 'The last day comes before the first. Correct one of the two.';
+      const message = say('last-day-before-first');
       found.push(issue(['inspections', i, 'to'], 'out-of-range', message));
     }
     if (at.slice(0, 10) < (startOf.get(colonyId) ?? '')) {
-      const message = 'It lies before the first day of its colony. Correct one of the two.';
+      const message = say('before-its-colony');
       found.push(issue(['inspections', i, 'at'], 'before-colony', message));
     }
     const isAgainst =
       (eggs === 'none' && showsEggs(youngest)) || (eggs === 'seen' && youngest !== null && !showsEggs(youngest));
     if (isAgainst) {
-      const message = 'Eggs and the youngest brood contradict each other. Correct one of the two.';
+      const message = say('eggs-against-youngest');
       found.push(issue(['inspections', i, 'youngest'], 'contradiction', message));
     }
     return found;
@@ -64,13 +66,13 @@ function inSights({ inspections, cellObservations }: SeasonFacts): readonly Issu
   return sights.flatMap(({ cellId, inspectionId, found, takenDown, at, i }): Issue[] => {
     const once = `${inspectionId} ${cellId}`;
     if (seen.has(once)) {
-      const message = 'This look has seen the cell twice. Keep one of the two.';
+      const message = say('cell-seen-twice-at-once');
       return [issue(['cellObservations', i, 'cellId'], 'duplicate-observation', message)];
     }
     seen.add(once);
     const gone = takenAt.get(cellId);
     if (gone !== undefined && gone < at) {
-      const message = 'The cell was broken down before this look. Correct one of the two.';
+      const message = say('cell-broken-down-earlier');
       return [issue(['cellObservations', i, 'found'], 'after-removed', message)];
     }
     if (takenDown || found === 'removed') takenAt.set(cellId, at);
@@ -83,12 +85,12 @@ function inChecks({ checkAnswers, checkChanges }: SeasonFacts): readonly Issue[]
     ...checkAnswers.flatMap(({ code, answer }, i) =>
       meaningOf(code as FollowUpCode, answer)
         ? []
-        : [issue(['checkAnswers', i, 'answer'], 'not-one-of', 'This check has no such answer. Export the file again.')],
+        : [issue(['checkAnswers', i, 'answer'], 'not-one-of', say('no-such-answer'))],
     ),
     ...checkChanges.flatMap(({ kind, to }, i) =>
       (kind === 'moved') === (to !== null)
         ? []
-        : [issue(['checkChanges', i, 'to'], 'missing', 'A check that is moved has a day; no other has.')],
+        : [issue(['checkChanges', i, 'to'], 'missing', say('moved-without-a-day'))],
     ),
   ];
 }

@@ -51,7 +51,7 @@ describe('a season file of an earlier version', () => {
   it('is written in the present version, and comes back the same', () => {
     if (!read.ok) throw new Error('not read');
     const text = writeSeasonFile(read.value);
-    expect(text).toContain('"version": 5');
+    expect(text).toContain('"version": 6');
     expect(readSeasonFile(text)).toEqual(read);
   });
 
@@ -126,7 +126,7 @@ describe('a season file that is wrong', () => {
     };
     const after = said(changed((facts) => again(facts, { takenDown: true })));
     expect(after.length).toBeGreaterThan(0);
-    for (const one of after) expect(one).toMatch(/^facts\.cellObservations\.\d+\.found after-removed$/);
+    for (const one of after) expect(one).saying(/^facts\.cellObservations\.\d+\.found after-removed$/);
     const deleted = changed((facts) => {
       const early = again(facts, { takenDown: true });
       const look = facts.inspections.find(({ id }) => id === early?.inspectionId);
@@ -140,7 +140,7 @@ describe('a season file that is wrong', () => {
         id: '01990000-0000-7000-8000-000000000001',
       });
     });
-    expect(said(twice)).toEqual([expect.stringMatching(/cellId duplicate-observation$/)]);
+    expect(said(twice)).toEqual([expect.saying(/cellId duplicate-observation$/)]);
   });
 
   it('is read to the twentieth fault, however many rows are wrong', () => {
@@ -148,7 +148,7 @@ describe('a season file that is wrong', () => {
     const began = performance.now();
     const read = changed((facts) => Object.assign(facts, { inspections: rows }));
     expect(said(read)).toHaveLength(20);
-    expect(said(read)[0]).toMatch(/^facts\.inspections\.0\./);
+    expect(said(read)[0]).saying(/^facts\.inspections\.0\./);
     expect(performance.now() - began).toBeLessThan(5_000);
   });
 });

@@ -19,12 +19,14 @@ import { queenEventFact, queenFact } from '../facts/queen';
 import { SETTING_KEYS, settingsFields } from '../facts/setting';
 import { surveyFact } from '../facts/survey';
 import { failure, type Issue, type Result } from '../problems/issue';
+import { say } from '../problems/says';
+import { verbatim } from '../says/together';
 import { parseInput } from './parse-input';
 import { contradictionsIn } from './season-contradictions';
 import { wrongReferences } from './season-references';
 
 export const SEASON_FORMAT = 'ubbet-season';
-export const SEASON_VERSION = 5;
+export const SEASON_VERSION = 6;
 
 const instantField = z.iso.datetime();
 
@@ -88,11 +90,11 @@ export function readSeasonFile(text: string): Result<SeasonFacts> {
   }
   const header = z.looseObject({ format: z.literal(SEASON_FORMAT), version: z.int() }).safeParse(document);
   if (!header.success) {
-    const message = `This is not an Ubbet season file: it does not begin with "format": "${SEASON_FORMAT}". Choose a file that Ubbet has written.`;
+    const message = say('not-a-season-file', { seasonFormat: SEASON_FORMAT });
     return failure({ path: ['format'], code: 'invalid', message });
   }
   if (header.data.version > SEASON_VERSION) {
-    const message = `The file is of version ${header.data.version}, this Ubbet reads up to ${SEASON_VERSION}. Bring Ubbet up to date and try again.`;
+    const message = say('file-of-later-version', { version: header.data.version, seasonVersion: SEASON_VERSION });
     return failure({ path: ['version'], code: 'later-version', message });
   }
   const present = toPresentVersion(document, header.data.version);
@@ -130,6 +132,18 @@ function rowIssues(document: unknown): readonly Issue[] {
 interface Since {
   readonly tables: readonly string[];
   readonly fields: { readonly [table: string]: object };
+  /** How a row of an older file is told today. */
+  readonly rows?: { readonly [table: string]: (row: object) => object };
+}
+
+/** Steps were kept as text: it stands as it was written. */
+function withStepsSaid(plan: object): object {
+  const steps = 'steps' in plan && Array.isArray(plan.steps) ? plan.steps : null;
+  if (!steps) return plan;
+  return {
+    ...plan,
+    steps: steps.map((step) => (typeof step?.text === 'string' ? { ...step, text: verbatim(step.text) } : step)),
+  };
 }
 
 /** What came with each version, with what an older file means by not having it: nothing of the kind, or not noted. */
@@ -169,6 +183,7 @@ const SINCE: { readonly [version: number]: Since } = {
     },
   },
   5: { tables: ['formerPlaces'], fields: { programmes: { queenShakenDown: false } } },
+  6: { tables: [], fields: {}, rows: { framePlans: withStepsSaid } },
 };
 
 /** An older file as it would be written today. One that is not as it should be is left for the check to say so. */
@@ -180,13 +195,17 @@ function toPresentVersion(document: unknown, version: number): unknown {
   return { ...shape.data, version: SEASON_VERSION, facts };
 }
 
-function withWhatCame(old: Record<string, unknown>, { tables, fields }: Since): Record<string, unknown> {
+const isRow = (row: unknown): row is object => typeof row === 'object' && row !== null;
+
+function withWhatCame(old: Record<string, unknown>, { tables, fields, rows = {} }: Since): Record<string, unknown> {
   const added = Object.fromEntries(tables.map((table) => [table, []]));
-  const filled = Object.entries(fields).map(([table, blank]) => {
-    const rows = old[table];
-    return [table, Array.isArray(rows) ? rows.map((row) => ({ ...blank, ...row })) : rows];
-  });
-  return { ...added, ...old, ...Object.fromEntries(filled) };
+  const eachRow = (table: string, told: (row: object) => object) => {
+    const there = old[table];
+    return [table, Array.isArray(there) ? there.map((row) => (isRow(row) ? told(row) : row)) : there];
+  };
+  const filled = Object.entries(fields).map(([table, blank]) => eachRow(table, (row) => ({ ...blank, ...row })));
+  const told = Object.entries(rows).map(([table, tell]) => eachRow(table, tell));
+  return { ...added, ...old, ...Object.fromEntries([...filled, ...told]) };
 }
 
 /** More faults than this are not listed: the file as a whole is wrong. */
@@ -195,13 +214,13 @@ export const MAX_ISSUES = 20;
 function notJson(text: string): Issue {
   const begun = text.trimStart();
   if (begun.startsWith('{') && begun.slice(0, 200).includes(SEASON_FORMAT)) {
-    const message = 'The file breaks off before its end. Copy or export it again.';
+    const message = say('file-breaks-off');
     return { path: [], code: 'truncated', message };
   }
   return {
     path: [],
     code: 'not-json',
-    message: 'This is not a JSON file. Choose a season file that Ubbet has written.',
+    message: say('not-a-json-file'),
   };
 }
 

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import type { Issue } from '../problems/issue';
+import { say } from '../problems/says';
 import { FRAME_SIZES } from '../space/frame-size';
 import { framesOf, type Hive } from '../space/hive';
 import type { SeasonFacts } from './season-file';
@@ -48,7 +49,7 @@ function doubleIds(content: SeasonFacts): Issue[] {
         seen.add(id);
         return [];
       }
-      const message = 'This identifier stands twice. Leave one of the two out.';
+      const message = say('identifier-twice');
       return [{ path: ['facts', table, i, 'id'], code: 'duplicate-id', message }];
     });
   });
@@ -78,7 +79,7 @@ const NAMED = ['apiaries', 'colonies', 'queens', 'inspections', 'cells', 'progra
 
 function danglingReferences(content: SeasonFacts): Issue[] {
   const known = new Map(NAMED.map((table) => [table, new Set<unknown>(content[table].map(({ id }) => id))]));
-  const message = 'This names something that is not in the file. Export the file again, whole.';
+  const message = say('names-what-is-not-there');
   return Object.entries(REFERENCES).flatMap(([table, columns]) => {
     const rows = content[table as keyof SeasonFacts] as readonly { readonly [column: string]: unknown }[];
     return rows.flatMap((row, i) =>
@@ -96,7 +97,7 @@ function strayCells({ inspections, cells, cellObservations, cellMoves }: SeasonF
   return cellObservations.flatMap(({ inspectionId, cellId }, i): Issue[] => {
     const [looked, hangs] = [colonyOf.get(inspectionId), colonyOf.get(cellId)];
     if (looked === undefined || hangs === undefined || looked === hangs || looked === givenTo.get(cellId)) return [];
-    const message = 'This cell is of another colony than the inspection that saw it. Export the file again, whole.';
+    const message = say('cell-of-another-colony');
     return [{ path: ['facts', 'cellObservations', i, 'cellId'], code: 'contradiction', message }];
   });
 }
@@ -106,7 +107,7 @@ function circles({ colonies, queens }: SeasonFacts): Issue[] {
   const issue = (table: string, i: number, field: string): Issue => ({
     path: ['facts', table, i, field],
     code: 'contradiction',
-    message: 'This goes round in a circle: nothing comes of itself. Correct it in Ubbet, and export the file again.',
+    message: say('comes-of-itself'),
   });
   return [
     ...inCircle(colonies.map(({ id, parentColonyId }) => [id, parentColonyId])).map((i) =>
@@ -148,7 +149,7 @@ function strangeSizes({ surveys, framePlans, settings }: SeasonFacts): Issue[] {
   const issue = (...path: (string | number)[]): Issue => ({
     path: ['facts', ...path],
     code: 'unknown-reference',
-    message: 'A frame here is of a size that is not in the file. Export the file again, whole.',
+    message: say('frame-of-unknown-size'),
   });
   return [
     ...surveys.flatMap(({ hive }, i) => (isStrange(hive) ? [issue('surveys', i, 'hive')] : [])),

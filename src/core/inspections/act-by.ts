@@ -1,5 +1,4 @@
 import { figure } from '../biology/figure';
-import { SOURCES } from '../biology/sources';
 import { addDays, type Day, earliestOf, latestOf } from '../calendar/day';
 import type { Window } from '../calendar/window';
 import { dateCell } from '../cells/dating';
@@ -7,11 +6,11 @@ import { isLive, isSealed } from '../cells/stage';
 import type { DatedCellsSeen } from './inspection-seen';
 import type { ReadingName } from './reading';
 
-const AFTER = 'days after the inspection';
-const EARLY_PREPARING = figure('Cups with eggs: act within', 3, AFTER, SOURCES.caution);
-const QUEEN_MISSING = figure('Queen missing: test frame within', 3, AFTER, SOURCES.caution);
-const NOT_LAYING = figure('Queen there but not laying: look again within', 4, AFTER, SOURCES.caution);
-const WEEK = figure('Drone laying or congested: act within', 7, AFTER, SOURCES.caution);
+const AFTER = 'days-after-inspection';
+const EARLY_PREPARING = figure('cups-with-eggs-act-within', 3, AFTER, 'caution');
+const QUEEN_MISSING = figure('queen-missing-test-frame-within', 3, AFTER, 'caution');
+const NOT_LAYING = figure('queen-there-but-not-laying-look-again-within', 4, AFTER, 'caution');
+const WEEK = figure('drone-laying-or-congested-act-within', 7, AFTER, 'caution');
 
 function dated(on: Day, cell: DatedCellsSeen): { sealing: Window | null; emergence: Window | null } {
   const sights = [{ on, stage: cell.stage, index: 0 }];

@@ -62,7 +62,7 @@ describe('what a reading rests on', () => {
   });
 
   it('says where live cells are, not where empty ones were, nor a place that was not said', () => {
-    expect(text('cells-sealed', { cells: [{ stage: 'sealed', count: 2, place: 'face' }] })).toMatch(/^2 × .+, /);
+    expect(text('cells-sealed', { cells: [{ stage: 'sealed', count: 2, place: 'face' }] })).saying(/^2 × .+, /);
     expect(text('cells-sealed', { cells: [{ stage: 'sealed', count: 1, place: 'not-said' }] })).not.toContain(',');
     expect(text('cells-torn-down', { cells: [{ stage: 'torn-down', count: 1, place: 'face' }] })).not.toContain(',');
   });

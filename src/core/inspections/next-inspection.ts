@@ -1,19 +1,18 @@
 import { QUEEN_CELL_SEALED, QUEEN_EMERGES } from '../biology/development';
 import { figure } from '../biology/figure';
-import { SOURCES } from '../biology/sources';
 import { addDays, type Day, earliestOf } from '../calendar/day';
 import { hiddenAgeOf, type Thoroughness } from './thoroughness';
 
 /** After cells are broken down the bees start again from a larva about a day old. */
 export const RESTART_AGE = figure(
-  'After cells are broken down, new ones start from a larva aged',
+  'after-cells-are-broken-down-new-ones-start-from-a-larva-aged',
   4,
-  'days since the egg was laid',
-  SOURCES.queenRearing,
+  'days-since-laid',
+  'queenRearing',
 );
 
 /** A look that finds nothing certain is to be followed up after this many days. */
-export const TIP_UP_DAYS = figure('Look again after tipping up', 2, 'days', SOURCES.caution);
+export const TIP_UP_DAYS = figure('look-again-after-tipping-up', 2, 'days', 'caution');
 
 /** With a clipped queen the colony is lost only with the first virgin: a day is kept in hand before she can be out. */
 const DAYS_TO_FIRST_VIRGIN = QUEEN_EMERGES.value.early - 1;

@@ -1,12 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { READING_WORDS } from '../../words/readings';
 import { day, formatDay } from '../calendar/day';
 import type { CellsSeen } from '../cells/cause';
 import { CELL_PLACES } from '../cells/place';
 import { CELL_STAGES } from '../cells/stage';
 import type { InspectionSeen, ReadingContext } from './inspection-seen';
 import { readInspection } from './reading';
-import { READING_WORDS } from './reading-words';
 
 const on = day('2027-05-10');
 const plain: InspectionSeen = {

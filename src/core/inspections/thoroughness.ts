@@ -5,24 +5,6 @@ export const THOROUGHNESS = ['cleared', 'bees-on', 'tip-up'] as const;
 
 export type Thoroughness = (typeof THOROUGHNESS)[number];
 
-export const THOROUGHNESS_WORDS: { readonly [T in Thoroughness]: { name: string; short: string; means: string } } = {
-  cleared: {
-    name: 'every brood frame, bees shaken or brushed off',
-    short: 'bees off the frames',
-    means: 'every cell there was has been seen',
-  },
-  'bees-on': {
-    name: 'every brood frame, bees left on',
-    short: 'bees left on',
-    means: 'an egg in a cup may have been missed',
-  },
-  'tip-up': {
-    name: 'boxes tipped up, or a few frames',
-    short: 'only tipped up',
-    means: 'says nothing about cells further in',
-  },
-};
-
 /**
  * The oldest age, in days since laying, that a cell could have had and still be overlooked: 0 with the bees shaken or brushed off,
  * 3 (an egg in a cup) with the bees left on, null (anything) when only tipped up.

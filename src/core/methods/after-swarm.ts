@@ -1,28 +1,19 @@
 import { type Method, NO_NEEDS } from './method';
 import { QUEEN_RAISING_FAILURES } from './queen-raising-failures';
 
-export const afterSwarm: Method = {
+export const afterSwarm = {
   name: 'after-swarm',
-  title: 'After the swarm has gone',
   kind: 'queen',
-  fitsWhen: 'Closed cells, no eggs though looked for, fewer bees than last time.',
   needs: { ...NO_NEEDS, drones: true, cells: 'kept' },
-  kit: ['nuc boxes or cages for spare cells', 'comb for room'],
+  kit: ['nuc-boxes-or-cages', 'comb'],
   cautions: ['stings', 'smoker', 'brood-disease'],
-  lifting: null,
-  suits: 'A colony that has swarmed and has cells of known age.',
-  ifItFails: 'It stays without a queen, and may have cast.',
+  lifts: false,
   clearsCells: true,
-  steps: [
-    'Confirm from the brood when she last laid.',
-    'Keep one or two good cells of known age; give the others away or make nucs with one ripe cell, a frame of brood and food each.',
-    'Make room for the young queen to lay.',
-    'Then leave it shut.',
-  ],
-  units: [{ name: 'hive', queen: 'gone', gets: 'the kept cells', stands: 'where it stood' }],
+  steps: ['confirm-when-she-last-laid', 'keep-one-or-two-good-cells', 'make-room-for-the-young-queen', 'leave-it-shut'],
+  units: [{ name: 'hive', queen: 'gone' }],
   followUps: [],
   raisesQueen: { unit: 'hive', thinned: false, isMoved: false },
   options: ['keptCells'],
   failures: QUEEN_RAISING_FAILURES,
-  schools: ['Keep one cell: fewer casts. Two insure against a dud.'],
-};
+  schools: ['keep-one-cell'],
+} as const satisfies Method;

@@ -1,5 +1,4 @@
 import { figure } from '../biology/figure';
-import { SOURCES } from '../biology/sources';
 import { type Day, daysBetween } from '../calendar/day';
 import type { DayRange } from '../calendar/window';
 import { isOpenCell } from '../cells/stage';
@@ -12,7 +11,7 @@ import type { MethodKind } from './method';
 import { methodNamed } from './methods';
 
 /** A count of frames, seams or drones older than this no longer tells how strong a colony is. */
-const COUNT_HOLDS = figure('A count of brood frames, seams or drones holds for', 14, 'days', SOURCES.caution);
+const COUNT_HOLDS = figure('a-count-of-brood-frames-seams-or-drones-holds-for', 14, 'days', 'caution');
 
 /** Kinds of methods that take frames out of a hive, or put others into it. */
 const MOVES_FRAMES: ReadonlySet<MethodKind> = new Set<MethodKind>(['swarm', 'increase']);

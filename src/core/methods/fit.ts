@@ -1,10 +1,11 @@
 import { figure } from '../biology/figure';
-import { SOURCES } from '../biology/sources';
 import type { Stores } from '../colony/facts';
 import type { QueenExpected } from '../inspections/inspection-seen';
 import type { ReadingName } from '../inspections/reading';
+import type { Said } from '../says/said';
 import type { Settings } from '../settings/settings';
 import type { Method, MethodName } from './method';
+import { say } from './says';
 
 /** What is known of a colony when methods are weighed. Null: not noted, which is neither enough nor too little. */
 export interface FitFacts {
@@ -53,14 +54,14 @@ export type MissingCode = (typeof MISSING_CODES)[number];
 
 export interface Missing {
   readonly code: MissingCode;
-  readonly text: string;
+  readonly text: Said;
 }
 
 /** Never hidden, always with the reason. */
 export type Fit =
-  | { readonly kind: 'fits'; readonly warnings: readonly string[] }
+  | { readonly kind: 'fits'; readonly warnings: readonly Said[] }
   | { readonly kind: 'would-fit'; readonly missing: readonly Missing[] }
-  | { readonly kind: 'does-not-fit'; readonly because: string };
+  | { readonly kind: 'does-not-fit'; readonly because: Said };
 
 const lays = ({ queen, presumedGone }: FitFacts) => queen === 'laying' && !presumedGone;
 const liveCells = ({ openCells, sealedCells }: FitFacts) => openCells + sealedCells;
@@ -68,27 +69,21 @@ const liveCells = ({ openCells, sealedCells }: FitFacts) => openCells + sealedCe
 /** Something says that she is gone or failing, whatever was known before. */
 const inDoubt = (facts: FitFacts) => !lays(facts) || facts.reading === 'queen-missing';
 const forQueenless = (facts: FitFacts) => {
-  if (facts.reading === 'drone-laying') return 'Laying workers or a drone layer would spoil it; deal with that first.';
-  return inDoubt(facts) ? null : 'It has its own laying queen.';
+  if (facts.reading === 'drone-laying') return say('would-spoil-it');
+  return inDoubt(facts) ? null : say('has-its-own-queen');
 };
 
-const NEEDS_LAYING_QUEEN = 'No laying queen here to part from her brood.';
+const NEEDS_LAYING_QUEEN = say('no-queen-to-part');
 const swarmMethod = (facts: FitFacts) => {
-  if (facts.isEitherHalf)
-    return 'It is one half of a split, and which has the queen is not known: find that out first.';
+  if (facts.isEitherHalf) return say('half-not-known');
   return lays(facts) && facts.reading !== 'drone-laying' ? null : NEEDS_LAYING_QUEEN;
 };
-const spaceAddition = (facts: FitFacts) =>
-  liveCells(facts) > 0 ? 'There are cells already: room alone is too late now.' : null;
-const boundBy = (stores: Stores, words: string) => (facts: FitFacts) =>
-  facts.stores === stores
-    ? spaceAddition(facts)
-    : facts.stores === 'not-looked-for'
-      ? null
-      : `The nest is not ${words}-bound.`;
+const spaceAddition = (facts: FitFacts) => (liveCells(facts) > 0 ? say('room-too-late') : null);
+const boundBy = (by: Stores & ('honey' | 'pollen')) => (facts: FitFacts) =>
+  facts.stores === by ? spaceAddition(facts) : facts.stores === 'not-looked-for' ? null : say('nest-not-bound', { by });
 
 /** Why a method is not for a colony as it stands, whatever else were true; null when it may be. */
-const RULED_OUT: { readonly [M in MethodName]: (facts: FitFacts) => string | null } = {
+const RULED_OUT: { readonly [M in MethodName]: (facts: FitFacts) => Said | null } = {
   'nuc-swarm': swarmMethod,
   'old-site-swarm': swarmMethod,
   demaree: swarmMethod,
@@ -97,31 +92,26 @@ const RULED_OUT: { readonly [M in MethodName]: (facts: FitFacts) => string | nul
   'even-split': swarmMethod,
   'queen-split': swarmMethod,
   'vertical-split': swarmMethod,
-  'requeen-mated': ({ reading }) =>
-    reading === 'drone-laying' ? 'Laying workers or a drone layer would kill her; deal with that first.' : null,
+  'requeen-mated': ({ reading }) => (reading === 'drone-laying' ? say('would-kill-her') : null),
   'after-swarm': ({ presumedGone, reading }) => {
     if (reading === 'cast-risk') {
-      return 'A virgin is out, or nearly: keep no cell. Break down all the others, or give them away.';
+      return say('keep-no-cell');
     }
-    return presumedGone || reading === 'swarmed' ? null : 'It has not swarmed, going by what was seen.';
+    return presumedGone || reading === 'swarmed' ? null : say('not-swarmed');
   },
   'open-sides': spaceAddition,
   interleave: spaceAddition,
-  'honey-bound': boundBy('honey', 'honey'),
-  'pollen-bound': boundBy('pollen', 'pollen'),
-  'hive-swarm': () => 'This is for a swarm that was taken, not for a colony in its hive.',
+  'honey-bound': boundBy('honey'),
+  'pollen-bound': boundBy('pollen'),
+  'hive-swarm': () => say('only-for-a-swarm'),
   unite: (facts) => {
-    if (facts.reading === 'drone-laying')
-      return 'Laying workers must be shaken out first; they are not united as they are.';
-    return facts.isEitherHalf ? 'It is not known yet which half has the queen: find that out first.' : null;
+    if (facts.reading === 'drone-laying') return say('shake-out-first');
+    return facts.isEitherHalf ? say('which-half-not-known') : null;
   },
   'test-comb': forQueenless,
   'give-eggs': forQueenless,
-  'give-cell': (facts) => forQueenless(facts) ?? (liveCells(facts) > 0 ? 'It has live cells of its own.' : null),
-  'cell-nuc': (facts) =>
-    !lays(facts) && liveCells(facts) === 1
-      ? 'It has one live cell and no laying queen: it needs that cell itself.'
-      : null,
+  'give-cell': (facts) => forQueenless(facts) ?? (liveCells(facts) > 0 ? say('has-live-cells') : null),
+  'cell-nuc': (facts) => (!lays(facts) && liveCells(facts) === 1 ? say('needs-its-only-cell') : null),
   'add-box': spaceAddition,
   'add-super': () => null,
 };
@@ -140,70 +130,62 @@ export function fitOf(method: Method, facts: FitFacts, settings: Settings): Fit 
   return {
     kind: 'fits',
     warnings: [
-      ...(isLate ? ['Only sealed drone brood as yet: her mating may be late.'] : []),
-      ...(method.needs.secondStand && facts.secondStand === null ? ['It takes a second stand.'] : []),
-      ...(isTooLittle ? ['There are cells already: room alone no longer keeps them from swarming.'] : []),
+      ...(isLate ? [say('drones-only-sealed')] : []),
+      ...(method.needs.secondStand && facts.secondStand === null ? [say('takes-second-stand')] : []),
+      ...(isTooLittle ? [say('room-alone-too-late')] : []),
     ],
   };
 }
 
-function cellsRuleOut({ needs }: Method, { sealedCells }: FitFacts): string | null {
+function cellsRuleOut({ needs }: Method, { sealedCells }: FitFacts): Said | null {
   const isTooLate = needs.cells === 'none-sealed' && sealedCells > 0;
-  return isTooLate ? 'Cells are already sealed: she may swarm before it works.' : null;
+  return isTooLate ? say('already-sealed') : null;
 }
 
 /** Eggs and very young larvae that were seen are too old to make a queen of after this. */
-const YOUNG_BROOD_HOLDS = figure('Young brood seen can still be raised as queens for', 3, 'days', SOURCES.queenRearing);
+const YOUNG_BROOD_HOLDS = figure('young-brood-seen-can-still-be-raised-as-queens-for', 3, 'days', 'queenRearing');
 
 function missingFor({ needs, name }: Method, facts: FitFacts, settings: Settings): readonly Missing[] {
   const { queenFound, broodFrames, coveredSeams, drones, mainFlowInDays, youngBroodAgo } = facts;
   const missing: Missing[] = [];
-  const add = (code: MissingCode, text: string) => missing.push({ code, text });
+  const add = (code: MissingCode, text: Said) => missing.push({ code, text });
   const atLeast = (
     setting: Method['needs']['broodFrames' | 'coveredSeams'],
     there: number | null,
     code: MissingCode,
-    what: string,
+    what: 'frames-of-brood' | 'covered-seams',
   ) => {
     if (setting === null) return;
     const needed = settings[setting];
-    if (there === null) add('not-noted', `${what} not counted; at least ${needed} needed`);
-    else if (there < needed) add(code, `${needed} ${what} are needed, there are ${there}`);
+    if (there === null) add('not-noted', say('not-counted', { what, needed }));
+    else if (there < needed) add(code, say('are-needed', { needed, what, there }));
   };
   const replacesQueen = name === 'requeen-mated' && lays(facts);
-  if ((needs.queenFound || replacesQueen) && !queenFound) add('queen-not-found', 'the queen has to be found first');
-  atLeast(needs.broodFrames, broodFrames, 'too-little-brood', 'frames of brood');
-  atLeast(needs.coveredSeams, coveredSeams, 'too-few-bees', 'covered seams');
-  if (needs.drones && drones === null) add('not-noted', 'drones: not looked for; a young queen needs them to mate');
-  if (needs.drones && drones === 'none') add('no-drones', 'no drones yet: a young queen could not mate');
-  if (needs.cells === 'kept' && liveCells(facts) === 0) add('no-cells', 'there is no live cell to keep');
-  if (needs.mainFlow && mainFlowInDays === null) add('not-noted', 'when the main flow comes was not noted');
+  if ((needs.queenFound || replacesQueen) && !queenFound) add('queen-not-found', say('queen-not-found'));
+  atLeast(needs.broodFrames, broodFrames, 'too-little-brood', 'frames-of-brood');
+  atLeast(needs.coveredSeams, coveredSeams, 'too-few-bees', 'covered-seams');
+  if (needs.drones && drones === null) add('not-noted', say('drones-not-looked-for'));
+  if (needs.drones && drones === 'none') add('no-drones', say('no-drones'));
+  if (needs.cells === 'kept' && liveCells(facts) === 0) add('no-cells', say('no-live-cell'));
+  if (needs.mainFlow && mainFlowInDays === null) add('not-noted', say('flow-not-noted'));
   else if (needs.mainFlow && (mainFlowInDays as number) > settings.mainFlowNearDays) {
-    add('flow-not-near', `the main flow is ${mainFlowInDays} days off, more than ${settings.mainFlowNearDays}`);
+    add('flow-not-near', say('flow-too-far', { inDays: mainFlowInDays as number, near: settings.mainFlowNearDays }));
   }
-  if (needs.secondStand && facts.secondStand === false) add('no-second-stand', 'there is no second stand free');
+  if (needs.secondStand && facts.secondStand === false) add('no-second-stand', say('no-second-stand'));
   const warm = settings.interleaveNightC;
-  if (needs.warmNights && facts.coldestNightC === null)
-    add('not-noted', `the coldest of the next five nights was not noted; it takes ${warm} °C`);
+  if (needs.warmNights && facts.coldestNightC === null) add('not-noted', say('nights-not-noted', { warmC: warm }));
   else if (needs.warmNights && (facts.coldestNightC as number) < warm)
-    add('nights-cold', `nights down to ${facts.coldestNightC} °C, and it takes ${warm}: open the sides instead`);
+    add('nights-cold', say('nights-too-cold', { coldestC: facts.coldestNightC as number, warmC: warm }));
   if (needs.youngBrood && (youngBroodAgo === null || youngBroodAgo > YOUNG_BROOD_HOLDS.value)) {
-    add(
-      'no-young-brood',
-      `eggs or very young larvae have to be seen, not longer than ${YOUNG_BROOD_HOLDS.value} days ago: without them no queen is raised`,
-    );
+    add('no-young-brood', say('no-young-brood', { days: YOUNG_BROOD_HOLDS.value }));
   }
   if (name === 'requeen-mated' && facts.queenlessFor === 0) {
-    add('too-soon', 'it lost its queen today: wait 8 hours at least, better a day, before a bought one is caged in');
+    add('too-soon', say('queenless-today'));
   }
   if (name === 'unite' && !inDoubt(facts)) {
-    add(
-      'queen-in-the-way',
-      'both may lay: keep the younger, or the better layer, and take the other out the day before',
-    );
+    add('queen-in-the-way', say('both-may-lay'));
   }
   const mustBeClear = name === 'requeen-mated' || name === 'walk-away' || name === 'even-split';
-  if (mustBeClear && liveCells(facts) > 0)
-    add('cells-in-the-way', 'live cells have to be broken down first, or given away');
+  if (mustBeClear && liveCells(facts) > 0) add('cells-in-the-way', say('cells-in-the-way'));
   return missing;
 }

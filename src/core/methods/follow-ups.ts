@@ -1,5 +1,7 @@
 import { NUC_SETTLES } from '../biology/mating';
+import type { Said } from '../says/said';
 import type { FollowUp } from './method';
+import { say } from './says';
 
 /** Follow-ups that several methods share. */
 export const NUC_SETTLED_FOLLOW_UP: FollowUp = {
@@ -8,7 +10,7 @@ export const NUC_SETTLED_FOLLOW_UP: FollowUp = {
   from: NUC_SETTLES.value.early,
   ideal: NUC_SETTLES.value.typical,
   to: NUC_SETTLES.value.late,
-  why: 'Is she laying, is there food, are there cells?',
+  why: say('is-she-laying'),
 };
 
 export const WHICH_HALF_FOLLOW_UP: FollowUp = {
@@ -17,7 +19,7 @@ export const WHICH_HALF_FOLLOW_UP: FollowUp = {
   from: 5,
   ideal: 6,
   to: 7,
-  why: 'Cells without eggs show the queenless half, eggs the queen’s. Cells in neither: the split has failed.',
+  why: say('cells-without-eggs-show-the-queenless-half'),
 };
 
 /** After a Demaree, whole or part. */
@@ -28,21 +30,21 @@ export const DEMAREE_FOLLOW_UPS: readonly FollowUp[] = [
     from: 6,
     ideal: 7,
     to: 8,
-    why: 'Bees far from the queen raise cells on the brood above: break every one down before the ninth day, or a virgin may be out up there.',
+    why: say('bees-far-from-the-queen-raise-cells'),
     unless: 'onlySealedBroodUp',
   },
-  { unit: 'bottom', code: 'bottom-check', from: 6, ideal: 7, to: 8, why: 'Any new cells? Has she room to lay?' },
-  { unit: 'hive', code: 'supers-check', from: 14, to: 21, why: 'Do the supers fill, and is it to be done again?' },
+  { unit: 'bottom', code: 'bottom-check', from: 6, ideal: 7, to: 8, why: say('any-new-cells') },
+  { unit: 'hive', code: 'supers-check', from: 14, to: 21, why: say('do-the-supers-fill') },
   {
     unit: 'top',
     code: 'top-brood-gone',
     from: 22,
     to: 25,
-    why: 'Workers above have all emerged by day 22, drones by day 25: give drones a way out above the excluder. The box is honey now and heavy.',
+    why: say('all-emerged-above'),
   },
 ];
 
 /** A look whether a space addition has done its work. */
-export function spaceCheck(from: number, to: number, why: string): readonly FollowUp[] {
+export function spaceCheck(from: number, to: number, why: Said): readonly FollowUp[] {
   return [{ unit: 'hive', code: 'space-check', from, to, why }];
 }

@@ -1,31 +1,24 @@
 import { CAST_LAYS, PRIME_SWARM_LAYS } from '../biology/mating';
 import { type Method, NO_NEEDS } from './method';
+import { say } from './says';
 
-export const hiveSwarm: Method = {
+export const hiveSwarm = {
   name: 'hive-swarm',
-  title: 'Hive a swarm',
   kind: 'swarm',
-  fitsWhen: 'A swarm has been taken.',
   needs: NO_NEEDS,
-  kit: ['box with drawn comb or foundation', 'feeder', 'sheet or board'],
+  kit: ['box-with-comb', 'feeder', 'sheet'],
   cautions: ['stings', 'smoker', 'treatment'],
-  lifting: null,
-  suits: 'For anyone with a swarm and an empty hive.',
-  ifItFails: 'The swarm may leave again, or its queen may fail.',
+  lifts: false,
   clearsCells: false,
-  steps: [
-    'Hive it towards evening.',
-    'Feed when there is no flow, but not on the first day, so that honey it brought is used up.',
-    'There is no sealed brood for some days: mite treatment works best now, by label and local rule.',
-  ],
-  units: [{ name: 'hive', queen: 'unchanged', gets: 'the swarm', stands: 'where you choose', isNewColony: true }],
+  steps: ['hive-it-towards-evening', 'feed-when-there-is-no-flow', 'there-is-no-sealed-brood'],
+  units: [{ name: 'hive', queen: 'unchanged', isNewColony: true }],
   followUps: [
     {
       unit: 'hive',
       code: 'laying-check',
       from: PRIME_SWARM_LAYS.value.early,
       to: PRIME_SWARM_LAYS.value.late,
-      why: 'A prime swarm’s old queen lays again after three days on comb, about seven on foundation.',
+      why: say('prime-swarms-old-queen-lays-again'),
       swarm: 'prime',
     },
     {
@@ -33,12 +26,12 @@ export const hiveSwarm: Method = {
       code: 'laying-check',
       from: CAST_LAYS.value.early,
       to: CAST_LAYS.value.late,
-      why: 'A cast has a virgin: she has to fly and mate before she lays.',
+      why: say('cast-has-a-virgin'),
       swarm: 'cast',
     },
   ],
   raisesQueen: null,
   options: ['swarm'],
-  failures: [{ sign: 'No eggs by the end of the window', remedy: 'Test frame, or unite it with another colony.' }],
+  failures: ['no-eggs-of-the-swarm'],
   schools: [],
-};
+} as const satisfies Method;

@@ -1,3 +1,6 @@
+import type { Said } from '../says/said';
+import type { FailureCode } from './failures';
+
 /** The methods, by the names that commands and facts use. */
 export const METHOD_NAMES = [
   'nuc-swarm',
@@ -63,7 +66,7 @@ export interface FollowUp {
   readonly from: number;
   readonly ideal?: number;
   readonly to: number;
-  readonly why: string;
+  readonly why: Said;
   /** It is left out when the keeper has chosen this. */
   readonly unless?: 'onlySealedBroodUp';
   /** Only where the keeper has chosen this. */
@@ -79,7 +82,7 @@ export interface DailyTask {
   /** The first and the last day, counted from the method's. */
   readonly from: number;
   readonly to: number;
-  readonly why: string;
+  readonly why: Said;
   /** Only where the keeper has chosen this. */
   readonly onlyIf?: 'turnsDaily';
 }
@@ -91,11 +94,9 @@ export interface DailyTask {
  */
 export type UnitQueen = 'laying' | 'taken' | 'either' | 'gone' | 'caged' | 'ends' | 'unchanged';
 
-/** A unit that the method leaves: which frames and bees go there, and where it stands. */
+/** A unit that the method leaves. */
 export interface MethodUnit {
   readonly name: string;
-  readonly gets: string;
-  readonly stands: string;
   /** It becomes a colony of its own, child of the one that was split. */
   readonly isNewColony?: boolean;
   readonly queen: UnitQueen;
@@ -126,25 +127,22 @@ export interface MethodNeeds {
 
 export type MethodKind = 'swarm' | 'room' | 'queen' | 'increase';
 
-/** One method: when it fits, how it is done, what follows, and how it fails. All of it is data; planning is shared. */
+/**
+ * One method: when it fits, how it is done, what follows, and how it fails. All of it is data; planning is shared, and the words are in
+ * `words/methods`.
+ */
 export interface Method {
   readonly name: MethodName;
-  readonly title: string;
   /**
    * Against swarming, for room, for a colony without a laying queen, or to make a colony more of what is to spare. A colony runs one
    * of each kind at a time; of the last, which asks nothing more of the colony that gave, any number.
    */
   readonly kind: MethodKind;
-  readonly fitsWhen: string;
   readonly needs: MethodNeeds;
   readonly kit: readonly string[];
   readonly cautions: readonly Caution[];
-  /** What has to be lifted, in words; null: nothing heavier than a nuc or a super being filled. */
-  readonly lifting: string | null;
-  /** Whom it suits. */
-  readonly suits: string;
-  /** What is lost when it fails. */
-  readonly ifItFails: string;
+  /** Something heavier than a nuc or a super being filled has to be lifted. */
+  readonly lifts: boolean;
   /** Every live cell that is not kept is broken down on the day. */
   readonly clearsCells: boolean;
   /** In the order in which they are done at the hive. */
@@ -164,8 +162,8 @@ export interface Method {
   readonly unitsMayChange?: true;
   /** The brood nest is left alone until its first follow-up: looks before that go into the box above. */
   readonly nestAlone?: true;
-  /** How it fails, and what then. */
-  readonly failures: readonly { readonly sign: string; readonly remedy: string }[];
+  /** How it fails. */
+  readonly failures: readonly FailureCode[];
   /** Where keepers differ, Ubbet's default first, with its reason. */
   readonly schools: readonly string[];
 }

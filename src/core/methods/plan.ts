@@ -2,12 +2,14 @@ import { LAST_QUEENABLE_AGE, QUEEN_EMERGES } from '../biology/development';
 import { CAST_LAYS } from '../biology/mating';
 import { addDays, type Day } from '../calendar/day';
 import { type CheckWindow, type DayRange, notBefore, spanOf, type Window } from '../calendar/window';
-import { dayWords } from '../calendar/words';
 import { windowFromLaying } from '../cells/windows';
+import type { Said } from '../says/said';
+import { sentences } from '../says/together';
 import type { CheckCode } from '../schedule/check';
 import { eggsWindow, emergencyEmergence, findCellsWindow, leaveShutSpan } from '../schedule/virgin-care';
 import type { Settings } from '../settings/settings';
 import type { Method } from './method';
+import { say } from './says';
 
 /** What the keeper decides when planning a method. */
 export interface PlanChoices {
@@ -38,9 +40,9 @@ export interface PlannedCheck {
   readonly unit: string;
   readonly code: CheckCode;
   readonly window: CheckWindow;
-  readonly why: string;
+  readonly why: Said;
   /** What is to be done, where the code alone does not say it. */
-  readonly order?: string;
+  readonly order?: Said;
 }
 
 export interface Plan {
@@ -82,15 +84,13 @@ export function planMethod(method: Method, choices: PlanChoices, settings: Setti
   const emergence = emergenceOf(choices);
   const window = findCellsWindow(on, emergence);
   const isForced = window.latest < addDays(on, LAST_QUEENABLE_AGE.value);
-  const risk = isForced
-    ? ` A kept cell may let its virgin out from ${dayWords(emergence.earliest)}: cells started later are not found then, and casts may follow.`
-    : '';
+  const risk = isForced && say('kept-cell-may-open', { from: emergence.earliest });
   if (thinned && choices.secondThinning) {
     checks.push({
       unit,
       code: 'thin-cells',
       window,
-      why: `Thin to the kept cell again: eggs left behind are cells by now.${risk}`,
+      why: sentences(say('thin-again'), risk),
     });
   }
   if (isMoved) {
@@ -98,13 +98,17 @@ export function planMethod(method: Method, choices: PlanChoices, settings: Setti
       unit,
       code: 'move-parent',
       window,
-      why: `To the other side of the swarm: its new flying bees go home to her.${risk}`,
+      why: sentences(say('move-to-the-other-side'), risk),
     });
   }
   const eggsBy = eggsWindow(emergence, settings);
   const { failedOn, ...eggs } = eggsBy;
-  const noEggs = `If there are none by ${dayWords(eggs.latest)}, give a test frame that day. Counts as failed from ${dayWords(failedOn)}.`;
-  checks.push({ unit, code: 'eggs', window: eggs, why: `Look for the young queen’s eggs. ${noEggs}` });
+  checks.push({
+    unit,
+    code: 'eggs',
+    window: eggs,
+    why: sentences(say('look-for-her-eggs'), say('none-by', { latest: eggs.latest, failedOn })),
+  });
   return {
     checks: inOrder(checks),
     leaveShut: [{ unit, ...leaveShutSpan(emergence, settings) }],

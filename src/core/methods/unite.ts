@@ -1,33 +1,22 @@
 import { type Method, NO_NEEDS } from './method';
+import { say } from './says';
 
-export const unite: Method = {
+export const unite = {
   name: 'unite',
-  title: 'Unite two units',
   kind: 'queen',
-  fitsWhen: 'One of two has failed. Not with laying workers, unless they are shaken out.',
   needs: NO_NEEDS,
-  kit: ['a sheet of newspaper', 'a pin to prick it'],
+  kit: ['newspaper', 'pin'],
   cautions: ['lifting', 'stings', 'smoker', 'brood-disease'],
-  lifting: 'One hive is lifted onto the other.',
-  suits: 'A unit too weak or too old to be given another queen.',
-  ifItFails: 'Bees are lost in the fighting; in the worst case the queen.',
+  lifts: true,
   clearsCells: false,
-  steps: [
-    'See that only one has a queen. Where both lay, keep the younger or the better layer, and take the other out the day before.',
-    'Paper over the box with the queen, pricked in a few places; the other box on top.',
-    'Leave it alone until the check.',
-  ],
+  steps: ['only-one-queen', 'paper-over-the-box', 'leave-it-alone-until-the-check'],
   units: [
-    { name: 'hive', queen: 'unchanged', gets: 'both', stands: 'where the queen’s stood' },
-    { name: 'joined', queen: 'ends', gets: 'nothing: its bees go to the other', stands: 'nowhere any more' },
+    { name: 'hive', queen: 'unchanged' },
+    { name: 'joined', queen: 'ends' },
   ],
-  followUps: [
-    { unit: 'hive', code: 'united', from: 5, to: 7, why: 'Is the paper gone, is she there? Put the frames in order.' },
-  ],
+  followUps: [{ unit: 'hive', code: 'united', from: 5, to: 7, why: say('is-the-paper-gone') }],
   raisesQueen: null,
   options: [],
-  failures: [
-    { sign: 'Fighting in front of it', remedy: 'Part them and try again with less difference in scent and strength.' },
-  ],
+  failures: ['fighting'],
   schools: [],
-};
+} as const satisfies Method;

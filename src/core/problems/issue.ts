@@ -1,3 +1,5 @@
+import type { Said } from '../says/said';
+
 /** What can be wrong with something that was handed in. The wording of a remedy goes with each issue. */
 export type IssueCode =
   | 'not-json'
@@ -36,7 +38,7 @@ export type IssueCode =
 export interface Issue {
   readonly path: readonly (string | number)[];
   readonly code: IssueCode;
-  readonly message: string;
+  readonly message: Said;
 }
 
 /** An expected failure is a value. Broken invariants throw instead. */

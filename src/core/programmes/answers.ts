@@ -10,7 +10,7 @@ export interface Again {
 }
 
 /** Day of a Demaree by which nothing above is young enough any more to raise a queen from, and the last cell is closed. */
-const CELLS_ABOVE_UNTIL = 10;
+export const CELLS_ABOVE_UNTIL = 10;
 
 /**
  * What follows from an answer for the queen, beside what was seen: a test frame shows that there is one, who is late
@@ -27,152 +27,111 @@ export interface SeesByAnswer {
 
 export interface AnswerMeaning {
   readonly code: string;
-  readonly words: string;
   readonly sees?: SeesByAnswer;
   readonly queen?: QueenAnswer;
   /** It is to be looked at again. */
   readonly again?: Again;
-  /** What the keeper does next, where it did not go well. */
-  readonly remedy?: string;
 }
 
-const LAYS: AnswerMeaning = { code: 'eggs', words: 'Eggs seen', sees: { eggs: 'seen' } };
-const CELLS_AGAIN = 'They still mean to swarm: enter the cells in an inspection and choose a method.';
+const LAYS = { code: 'eggs', sees: { eggs: 'seen' } } as const satisfies AnswerMeaning;
 
-/** What each follow-up can be answered with, the good outcome first. Entering an inspection can answer some of them too. */
-export const ANSWERS: { readonly [C in FollowUpCode]: readonly AnswerMeaning[] } = {
+type Answers = { readonly [C in FollowUpCode]: readonly AnswerMeaning[] };
+
+const DEFINED = {
   'nuc-settled': [
-    { code: 'settled', words: 'Settled: she lays, there is food, no cells', sees: { eggs: 'seen' } },
+    { code: 'settled', sees: { eggs: 'seen' } },
     {
       code: 'no-eggs',
-      words: 'No eggs',
       sees: { eggs: 'none' },
       again: { from: 3, ideal: 3, to: 5 },
-      remedy: 'Give her a few more days. Still none: she was lost in the move.',
     },
-    { code: 'cells', words: 'Cells in it', remedy: CELLS_AGAIN },
+    { code: 'cells' },
   ],
-  'thin-cells': [
-    { code: 'thinned', words: 'Searched, reduced to what is kept' },
-    { code: 'nothing-else', words: 'Searched, no other cell found' },
-  ],
-  'move-parent': [{ code: 'moved', words: 'Moved to the other side' }],
+  'thin-cells': [{ code: 'thinned' }, { code: 'nothing-else' }],
+  'move-parent': [{ code: 'moved' }],
   eggs: [
     LAYS,
     {
       code: 'no-eggs',
-      words: 'Looked for, no eggs',
       sees: { eggs: 'none' },
-      remedy: 'Give a test frame the same day: after three weeks without open brood workers begin to lay.',
     },
   ],
   'laying-check': [
     LAYS,
     {
       code: 'no-eggs',
-      words: 'No eggs',
       sees: { eggs: 'none' },
       again: { from: 3, ideal: 3, to: 5 },
-      remedy: 'Look once more. None then: give a test frame or unite it.',
     },
-    { code: 'cells', words: 'Cells in it', remedy: CELLS_AGAIN },
+    { code: 'cells' },
   ],
   'clear-top-cells': [
-    { code: 'none-found', words: 'Every frame searched, no cells' },
-    { code: 'taken-down', words: 'Cells found, all broken down' },
+    { code: 'none-found' },
+    { code: 'taken-down' },
     {
       code: 'once-more',
-      words: `All broken down; search once more by day ${CELLS_ABOVE_UNTIL}`,
       again: { from: 1, ideal: 2, to: 4, until: CELLS_ABOVE_UNTIL },
     },
     {
       code: 'one-open',
-      words: 'A cell was open: a virgin may be up there',
       again: { from: 1, ideal: 1, to: 3 },
-      remedy:
-        'Find her and take her out, put the top box on a stand of its own, or give it an entrance of its own and let her mate from there.',
     },
-    { code: 'own-entrance', words: 'Given an entrance of its own: she may mate from there' },
+    { code: 'own-entrance' },
   ],
-  'top-brood-gone': [
-    { code: 'gone', words: 'All emerged' },
-    { code: 'some-left', words: 'Some brood left', again: { from: 2, ideal: 3, to: 4 } },
-  ],
-  'bottom-check': [
-    { code: 'in-order', words: 'No cells, room to lay' },
-    { code: 'cells', words: 'Cells again', remedy: CELLS_AGAIN },
-    { code: 'no-room', words: 'No room to lay', remedy: 'Give her comb to lay in, or do it a second time.' },
-  ],
+  'top-brood-gone': [{ code: 'gone' }, { code: 'some-left', again: { from: 2, ideal: 3, to: 4 } }],
+  'bottom-check': [{ code: 'in-order' }, { code: 'cells' }, { code: 'no-room' }],
   'supers-check': [
-    { code: 'in-order', words: 'Filling, room left' },
-    { code: 'another', words: 'Another super given' },
+    { code: 'in-order' },
+    { code: 'another' },
     {
       code: 'round-again',
-      words: 'To be done a second time',
-      remedy: 'Start the second round as a programme of its own.',
     },
   ],
   'which-half': [
-    { code: 'known', words: 'Cells in one half, eggs in the other' },
+    { code: 'known' },
     {
       code: 'neither',
-      words: 'Cells in neither half',
       queen: 'without',
-      remedy: 'The split has failed: give eggs, a queen, or put the halves together again.',
     },
   ],
-  'board-in': [
-    { code: 'done', words: 'Split board in, upper entrance open' },
-    { code: 'not-yet', words: 'Few young bees above yet', again: { from: 1, ideal: 1, to: 1 } },
-  ],
-  doors: [{ code: 'changed', words: 'Entrances switched' }],
-  'turn-hive': [
-    { code: 'done', words: 'Turned by 15 degrees', again: { from: 1, ideal: 1, to: 1 } },
-    { code: 'faces-front', words: 'Faces the front again' },
-  ],
-  'shift-boxes': [
-    { code: 'done', words: 'Moved by 10 cm', again: { from: 1, ideal: 1, to: 1 } },
-    { code: 'even', words: 'Both fly alike: no more to do' },
-  ],
+  'board-in': [{ code: 'done' }, { code: 'not-yet', again: { from: 1, ideal: 1, to: 1 } }],
+  doors: [{ code: 'changed' }],
+  'turn-hive': [{ code: 'done', again: { from: 1, ideal: 1, to: 1 } }, { code: 'faces-front' }],
+  'shift-boxes': [{ code: 'done', again: { from: 1, ideal: 1, to: 1 } }, { code: 'even' }],
   released: [
-    { code: 'out', words: 'She is out of the cage', sees: { queen: 'seen' } },
+    { code: 'out', sees: { queen: 'seen' } },
     {
       code: 'still-in',
-      words: 'Still in the cage: let out by hand',
       sees: { queen: 'seen' },
     },
     {
       code: 'dead',
-      words: 'She is dead',
       queen: 'without',
-      remedy: 'There may be another queen: search before you give a second one.',
     },
   ],
-  'space-check': [
-    { code: 'used', words: 'Taken up, she has room' },
-    { code: 'not-yet', words: 'Not taken up yet', again: { from: 5, ideal: 7, to: 9 } },
-    { code: 'cells', words: 'Cells with eggs anyway', remedy: CELLS_AGAIN },
-  ],
+  'space-check': [{ code: 'used' }, { code: 'not-yet', again: { from: 5, ideal: 7, to: 9 } }, { code: 'cells' }],
   united: [
-    { code: 'joined', words: 'Paper gone, at peace' },
-    { code: 'not-yet', words: 'Paper not through yet', again: { from: 2, ideal: 2, to: 4 } },
-    { code: 'no-queen', words: 'The queen was lost', queen: 'without', remedy: 'Give a queen or a ripe cell.' },
+    { code: 'joined' },
+    { code: 'not-yet', again: { from: 2, ideal: 2, to: 4 } },
+    { code: 'no-queen', queen: 'without' },
   ],
   'read-comb': [
     {
       code: 'no-cells',
-      words: 'No cells on it: there is a queen',
       queen: 'queen-there',
-      remedy: 'She is in there and late. Give her a week, then look for eggs again.',
     },
     {
       code: 'cells',
-      words: 'Cells on it: no queen',
       queen: 'raising',
-      remedy: 'Let it raise one from these cells, or break them down and give a queen or a ripe cell.',
     },
   ],
-};
+} as const satisfies Answers;
+
+/** The answers that a check can have. */
+export type AnswerCode<C extends FollowUpCode> = (typeof DEFINED)[C][number]['code'];
+
+/** What each follow-up can be answered with, the good outcome first. Entering an inspection can answer some of them too. */
+export const ANSWERS: Answers = DEFINED;
 
 /** What an answer means; null when the check has no such answer. */
 export function meaningOf(code: FollowUpCode, answer: string): AnswerMeaning | null {

@@ -68,7 +68,7 @@ describe('an artificial swarm with a nuc', () => {
     const gone = look('05-16', { eggs: 'none', cells: [saw('a', 'not-found')] });
     const state = at([...before, gone])('home', '05-16');
     expect(state.lastLook?.reading.reading).toBe('queen-missing');
-    expect(checks(state)[0]).toMatch(/^act/);
+    expect(checks(state)[0]).saying(/^act/);
   });
 
   it('is done once eggs are seen, whether at an inspection or in passing', () => {
@@ -76,14 +76,14 @@ describe('an artificial swarm with a nuc', () => {
     const state = at(before, { answers })('home', '06-04');
     expect([state.queen.expected, shut(state)]).toEqual(['laying', []]);
     expect(checks(state)).toEqual(['look 06-08/06-10/06-11']);
-    expect(state.schedule.checks[0]?.why).toContain('first full look');
+    expect(state.schedule.checks[0]?.why).saying('first full inspection');
   });
 
   it('asks for a test frame when there are none, and reads it', () => {
     const answers = [anAnswer(programme.id, 'home', 'eggs', '2027-06-08', 'no-eggs')];
     const none = at(before, { answers })('home', '06-08');
     expect(checks(none)).toEqual(['act 06-08/06-08/06-11']);
-    expect(none.schedule.checks[0]?.order).toBe('Give a test frame');
+    expect(none.schedule.checks[0]?.order).toEqual('Give a test frame');
 
     const comb = aProgramme({
       method: 'test-comb',
@@ -120,7 +120,7 @@ describe('a bought queen instead of one that is raised', () => {
   it('is caged in a day after, with nothing to leave shut', () => {
     const state = at()('home', '05-10');
     expect([checks(state), shut(state)]).toEqual([['act 05-10/05-11/05-13'], []]);
-    expect(state.schedule.checks[0]?.order).toBe('Cage the bought queen in');
+    expect(state.schedule.checks[0]?.order).toEqual('Cage the bought queen in');
     expect(checks(at()('nuc', '05-10'))).toEqual(['nuc-settled 05-12/05-13/05-15']);
   });
 

@@ -4,6 +4,7 @@ import type { LookRead } from '../colony/look';
 import type { FollowUpCode, MethodKind } from '../methods/method';
 import { methodNamed } from '../methods/methods';
 import { type PlannedCheck, planMethod, USUAL_CHOICES } from '../methods/plan';
+import type { Said } from '../says/said';
 import { checkKey } from '../schedule/check';
 import type { Settings } from '../settings/settings';
 import { type Again, ANSWERS, type AnswerMeaning, meaningOf } from './answers';
@@ -20,7 +21,7 @@ export interface FollowUpState {
   /** The day on which its programme was begun. */
   readonly begunOn: Day;
   readonly window: CheckWindow;
-  readonly why: string;
+  readonly why: Said;
   /** Due; or over: answered, seen at an inspection, given up with its programme, overtaken by a later one, or ended by itself. */
   readonly status: 'due' | 'answered' | 'seen' | 'given-up' | 'overtaken' | 'ended';
   /** The day it was answered or seen. */

@@ -1,4 +1,6 @@
 import { describe, expect, it } from 'vitest';
+import { inWords } from '../../words/in-words';
+import { FAILURE_WORDS } from '../../words/methods/methods';
 import { day, formatDay } from '../calendar/day';
 import type { MethodName } from '../methods/method';
 import { methodNamed } from '../methods/methods';
@@ -32,10 +34,10 @@ describe('how a method can come out', () => {
 
   it('has every failure of the definition with its remedy', () => {
     for (const name of ['walk-away', 'demaree', 'nuc-swarm', 'unite'] as const) {
-      const remedies = outcomes(name).flatMap(({ remedy }) => remedy ?? []);
+      const remedies = outcomes(name).flatMap(({ remedy }) => (remedy ? [inWords(remedy)] : []));
       expect(remedies.sort()).toEqual(
         methodNamed(name)
-          .failures.map(({ remedy }) => remedy)
+          .failures.map((failure) => FAILURE_WORDS[failure].remedy)
           .sort(),
       );
     }

@@ -4,6 +4,7 @@ import type { InspectionFact } from '../colony/facts';
 import type { LookRead } from '../colony/look';
 import type { TrackedCell } from '../colony/track-cells';
 import type { FollowUpCode } from '../methods/method';
+import { verbatim } from '../says/together';
 import { alsoAnswered, answersOfLook, type FollowUpState } from './follow-up-state';
 import { anAnswer, look, saw } from './testing';
 import { toldByLook } from './told-by-look';
@@ -88,7 +89,7 @@ const asked = (code: FollowUpCode, from: number, over: Partial<FollowUpState> = 
   nth: 1,
   begunOn: D0,
   window: { earliest: addDays(D0, from), ideal: addDays(D0, from), latest: addDays(D0, from + 4) },
-  why: '',
+  why: verbatim(''),
   status: 'due',
   on: null,
   answer: null,

@@ -34,18 +34,18 @@ const known = (
 describe('which half of a split has no queen', () => {
   it('is told by eggs from the fourth day on, since those of the split have hatched by then', () => {
     expect(known([look('05-13')])).toBeNull();
-    expect(known([look('05-14')])).toBe('b since 05-14');
-    expect(known([], [look('05-14')])).toBe('a since 05-14');
+    expect(known([look('05-14')])).toEqual('b since 05-14');
+    expect(known([], [look('05-14')])).toEqual('a since 05-14');
   });
 
   it('is told by eggs no longer once a young queen could have laid them', () => {
     // Out on day 9 at the earliest, eggs 8 days after: day 17.
-    expect(known([look('05-26')])).toBe('b since 05-26');
-    expect(known([look('05-27')])).toBe('a settled since 05-27');
+    expect(known([look('05-26')])).toEqual('b since 05-26');
+    expect(known([look('05-27')])).toEqual('a settled since 05-27');
   });
 
   it('is told by live cells without eggs, and not by dry cups or cells that were looked for and gone', () => {
-    expect(known([look('05-15', { eggs: 'none', cells })])).toBe('a since 05-15');
+    expect(known([look('05-15', { eggs: 'none', cells })])).toEqual('a since 05-15');
     const dry = [{ cellId: 'x', found: 'cup-dry', takenDown: false }] as const;
     expect(known([look('05-15', { eggs: 'none', cells: dry })])).toBeNull();
     const gone = [{ cellId: 'x', found: 'not-found', takenDown: false }] as const;
@@ -56,21 +56,23 @@ describe('which half of a split has no queen', () => {
   it('is neither, once both were looked through and had neither eggs nor cells', () => {
     const nothing = { eggs: 'none' } as const;
     expect(known([look('05-16', nothing)])).toBeNull();
-    expect(known([look('05-16', nothing)], [look('05-18', nothing)])).toBe('neither since 05-18');
+    expect(known([look('05-16', nothing)], [look('05-18', nothing)])).toEqual('neither since 05-18');
   });
 
   it('is told by the first thing that tells, in whatever order it was entered', () => {
     const early = look('05-15', { eggs: 'none', cells });
     const later = look('05-16');
-    expect(known([later, early])).toBe('a since 05-15');
-    expect(known([early, later])).toBe('a since 05-15');
+    expect(known([later, early])).toEqual('a since 05-15');
+    expect(known([early, later])).toEqual('a since 05-15');
   });
 
   it('takes the keeper’s word, but not from a day to come', () => {
     const word = anAnswer(split.id, 'a', 'which-half', '2027-05-16', 'known', { queenlessColonyId: 'a' });
-    expect(known([], [], [word])).toBe('a since 05-16');
+    expect(known([], [], [word])).toEqual('a since 05-16');
     expect(known([], [], [word], '2027-05-15')).toBeNull();
-    expect(known([], [], [anAnswer(split.id, 'a', 'which-half', '2027-05-16', 'neither')])).toBe('neither since 05-16');
+    expect(known([], [], [anAnswer(split.id, 'a', 'which-half', '2027-05-16', 'neither')])).toEqual(
+      'neither since 05-16',
+    );
     expect(known([], [], [{ ...word, programmeId: 'another' }])).toBeNull();
   });
 });

@@ -1,8 +1,8 @@
 import { addDays, latestOf } from '../calendar/day';
 import type { ReadingName } from '../inspections/reading';
-import { READING_WORDS, SUPERSEDURE_WORDS } from '../inspections/reading-words';
 import { methodNamed } from '../methods/methods';
 import { aCheck, type Check, checkKey } from './check';
+import { say } from './says';
 import type { ScheduleFrom } from './schedule-part';
 
 /** Readings that more room is an answer to. */
@@ -43,13 +43,12 @@ export function actCheck(from: ScheduleFrom): Check | null {
   const { on, id } = look.inspection;
   const { reading, actBy, cause } = look.reading;
   const isReplacing = cause === 'supersedure' && OF_CELLS.has(reading);
-  const { advice, order } = isReplacing ? SUPERSEDURE_WORDS : READING_WORDS[reading];
   return aCheck({
     key: checkKey('act', id),
     code: 'act',
     window: { earliest: on, ideal: latestOf(on, addDays(actBy, -1)), latest: actBy },
-    why: advice,
-    ...(order === undefined ? {} : { order }),
+    why: say('advice', { reading, isReplacing }),
+    order: say('act-on', { reading, isReplacing }),
     reading,
   });
 }

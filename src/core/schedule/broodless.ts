@@ -1,7 +1,6 @@
 import { WORKER_CELL_SEALED, WORKER_EMERGES } from '../biology/development';
 import { addDays, type Day } from '../calendar/day';
 import type { Window } from '../calendar/window';
-import { rangeWords } from '../calendar/words';
 import { firstEggsWindow } from './virgin-care';
 
 /**
@@ -23,9 +22,4 @@ export function broodlessWindow(removedOn: Day, emergence: Window): Window | nul
     likelyTo,
     latest: addDays(eggs.latest, sealed.late - 1),
   };
-}
-
-/** Why that matters; labels and local rules have the last word. */
-export function broodlessWords({ likelyFrom, likelyTo }: Window): string {
-  return `No sealed brood about ${rangeWords({ from: likelyFrom, to: likelyTo })}: mite treatment works best then, by label and local rule only.`;
 }

@@ -2,6 +2,7 @@ import type { Day } from '../calendar/day';
 import type { CheckWindow } from '../calendar/window';
 import type { ReadingName } from '../inspections/reading';
 import { type DailyTask, FOLLOW_UP_CODES } from '../methods/method';
+import type { Said } from '../says/said';
 
 export const CHECK_CODES = ['first-look', 'look', 'act', 'find-cells', 'make-room', ...FOLLOW_UP_CODES] as const;
 export type CheckCode = (typeof CHECK_CODES)[number];
@@ -15,9 +16,9 @@ export interface Check {
   readonly key: string;
   readonly code: CheckCode;
   readonly window: CheckWindow;
-  readonly why: string;
+  readonly why: Said;
   /** What is to be done, where the code alone does not say it. */
-  readonly order?: string;
+  readonly order?: Said;
   /** The programme that asks for it, and of which unit; null: it belongs to none. */
   readonly programme: { readonly id: string; readonly unit: string } | null;
   /** The day the keeper chose for it, which may lie outside its window; null: none was chosen. */
@@ -25,7 +26,7 @@ export interface Check {
   /** The brood nest is opened for it: not on days on which the hive is to be left shut. */
   readonly opens: boolean;
   /** Why it is done even where the hive is to be left shut; null: then it is not. */
-  readonly forced: string | null;
+  readonly forced: Said | null;
   /** Of `act`: the reading that asks for it. */
   readonly reading?: ReadingName;
 }
@@ -123,30 +124,3 @@ export function stakeOf({ code, reading }: Pick<Check, 'code' | 'reading'>): num
   if (reading === 'congested') return STAKES.order;
   return reading !== undefined && SWARM_READINGS.has(reading) ? STAKES.swarm : STAKES.queen;
 }
-
-/** What each check is called on a label. */
-export const CHECK_NAMES: { readonly [C in CheckCode]: string } = {
-  'first-look': 'first inspection',
-  look: 'inspect',
-  act: 'act',
-  'thin-cells': 'thin cells',
-  'find-cells': 'find cells',
-  'make-room': 'make room',
-  'move-parent': 'move it',
-  eggs: 'eggs?',
-  released: 'is she out?',
-  'laying-check': 'laying?',
-  'nuc-settled': 'settled?',
-  'clear-top-cells': 'cells on top',
-  'top-brood-gone': 'top brood gone?',
-  'bottom-check': 'below',
-  'supers-check': 'supers',
-  'which-half': 'which half?',
-  'board-in': 'board in',
-  doors: 'entrances',
-  'turn-hive': 'turn',
-  'shift-boxes': 'shift',
-  'space-check': 'room?',
-  united: 'united?',
-  'read-comb': 'test frame',
-};

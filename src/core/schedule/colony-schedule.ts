@@ -1,9 +1,7 @@
 import { figure } from '../biology/figure';
 import { NUC_SETTLES, PRIME_SWARM_LAYS } from '../biology/mating';
-import { SOURCES } from '../biology/sources';
 import { addDays, type Day, earliestOf, latestOf } from '../calendar/day';
 import type { CheckWindow } from '../calendar/window';
-import { dayWords } from '../calendar/words';
 import { lays } from '../colony/queen-state';
 import type { CheckChangeFact } from '../programmes/facts';
 import type { FollowUpState } from '../programmes/follow-up-state';
@@ -19,24 +17,20 @@ import { makeRoomCheck } from './make-room';
 import { programmeChecks } from './programme-checks';
 import { cagedQueen, giveTestComb, raisingQueen, virginExpected, windowAfter } from './queen-checks';
 import { routineAfter } from './routine-after';
+import { say } from './says';
 import { checks, type ScheduleFrom, type SchedulePart } from './schedule-part';
 
-const FIRST_LOOK_WITHIN = figure('First look at a colony new to the book', 7, 'days', SOURCES.caution);
+const FIRST_LOOK_WITHIN = figure('first-look-at-a-colony-new-to-the-book', 7, 'days', 'caution');
 /** A look into the nest at a programme's check does for the routine look that would come at about the same time. */
-const SAME_VISIT = figure(
-  'A programme’s look does for a routine look due until then or',
-  2,
-  'days before',
-  SOURCES.caution,
-);
+const SAME_VISIT = figure('a-programmes-look-does-for-a-routine-look-due-until-then-or', 2, 'days-before', 'caution');
 const FIRST_FULL_LOOK = figure(
-  'First full look once a young queen lays',
+  'first-full-look-once-a-young-queen-lays',
   { early: 4, typical: 6, late: 7 },
-  'days since her eggs were seen',
-  SOURCES.caution,
+  'days-since-her-eggs',
+  'caution',
 );
 /** No living colony is left longer than this without a date, unless it is to be left shut or a programme says so. */
-export const DATE_WITHIN = figure('A colony has a date within', 21, 'days', SOURCES.caution);
+export const DATE_WITHIN = figure('a-colony-has-a-date-within', 21, 'days', 'caution');
 
 export interface ColonySchedule extends SchedulePart {
   /** In order of the day they are best done. */
@@ -138,7 +132,7 @@ function firstFullLook(on: Day, factId: string): SchedulePart {
       key: checkKey('look', factId),
       code: 'look',
       window: windowAfter(on, FIRST_FULL_LOOK),
-      why: `Eggs seen on ${dayWords(on)} in a few frames. The first full look since she lays.`,
+      why: say('first-full-inspection', { eggsOn: on }),
     }),
   );
 }
@@ -153,13 +147,11 @@ function settlingCheck({ origin, look }: ScheduleFrom, arrivedOn: Day): Check {
     key: checkKey(isNuc ? 'nuc-settled' : 'laying-check', 'start'),
     code: isNuc ? 'nuc-settled' : 'laying-check',
     window,
-    why: isNuc
-      ? 'A new nuc: is she laying, is there food, are there cells?'
-      : 'A hived swarm’s old queen lays again within three to seven days.',
+    why: say(isNuc ? 'new-nuc' : 'hived-swarm'),
   });
 }
 
-const LOOK_AGAIN_AFTER = figure('Look for eggs again, where there were none yet', 3, 'days', SOURCES.caution);
+const LOOK_AGAIN_AFTER = figure('look-for-eggs-again-where-there-were-none-yet', 3, 'days', 'caution');
 
 /** Some days after an empty look, within the window that is left of it. */
 export function againWithin({ latest }: CheckWindow, looked: Day): CheckWindow {
@@ -176,9 +168,7 @@ function firstLook({ startedOn, parts }: ScheduleFrom): SchedulePart {
       key: checkKey('first-look', 'start'),
       code: 'first-look',
       window: { earliest: since, ideal: since, latest: addDays(since, FIRST_LOOK_WITHIN.value) },
-      why: half
-        ? `She is in this half, going by what was seen on ${dayWords(half.on)}. The first full look at it.`
-        : 'Nothing has been entered for it yet.',
+      why: half ? say('she-is-in-this-half', { on: half.on }) : say('nothing-entered-yet'),
     }),
   );
 }
@@ -205,7 +195,7 @@ function nextDate(from: ScheduleFrom, asked: readonly Check[], leaveShut: readon
       key: checkKey('look', 'next'),
       code: 'look',
       window: { earliest: since, ideal: since, latest: addDays(since, FIRST_LOOK_WITHIN.value) },
-      why: lays(queen) ? 'Nothing else is due: a look by the usual rule.' : 'Nothing else is due: see how it stands.',
+      why: say(lays(queen) ? 'nothing-else-due' : 'see-how-it-stands'),
     }),
   ];
 }
@@ -217,7 +207,7 @@ function afterShut({ queen }: ScheduleFrom, { to }: LeaveShut): Check {
     key: checkKey('look', `shut:${queen.cycle ?? 'start'}`),
     code: 'look',
     window: { earliest, ideal: earliest, latest: addDays(to, FIRST_LOOK_WITHIN.value) },
-    why: `It may be opened again from ${dayWords(earliest)}: does a queen lay in it?`,
+    why: say('may-be-opened-again', { from: earliest }),
   });
 }
 

@@ -1,24 +1,26 @@
 import { figure } from '../biology/figure';
 import { CAGE_CHECK } from '../biology/mating';
-import { SOURCES } from '../biology/sources';
 import { addDays, type Day, daysBetween } from '../calendar/day';
 import type { CheckWindow } from '../calendar/window';
-import { type DoubtCode, doubtWords } from '../colony/queen-doubt';
+import { type DoubtCode, doubtNext, doubtSaid } from '../colony/queen-doubt';
 import { methodNamed } from '../methods/methods';
 import { EGGS_TELL } from '../programmes/which-half';
+import type { Said } from '../says/said';
+import { sentences } from '../says/together';
 import { aCheck, type Check, checkKey } from './check';
+import { say } from './says';
 import type { ScheduleFrom } from './schedule-part';
 
-const SEARCH_WITHIN = figure('Search for a queen who should not be there within', 3, 'days', SOURCES.caution);
+const SEARCH_WITHIN = figure('search-for-a-queen-who-should-not-be-there-within', 3, 'days', 'caution');
 
 /** What a doubt about the queens asks for; null: what stands already settles it. */
-const ORDERS: { readonly [D in DoubtCode]: string | null } = {
-  'old-queen-not-found': 'Search for the old queen',
-  'old-queen-there': 'Search for the old queen',
+const ORDERS: { readonly [D in DoubtCode]: Said | null } = {
+  'old-queen-not-found': say('search-for-the-old-queen'),
+  'old-queen-there': say('search-for-the-old-queen'),
   'eggs-of-before': null,
   'eggs-too-early': null,
-  'eggs-unexplained': 'Find the queen and look at her mark',
-  'another-queen': 'Find the queen and look at her mark',
+  'eggs-unexplained': say('look-at-her-mark'),
+  'another-queen': say('look-at-her-mark'),
   'unmarked-queen': null,
 };
 
@@ -27,14 +29,13 @@ export function doubtCheck({ queen, parts }: ScheduleFrom): Check | null {
   const { doubt } = queen;
   const order = doubt && ORDERS[doubt.code];
   if (!doubt || !order) return null;
-  const { says, next } = doubtWords(doubt);
   const split = alikeSplit(parts, doubt.on);
   if (split) {
     return aCheck({
       key: checkKey('which-half', split.programme.id),
       code: 'which-half',
       window: searchWindow(doubt.code, doubt.on, queen.cagedOn),
-      why: `${says} Look at her mark. Where she is the old one, say so here: the two boxes change parts, and the dates with them. Let the one with her stand below.`,
+      why: sentences(doubtSaid(doubt), say('boxes-may-change-parts')),
       programme: { id: split.programme.id, unit: split.units[0] ?? 'hive' },
     });
   }
@@ -43,7 +44,7 @@ export function doubtCheck({ queen, parts }: ScheduleFrom): Check | null {
     code: 'act',
     order,
     window: searchWindow(doubt.code, doubt.on, queen.cagedOn),
-    why: `${says} ${next}`,
+    why: sentences(doubtSaid(doubt), doubtNext(doubt)),
   });
 }
 

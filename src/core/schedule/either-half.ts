@@ -1,11 +1,11 @@
 import { addDays, type Day } from '../calendar/day';
 import { spanOf } from '../calendar/window';
-import { dayWords } from '../calendar/words';
 import { emergencesOf } from '../colony/track-cells';
 import { WHICH_HALF_FOLLOW_UP } from '../methods/follow-ups';
 import { EGGS_TELL } from '../programmes/which-half';
 import { aCheck, type Check, checkKey } from './check';
 import { giveTestComb } from './queen-checks';
+import { say } from './says';
 import type { ScheduleFrom, SchedulePart } from './schedule-part';
 import { eggsWindow, emergencyEmergence, leaveShutSpan } from './virgin-care';
 
@@ -25,7 +25,7 @@ export function eitherHalf(from: ScheduleFrom, since: Day): SchedulePart {
     key: checkKey('eggs', queen.cycle ?? 'half'),
     code: 'eggs',
     window,
-    why: `Not known which half has the queen: look for eggs in both. None by ${dayWords(window.latest)}: test frame the same day; counts as failed on ${dayWords(failedOn)}.`,
+    why: say('look-in-both-halves', { latest: window.latest, failedOn }),
     programme,
   });
   const { noEggsOn } = queen;
@@ -47,11 +47,9 @@ function whichHalfCheck({ queen, parts, today }: ScheduleFrom, since: Day): Chec
     key: checkKey(code, part.programme.id),
     code,
     window: { earliest: addDays(since, from), ideal: addDays(since, ideal), latest: addDays(since, to) },
-    why: isShut
-      ? `Leave both shut: which has the queen is not known. Open one only: at the first eggs close it, and leave the other shut. Eggs tell until ${dayWords(addDays(since, EGGS_TELL.to))}.`
-      : why,
-    ...(isShut ? { order: 'Look into one half only, for eggs' } : {}),
+    why: isShut ? say('leave-both-shut', { eggsTellTo: addDays(since, EGGS_TELL.to) }) : why,
+    ...(isShut ? { order: say('open-one-half') } : {}),
     programme: { id: part.programme.id, unit: 'both' },
-    forced: 'Open one only; at the first eggs close it, and leave the other shut.',
+    forced: say('open-one-only'),
   });
 }

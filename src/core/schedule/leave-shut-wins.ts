@@ -1,7 +1,8 @@
 import { addDays, type Day, earliestOf, latestOf } from '../calendar/day';
 import type { CheckWindow } from '../calendar/window';
-import { dayWords } from '../calendar/words';
+import { sentences } from '../says/together';
 import type { Check, LeaveShut } from './check';
+import { say } from './says';
 
 /**
  * A check whose window runs into a span in which the hive is to be left shut ends before it or begins after it; one that lies in it
@@ -24,8 +25,7 @@ function outOf(check: Check, { from, to }: LeaveShut): Check {
     latest > to
       ? { earliest: first, ideal: latestOf(ideal, first), latest }
       : { earliest: first, ideal: first, latest: addDays(first, latest - earliest) };
-  const why = `${check.why} Moved from ${dayWords(ideal)}: leave it shut up to and including ${dayWords(to)}.`;
-  return { ...check, window, why };
+  return { ...check, window, why: sentences(check.why, say('moved-for-leave-shut', { from: ideal, to })) };
 }
 
 /** Whether a hive is to be left shut on a day, and until when; null when it may be opened. */

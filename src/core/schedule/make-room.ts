@@ -1,7 +1,5 @@
 import { figure } from '../biology/figure';
-import { SOURCES } from '../biology/sources';
 import { addDays, type Day, daysBetween } from '../calendar/day';
-import { dayWords, rangeWords } from '../calendar/words';
 import type { QueenState } from '../colony/queen-state';
 import type { ProgrammePart } from '../programmes/facts';
 import type { Hemisphere } from '../settings/settings';
@@ -12,14 +10,13 @@ import type { SurveyFact } from '../space/survey';
 import type { Triggers } from '../space/triggers';
 import { seasonPart } from './beekeeping-year';
 import { aCheck, type Check, checkKey } from './check';
+import { say } from './says';
 
 /** So long before she runs out of room it is time to give some, and so long it is best done at the latest. */
-const WARN_BEFORE = figure('Warned before laying room runs out', 7, 'days', SOURCES.caution);
-const BEST_BEFORE = figure('Room is best given before it runs out', 3, 'days', SOURCES.caution);
+const WARN_BEFORE = figure('warned-before-laying-room-runs-out', 7, 'days', 'caution');
+const BEST_BEFORE = figure('room-is-best-given-before-it-runs-out', 3, 'days', 'caution');
 /** A nest that is hemmed in, or a hive that is full, is seen to within this many days. */
-const FULL_WITHIN = figure('A nest hemmed in or a hive that is full is seen to within', 7, 'days', SOURCES.caution);
-
-const BOUND_WORDS = { pollen: 'pollen', nectar: 'nectar', honey: 'honey' } as const;
+const FULL_WITHIN = figure('a-nest-hemmed-in-or-a-hive-that-is-full-is-seen-to-within', 7, 'days', 'caution');
 
 /** Frames as they were surveyed or left, and the room that follows. */
 export interface SurveyedFrames {
@@ -57,12 +54,12 @@ export function makeRoomCheck(
   const latest = latestDay(survey.on, out?.from ?? null, isPressing);
   const notBefore = (day: Day) => (day < survey.on ? survey.on : day > latest ? latest : day);
   const reasons = [
-    ...(room.bound ? [`The nest is ${BOUND_WORDS[room.bound.by]}-bound`] : []),
-    ...(room.isShortNow ? ['She has empty cells for less than two days of laying'] : []),
-    ...(out ? [`${outWords(out)}${nectarWords(room.nectarDecides)}`] : []),
-    ...(addBox ? [`Bees cover ${percentOf(triggers.topBoxCovered)} of the brood boxes: time for another`] : []),
-    ...(addSuper ? [`The supers are ${percentOf(triggers.supersFull)} full: time for another`] : []),
-  ];
+    room.bound && say('nest-bound', { by: room.bound.by }),
+    room.isShortNow && say('short-now'),
+    out && say('out-of-room', { out, nectarKg: room.nectarDecides }),
+    addBox && say('time-for-a-box', { covered: triggers.topBoxCovered ?? 0 }),
+    addSuper && say('time-for-a-super', { full: triggers.supersFull ?? 0 }),
+  ].filter((reason) => reason !== null && reason !== false);
   return aCheck({
     key: checkKey('make-room', survey.id),
     code: 'make-room',
@@ -71,18 +68,9 @@ export function makeRoomCheck(
       ideal: notBefore(addDays(latest, -BEST_BEFORE.value)),
       latest,
     },
-    why: `${reasons.join('. ')}, going by the frames.`,
+    why: say('by-the-frames', { reasons }),
   });
 }
-
-const nectarWords = (kg: number | null) => (kg === null ? '' : `, with ${kg} kg of nectar a day`);
-
-const percentOf = (share: number | null) => `${Math.round((share ?? 0) * 100)} %`;
-
-const outWords = ({ from, to }: NonNullable<Room['out']>) =>
-  to === null
-    ? `Out of laying room from ${dayWords(from)} at the earliest`
-    : `Out of laying room ${rangeWords({ from, to })}`;
 
 /** The day before the first on which she may be out of room; a nest hemmed in within a week; never before it was seen. */
 function latestDay(seen: Day, outFrom: Day | null, isPressing: boolean): Day {

@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest';
+import { dueWords } from '../../words/due';
 import { addDays, day } from '../calendar/day';
 import { READINGS } from '../inspections/reading';
+import { verbatim } from '../says/together';
 import { aCheck, type Check, type CheckCode, checkKey, isDaily, type LeaveShut, stakeOf } from './check';
-import { dueWords } from './due-words';
 import { byPressing, byPressingLead, colonyOnDay, type Standing, standingOf } from './standing';
 import { differenceOf } from './what-moved';
 
@@ -12,7 +13,7 @@ const check = (earliest: number, ideal: number, latest: number, over: Partial<Ch
   aCheck({
     key: 'k',
     code: 'look',
-    why: '',
+    why: verbatim(''),
     window: { earliest: addDays(TODAY, earliest), ideal: addDays(TODAY, ideal), latest: addDays(TODAY, latest) },
     ...over,
   });
@@ -31,7 +32,7 @@ describe('how a check stands on a day', () => {
     ['put on yesterday, within its days', check(-5, -4, 3, planned(-1)), 'now'],
     ['to be opened while it is left shut', check(-1, 0, 3), 'set-aside', shut],
     ['not opened for it', check(-1, 0, 3, { opens: false }), 'now', shut],
-    ['forced', check(-1, 0, 3, { forced: 'must' }), 'now', shut],
+    ['forced', check(-1, 0, 3, { forced: verbatim('must') }), 'now', shut],
     ['still to come while it is left shut', check(1, 1, 3), 'later', shut],
   ])('%s', (_, one, standing, leaveShut = []) => {
     expect(standingOf(one, leaveShut, TODAY)).toBe(standing);
@@ -103,7 +104,7 @@ describe('how it is said', () => {
     ],
     [check(2, 3, 5), 'later', 'Inspect Sun 23 May, in 3 days'],
     [check(-1, 0, 3), 'set-aside', 'Inspect once it may be opened again'],
-    [check(-1, 0, 3, { order: 'Give room' }), 'set-aside', 'Give room once it may be opened again'],
+    [check(-1, 0, 3, { order: verbatim('Give room') }), 'set-aside', 'Give room once it may be opened again'],
   ])('%#', (one, standing, words) => {
     expect(said(one, standing)).toBe(words);
   });

@@ -1,9 +1,9 @@
 import { addDays, earliestOf, latestOf } from '../calendar/day';
 import { spanOf } from '../calendar/window';
-import { dayWords } from '../calendar/words';
 import { emergencesOf, type TrackedCell } from '../colony/track-cells';
 import type { FollowUpState } from '../programmes/follow-up-state';
 import { aCheck, type Check } from './check';
+import { say } from './says';
 
 /**
  * The follow-ups of a colony's programmes that are still due. Live cells above the excluder of a Demaree bring the clearing of its
@@ -22,7 +22,7 @@ export function programmeChecks(followUps: readonly FollowUpState[], cellsAbove:
   const brought: Check = {
     ...asCheck(clearing),
     window: { earliest: seenOn, ideal: latestOf(seenOn, addDays(latest, -1)), latest },
-    why: `Live cells are up there: a virgin may be out from ${dayWords(emergence.earliest)}.`,
+    why: say('live-cells-above', { virginFrom: emergence.earliest }),
   };
   return [...checks.filter(({ key }) => key !== brought.key), brought];
 }

@@ -1,38 +1,39 @@
 import { LAST_QUEENABLE_AGE } from '../biology/development';
 import { type AgeSpread, type Figure, figure } from '../biology/figure';
 import { CAGE_CHECK, CAST_LAYS, EMERGE_AFTER_PRIME, RELEASED_QUEEN_LAYS } from '../biology/mating';
-import { SOURCES } from '../biology/sources';
 import { addDays, type Day, earliestOf, latestOf } from '../calendar/day';
 import { type CheckWindow, type DayRange, spanOf, type Window } from '../calendar/window';
-import { dayWords } from '../calendar/words';
-import { doubtWords } from '../colony/queen-doubt';
+import { doubtSaid } from '../colony/queen-doubt';
 import { emergencesOf, mayStillHoldQueen } from '../colony/track-cells';
+import { say as sayOfMethod } from '../methods/says';
 import type { CheckAnswerFact } from '../programmes/facts';
+import { sentences } from '../says/together';
 import { KEPT_CELLS_AT_MOST } from '../settings/settings';
 import { actCheck } from './act-check';
 import { aCheck, type Check, type CheckCode, checkKey } from './check';
 import { againWithin } from './colony-schedule';
 import { routineAfter } from './routine-after';
+import { say } from './says';
 import { checks, type ScheduleFrom, type SchedulePart } from './schedule-part';
 import { eggsWindow, emergenceRaised, findCellsWindow, leaveShutSpan } from './virgin-care';
 
 /** A colony found without a queen and without a cell is not left so for long. */
-const GIVE_A_QUEEN_WITHIN = figure('Give a queenless colony a queen or a cell', 3, 'days', SOURCES.caution);
+const GIVE_A_QUEEN_WITHIN = figure('give-a-queenless-colony-a-queen-or-a-cell', 3, 'days', 'caution');
 
 /** From 8 hours after the colony has lost its queen, better 24; within days, before there are cells. */
 const CAGE_QUEEN_IN = figure(
-  'Cage a bought queen in',
+  'cage-a-bought-queen-in',
   { early: 0, typical: 1, late: 3 },
-  'days since the colony has no queen',
-  SOURCES.queenRearing,
+  'days-since-queenless',
+  'queenRearing',
 );
 
 /** A queen that is there and late is given some days more. */
 const LATE_QUEEN_LAYS = figure(
-  'Look for the eggs of a late queen',
+  'look-for-the-eggs-of-a-late-queen',
   { early: 4, typical: 5, late: 7 },
-  'days since a test frame showed no cells',
-  SOURCES.caution,
+  'days-since-test-frame',
+  'caution',
 );
 
 export function windowAfter(from: Day, { value }: Figure<AgeSpread>): CheckWindow {
@@ -74,14 +75,14 @@ export function cagedQueen(from: ScheduleFrom, cagedOn: Day): SchedulePart {
   const released = inCycle(from, {
     code: 'released',
     window: out,
-    why: `Queen caged in on ${dayWords(cagedOn)}: is she out of the cage?`,
+    why: say('caged-in-is-she-out', { on: cagedOn }),
   });
   const planned = windowAfter(cagedOn, RELEASED_QUEEN_LAYS);
   const empty = look?.inspection.eggs === 'none' && look.inspection.on >= planned.earliest ? look.inspection.on : null;
   const laying = inCycle(from, {
     code: 'laying-check',
     window: empty === null ? planned : againWithin(planned, empty),
-    why: `Queen caged in on ${dayWords(cagedOn)}: eggs are due.`,
+    why: say('caged-in-eggs-due', { on: cagedOn }),
   });
   return checks(queen.released || lookedSince ? null : released, laying);
 }
@@ -104,8 +105,7 @@ export function virginExpected(from: ScheduleFrom, emerged: Window): SchedulePar
  */
 function castRisk({ liveCells, today }: ScheduleFrom, urgent: Check, care: SchedulePart): SchedulePart {
   if (!liveCells.some((cell) => mayStillHoldQueen(cell, today))) return care;
-  const forced =
-    'More virgins are to emerge: casts can leave on any fine day. Take the other cells down first, then leave it shut.';
+  const forced = say('more-virgins-to-emerge');
   return beforeShutting([{ ...urgent, forced }], care);
 }
 
@@ -119,7 +119,7 @@ function careForCast(from: ScheduleFrom, emerged: Window): SchedulePart {
   const laying = inCycle(from, {
     code: 'laying-check',
     window,
-    why: 'A cast has a virgin: time for her to fly and lay.',
+    why: say('cast-has-a-virgin'),
   });
   return {
     ...checks(comb ?? (queen.noEggsOn === null ? laying : null)),
@@ -149,11 +149,11 @@ function careForVirgin(from: ScheduleFrom, emergence: Window): SchedulePart {
   const eggsBy = eggsWindow(emergence, settings);
   if (queen.lateButThereOn !== null) return lateQueen(from, queen.lateButThereOn, emergence);
   const { failedOn, ...window } = eggsBy;
-  const doubt = queen.doubt?.code === 'eggs-too-early' ? ` ${doubtWords(queen.doubt).says}` : '';
+  const doubt = queen.doubt?.code === 'eggs-too-early' && doubtSaid(queen.doubt);
   const eggs = inCycle(from, {
     code: 'eggs',
     window,
-    why: `If there are none by ${dayWords(window.latest)}, give a test frame that day. Counts as failed from ${dayWords(failedOn)}.${doubt}`,
+    why: sentences(sayOfMethod('none-by', { latest: window.latest, failedOn }), doubt),
   });
   const { noEggsOn } = queen;
   const comb = noEggsOn !== null && noEggsOn >= window.earliest ? giveTestComb(from, noEggsOn) : null;
@@ -171,7 +171,7 @@ function careForVirgin(from: ScheduleFrom, emergence: Window): SchedulePart {
 function lateQueen(from: ScheduleFrom, shownOn: Day, emergence: Window): SchedulePart {
   const window = windowAfter(shownOn, LATE_QUEEN_LAYS);
   const failedOn = addDays(window.latest, 1);
-  const why = `The test frame of ${dayWords(shownOn)} had no cells, so there is a queen. None by ${dayWords(window.latest)}: replace her.`;
+  const why = say('test-frame-had-no-cells', { shownOn, latest: window.latest });
   const { noEggsOn } = from.queen;
   const isLateAgain = noEggsOn !== null && noEggsOn >= window.earliest;
   const replace = inCycle(from, {
@@ -181,8 +181,8 @@ function lateQueen(from: ScheduleFrom, shownOn: Day, emergence: Window): Schedul
       ideal: noEggsOn ?? window.latest,
       latest: addDays(noEggsOn ?? window.latest, GIVE_A_QUEEN_WITHIN.value),
     },
-    why: 'A queen is in there who does not come to lay: she failed to mate, or is hurt.',
-    order: 'Replace her: find her, then give a mated queen, or unite',
+    why: say('queen-does-not-lay'),
+    order: say('replace-her'),
   });
   const eggs = inCycle(from, { code: 'eggs', window, why });
   return { ...checks(isLateAgain ? replace : eggs), emergence, eggsBy: { ...window, failedOn } };
@@ -194,8 +194,8 @@ export function giveTestComb(from: ScheduleFrom, on: Day): Check | null {
   return inCycle(from, {
     code: 'act',
     window: { earliest: on, ideal: on, latest: addDays(on, GIVE_A_QUEEN_WITHIN.value) },
-    why: `No eggs on ${dayWords(on)}: a test frame tells within days whether there is a queen.`,
-    order: 'Give a test frame',
+    why: say('no-eggs-test-frame-tells', { on }),
+    order: say('give-a-test-frame'),
   });
 }
 
@@ -225,7 +225,7 @@ export function raisingQueen(from: ScheduleFrom): SchedulePart {
   const thin = inCycle(from, {
     code: 'thin-cells',
     window: { earliest: on, ideal: latestOf(on, addDays(latest, -1)), latest },
-    why: `${liveCells.length} cells: keep one or two before the first virgin can be out on ${dayWords(emergence.earliest)}.`,
+    why: say('keep-one-or-two', { cells: liveCells.length, virginFrom: emergence.earliest }),
   });
   return beforeShutting([thin], care);
 }
@@ -243,7 +243,10 @@ function afterPrime(from: ScheduleFrom, emergence: Window): readonly Check[] {
     inCycle(from, {
       code: 'find-cells',
       window: { earliest: swarmedOn.to, ideal, latest },
-      why: `A swarm left on ${dayWords(swarmedOn.from)}: its first virgin may be out from ${dayWords(addDays(swarmedOn.from, EMERGE_AFTER_PRIME.value.early))}. Keep one or two good cells, or casts follow.`,
+      why: say('swarm-left', {
+        on: swarmedOn.from,
+        virginFrom: addDays(swarmedOn.from, EMERGE_AFTER_PRIME.value.early),
+      }),
     }),
   ];
 }
@@ -265,23 +268,23 @@ function cellSearch(from: ScheduleFrom, removed: DayRange, known: Window | null)
   const { on = null, thoroughness = null } = look?.inspection ?? {};
   const looked = on !== null && thoroughness !== 'tip-up' && on >= since && on > removed.to;
   const risk =
-    known && window.latest < addDays(removed.to, LAST_QUEENABLE_AGE.value)
-      ? ` A kept cell may let its virgin out from ${dayWords(known.earliest)}: cells started later are not found then, and casts may follow.`
-      : '';
+    known &&
+    window.latest < addDays(removed.to, LAST_QUEENABLE_AGE.value) &&
+    sayOfMethod('kept-cell-may-open', { from: known.earliest });
   const list: Check[] = [];
   // Once her eggs were looked for, cells are no longer the question.
   const isOver = queen.noEggsOn !== null || queen.lateButThereOn !== null;
   const isDone = looked || isOver || (programme !== null && answered(from, 'thin-cells', since) !== null);
   if (!isDone && programme?.isThinned) {
-    const why = `Thin to the kept cell again: eggs left behind are cells by now.${risk}`;
+    const why = sentences(sayOfMethod('thin-again'), risk);
     list.push(inCycle(from, { code: 'thin-cells', window, why }));
   }
   if (!isDone && !programme) {
-    const why = `Queen gone since ${dayWords(removed.from)}: one look finds every cell before any virgin can be out.`;
+    const why = say('one-inspection-finds-all', { goneSince: removed.from });
     list.push(inCycle(from, { code: 'find-cells', window, why }));
   }
   if (programme?.isMoved && !isOver && !answered(from, 'move-parent', removed.from)) {
-    const why = `To the other side of the swarm: its new flying bees go home to her.${risk}`;
+    const why = sentences(sayOfMethod('move-to-the-other-side'), risk);
     list.push(inCycle(from, { code: 'move-parent', window, why }));
   }
   return list;
@@ -292,8 +295,8 @@ function cageQueenIn(from: ScheduleFrom, since: Day, queenless: Day): Check {
   return inCycle(from, {
     code: 'act',
     window: windowAfter(since, CAGE_QUEEN_IN),
-    why: `Queenless since ${dayWords(queenless)}: it accepts a bought queen best a day later. Break down every cell first.`,
-    order: 'Cage the bought queen in',
+    why: say('queenless-since', { on: queenless }),
+    order: say('cage-the-bought-queen'),
   });
 }
 
@@ -301,7 +304,7 @@ function giveAQueen(from: ScheduleFrom, since: Day): Check {
   return inCycle(from, {
     code: 'act',
     window: { earliest: since, ideal: since, latest: addDays(since, GIVE_A_QUEEN_WITHIN.value) },
-    why: 'No queen, and nothing to raise one from. Its bees age every day.',
-    order: 'Give it a queen or a cell, or unite it',
+    why: say('nothing-to-raise-one-from'),
+    order: say('give-a-queen-or-cell'),
   });
 }

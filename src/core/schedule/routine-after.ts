@@ -1,9 +1,10 @@
 import { addDays, type Day } from '../calendar/day';
-import { dayWords } from '../calendar/words';
 import type { LookRead } from '../colony/look';
 import { methodNamed } from '../methods/methods';
+import { sentences } from '../says/together';
 import { aCheck, type Check, checkKey } from './check';
 import { routineLook } from './routine';
+import { say } from './says';
 import type { ScheduleFrom } from './schedule-part';
 
 /** The day of the last programme begun since a look for which every frame was searched; null when there is none. */
@@ -45,6 +46,6 @@ function nestAloneUntil({ parts }: ScheduleFrom): Day | null {
 /** Swarm cells do not wait for new frames to be drawn: the look has its day, and the nest its own. */
 const intoBoxAbove = (check: Check, until: Day): Check => ({
   ...check,
-  order: 'Look into the box above, and leave the nest alone',
-  why: `Leave the nest alone with its new frames until ${dayWords(until)}. Tip up the box above and look along the bottom bars; open the nest only for eggs in cups or charged cells. ${check.why}`,
+  order: say('box-above-only'),
+  why: sentences(say('leave-the-nest-alone', { until }), check.why),
 });

@@ -1,11 +1,13 @@
 import { QUEEN_EMERGES } from '../biology/development';
 import { addDays, type Day, daysBetween, earliestOf, latestOf } from '../calendar/day';
 import type { CheckWindow } from '../calendar/window';
-import { dayWords } from '../calendar/words';
 import { type NextInspection, nextInspection } from '../inspections/next-inspection';
 import type { Thoroughness } from '../inspections/thoroughness';
+import type { Said } from '../says/said';
+import { sentences } from '../says/together';
 import { AFTER_SEASON_INTERVAL, BUILD_UP_INTERVAL, type Settings } from '../settings/settings';
 import { endOfRest, seasonPart } from './beekeeping-year';
+import { say } from './says';
 
 export interface RoutineFrom {
   readonly on: Day;
@@ -19,14 +21,8 @@ export interface RoutineFrom {
 
 export interface Routine {
   readonly window: CheckWindow;
-  readonly why: string;
+  readonly why: Said;
 }
-
-const LOOKED_WORDS: { readonly [T in Thoroughness]: string } = {
-  cleared: 'bees shaken or brushed off every brood frame',
-  'bees-on': 'bees were left on, so an egg in a cup may have been missed',
-  'tip-up': 'only tipped up or a few frames seen, so nothing is ruled out',
-};
 
 function windowUpTo(on: Day, ideal: Day, latest: Day): CheckWindow {
   const best = latestOf(addDays(on, 1), ideal);
@@ -38,10 +34,9 @@ function windowUpTo(on: Day, ideal: Day, latest: Day): CheckWindow {
  * With a clipped queen both days: when a missed cell may be sealed, and she be lost with a swarm that comes back; and when the first
  * virgin may be out, with whom the colony is lost. After a tip-up nothing is counted to either.
  */
-function clippedWords(from: RoutineFrom, { hiddenAge }: NextInspection): string {
-  if (!from.clipped || hiddenAge === null) return '';
-  const out = addDays(from.on, QUEEN_EMERGES.value.early - hiddenAge);
-  return ` She is clipped: she herself may be lost with a swarm that returns; the colony once a virgin is out, from ${dayWords(out)}.`;
+function clippedSaid(from: RoutineFrom, { hiddenAge }: NextInspection): Said | null {
+  if (!from.clipped || hiddenAge === null) return null;
+  return say('she-is-clipped', { virginFrom: addDays(from.on, QUEEN_EMERGES.value.early - hiddenAge) });
 }
 
 /**
@@ -55,10 +50,7 @@ export function routineLook(from: RoutineFrom, settings: Settings): Routine {
     const interval = part === 'build-up' ? BUILD_UP_INTERVAL.value : AFTER_SEASON_INTERVAL.value;
     const due = addDays(on, interval);
     const awake = endOfRest(due, settings.hemisphere);
-    const why =
-      awake > due
-        ? 'Nothing to look for in the rest of winter; first look in build-up.'
-        : `Routine look, every ${interval} days outside the swarm season.`;
+    const why = awake > due ? say('first-in-build-up') : say('outside-the-swarm-season', { interval });
     return { window: windowUpTo(on, awake, addDays(awake, 3)), why };
   }
 
@@ -67,22 +59,21 @@ export function routineLook(from: RoutineFrom, settings: Settings): Routine {
     const latest = earliestOf(rule.latest, alreadyDue);
     return {
       window: windowUpTo(on, addDays(latest, -1), latest),
-      why: 'Too little was seen for a later date.',
+      why: say('too-little-seen'),
     };
   }
   const because = cellsRemoved
-    ? `You broke cells down. That buys time until ${dayWords(rule.latest)}; it does not stop swarming.`
-    : `Last inspection: ${LOOKED_WORDS[thoroughness]}. A missed cell could be sealed after ${dayWords(nextInspection({ ...from, clipped: false }).latest)}.`;
-  const clippedNote = clippedWords(from, rule);
+    ? say('cells-broken-down', { until: rule.latest })
+    : say('last-inspection', { thoroughness, sealedAfter: nextInspection({ ...from, clipped: false }).latest });
   const interval = settings.fixedIntervalDays;
   if (interval !== null && !cellsRemoved && rule.hiddenAge !== null) {
     const latest = addDays(on, interval);
     const over = daysBetween(rule.latest, latest);
-    const risk = over > 0 ? ` That is ${over} day${over === 1 ? '' : 's'} later than what was seen allows.` : '';
+    const risk = over > 0 && say('later-than-allowed', { days: over });
     return {
       window: windowUpTo(on, addDays(latest, -1), latest),
-      why: `Your own interval of ${interval} days.${risk}`,
+      why: sentences(say('own-interval', { days: interval }), risk),
     };
   }
-  return { window: windowUpTo(on, rule.ideal, rule.latest), why: because + clippedNote };
+  return { window: windowUpTo(on, rule.ideal, rule.latest), why: sentences(because, clippedSaid(from, rule)) };
 }

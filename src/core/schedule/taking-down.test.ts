@@ -12,17 +12,17 @@ const price = (looks: ReturnType<typeof look>[], parts: ProgrammePart[] = []) =>
 describe('the price of breaking cells down', () => {
   it('buys three days, from a larva four days old, and is called no control', () => {
     expect(price([])).toMatchObject({ until: day('2027-05-16'), timesBefore: 0, isWorking: true });
-    expect(price([]).words).toBe('Breaking cells down buys time until 16 May; it does not stop swarming.');
+    expect(price([]).words).toEqual('Breaking cells down buys time until 16 May; it does not stop swarming.');
   });
 
   it('says plainly that it does not work the second time running, and what would', () => {
     const second = price([look('05-10', 2)]);
     expect(second).toMatchObject({ timesBefore: 1, isWorking: false });
-    expect(second.words).toContain('A method that parts the queen from her brood would.');
+    expect(second.words).saying('A method that parts the queen from her brood would.');
     const twice = price([look('05-07', 1), look('05-10', 2)]);
     expect(twice).toMatchObject({ timesBefore: 2, isWorking: false });
-    expect(twice.words).toContain('You have done it twice in a row. It is not working');
-    expect(price([look('05-04', 1), look('05-07', 1), look('05-10', 2)]).words).toContain(
+    expect(twice.words).saying('You have done it twice in a row. It is not working');
+    expect(price([look('05-04', 1), look('05-07', 1), look('05-10', 2)]).words).saying(
       'You have done it 3 times in a row',
     );
   });

@@ -1,17 +1,18 @@
 import { figure } from '../biology/figure';
-import { SOURCES } from '../biology/sources';
 import { addDays, type Day } from '../calendar/day';
-import { dayWords } from '../calendar/words';
 import type { LookRead } from '../colony/look';
 import { nextInspection } from '../inspections/next-inspection';
 import type { Thoroughness } from '../inspections/thoroughness';
 import { methodNamed } from '../methods/methods';
 import type { ProgrammePart } from '../programmes/facts';
+import type { Said } from '../says/said';
+import { sentences } from '../says/together';
+import { say } from './says';
 
 /** Broken down so often in a row, it is said plainly that it does not work. */
-const TIMES_IN_A_ROW = figure('Breaking cells down is not working after', 2, 'times running', SOURCES.caution);
+const TIMES_IN_A_ROW = figure('breaking-cells-down-is-not-working-after', 2, 'times-running', 'caution');
 /** Looks further apart than this are not one run of swarm preparations. */
-const SAME_RUN = figure('Looks of one run of swarm preparations, at most apart', 14, 'days', SOURCES.caution);
+const SAME_RUN = figure('looks-of-one-run-of-swarm-preparations-at-most-apart', 14, 'days', 'caution');
 
 /** What taking the cells down at a look buys, and what it has bought so far. */
 export interface TakingDownPrice {
@@ -20,7 +21,7 @@ export interface TakingDownPrice {
   /** Looks in a row, before this one, at which cells were broken down and nothing else was done. */
   readonly timesBefore: number;
   readonly isWorking: boolean;
-  readonly words: string;
+  readonly words: Said;
 }
 
 /**
@@ -38,13 +39,16 @@ export function takingDownPrice(
   const rule = nextInspection({ on, thoroughness, cellsRemoved: true, clipped: false, alreadyDue: null });
   const timesBefore = timesRunning(on, looksBefore, parts);
   const isWorking = timesBefore + 1 < TIMES_IN_A_ROW.value;
-  const buys = `Breaking cells down buys time until ${dayWords(rule.latest)}; it does not stop swarming.`;
-  const times = timesBefore === 1 ? 'once' : timesBefore === 2 ? 'twice' : `${timesBefore} times`;
-  const done = timesBefore === 0 ? '' : ` You have done it ${times} in a row.`;
-  const plainly = isWorking
-    ? ''
-    : ' It is not working: they begin again each time. A method that parts the queen from her brood would.';
-  return { until: rule.latest, timesBefore, isWorking, words: buys + done + plainly };
+  return {
+    until: rule.latest,
+    timesBefore,
+    isWorking,
+    words: sentences(
+      say('breaking-down-buys', { until: rule.latest }),
+      timesBefore > 0 && say('done-in-a-row', { times: timesBefore }),
+      !isWorking && say('not-working'),
+    ),
+  };
 }
 
 function timesRunning(

@@ -1,10 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { dueWords } from '../../words/due';
 import { addDays, day, daysBetween } from '../calendar/day';
 import type { Window } from '../calendar/window';
+import { verbatim } from '../says/together';
 import { DEFAULT_SETTINGS, SETTING_LIMITS } from '../settings/settings';
 import { aCheck, CHECK_CODES, type Check } from './check';
-import { dueWords } from './due-words';
 import { standingOf } from './standing';
 import { eggsWindow, emergencyEmergence, findCellsWindow, firstEggsWindow, leaveShutSpan } from './virgin-care';
 
@@ -55,7 +56,7 @@ describe('when a check presses', () => {
     key: 'look',
     code: 'look',
     window: { earliest: addDays(D0, 5), ideal: addDays(D0, 6), latest: addDays(D0, 7) },
-    why: '',
+    why: verbatim(''),
   });
   const onDay = (one: Check, days: number) => ({ check: one, standing: standingOf(one, [], addDays(D0, days)) });
   it.each([
@@ -71,7 +72,7 @@ describe('when a check presses', () => {
   });
 
   it('has words for every check, and takes its own order where it has one', () => {
-    for (const code of CHECK_CODES) expect(dueWords(onDay({ ...check, code }, 0), D0)).toMatch(/^[A-Z]/);
-    expect(dueWords(onDay({ ...check, order: 'Give room' }, 7), addDays(D0, 7))).toBe('Give room today');
+    for (const code of CHECK_CODES) expect(dueWords(onDay({ ...check, code }, 0), D0)).saying(/^[A-Z]/);
+    expect(dueWords(onDay({ ...check, order: verbatim('Give room') }, 7), addDays(D0, 7))).toEqual('Give room today');
   });
 });

@@ -10,7 +10,6 @@ import {
   PRIME_SWARM_LAYS,
   RELEASED_QUEEN_LAYS,
 } from '../biology/mating';
-import { SOURCES } from '../biology/sources';
 import { addDays, type Day, earliestOf, latestOf } from '../calendar/day';
 import type { CheckWindow, DayRange, Window } from '../calendar/window';
 import { windowFromLaying } from '../cells/windows';
@@ -21,7 +20,7 @@ import type { Settings } from '../settings/settings';
 import type { LeaveShut } from './check';
 
 /** Emergency cells are searched for from the day no new one can be started, and before the first virgin can be out. */
-const FIND_CELLS_SPAN = figure('Days in which to find emergency cells', 2, 'days', SOURCES.derived);
+const FIND_CELLS_SPAN = figure('days-in-which-to-find-emergency-cells', 2, 'days', 'derived');
 
 /**
  * Emergence of cells that a colony raises after losing its queen: from eggs laid in the six days before. Where the day is not certain

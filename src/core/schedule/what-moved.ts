@@ -1,8 +1,9 @@
 import type { Day } from '../calendar/day';
 import type { CheckWindow } from '../calendar/window';
-import { dayWords } from '../calendar/words';
-import type { ScheduleThen, Step } from '../colony/fold';
+import type { ScheduleThen } from '../colony/fold';
+import type { Said } from '../says/said';
 import type { Check, CheckCode } from './check';
+import { say } from './says';
 
 /** A check that was dated anew by something that happened. */
 export interface Moved {
@@ -12,32 +13,11 @@ export interface Moved {
   readonly on: Day;
   readonly from: CheckWindow;
   readonly to: CheckWindow;
-  readonly because: string;
+  readonly because: Said;
 }
 
 const sameWindow = (a: CheckWindow, b: CheckWindow) =>
   a.earliest === b.earliest && a.ideal === b.ideal && a.latest === b.latest;
-
-function because(step: Step): string {
-  switch (step.kind) {
-    case 'look':
-      return `the inspection of ${dayWords(step.on)}`;
-    case 'queen':
-      return `what happened to the queen on ${dayWords(step.on)}`;
-    case 'given':
-      return `a cell given away on ${dayWords(step.on)}`;
-    case 'arrived':
-      return `a cell given to it on ${dayWords(step.on)}`;
-    case 'programme':
-      return `what was started on ${dayWords(step.on)}`;
-    case 'half':
-      return `the queenless half found on ${dayWords(step.on)}`;
-    case 'survey':
-      return `the survey of ${dayWords(step.on)}`;
-    case 'answer':
-      return `the result of ${dayWords(step.on)}`;
-  }
-}
 
 /** Every time that a programme's check was dated anew, newest first. A check that came or went is not among them. */
 export function movesOf(schedules: readonly ScheduleThen[]): readonly Moved[] {
@@ -53,7 +33,7 @@ export function movesOf(schedules: readonly ScheduleThen[]): readonly Moved[] {
           on: step.on,
           from: before.window,
           to: check.window,
-          because: because(step),
+          because: say('moved-by', { what: step.kind, on: step.on }),
         });
       }
       known.set(check.key, check);

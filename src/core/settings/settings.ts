@@ -1,6 +1,5 @@
 import { figure } from '../biology/figure';
 import { LEAVE_SHUT_DAYS, MATING_FAILED } from '../biology/mating';
-import { SOURCES } from '../biology/sources';
 import {
   BROOD_FOR_DEMAREE,
   BROOD_FOR_NUC,
@@ -16,12 +15,12 @@ import { DEFAULT_NECTAR, type RoomFigures } from '../space/nectar';
 export const HEMISPHERES = ['north', 'south'] as const;
 export type Hemisphere = (typeof HEMISPHERES)[number];
 
-const ROUTINE = 'days between routine looks outside the swarm season';
-export const BUILD_UP_INTERVAL = figure('Routine in build-up', 14, ROUTINE, SOURCES.caution);
-export const AFTER_SEASON_INTERVAL = figure('Routine after the swarm season', 21, ROUTINE, SOURCES.caution);
+const ROUTINE = 'days-between';
+export const BUILD_UP_INTERVAL = figure('routine-in-build-up', 14, ROUTINE, 'caution');
+export const AFTER_SEASON_INTERVAL = figure('routine-after-the-swarm-season', 21, ROUTINE, 'caution');
 
 /** One cell for the queen, one in hand. */
-export const KEPT_CELLS_AT_MOST = figure('Cells kept at most', 2, 'cells', SOURCES.caution);
+export const KEPT_CELLS_AT_MOST = figure('cells-kept-at-most', 2, 'cells', 'caution');
 
 /** What the keeper may change. Every value has a default. */
 export interface Settings {

@@ -1,7 +1,9 @@
+import type { Said } from '../says/said';
 import { type Arrangement, type BoxPlace, boxesOf, placeOf } from './arrangement';
 import { type FrameSize, sizeOf } from './frame-size';
 import { broodSpan, hasYoungBrood, isEmptyFrame, isHoneyFrame, isPollenFrame } from './frame-traits';
 import { type Frame, isBroodFrame, layingBoxes } from './hive';
+import { say } from './says';
 
 export const RULE_NAMES = [
   'brood-in-one-block',
@@ -19,27 +21,11 @@ export const RULE_NAMES = [
 ] as const;
 export type RuleName = (typeof RULE_NAMES)[number];
 
-/** What each rule asks for. */
-export const RULE_WORDS: { readonly [R in RuleName]: string } = {
-  'brood-in-one-block': 'no frame without brood between frames of brood',
-  'young-brood-warm': 'no empty frame beside eggs or larvae while nights are cold',
-  'stores-outside': 'outside the brood pollen, outside that honey',
-  'queen-known': 'it is known which frame the queen is on before brood leaves its hive',
-  'queen-in-place': 'the queen is not taken out, not above an excluder, and in the unit that is to have her',
-  'queen-kept-down': 'what keeps the queen from boxes above stays where it does so',
-  'kept-cell-not-shaken': 'no frame with a kept cell is shaken',
-  'kept-cell-in-place': 'no frame with a kept cell is taken out or put in the wrong unit',
-  'no-cells-with-queen': 'no live cell in the unit that has the queen',
-  'right-number': 'every box holds its number of frames, or is closed with a dummy',
-  'frame-fits': 'every frame is of the size that its box takes',
-  'no-moves-with-disease': 'nothing leaves a hive with signs of brood disease',
-};
-
 /** What a rule has against an arrangement; `stop` must not be done, `warn` may be if the keeper knows why. */
 export interface Finding {
   readonly rule: RuleName;
   readonly severity: 'stop' | 'warn';
-  readonly text: string;
+  readonly text: Said;
   /** The frame concerned; null: none in particular. */
   readonly frameId: string | null;
   readonly boxId: string | null;
@@ -80,7 +66,7 @@ type Rule = (
   sizes: readonly FrameSize[],
 ) => readonly Omit<Finding, 'rule'>[];
 
-const on = (frame: Frame, boxId: string, severity: Finding['severity'], text: string) => ({
+const on = (frame: Frame, boxId: string, severity: Finding['severity'], text: Said) => ({
   frameId: frame.id,
   boxId,
   severity,
@@ -103,7 +89,7 @@ const RULES: { readonly [R in RuleName]: Rule } = {
     boxesOf(arrangement).flatMap((place) =>
       gapsIn(place)
         .filter((frame) => !(emptyInNest && isEmptyFrame(frame)))
-        .map((frame) => on(frame, place.box.id, 'warn', 'It splits the brood. The nest is best kept in one piece.')),
+        .map((frame) => on(frame, place.box.id, 'warn', say('splits-the-brood'))),
     ),
   'young-brood-warm': (arrangement, { coldestNightC, warmNightC }) =>
     boxesOf(arrangement).flatMap((place) =>
@@ -111,15 +97,7 @@ const RULES: { readonly [R in RuleName]: Rule } = {
         .filter((frame) => isEmptyFrame(frame) && isBesideYoung(place.box.frames, frame))
         .flatMap((frame) => {
           if (coldestNightC !== null && coldestNightC >= warmNightC) return [];
-          const nights = coldestNightC === null ? 'no night temperature entered' : `nights down to ${coldestNightC} °C`;
-          return [
-            on(
-              frame,
-              place.box.id,
-              'warn',
-              `An empty frame beside eggs or larvae, with ${nights}: they may be chilled.`,
-            ),
-          ];
+          return [on(frame, place.box.id, 'warn', say('empty-beside-young-brood', { coldestC: coldestNightC }))];
         }),
     ),
   'stores-outside': (arrangement) =>
@@ -133,7 +111,7 @@ const RULES: { readonly [R in RuleName]: Rule } = {
         return row
           .slice(honeyAt + 1)
           .filter(isPollenFrame)
-          .map((frame) => on(frame, box.id, 'warn', 'Pollen belongs between the brood and the honey.'));
+          .map((frame) => on(frame, box.id, 'warn', say('pollen-inside-honey')));
       });
     }),
   'queen-known': (arrangement, { queenFrameId, before }) => {
@@ -145,7 +123,7 @@ const RULES: { readonly [R in RuleName]: Rule } = {
         return isBroodFrame(frame) && (goesUp || leavesHive(arrangement, before, frame.id));
       }),
     );
-    const text = 'The queen’s frame is not known. Check each frame before it leaves its box.';
+    const text = say('queens-frame-not-known');
     return leaves ? [{ frameId: null, boxId: null, severity: 'warn', text }] : [];
   },
   'queen-in-place': (arrangement, { queenFrameId, queenUnit, otherQueenFrames, before }) => {
@@ -155,7 +133,7 @@ const RULES: { readonly [R in RuleName]: Rule } = {
         frameId,
         boxId: placeOf(arrangement, frameId)?.boxId ?? null,
         severity: 'stop' as const,
-        text: 'That hive’s own queen was last on this frame: it stays with her.',
+        text: say('own-queen-stays'),
       }));
     const [at, text] = queenFrameId === null ? [null, null] : ownQueenFault(queenFrameId, queenUnit, arrangement);
     return text === null ? others : [{ frameId: queenFrameId, boxId: at, severity: 'stop', text }, ...others];
@@ -171,10 +149,7 @@ const RULES: { readonly [R in RuleName]: Rule } = {
             ({ unit, box: { id } }) => unit === now?.unit && nest.includes(id),
           );
           if (!now || !isWithHer || isCutOff(arrangement, box.id)) return [];
-          const text =
-            box.role === 'brood'
-              ? 'Nothing keeps the queen from this brood any more: put the excluder back under it.'
-              : 'Nothing keeps the queen from this super any more: put an excluder under it, unless that is what you want.';
+          const text = box.role === 'brood' ? say('nothing-keeps-her-from-brood') : say('nothing-keeps-her-from-super');
           const severity = box.role === 'brood' ? ('stop' as const) : ('warn' as const);
           return [{ frameId: null, boxId: box.id, severity, text }];
         });
@@ -186,22 +161,20 @@ const RULES: { readonly [R in RuleName]: Rule } = {
         frameId,
         boxId: placeOf(arrangement, frameId)?.boxId ?? null,
         severity: 'stop' as const,
-        text: 'The kept cell is on this frame. Shaking would damage the queen in it: brush the bees off, and keep it upright.',
+        text: say('kept-cell-not-shaken'),
       })),
   'kept-cell-in-place': (arrangement, { keptCellFrames, cellUnit }) =>
     [...keptCellFrames].flatMap((frameId) => {
       const place = placeOf(arrangement, frameId);
       if (place && (cellUnit === null || place.unit === cellUnit)) return [];
-      const text = place
-        ? 'The kept cell is on this frame, and this is not the unit that raises a queen.'
-        : 'The kept cell is on this frame: it cannot be taken out.';
+      const text = place ? say('kept-cell-wrong-unit') : say('kept-cell-not-out');
       return [{ frameId, boxId: place?.boxId ?? null, severity: 'stop' as const, text }];
     }),
   'no-cells-with-queen': (arrangement, { cellFrames, queenUnit }) =>
     [...cellFrames].flatMap((frameId) => {
       const place = placeOf(arrangement, frameId);
       if (!place || queenUnit === null || place.unit !== queenUnit) return [];
-      const text = 'There are live cells on this frame, and the queen’s unit must have none: break them down first.';
+      const text = say('live-cells-on-her-frame');
       return [{ frameId, boxId: place.boxId, severity: 'warn' as const, text }];
     }),
   'right-number': (arrangement) =>
@@ -212,8 +185,8 @@ const RULES: { readonly [R in RuleName]: Rule } = {
       if (over === 0 || (over < 0 && isClosed)) return [];
       const text =
         over > 0
-          ? `${frames.length} frames in a box for ${places}: ${over} too many.`
-          : `${-over} short of ${places} frames: the bees will build into the gap. Fill it, or close it with a dummy.`;
+          ? say('too-many-frames', { frames: frames.length, places, over })
+          : say('too-few-frames', { short: -over, places });
       return [{ frameId: null, boxId: id, severity: over > 0 ? ('stop' as const) : ('warn' as const), text }];
     }),
   'frame-fits': (arrangement, _, sizes) =>
@@ -223,8 +196,8 @@ const RULES: { readonly [R in RuleName]: Rule } = {
         .map((frame) => {
           const [own, wanted] = [sizeOf(frame.size, sizes), sizeOf(box.size, sizes)];
           return own.cells > wanted.cells
-            ? on(frame, box.id, 'stop', `A ${own.name} frame does not go into a ${wanted.name} box.`)
-            : on(frame, box.id, 'warn', `A ${own.name} frame in a ${wanted.name} box: they will build below it.`);
+            ? on(frame, box.id, 'stop', say('frame-does-not-fit', { frame: own.name, box: wanted.name }))
+            : on(frame, box.id, 'warn', say('frame-too-shallow', { frame: own.name, box: wanted.name }));
         }),
     ),
   'no-moves-with-disease': (arrangement, { hasDisease, before }) => {
@@ -232,14 +205,7 @@ const RULES: { readonly [R in RuleName]: Rule } = {
     return boxesOf(before).flatMap(({ box }) =>
       box.frames
         .filter(({ id }) => leavesHive(arrangement, before, id))
-        .map((frame) =>
-          on(
-            frame,
-            box.id,
-            'stop',
-            'The brood looked diseased: nothing leaves this hive. Close up and call the inspector.',
-          ),
-        ),
+        .map((frame) => on(frame, box.id, 'stop', say('disease-nothing-leaves'))),
     );
   },
 };
@@ -249,13 +215,11 @@ function ownQueenFault(
   frameId: string,
   queenUnit: string | null,
   arrangement: Arrangement,
-): readonly [string | null, string | null] {
+): readonly [string | null, Said | null] {
   const place = placeOf(arrangement, frameId);
-  if (!place) return [null, 'The queen is on this frame: it cannot be taken out.'];
-  if (queenUnit !== null && place.unit !== queenUnit)
-    return [place.boxId, 'The queen is on this frame, and this is not the unit that is to have her.'];
-  if (isCutOff(arrangement, place.boxId))
-    return [place.boxId, 'The queen is on this frame: she would be above the excluder.'];
+  if (!place) return [null, say('queen-not-out')];
+  if (queenUnit !== null && place.unit !== queenUnit) return [place.boxId, say('queen-wrong-unit')];
+  if (isCutOff(arrangement, place.boxId)) return [place.boxId, say('queen-above-excluder')];
   return [null, null];
 }
 

@@ -1,18 +1,12 @@
 import { figure } from '../biology/figure';
-import { SOURCES } from '../biology/sources';
 import { type Comb, drawnCells } from './hive';
 
-const SHARE = '% of the drawn comb of the brood boxes';
-export const BOUND_STORES = figure('Bound by stores from', 60, SHARE, SOURCES.practice);
-export const BOUND_POLLEN = figure('Bound by pollen from', 30, SHARE, SOURCES.practice);
-export const BOUND_EMPTY = figure(
-  'Bound by stores only with empty cells for under',
-  3,
-  'days of laying',
-  SOURCES.practice,
-);
+const SHARE = 'percent-of-nest';
+export const BOUND_STORES = figure('bound-by-stores-from', 60, SHARE, 'practice');
+export const BOUND_POLLEN = figure('bound-by-pollen-from', 30, SHARE, 'practice');
+export const BOUND_EMPTY = figure('bound-by-stores-only-with-empty-cells-for-under', 3, 'days-of-laying', 'practice');
 
-export const ROOMY = figure('A nest is not called hemmed in with room for', 14, 'days', SOURCES.caution);
+export const ROOMY = figure('a-nest-is-not-called-hemmed-in-with-room-for', 14, 'days', 'caution');
 
 /** What hems the queen in, with how much of the comb it takes. */
 export interface Bound {

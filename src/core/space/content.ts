@@ -17,20 +17,6 @@ export const CONTENTS = [
 ] as const;
 export type Content = (typeof CONTENTS)[number];
 
-export const CONTENT_WORDS: { readonly [C in Content]: string } = {
-  eggs: 'eggs',
-  larvae: 'open larvae',
-  sealed: 'sealed brood',
-  drone: 'drone brood',
-  pollen: 'pollen',
-  nectar: 'nectar',
-  honey: 'sealed honey',
-  empty: 'empty comb',
-  droneComb: 'empty drone comb',
-  undrawn: 'not drawn',
-  unseen: 'not looked at',
-};
-
 export const BROOD = ['eggs', 'larvae', 'sealed'] as const satisfies readonly Content[];
 export const STORED = ['pollen', 'nectar', 'honey'] as const satisfies readonly Content[];
 
@@ -46,9 +32,9 @@ export const tenthsOf = (side: Side, content: Content): number => side[content] 
 export const wholeSide = (content: Content): Side => ({ [content]: TENTHS });
 
 /** Why a side cannot be: a tenth below nothing, or not ten in all; null when it is sound. */
-export function sideFault(side: Side): string | null {
+export function sideFault(side: Side): 'not-whole-tenths' | 'tenths-not-ten' | null {
   const values = CONTENTS.map((content) => tenthsOf(side, content));
-  if (values.some((value) => value < 0 || !Number.isInteger(value))) return 'Give whole tenths, none below nothing.';
+  if (values.some((value) => value < 0 || !Number.isInteger(value))) return 'not-whole-tenths';
   const sum = values.reduce((all, value) => all + value, 0);
-  return sum === TENTHS ? null : `The tenths of a side make ten; these make ${sum}.`;
+  return sum === TENTHS ? null : 'tenths-not-ten';
 }

@@ -17,20 +17,6 @@ export const GLANCES = [
 ] as const;
 export type Glance = (typeof GLANCES)[number];
 
-export const GLANCE_WORDS: { readonly [G in Glance]: string } = {
-  brood: 'brood of all ages',
-  young: 'eggs and larvae',
-  sealed: 'sealed brood',
-  drone: 'drone brood',
-  pollen: 'pollen',
-  nectar: 'nectar',
-  honey: 'sealed honey',
-  empty: 'empty comb',
-  droneComb: 'empty drone comb',
-  undrawn: 'not drawn',
-  unseen: 'not looked at',
-};
-
 /** The share of each age in brood kept up at a steady rate, 3 : 6 : 12, in whole tenths of two sides. */
 const OF_ALL_AGES: readonly [Side, Side] = [
   { eggs: 1, larvae: 3, sealed: 6 },

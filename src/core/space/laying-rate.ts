@@ -1,6 +1,5 @@
 import { EGG_DAYS, OPEN_LARVA_DAYS, SEALED_WORKER_DAYS } from '../biology/development';
 import { figure } from '../biology/figure';
-import { SOURCES } from '../biology/sources';
 import type { Comb } from './hive';
 
 /** Eggs a day as each kind of brood tells it, and how they compare. */
@@ -18,7 +17,7 @@ export interface LayingRate {
 }
 
 /** Counting in tenths is rough: what differs by less than this is the same. */
-const SAME_RATE = figure('Laying rates alike when they differ by less than', 25, '%', SOURCES.caution);
+const SAME_RATE = figure('laying-rates-alike-when-they-differ-by-less-than', 25, 'percent', 'caution');
 
 /** How old the oldest brood of each kind is, in days. */
 const OLDEST_EGG = EGG_DAYS.value;

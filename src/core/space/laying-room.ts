@@ -1,17 +1,11 @@
 import { EGG_DAYS, OPEN_LARVA_DAYS, SEALED_WORKER_DAYS } from '../biology/development';
 import { figure } from '../biology/figure';
-import { SOURCES } from '../biology/sources';
 
 /** Further ahead than this laying room is not reckoned: by then all that is brood today has emerged. */
-export const ROOM_AT_MOST = figure('Laying room is reckoned ahead for at most', 21, 'days', SOURCES.derived);
-export const UNDRAWN_COUNTS = figure('Comb not drawn that counts as room on a flow', 50, '%', SOURCES.practice);
+export const ROOM_AT_MOST = figure('laying-room-is-reckoned-ahead-for-at-most', 21, 'days', 'derived');
+export const UNDRAWN_COUNTS = figure('comb-not-drawn-that-counts-as-room-on-a-flow', 50, 'percent', 'practice');
 /** Whatever the reckoning says: with less than this many days' eggs in empty cells now, she is short of room. */
-export const SHORT_NOW = figure(
-  'Short of room whatever comes free: empty cells under',
-  2,
-  'days of laying',
-  SOURCES.caution,
-);
+export const SHORT_NOW = figure('short-of-room-whatever-comes-free-empty-cells-under', 2, 'days-of-laying', 'caution');
 
 /** Cells of the boxes in which she can lay, and what fills them. */
 export interface RoomInput {

@@ -1,23 +1,22 @@
 import { figure } from '../biology/figure';
-import { SOURCES } from '../biology/sources';
 import { BROOD, type Side, tenthsOf } from './content';
 import { type Frame, type Hive, isBroodFrame } from './hive';
 import type { SurveyManner } from './survey';
 
 /** Frames told by what most of each holds pass for whole frames of brood; painted side by side they held so much less. */
 export const COUNT_OVERSTATES = figure(
-  'Brood of frames that were only counted is overstated by',
+  'brood-of-frames-that-were-only-counted-is-overstated-by',
   33,
-  '%',
-  SOURCES.measured,
+  'percent',
+  'measured',
 );
 
 /** How old counted brood is was not told: it may have been laid faster of late, or more slowly. */
 export const COUNTED_RATE = figure(
-  'Laying rate of brood that was only counted may be off by',
+  'laying-rate-of-brood-that-was-only-counted-may-be-off-by',
   25,
-  '%',
-  SOURCES.caution,
+  'percent',
+  'caution',
 );
 
 /** What of a counted brood frame is brood in truth, at the least. */

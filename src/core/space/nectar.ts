@@ -1,6 +1,5 @@
 import { HONEY_CELL } from '../biology/comb';
 import { figure } from '../biology/figure';
-import { SOURCES } from '../biology/sources';
 import type { FrameSize } from './frame-size';
 import { combOf, type Hive, layingBoxes } from './hive';
 
@@ -8,8 +7,8 @@ export const FLOWS = ['none', 'light', 'strong'] as const;
 /** Nectar coming in: none to speak of, enough to draw comb, or the main flow. */
 export type Flow = (typeof FLOWS)[number];
 
-export const LIGHT_FLOW = figure('Stored in a day on a light flow', 0.5, 'kg', SOURCES.setting);
-export const STRONG_FLOW = figure('Stored in a day on a strong flow', 2, 'kg', SOURCES.setting);
+export const LIGHT_FLOW = figure('stored-in-a-day-on-a-light-flow', 0.5, 'kg', 'setting');
+export const STRONG_FLOW = figure('stored-in-a-day-on-a-strong-flow', 2, 'kg', 'setting');
 
 /** What a hive stores in a day on a flow, in kg; nothing where there is none. */
 export interface NectarKg {

@@ -1,9 +1,11 @@
+import type { Said } from '../says/said';
 import type { Settings } from '../settings/settings';
+import { say } from './says';
 
 /** Which of the two ways to give room in the nest, and why. */
 export interface Choice {
   readonly method: 'open-sides' | 'interleave';
-  readonly why: string;
+  readonly why: Said;
 }
 
 type Limits = Pick<Settings, 'interleaveNightC' | 'leastBroodDemaree' | 'leastSeamsDemaree'>;
@@ -22,22 +24,16 @@ export function openOrInterleave(
   },
   { interleaveNightC, leastBroodDemaree, leastSeamsDemaree }: Limits,
 ): Choice {
-  const open = (why: string): Choice => ({ method: 'open-sides', why });
+  const open = (why: Said): Choice => ({ method: 'open-sides', why });
   const { coldestNightC, broodFrames, coveredSeams } = known;
-  if (coldestNightC === null)
-    return open('How cold the nights will be was not noted: the careful way is to open the sides.');
-  if (coldestNightC < interleaveNightC)
-    return open(`Nights down to ${coldestNightC} °C: an empty frame between brood would chill it, so open the sides.`);
+  if (coldestNightC === null) return open(say('nights-not-noted'));
+  if (coldestNightC < interleaveNightC) return open(say('nights-too-cold', { coldestC: coldestNightC }));
   if (broodFrames === null || broodFrames < leastBroodDemaree)
-    return open(
-      `Fewer than ${leastBroodDemaree} frames of brood: too weak for empty frames in between, so open the sides.`,
-    );
+    return open(say('too-weak-to-interleave', { least: leastBroodDemaree }));
   if (coveredSeams === null || coveredSeams < leastSeamsDemaree)
-    return open(
-      `Fewer than ${leastSeamsDemaree} covered seams: too few bees for empty frames in between, so open the sides.`,
-    );
+    return open(say('too-few-bees-to-interleave', { least: leastSeamsDemaree }));
   return {
     method: 'interleave',
-    why: `Nights stay at ${interleaveNightC} °C or more, and it is strong: empty frames in between give her room at once.`,
+    why: say('warm-enough-to-interleave', { nightC: interleaveNightC }),
   };
 }

@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
+import { inWords } from '../../words/in-words';
 import { day, formatDay } from '../calendar/day';
 import { boundBy } from './bound';
 import { FRAME_SIZES } from './frame-size';
 import { broodFrameCount, combOf, type Hive } from './hive';
 import { DEFAULT_NECTAR, nectarPerDay } from './nectar';
-
 import { openOrInterleave } from './open-or-interleave';
 import { roomLeft, roomOf } from './room';
 import type { SurveyFact } from './survey';
@@ -182,7 +182,7 @@ describe('opening the sides or interleaving', () => {
       { coveredSeams: null },
     ]) {
       const { method, why } = openOrInterleave({ ...strong, ...weak }, limits);
-      expect([method, why.includes('open the sides')]).toEqual(['open-sides', true]);
+      expect([method, inWords(why).includes('open the sides')]).toEqual(['open-sides', true]);
     }
   });
 });

@@ -1,12 +1,11 @@
 import { figure } from '../biology/figure';
-import { SOURCES } from '../biology/sources';
 import { coveredIn } from './covered';
 import type { FrameSize } from './frame-size';
 import { type Box, broodBoxes, combOf, type Hive, supers } from './hive';
 
-export const TOP_BOX_COVERED = figure('Add a box when the top box is covered to', 80, '%', SOURCES.practice);
-export const SUPERS_FULL = figure('Add a super when the supers are full to', 70, '%', SOURCES.practice);
-export const SUPER_RIPE = figure('A super is ready to take off when sealed to', 80, '% of its comb', SOURCES.practice);
+export const TOP_BOX_COVERED = figure('add-a-box-when-the-top-box-is-covered-to', 80, 'percent', 'practice');
+export const SUPERS_FULL = figure('add-a-super-when-the-supers-are-full-to', 70, 'percent', 'practice');
+export const SUPER_RIPE = figure('a-super-is-ready-to-take-off-when-sealed-to', 80, 'percent-of-comb', 'practice');
 
 /** What a hive wants by how far it is filled; null where that was not counted. */
 export interface Triggers {

@@ -8,12 +8,11 @@ import {
   HONEY_CELL,
 } from '../biology/comb';
 import { figure } from '../biology/figure';
-import { SOURCES } from '../biology/sources';
 import { type FrameSize, sizeOf } from './frame-size';
 import { type Box, combOf, drawnCells } from './hive';
 
 /** From here on a lift wants help, or frames taken out first. */
-export const HEAVY = figure('A box is heavy from', 15, 'kg', SOURCES.caution);
+export const HEAVY = figure('a-box-is-heavy-from', 15, 'kg', 'caution');
 
 const KG = 1 / 1000;
 

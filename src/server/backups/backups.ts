@@ -6,6 +6,8 @@ import { sql } from 'drizzle-orm';
 import { z } from 'zod';
 import type { Now } from '../../core/calendar/now';
 import { failure, type Result, success } from '../../core/problems/issue';
+import { say } from '../../core/problems/says';
+import type { Said } from '../../core/says/said';
 import {
   type BackupFile,
   backupFiles,
@@ -28,7 +30,7 @@ export const backupForm = z.strictObject({ name: z.string().max(200) });
 const UNKNOWN = failure({
   path: ['name'],
   code: 'not-found',
-  message: 'There is no such backup in the folder. It may have been thinned out: reload the page.',
+  message: say('no-such-backup'),
 });
 
 const find = (file: string, name: string): BackupFile | undefined =>
@@ -82,7 +84,7 @@ function factsIn({ path }: BackupFile): Result<ReturnType<typeof factsInBackup>>
   try {
     return success(factsInBackup(path));
   } catch {
-    const message = 'This backup does not open: it is damaged, or of a later Ubbet. Choose another.';
+    const message = say('backup-does-not-open');
     return failure({ path: ['name'], code: 'invalid', message });
   }
 }
@@ -113,14 +115,14 @@ export function takeFolder({ file }: OpenedDatabase, folder: string | null): Res
     chooseFolder(file, null);
     return success({ folder: usualFolder(file) });
   }
-  const issue = (message: string) => failure({ path: ['folder'], code: 'invalid', message });
-  if (!isAbsolute(folder)) return issue('Give the whole path, from the root of the disk, such as /media/stick/ubbet.');
+  const issue = (message: Said) => failure({ path: ['folder'], code: 'invalid', message });
+  if (!isAbsolute(folder)) return issue(say('path-not-whole'));
   try {
     if (!existsSync(folder)) mkdirSync(folder, { mode: 0o700 });
-    if (!statSync(folder).isDirectory()) return issue('This is a file. Name a folder.');
+    if (!statSync(folder).isDirectory()) return issue(say('folder-is-a-file'));
     accessSync(folder, constants.R_OK | constants.W_OK);
   } catch {
-    return issue('This folder cannot be written in. Is the stick in, and may this user write there?');
+    return issue(say('folder-not-writable'));
   }
   chooseFolder(file, folder);
   return success({ folder });

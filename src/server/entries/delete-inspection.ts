@@ -3,6 +3,7 @@ import { eq } from 'drizzle-orm';
 import type { Now } from '../../core/calendar/now';
 import { comparable } from '../../core/facts/comparable-entry';
 import { failure, type Result, success } from '../../core/problems/issue';
+import { say } from '../../core/problems/says';
 import type { Db } from '../../db/open';
 import { findEntry } from '../../db/repositories/inspection-entry';
 import { addRevision } from '../../db/repositories/revisions';
@@ -29,5 +30,4 @@ export function restoreInspection(db: Db, id: string, now: Now): Result<{ id: st
   return stored.deletedAt === null ? success({ id }) : saveInspection(db, stored.entry, now, 'restore');
 }
 
-const notThere = () =>
-  failure({ path: ['id'], code: 'not-found', message: 'There is no such inspection. Reload the page.' });
+const notThere = () => failure({ path: ['id'], code: 'not-found', message: say('no-such-inspection') });

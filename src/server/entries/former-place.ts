@@ -3,9 +3,10 @@ import { desc, eq } from 'drizzle-orm';
 import { v7 as newId } from 'uuid';
 import { type Day, day, formatDay } from '../../core/calendar/day';
 import type { Now } from '../../core/calendar/now';
-import { dayWords } from '../../core/calendar/words';
 import type { ColonyFact } from '../../core/facts/colony';
 import type { Issue } from '../../core/problems/issue';
+import { say } from '../../core/problems/says';
+import type { Said } from '../../core/says/said';
 import type { Db } from '../../db/open';
 import { formerPlaces } from '../../db/schema/tables';
 
@@ -29,14 +30,14 @@ export function movingIssues(
   { today }: Now,
 ): Issue[] {
   if (since === null) return [];
-  const issue = (code: Issue['code'], message: string): Issue[] => [{ path: ['since'], code, message }];
-  if (day(since) > today) return issue('in-the-future', 'That is in the future. Choose today or an earlier day.');
+  const issue = (code: Issue['code'], message: Said): Issue[] => [{ path: ['since'], code, message }];
+  if (day(since) > today) return issue('in-the-future', say('in-the-future-today'));
   if (since < startedOn) {
-    return issue('contradiction', `The colony begins on ${dayWords(day(startedOn))}. Give that day or a later one.`);
+    return issue('contradiction', say('colony-began-later', { startedOn: day(startedOn) }));
   }
   const last = lastOf(db, id);
   if (last && since < last.until) {
-    const message = `It was moved or renamed on ${dayWords(day(last.until))} already. Give that day or a later one.`;
+    const message = say('moved-or-renamed-later', { on: day(last.until) });
     return issue('contradiction', message);
   }
   return [];

@@ -2,6 +2,7 @@ import 'server-only';
 import type { Now } from '../../core/calendar/now';
 import { type Taken, takenAs } from '../../core/facts/resend';
 import { failure, type Result } from '../../core/problems/issue';
+import { say } from '../../core/problems/says';
 import type { Db } from '../../db/open';
 import { addReceipt, receivedVersions } from '../../db/repositories/receipts';
 import { revisionsOf } from '../../db/repositories/revisions';
@@ -42,7 +43,5 @@ export const changedMeanwhile = (isDeleted: boolean): Result<never> =>
   failure({
     path: [],
     code: 'changed-meanwhile',
-    message: isDeleted
-      ? 'This was deleted in your records meanwhile. Nothing was changed: look at both, and say what stands.'
-      : 'This was changed in your records meanwhile. Nothing was changed now: look at both, and say which stands.',
+    message: isDeleted ? say('deleted-meanwhile') : say('changed-meanwhile'),
   });

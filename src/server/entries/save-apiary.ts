@@ -4,6 +4,7 @@ import type { Now } from '../../core/calendar/now';
 import type { ApiaryFact } from '../../core/facts/apiary';
 import { sameValue } from '../../core/facts/same-value';
 import { failure, type Result, success } from '../../core/problems/issue';
+import { say } from '../../core/problems/says';
 import type { Db } from '../../db/open';
 import { addRevision } from '../../db/repositories/revisions';
 import { apiaries } from '../../db/schema/tables';
@@ -17,12 +18,12 @@ export function saveApiary(db: Db, apiary: ApiaryFact, now: Now): Result<{ id: s
       .where(and(eq(apiaries.name, apiary.name), ne(apiaries.id, apiary.id)))
       .get();
     if (namesake) {
-      const message = `There is an apiary called ${apiary.name} already. Give this one another name.`;
+      const message = say('apiary-name-taken', { name: apiary.name });
       return failure({ path: ['name'], code: 'duplicate-id', message });
     }
     const { mainFlowFrom, mainFlowTo } = apiary;
     if (mainFlowFrom !== null && mainFlowTo !== null && mainFlowTo < mainFlowFrom) {
-      const message = 'The main flow cannot end before it begins. Correct one of the two.';
+      const message = say('flow-ends-before-it-begins');
       return failure({ path: ['mainFlowTo'], code: 'contradiction', message });
     }
     const before = tx.select().from(apiaries).where(eq(apiaries.id, apiary.id)).get();

@@ -2,10 +2,10 @@ import 'server-only';
 import { and, eq, isNull, lt, ne } from 'drizzle-orm';
 import { day, formatDay } from '../../core/calendar/day';
 import type { Now } from '../../core/calendar/now';
-import { dayWords } from '../../core/calendar/words';
 import type { ColonyFact } from '../../core/facts/colony';
 import { sameValue } from '../../core/facts/same-value';
 import { failure, type Issue, type Result, success } from '../../core/problems/issue';
+import { say } from '../../core/problems/says';
 import type { Db } from '../../db/open';
 import { addRevision } from '../../db/repositories/revisions';
 import { apiaries, colonies, inspections } from '../../db/schema/tables';
@@ -46,17 +46,17 @@ function colonyIssues(db: Db, colony: ColonyFact, { today }: Now): Issue[] {
   const issues: Issue[] = [];
   const { id, apiaryId, parentColonyId, name, startedOn, endedOn } = colony;
   if (!db.select().from(apiaries).where(eq(apiaries.id, apiaryId)).get()) {
-    issues.push({ path: ['apiaryId'], code: 'unknown-reference', message: 'Choose an apiary from the list.' });
+    issues.push({ path: ['apiaryId'], code: 'unknown-reference', message: say('choose-an-apiary') });
   }
   if (parentColonyId !== null && !db.select().from(colonies).where(eq(colonies.id, parentColonyId)).get()) {
     issues.push({
       path: ['parentColonyId'],
       code: 'unknown-reference',
-      message: 'Choose a parent from the list.',
+      message: say('choose-a-parent'),
     });
   }
   if (parentColonyId !== null && ancestorsOf(db, parentColonyId).has(id)) {
-    const message = 'A colony does not come of itself, nor of one that came of it.';
+    const message = say('colony-of-itself');
     issues.push({ path: ['parentColonyId'], code: 'contradiction', message });
   }
   const namesake = db
@@ -65,18 +65,18 @@ function colonyIssues(db: Db, colony: ColonyFact, { today }: Now): Issue[] {
     .where(and(eq(colonies.name, name), ne(colonies.id, id), isNull(colonies.endedOn)))
     .get();
   if (namesake && endedOn === null) {
-    const message = `There is a colony called ${name} already. Give this one another name.`;
+    const message = say('colony-name-taken', { name });
     issues.push({ path: ['name'], code: 'duplicate-id', message });
   }
   if (day(startedOn) > today) {
-    const message = 'The colony’s first day is in the future. Choose today or an earlier day.';
+    const message = say('first-day-in-the-future');
     issues.push({ path: ['startedOn'], code: 'in-the-future', message });
   }
   if (endedOn !== null && endedOn < startedOn) {
     issues.push({
       path: ['endedOn'],
       code: 'contradiction',
-      message: 'It cannot end before it begins. Correct one of the two.',
+      message: say('ends-before-it-begins'),
     });
   }
   const earlier = db
@@ -85,7 +85,7 @@ function colonyIssues(db: Db, colony: ColonyFact, { today }: Now): Issue[] {
     .where(and(eq(inspections.colonyId, id), lt(inspections.at, startedOn), isNull(inspections.deletedAt)))
     .get();
   if (earlier) {
-    const message = `It has an inspection on ${dayWords(day(earlier.at.slice(0, 10)))}, before this day. Give that day or an earlier one.`;
+    const message = say('inspected-before', { on: day(earlier.at.slice(0, 10)) });
     issues.push({ path: ['startedOn'], code: 'contradiction', message });
   }
   return issues;

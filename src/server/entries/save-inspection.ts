@@ -5,6 +5,7 @@ import { checkEntry } from '../../core/colony/check-entry';
 import { comparable } from '../../core/facts/comparable-entry';
 import type { InspectionEntry } from '../../core/facts/entry';
 import { failure, type Result, success } from '../../core/problems/issue';
+import { say } from '../../core/problems/says';
 import type { Db } from '../../db/open';
 import { loadColonyFacts } from '../../db/repositories/colony-facts';
 import { findEntry, writeEntry } from '../../db/repositories/inspection-entry';
@@ -28,7 +29,7 @@ export function saveInspection(
     (tx) => {
       const stored = findEntry(tx, entry.id);
       if (stored && stored.entry.colonyId !== entry.colonyId) {
-        const message = 'An inspection cannot be moved to another colony. Delete it there and enter it here.';
+        const message = say('inspection-moved');
         return failure({ path: ['colonyId'], code: 'duplicate-id', message });
       }
       const sent = { id: entry.id, content: comparable(entry), over: over === 'restore' ? [] : over };
@@ -38,7 +39,7 @@ export function saveInspection(
       if (taken === 'ask') return changedMeanwhile(standing?.isDeleted ?? false);
       const facts = loadColonyFacts(tx, { colonyIds: [entry.colonyId] }).get(entry.colonyId);
       if (!facts) {
-        const message = 'This colony is not in your records. Choose one that is, or add it first.';
+        const message = say('no-such-colony');
         return failure({ path: ['colonyId'], code: 'unknown-reference', message });
       }
       const known = { ...facts, cells: cellsOf(tx, entry.colonyId) };
@@ -49,14 +50,14 @@ export function saveInspection(
       const ids = entry.cells.map(({ observationId }) => observationId);
       const twice = ids.findIndex((id, i) => ids.indexOf(id) !== i);
       if (twice >= 0) {
-        const message = 'This sight of a cell is in the entry twice. Reload the page and enter it again.';
+        const message = say('sight-twice');
         return failure({ path: ['cells', twice, 'observationId'], code: 'duplicate-id', message });
       }
       const foreign = entry.cells.findIndex(({ cellId, observationId }) =>
         takenElsewhere(tx, entry, cellId, observationId),
       );
       if (foreign >= 0) {
-        const message = 'This cell already belongs to another entry. Reload the page and enter it again.';
+        const message = say('cell-of-another-entry');
         return failure({ path: ['cells', foreign, 'cellId'], code: 'duplicate-id', message });
       }
       if (stored) {

@@ -2,6 +2,7 @@ import 'server-only';
 import { eq } from 'drizzle-orm';
 import type { PhotoRow } from '../../core/facts/photo';
 import { failure, type Result, success } from '../../core/problems/issue';
+import { say } from '../../core/problems/says';
 import type { Db } from '../../db/open';
 import { inspections, photos } from '../../db/schema/tables';
 
@@ -9,7 +10,7 @@ import { inspections, photos } from '../../db/schema/tables';
 export function savePhoto(db: Db, photo: PhotoRow): Result<{ id: string }> {
   return db.transaction((tx) => {
     if (!tx.select({ id: inspections.id }).from(inspections).where(eq(inspections.id, photo.inspectionId)).get()) {
-      const message = 'The inspection of this photo is not in your records. Save the inspection first.';
+      const message = say('no-inspection-of-photo');
       return failure({ path: ['inspectionId'], code: 'unknown-reference', message });
     }
     tx.insert(photos).values(photo).onConflictDoNothing().run();

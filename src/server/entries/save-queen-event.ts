@@ -3,10 +3,10 @@ import { eq } from 'drizzle-orm';
 import { z } from 'zod';
 import { day } from '../../core/calendar/day';
 import type { Now } from '../../core/calendar/now';
-import { dayWords } from '../../core/calendar/words';
 import { queenEventFact, queenFact } from '../../core/facts/queen';
 import { sameValue } from '../../core/facts/same-value';
 import { failure, type Issue, type Result, success } from '../../core/problems/issue';
+import { say } from '../../core/problems/says';
 import type { Db } from '../../db/open';
 import { addRevision } from '../../db/repositories/revisions';
 import { colonies, queenEvents, queens } from '../../db/schema/tables';
@@ -43,49 +43,49 @@ export function saveQueenEvent(db: Db, { event, newQueen }: QueenEntry, now: Now
 function queenIssues(db: Db, { event, newQueen }: QueenEntry, { today }: Now): Issue[] {
   const colony = db.select().from(colonies).where(eq(colonies.id, event.colonyId)).get();
   if (!colony) {
-    return [{ path: ['event', 'colonyId'], code: 'unknown-reference', message: 'Choose a colony from the list.' }];
+    return [{ path: ['event', 'colonyId'], code: 'unknown-reference', message: say('choose-a-colony') }];
   }
   if (day(event.on) > today || (event.to !== null && day(event.to) > today)) {
-    const message = 'That is in the future. Choose today or an earlier day.';
+    const message = say('in-the-future-today');
     return [{ path: ['event', day(event.on) > today ? 'on' : 'to'], code: 'in-the-future', message }];
   }
   if (event.to !== null && event.to < event.on) {
-    const message = 'The last day comes before the first. Swap or correct the two.';
+    const message = say('last-day-before-first');
     return [{ path: ['event', 'to'], code: 'contradiction', message }];
   }
   if (event.on < colony.startedOn) {
-    const message = `The colony begins on ${dayWords(day(colony.startedOn))}. Give that day or a later one.`;
+    const message = say('colony-began-later', { startedOn: day(colony.startedOn) });
     return [{ path: ['event', 'on'], code: 'before-colony', message }];
   }
   if (newQueen) {
     const { id, emergedFrom, emergedTo, motherQueenId } = newQueen;
     const isMotherKnown = motherQueenId === null || db.select().from(queens).where(eq(queens.id, motherQueenId)).get();
     if (!isMotherKnown || motherQueenId === id) {
-      const message = 'Choose her mother among your queens, or leave it open.';
+      const message = say('choose-her-mother');
       return [{ path: ['newQueen', 'motherQueenId'], code: 'unknown-reference', message }];
     }
     if (emergedFrom !== null && emergedTo !== null && emergedTo < emergedFrom) {
-      const message = 'She cannot have emerged by a day before the first possible one. Swap or correct the two.';
+      const message = say('emerged-by-before-from');
       return [{ path: ['newQueen', 'emergedTo'], code: 'contradiction', message }];
     }
   }
   const known = newQueen?.id === event.queenId || db.select().from(queens).where(eq(queens.id, event.queenId)).get();
   if (!known) {
-    return [{ path: ['event', 'queenId'], code: 'unknown-reference', message: 'Choose a queen from the list.' }];
+    return [{ path: ['event', 'queenId'], code: 'unknown-reference', message: say('choose-a-queen') }];
   }
   if (event.hivedAsId !== null && !db.select().from(colonies).where(eq(colonies.id, event.hivedAsId)).get()) {
-    const message = 'Choose the colony that the swarm was hived as from the list.';
+    const message = say('choose-where-hived');
     return [{ path: ['event', 'hivedAsId'], code: 'unknown-reference', message }];
   }
   const elsewhere = db.select().from(queenEvents).where(eq(queenEvents.id, event.id)).get();
   if (elsewhere && elsewhere.colonyId !== event.colonyId) {
-    const message = 'This entry belongs to another colony. Delete it there and enter it here.';
+    const message = say('entry-of-another-colony');
     return [{ path: ['event', 'colonyId'], code: 'duplicate-id', message }];
   }
   return [];
 }
 
-const GONE: Issue = { path: ['id'], code: 'not-found', message: 'This entry is gone. Reload the page.' };
+const GONE: Issue = { path: ['id'], code: 'not-found', message: say('entry-gone') };
 
 /** Takes an event of a queen's life out of the records; it can be put back. */
 export function deleteQueenEvent(db: Db, id: string, now: Now): Result<{ id: string }> {

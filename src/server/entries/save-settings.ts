@@ -1,5 +1,6 @@
 import 'server-only';
 import { failure, type Issue, type Result, success } from '../../core/problems/issue';
+import { say } from '../../core/problems/says';
 import { allSizes, type Settings } from '../../core/settings/settings';
 import { framesOf, type Hive } from '../../core/space/hive';
 import type { Db } from '../../db/open';
@@ -11,12 +12,10 @@ export function changeSettings(db: Db, settings: Settings): Result<object> {
   return db.transaction((tx) => {
     const known = new Set(allSizes(settings).map(({ id }) => id));
     const issues = (['broodSize', 'superSize'] as const).flatMap((key): Issue[] =>
-      known.has(settings[key])
-        ? []
-        : [{ path: [key], code: 'unknown-reference', message: 'Choose one of the sizes there are, or add it first.' }],
+      known.has(settings[key]) ? [] : [{ path: [key], code: 'unknown-reference', message: say('choose-a-size') }],
     );
     if (usedSizes(tx).some((id) => !known.has(id))) {
-      const message = 'A size that was left out is in use: frames of it have been surveyed. Keep it.';
+      const message = say('size-in-use');
       issues.push({ path: ['ownSizes'], code: 'in-use', message });
     }
     if (issues.length > 0) return failure(...issues);

@@ -2,9 +2,9 @@ import 'server-only';
 import { eq } from 'drizzle-orm';
 import { day } from '../../core/calendar/day';
 import { isToCome, type Now } from '../../core/calendar/now';
-import { dayWords, minuteWords } from '../../core/calendar/words';
 import type { SurveyEntry } from '../../core/facts/survey';
 import { failure, type Issue, type Result, success } from '../../core/problems/issue';
+import { say } from '../../core/problems/says';
 import { allSizes, type Settings } from '../../core/settings/settings';
 import { framesOf } from '../../core/space/hive';
 import type { Db } from '../../db/open';
@@ -32,7 +32,7 @@ export function saveSurvey(
       if (taken === 'ask') return changedMeanwhile(standing?.isDeleted ?? false);
       const colony = tx.select().from(colonies).where(eq(colonies.id, survey.colonyId)).get();
       if (!colony) {
-        const message = 'This colony is not in your records. Choose one that is, or add it first.';
+        const message = say('no-such-colony');
         return failure({ path: ['colonyId'], code: 'unknown-reference', message });
       }
       const issues = [...timeIssues(survey, colony.startedOn, now), ...hiveIssues(survey, loadSettings(tx))];
@@ -52,12 +52,12 @@ export function saveSurvey(
 const OF_ANOTHER: Issue = {
   path: ['colonyId'],
   code: 'duplicate-id',
-  message: 'A survey cannot be moved to another colony. Delete it there and enter it here.',
+  message: say('survey-moved'),
 };
 
 function timeIssues({ at }: SurveyEntry, startedOn: string, { minute }: Now): Issue[] {
   if (isToCome(at, minute)) {
-    const message = `That is in the future; it is ${minuteWords(minute)} now. Choose this minute or an earlier one.`;
+    const message = say('in-the-future', { now: minute });
     return [{ path: ['at'], code: 'in-the-future', message }];
   }
   if (at.slice(0, 10) >= startedOn) return [];
@@ -65,7 +65,7 @@ function timeIssues({ at }: SurveyEntry, startedOn: string, { minute }: Now): Is
     {
       path: ['at'],
       code: 'before-colony',
-      message: `The colony begins on ${dayWords(day(startedOn))}. Give that day or a later one.`,
+      message: say('colony-began-later', { startedOn: day(startedOn) }),
     },
   ];
 }
@@ -81,16 +81,16 @@ export function hiveIssues(
   );
   const issues: Issue[] = [];
   if (strange >= 0) {
-    const message = 'This size of frame is not known. Choose another, or add it in the settings.';
+    const message = say('size-not-known');
     issues.push({ path: ['hive', 'boxes', strange, 'size'], code: 'unknown-reference', message });
   }
   hive.boxes.forEach(({ frames, places }, i) => {
     if (frames.length <= places) return;
-    const message = `${frames.length} frames in a box for ${places}. Take some out, or say how many it holds.`;
+    const message = say('too-many-frames', { count: frames.length, places });
     issues.push({ path: ['hive', 'boxes', i, 'frames'], code: 'out-of-range', message });
   });
   if (queenFrameId !== null && !framesOf(hive).some(({ id }) => id === queenFrameId)) {
-    const message = 'The queen’s frame is not in this hive. Say again where she was seen.';
+    const message = say('queens-frame-not-there');
     issues.push({ path: ['queenFrameId'], code: 'unknown-reference', message });
   }
   return issues;
@@ -115,5 +115,4 @@ export function restoreSurvey(db: Db, id: string, now: Now): Result<{ id: string
   return stored.deletedAt === null ? success({ id }) : saveSurvey(db, stored.survey, now, 'restore');
 }
 
-const notThere = () =>
-  failure({ path: ['id'], code: 'not-found', message: 'There is no such survey. Reload the page.' });
+const notThere = () => failure({ path: ['id'], code: 'not-found', message: say('no-such-survey') });

@@ -1,8 +1,8 @@
+import { boxName } from '../../words/boxes';
 import 'server-only';
 import { asc, eq, isNull } from 'drizzle-orm';
 import { dayOfMinute } from '../../core/calendar/day';
 import { dayWords } from '../../core/calendar/words';
-import { boxName } from '../../core/space/work-list/box-names';
 import type { Db } from '../../db/open';
 import { colonies, surveys } from '../../db/schema/tables';
 

@@ -1,17 +1,17 @@
+import { WHOLE } from '../../core/space/whole';
 import 'server-only';
 import { and, desc, eq, gte, isNull } from 'drizzle-orm';
 import { v7 as newId } from 'uuid';
 import { addDays, day, dayOfMinute, daysBetween, formatDay } from '../../core/calendar/day';
 import { isToCome, type Now } from '../../core/calendar/now';
-import { minuteWords } from '../../core/calendar/words';
 import type { FramePlan, PlanProgress } from '../../core/facts/frame-plan';
 import { startsOn } from '../../core/facts/starts';
 import { methodNamed } from '../../core/methods/methods';
 import { failure, type Issue, type Result, success } from '../../core/problems/issue';
+import { say } from '../../core/problems/says';
 import { allSizes } from '../../core/settings/settings';
 import { carryForward } from '../../core/space/carry-forward';
 import { framesOf } from '../../core/space/hive';
-import { WHOLE } from '../../core/space/proposals/proposal';
 import type { Db } from '../../db/open';
 import { findFramePlan, writeFramePlan } from '../../db/repositories/frame-plans';
 import { addReceipt, receivedVersions } from '../../db/repositories/receipts';
@@ -26,7 +26,7 @@ import { startAll } from '../programmes/start-all';
 export function saveFramePlan(db: Db, plan: FramePlan): Result<{ id: string }> {
   return db.transaction((tx) => {
     if (!tx.select().from(colonies).where(eq(colonies.id, plan.colonyId)).get()) {
-      return failure({ path: ['colonyId'], code: 'unknown-reference', message: 'Choose a colony from the list.' });
+      return failure({ path: ['colonyId'], code: 'unknown-reference', message: say('choose-a-colony') });
     }
     const settings = loadSettings(tx);
     const issues = plan.units.flatMap(({ hive }, i) =>
@@ -57,11 +57,10 @@ export function workOnPlan(db: Db, progress: PlanProgress, now: Now): Result<{ i
       // Sent again it changes nothing, whatever was ticked meanwhile.
       if (receivedVersions(tx, id).includes(version)) return success({ id });
       const plan = findFramePlan(tx, id);
-      if (!plan)
-        return failure({ path: ['id'], code: 'not-found', message: 'There is no such plan. Reload the page.' });
+      if (!plan) return failure({ path: ['id'], code: 'not-found', message: say('no-such-plan') });
       if (plan.finishedAt !== null) return success({ id });
       if (isToCome(at, now.minute)) {
-        const message = `That is in the future; it is ${minuteWords(now.minute)} now. Set the clock of the device that it was said on.`;
+        const message = say('device-clock-ahead', { now: now.minute });
         return failure({ path: ['at'], code: 'in-the-future', message });
       }
       if (isDropped) {
@@ -82,8 +81,7 @@ export function workOnPlan(db: Db, progress: PlanProgress, now: Now): Result<{ i
       }
       const homes = plan.units.map(({ name, hive }) => ({ hive, colonyId: homeOf(tx, plan, name) }));
       if (homes.some(({ colonyId }) => colonyId === null)) {
-        const { title } = methodNamed(plan.method);
-        const message = `Start “${title}” first, so that the new colony has a name; then say that the frames are moved.`;
+        const message = say('start-the-method-first', { method: plan.method });
         return failure({ path: ['isFinished'], code: 'missing', message });
       }
       writeFramePlan(tx, { ...plan, done: plan.steps.map((_, i) => i), finishedAt: at });
@@ -117,7 +115,7 @@ export function workOnPlan(db: Db, progress: PlanProgress, now: Now): Result<{ i
 const asOfPlan = (issue: Issue): Issue => ({
   ...issue,
   path: ['begins', ...issue.path],
-  message: `${issue.message} Start the method on its own page, where that can be changed; then say here that all is done.`,
+  message: say('start-on-its-own-page', { problem: issue.message }),
 });
 
 /** What a plan begins was begun already: by the same start sent before, or by hand since the list was made. */

@@ -4,6 +4,8 @@ import type { Now } from '../../core/calendar/now';
 import type { FramePlan } from '../../core/facts/frame-plan';
 import type { ProgrammeStart } from '../../core/facts/programme-start';
 import { type SurveyEntry, surveyFact } from '../../core/facts/survey';
+import { problem } from '../../core/problems/says';
+import { verbatim } from '../../core/says/together';
 import { DEFAULT_SETTINGS } from '../../core/settings/settings';
 import { carryForward } from '../../core/space/carry-forward';
 import { FRAME_SIZES } from '../../core/space/frame-size';
@@ -116,12 +118,10 @@ describe('a survey', () => {
       hive: { boxes: [{ ...nest, frames: [{ ...nest.frames[0], ...frame }] }] },
     });
     expect(faults({})).toEqual([]);
-    expect(faults(withFrame({ sides: [{ sealed: 6 }, { honey: 10 }] }))).toEqual([
-      'The tenths of a side make ten; these make 6.',
-    ]);
-    expect(faults(withFrame({ kind: 'dummy' }))).toEqual(['A comb has two sides; a dummy or a feeder has none.']);
-    expect(faults({ hive: { boxes: [{ ...nest, role: 'super' }] } })).toEqual(['A hive has at least one brood box.']);
-    expect(faults({ hive: { boxes: [nest, nest] } })).toEqual(['A frame or a box stands in it twice.']);
+    expect(faults(withFrame({ sides: [{ sealed: 6 }, { honey: 10 }] }))).toEqual([problem('tenths-not-ten')]);
+    expect(faults(withFrame({ kind: 'dummy' }))).toEqual([problem('dummy-with-sides')]);
+    expect(faults({ hive: { boxes: [{ ...nest, role: 'super' }] } })).toEqual([problem('no-brood-box')]);
+    expect(faults({ hive: { boxes: [nest, nest] } })).toEqual([problem('frame-twice')]);
   });
 });
 
@@ -140,8 +140,8 @@ describe('a plan of frames', () => {
     out: [],
     queenFrameId: id(101),
     steps: [
-      { kind: 'frame', text: 'Frame 1 to the nuc.', frameIds: [id(101)] },
-      { kind: 'close', text: 'Close up.', frameIds: [] },
+      { kind: 'frame', text: verbatim('Frame 1 to the nuc.'), frameIds: [id(101)] },
+      { kind: 'close', text: verbatim('Close up.'), frameIds: [] },
     ],
     done: [],
     finishedAt: null,

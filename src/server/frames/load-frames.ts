@@ -1,16 +1,16 @@
+import { boxName } from '../../words/boxes';
+import { doneWords } from '../../words/hive-changes';
 import 'server-only';
 import { and, desc, eq, isNotNull } from 'drizzle-orm';
 import { day } from '../../core/calendar/day';
 import { minuteWords, weekdayWords } from '../../core/calendar/words';
-import { methodNamed } from '../../core/methods/methods';
 import { broodFrameCount, framesOf, type Hive } from '../../core/space/hive';
-import { boxName } from '../../core/space/work-list/box-names';
 import type { Db } from '../../db/open';
 import { framePlansOf } from '../../db/repositories/frame-plans';
 import { loadKeptFrames } from '../../db/repositories/kept-frames';
 import { surveysOf } from '../../db/repositories/surveys';
 import { surveys } from '../../db/schema/tables';
-import { doneWords } from '../../views/hive-change-words';
+import { methodTitle } from '../../words/methods/methods';
 import { frameHistory } from './frame-history';
 
 /** A colony’s surveys, plans and followed frames, for its page of frames. */
@@ -37,7 +37,7 @@ export function loadFrames(db: Db, colonyId: string, hive: Hive) {
       .map(({ id, at }) => ({ id, when: minuteWords(at) })),
     plans: framePlansOf(db, colonyId).map(({ id, method, on, finishedAt, done, steps }) => ({
       id,
-      words: `${methodNamed(method).title}, planned for ${weekdayWords(day(on))}${done.length > 0 ? `, ${done.length} of ${steps.length} done` : ''}`,
+      words: `${methodTitle(method)}, planned for ${weekdayWords(day(on))}${done.length > 0 ? `, ${done.length} of ${steps.length} done` : ''}`,
       isOver: finishedAt !== null,
     })),
     followed: kept.map((frame) => ({ ...frame, history: frameHistory(db, frame.id) })),

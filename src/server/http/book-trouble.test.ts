@@ -24,7 +24,7 @@ describe('what goes wrong with the book', () => {
     const result = troubleOf(sqliteError(code));
     expect(codes(result)).toEqual([`${issue} `]);
     expect(answer(result).status).toBe(status);
-    expect(result.ok || result.issues[0]?.message).toMatch(/Nothing was stored|bring the newest backup back/);
+    expect(result.ok || result.issues[0]?.message).saying(/Nothing was stored|bring the newest backup back/);
   });
 
   it('is found where another error wraps it, and what nobody expected goes to the terminal', () => {

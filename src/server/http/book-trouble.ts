@@ -1,9 +1,11 @@
 import 'server-only';
 import { failure, type IssueCode, type Result } from '../../core/problems/issue';
+import { say } from '../../core/problems/says';
+import type { Said } from '../../core/says/said';
 
 interface Trouble {
   readonly code: IssueCode;
-  readonly message: string;
+  readonly message: Said;
 }
 
 /** What SQLite says by the beginning of its code, in the words of whoever has to do something about it. */
@@ -12,48 +14,42 @@ const TROUBLES: readonly (readonly [RegExp, Trouble])[] = [
     /^SQLITE_FULL/,
     {
       code: 'disk-full',
-      message:
-        'The disk of the machine that Ubbet runs on is full. Nothing was stored: make room there, then send it again.',
+      message: say('disk-full'),
     },
   ],
   [
     /^SQLITE_(BUSY|LOCKED)/,
     {
       code: 'server-fault',
-      message:
-        'Another program holds your records just now. Nothing was stored: close that program, or wait a moment and try again.',
+      message: say('records-held'),
     },
   ],
   [
     /^SQLITE_(READONLY|PERM|CANTOPEN|AUTH)/,
     {
       code: 'server-fault',
-      message:
-        'The file with your records cannot be written. Nothing was stored: see to its rights, and to those of its folder.',
+      message: say('records-not-writable'),
     },
   ],
   [
     /^SQLITE_(CORRUPT|NOTADB|IOERR)/,
     {
       code: 'server-fault',
-      message:
-        'The file with your records is damaged, or its disk is. Stop Ubbet, and bring the newest backup back: npm run bring-back.',
+      message: say('records-damaged'),
     },
   ],
   [
     /^SQLITE_CONSTRAINT/,
     {
       code: 'duplicate-id',
-      message:
-        'Something in this entry is in your records already, or names something that is not. Nothing was stored: reload the page and enter it again.',
+      message: say('entry-against-records'),
     },
   ],
 ];
 
 const OTHERWISE: Trouble = {
   code: 'server-fault',
-  message:
-    'Ubbet could not do this, and nothing was stored. Try again; if it comes back, export the season file and report it.',
+  message: say('could-not'),
 };
 
 const codeOf = (error: unknown): string =>

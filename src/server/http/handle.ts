@@ -3,7 +3,9 @@ import type { z } from 'zod';
 import type { Now } from '../../core/calendar/now';
 import { parseInput } from '../../core/formats/parse-input';
 import { failure, type IssueCode, type Result } from '../../core/problems/issue';
+import { say } from '../../core/problems/says';
 import { database, type OpenedDatabase } from '../../db/open';
+import { answerOf } from '../../words/issues';
 import { noteWrite } from '../backups/note-write';
 import { now } from '../clock';
 import { troubleOf } from './book-trouble';
@@ -24,7 +26,7 @@ const UNPROCESSABLE = 422;
 /** Answers with the result as JSON: 200 with a value, or the fitting status with the issues. */
 export function answer<T>(result: Result<T>): Response {
   if (result.ok) return Response.json(result);
-  return Response.json(result, { status: STATUS[result.issues[0]?.code ?? 'invalid'] ?? UNPROCESSABLE });
+  return Response.json(answerOf(result), { status: STATUS[result.issues[0]?.code ?? 'invalid'] ?? UNPROCESSABLE });
 }
 
 /** Answers with what the work gives, or says in a sentence what is wrong with the book: never a bare error. */
@@ -43,8 +45,7 @@ export function isSameOrigin(request: Request): boolean {
   return URL.canParse(origin) && new URL(origin).host === request.headers.get('host');
 }
 
-export const foreignOrigin = () =>
-  failure({ path: [], code: 'invalid', message: 'This came from a page of another site and was refused.' });
+export const foreignOrigin = () => failure({ path: [], code: 'invalid', message: say('other-site') });
 
 /** Takes one JSON entry: same origin, bounded, checked in full, and only then handed on. */
 export async function takeEntry<S extends z.ZodType>(
@@ -59,7 +60,7 @@ export async function takeEntry<S extends z.ZodType>(
   try {
     body = JSON.parse(text.value);
   } catch {
-    return answer(failure({ path: [], code: 'not-json', message: 'The entry did not arrive whole. Send it again.' }));
+    return answer(failure({ path: [], code: 'not-json', message: say('entry-not-whole') }));
   }
   const input = parseInput(schema, body);
   if (!input.ok) return answer(input);

@@ -1,7 +1,6 @@
 import 'server-only';
 import { failure, type Issue, type Result, success } from '../../core/problems/issue';
-
-const MEGABYTE = 1024 * 1024;
+import { say } from '../../core/problems/says';
 
 /**
  * Reads a request's body as text, and stops reading as soon as it is larger than `limitBytes`, or `watch` finds fault with what came.
@@ -29,10 +28,9 @@ export async function readText(
 }
 
 function tooLarge(limitBytes: number): Result<never> {
-  const limit = limitBytes >= MEGABYTE ? `${limitBytes / MEGABYTE} MB` : `${limitBytes / 1024} kB`;
   return failure({
     path: [],
     code: 'too-large',
-    message: `This is larger than ${limit}, the most that is taken. Nothing was stored.`,
+    message: say('larger-than', { bytes: limitBytes }),
   });
 }

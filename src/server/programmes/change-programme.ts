@@ -3,12 +3,12 @@ import { and, eq, inArray, isNull } from 'drizzle-orm';
 import { z } from 'zod';
 import { day, dayOfMinute } from '../../core/calendar/day';
 import { isToCome, type Now } from '../../core/calendar/now';
-import { dayWords } from '../../core/calendar/words';
 import { idField } from '../../core/facts/fields';
 import { type CheckAnswer, type CheckChange, cellMoveFact, type StepTick } from '../../core/facts/programme';
 import { isoDayField } from '../../core/formats/day-field';
 import { methodNamed } from '../../core/methods/methods';
 import { failure, type Issue, type Result, success } from '../../core/problems/issue';
+import { say } from '../../core/problems/says';
 import { ANSWERS, meaningOf } from '../../core/programmes/answers';
 import type { Db } from '../../db/open';
 import { addReceipt, receivedVersions } from '../../db/repositories/receipts';
@@ -31,7 +31,7 @@ import { versionOf } from '../../device/version-of';
 const UNKNOWN: Issue = {
   path: ['programmeId'],
   code: 'not-found',
-  message: 'This programme is not in your records. Reload the page.',
+  message: say('no-such-programme'),
 };
 
 const standing = (db: Db, id: string) =>
@@ -52,7 +52,7 @@ export function tickStep(db: Db, { isDone, ...tick }: StepTick, now: Now): Resul
     const programme = standing(tx, tick.programmeId);
     if (!programme) return failure(UNKNOWN);
     if (tick.step >= methodNamed(programme.method).steps.length) {
-      return failure({ path: ['step'], code: 'out-of-range', message: 'The method has no such step.' });
+      return failure({ path: ['step'], code: 'out-of-range', message: say('no-such-step') });
     }
     const same = and(eq(stepsDone.programmeId, tick.programmeId), eq(stepsDone.step, tick.step));
     if (isDone) tx.insert(stepsDone).values(tick).onConflictDoNothing().run();
@@ -67,22 +67,22 @@ function answerIssues(db: Db, answer: CheckAnswer, now: Now): Issue[] {
   if (!programme) return [UNKNOWN];
   const members = [programme.colonyId, ...unitsIn(db, programme.id).map(({ colonyId }) => colonyId)];
   if (!members.includes(answer.colonyId)) {
-    return [{ path: ['colonyId'], code: 'unknown-reference', message: 'This colony is no part of the programme.' }];
+    return [{ path: ['colonyId'], code: 'unknown-reference', message: say('colony-not-in-programme') }];
   }
   if (!meaningOf(answer.code, answer.answer)) {
-    const choices = ANSWERS[answer.code].map(({ words }) => words).join('; ');
-    return [{ path: ['answer'], code: 'not-one-of', message: `Choose one of these: ${choices}.` }];
+    const choices = ANSWERS[answer.code].map(({ code }) => ({ check: answer.code, answer: code }));
+    return [{ path: ['answer'], code: 'not-one-of', message: say('choose-one-of-these', { choices }) }];
   }
   if (isToCome(answer.at, now.minute)) {
-    return [{ path: ['at'], code: 'in-the-future', message: 'That is in the future. Choose a time up to now.' }];
+    return [{ path: ['at'], code: 'in-the-future', message: say('time-in-the-future') }];
   }
   if (dayOfMinute(answer.at) < day(programme.on)) {
-    const message = `The programme started on ${dayWords(day(programme.on))}. Choose that day or a later one.`;
+    const message = say('programme-began-later', { startedOn: day(programme.on) });
     return [{ path: ['at'], code: 'contradiction', message }];
   }
   const namesHalf = answer.code === 'which-half' && answer.answer === 'known';
   if (namesHalf && (answer.queenlessColonyId === null || !members.includes(answer.queenlessColonyId))) {
-    return [{ path: ['queenlessColonyId'], code: 'missing', message: 'Say which half has cells and no eggs.' }];
+    return [{ path: ['queenlessColonyId'], code: 'missing', message: say('say-which-half') }];
   }
   return [];
 }
@@ -102,8 +102,7 @@ export function answerCheck(db: Db, answer: CheckAnswer, now: Now): Result<{ id:
 export function takeBackAnswer(db: Db, id: string, now: Now): Result<{ id: string }> {
   return db.transaction((tx) => {
     const answer = tx.select().from(checkAnswers).where(eq(checkAnswers.id, id)).get();
-    if (!answer)
-      return failure({ path: ['id'], code: 'not-found', message: 'This answer is gone already. Reload the page.' });
+    if (!answer) return failure({ path: ['id'], code: 'not-found', message: say('answer-gone') });
     addRevision(tx, { entity: 'check-answer', entityId: id, action: 'deleted', before: answer }, now);
     tx.delete(checkAnswers).where(eq(checkAnswers.id, id)).run();
     return success({ id });
@@ -114,29 +113,29 @@ export function takeBackAnswer(db: Db, id: string, now: Now): Result<{ id: strin
 export function changeCheck(db: Db, change: CheckChange, now: Now): Result<{ id: string }> {
   return db.transaction((tx) => {
     if (!tx.select().from(colonies).where(eq(colonies.id, change.colonyId)).get()) {
-      return failure({ path: ['colonyId'], code: 'unknown-reference', message: 'Choose a colony from the list.' });
+      return failure({ path: ['colonyId'], code: 'unknown-reference', message: say('choose-a-colony') });
     }
     if (change.kind === 'skipped' && change.reason === '') {
       return failure({
         path: ['reason'],
         code: 'missing',
-        message: 'Say why you skip it; you will want to know later.',
+        message: say('say-why-skipped'),
       });
     }
     if ((change.kind === 'moved') !== (change.to !== null)) {
-      return failure({ path: ['to'], code: 'missing', message: 'Give the day on which it is to be done instead.' });
+      return failure({ path: ['to'], code: 'missing', message: say('give-the-other-day') });
     }
     if (isToCome(change.at, now.minute)) {
       return failure({
         path: ['at'],
         code: 'in-the-future',
-        message: 'This was said at a time that is still to come.',
+        message: say('said-in-the-future'),
       });
     }
     // It was said without a signal, perhaps, and comes here when that day is past by now.
     const saidOn = dayOfMinute(change.at);
     if (change.to !== null && day(change.to) < saidOn) {
-      const message = `That day has passed. Choose ${dayWords(saidOn)} or a later one.`;
+      const message = say('day-has-passed', { saidOn });
       return failure({ path: ['to'], code: 'out-of-range', message });
     }
     tx.insert(checkChanges).values(change).onConflictDoNothing().run();
@@ -153,7 +152,7 @@ export function endProgramme(db: Db, { id, endedOn }: z.infer<typeof programmeEn
     const programme = standing(tx, id);
     if (!programme) return failure(UNKNOWN);
     if (endedOn !== null && (endedOn < programme.on || day(endedOn) > now.today)) {
-      const message = `Choose a day from ${dayWords(day(programme.on))} to ${dayWords(now.today)}.`;
+      const message = say('choose-a-day-between', { from: day(programme.on), to: now.today });
       return failure({ path: ['endedOn'], code: 'out-of-range', message });
     }
     addRevision(tx, { entity: 'programme', entityId: id, action: 'corrected', before: programme }, now);
@@ -196,7 +195,7 @@ export function putBackProgramme(db: Db, id: string, now: Now): Result<{ id: str
     const { given } = before.success ? before.data : { given: [] };
     const gone = given.find(({ cellId }) => tx.select().from(cellMoves).where(eq(cellMoves.cellId, cellId)).get());
     if (gone) {
-      const message = 'The cell was given to another colony since. Take that back first.';
+      const message = say('cell-given-since');
       return failure({ path: [], code: 'contradiction', message });
     }
     for (const move of given) tx.insert(cellMoves).values(move).run();

@@ -3,10 +3,10 @@ import { and, eq, inArray, isNull, lt } from 'drizzle-orm';
 import { z } from 'zod';
 import { day } from '../../core/calendar/day';
 import type { Now } from '../../core/calendar/now';
-import { dayWords } from '../../core/calendar/words';
 import { idField, noteField } from '../../core/facts/fields';
 import { isoDayField } from '../../core/formats/day-field';
 import { failure, type Issue, type Result, success } from '../../core/problems/issue';
+import { say } from '../../core/problems/says';
 import type { Db } from '../../db/open';
 import { addRevision } from '../../db/repositories/revisions';
 import {
@@ -43,7 +43,7 @@ export function correctProgramme(db: Db, correction: Correction, now: Now): Resu
       .where(and(eq(programmes.id, correction.id), isNull(programmes.deletedAt)))
       .get();
     if (!stored) {
-      const message = 'This programme is not in your records. Reload the page.';
+      const message = say('no-such-programme');
       return failure({ path: ['id'], code: 'not-found', message });
     }
     const children = childrenOf(tx, stored);
@@ -95,16 +95,16 @@ function correctionIssues(
   { today }: Now,
 ): Issue[] {
   if (day(on) > today || (to !== null && day(to) > today)) {
-    const message = `That is in the future; today is ${dayWords(today)}. Choose that day or an earlier one.`;
+    const message = say('day-in-the-future', { today });
     return [{ path: [day(on) > today ? 'on' : 'to'], code: 'in-the-future', message }];
   }
   if (to !== null && to < on) {
-    const message = 'The last day comes before the first. Swap or correct the two.';
+    const message = say('last-day-before-first');
     return [{ path: ['to'], code: 'contradiction', message }];
   }
   const colony = db.select().from(colonies).where(eq(colonies.id, stored.colonyId)).get();
   if (colony && on < colony.startedOn) {
-    const message = `The colony begins on ${dayWords(day(colony.startedOn))}. Choose that day or a later one.`;
+    const message = say('colony-began-later', { startedOn: day(colony.startedOn) });
     return [{ path: ['on'], code: 'before-colony', message }];
   }
   const answer = db
@@ -113,7 +113,7 @@ function correctionIssues(
     .where(and(eq(checkAnswers.programmeId, stored.id), lt(checkAnswers.at, on)))
     .get();
   if (answer) {
-    const message = `One of its checks was answered on ${dayWords(day(answer.at.slice(0, 10)))}, before this day. Take that answer back first, or choose an earlier day.`;
+    const message = say('answered-before', { on: day(answer.at.slice(0, 10)) });
     return [{ path: ['on'], code: 'contradiction', message }];
   }
   const early = children.flatMap(({ id }) =>
@@ -124,7 +124,7 @@ function correctionIssues(
       .all(),
   )[0];
   if (early) {
-    const message = `The colony that came of it was inspected on ${dayWords(day(early.at.slice(0, 10)))}, before this day. Choose that day or an earlier one.`;
+    const message = say('child-inspected-before', { on: day(early.at.slice(0, 10)) });
     return [{ path: ['on'], code: 'contradiction', message }];
   }
   return [];

@@ -3,13 +3,13 @@ import { and, eq, isNull, ne } from 'drizzle-orm';
 import { v7 as newId } from 'uuid';
 import { type Day, day } from '../../core/calendar/day';
 import type { Now } from '../../core/calendar/now';
-import { dayWords } from '../../core/calendar/words';
 import type { ColonyOrigin } from '../../core/colony/facts';
 import { type ColonyState, foldColony } from '../../core/colony/fold';
 import type { ProgrammeStart } from '../../core/facts/programme-start';
 import type { Method } from '../../core/methods/method';
 import { mayBuyQueen, methodNamed, needsKeptCell } from '../../core/methods/methods';
 import { failure, type Issue, type Result, success } from '../../core/problems/issue';
+import { say } from '../../core/problems/says';
 import { shutOn } from '../../core/schedule/leave-shut-wins';
 import type { Db } from '../../db/open';
 import { loadColonyFacts } from '../../db/repositories/colony-facts';
@@ -43,7 +43,7 @@ export function startProgramme(db: Db, start: ProgrammeStart, now: Now): Result<
       const on = day(start.on);
       const facts = loadColonyFacts(tx, { colonyIds: [start.colonyId] }).get(start.colonyId);
       if (!colony || !facts) {
-        return failure({ path: ['colonyId'], code: 'unknown-reference', message: 'Choose a colony from the list.' });
+        return failure({ path: ['colonyId'], code: 'unknown-reference', message: say('choose-a-colony') });
       }
       const method = methodNamed(start.method);
       const state = foldColony(facts, loadSettings(tx), on);
@@ -66,37 +66,35 @@ export function startProgramme(db: Db, start: ProgrammeStart, now: Now): Result<
 const KNOWN_ID = (path: Issue['path']): Issue => ({
   path,
   code: 'duplicate-id',
-  message: 'This is in your records already, for something else. Reload the page and enter it again.',
+  message: say('in-records-already'),
 });
 
 function dayIssues(on: Day, to: Day | null, startedOn: Day, { ended }: ColonyState, { today }: Now): Issue[] {
   const path = ['on'];
   if (to !== null && (to < on || to > today)) {
-    const message = `The last day lies between the first and today, ${dayWords(today)}. Correct one of the two.`;
+    const message = say('last-day-out-of-range', { today });
     return [{ path: ['to'], code: 'out-of-range', message }];
   }
   if (on > today) {
-    const message = `This day lies in the future. Enter it on the day it is done; today is ${dayWords(today)}.`;
+    const message = say('start-in-the-future', { today });
     return [{ path, code: 'in-the-future', message }];
   }
   if (on < startedOn) {
-    const message = `The colony begins on ${dayWords(startedOn)}. Give that day or a later one.`;
+    const message = say('colony-began-later', { startedOn });
     return [{ path, code: 'before-colony', message }];
   }
-  return ended ? [{ path, code: 'after-colony-ended', message: 'The colony had ended by then. Choose another.' }] : [];
+  return ended ? [{ path, code: 'after-colony-ended', message: say('colony-had-ended') }] : [];
 }
 
 function unitIssues(db: Db, { newColony, withColonyId, colonyId }: ProgrammeStart, method: Method): Issue[] {
   const makesOne = newUnitOf(method) !== undefined;
   const issues: Issue[] = [];
   if (makesOne !== (newColony !== null)) {
-    const message = makesOne
-      ? 'A new colony comes of this: give it a name and a place.'
-      : 'No new colony comes of this; leave it out.';
+    const message = makesOne ? say('new-colony-missing') : say('no-new-colony');
     issues.push({ path: ['newColony'], code: makesOne ? 'missing' : 'not-for-this-method', message });
   }
   if (newColony && !db.select().from(apiaries).where(eq(apiaries.id, newColony.apiaryId)).get()) {
-    const message = 'Choose an apiary from the list.';
+    const message = say('choose-an-apiary');
     issues.push({ path: ['newColony', 'apiaryId'], code: 'unknown-reference', message });
   }
   if (newColony && db.select().from(colonies).where(eq(colonies.id, newColony.id)).get()) {
@@ -110,17 +108,17 @@ function unitIssues(db: Db, { newColony, withColonyId, colonyId }: ProgrammeStar
       .where(and(eq(colonies.name, newColony.name), isNull(colonies.endedOn), ne(colonies.id, newColony.id)))
       .get();
   if (namesake) {
-    const message = `There is a colony called ${namesake.name} already. Give this one another name.`;
+    const message = say('colony-name-taken', { name: namesake.name });
     issues.push({ path: ['newColony', 'name'], code: 'duplicate-id', message });
   }
   const isUnion = method.units.some(({ queen }) => queen === 'ends');
   const other = withColonyId && db.select().from(colonies).where(eq(colonies.id, withColonyId)).get();
   if (isUnion && (!other || other.endedOn !== null || withColonyId === colonyId)) {
-    const message = 'Choose the colony that it is united with.';
+    const message = say('choose-whom-to-unite');
     issues.push({ path: ['withColonyId'], code: 'unknown-reference', message });
   }
   if (!isUnion && withColonyId !== null) {
-    const message = `${method.title}: it is united with no other colony; leave it out.`;
+    const message = say('united-with-none', { method: method.name });
     issues.push({ path: ['withColonyId'], code: 'not-for-this-method', message });
   }
   return issues;
@@ -137,12 +135,12 @@ function unionIssues(db: Db, { withColonyId, colonyId }: ProgrammeStart, on: Day
     const { lastLook, schedule } = foldColony(facts, settings, on);
     const path = ['withColonyId'];
     if (lastLook?.reading.reading === 'drone-laying') {
-      const message = `${name} has laying workers or a drone layer: shake them out first, or take her out. They are not united as they are.`;
+      const message = say('has-laying-workers', { name });
       return [{ path, code: 'contradiction', message }];
     }
     const shut = shutOn(schedule.leaveShut, on);
     if (!shut) return [];
-    const message = `${name} is to be left shut up to and including ${dayWords(shut.to)}: a virgin may be out. Unite them after that.`;
+    const message = say('to-be-left-shut', { name, to: shut.to });
     return [{ path, code: 'contradiction', message }];
   });
 }
@@ -166,7 +164,7 @@ function frameIssues(
       return move?.travel === 'on-frame' && move.on === on;
     });
     if (!gone) return [];
-    const message = `Cell ${gone.cell.label} went elsewhere on the same frame that day. Cut this one out, or choose a cell on another frame.`;
+    const message = say('frame-went-elsewhere', { label: gone.cell.label });
     return [{ path: ['keptCellIds', i], code: 'contradiction', message }];
   });
 }
@@ -180,36 +178,38 @@ function cellIssues(
   const live = new Set(state.liveCells.map(({ cell }) => cell.id));
   const strange = keptCellIds.findIndex((id) => !live.has(id));
   if (strange >= 0) {
-    const message = 'This cell is not a live one of the colony on that day. Reload the page and choose again.';
+    const message = say('cell-not-live');
     return [{ path: ['keptCellIds', strange], code: 'unknown-reference', message }];
   }
   if (keptCellIds.length > 0 && !method.options.includes('keptCells')) {
-    return [{ path: ['keptCellIds'], code: 'not-for-this-method', message: `${method.title}: no cell is kept.` }];
+    return [
+      { path: ['keptCellIds'], code: 'not-for-this-method', message: say('no-cell-is-kept', { method: method.name }) },
+    ];
   }
   if (buysQueen && !mayBuyQueen(method)) {
-    const message = `${method.title}: no part of it needs a bought queen.`;
+    const message = say('needs-no-bought-queen', { method: method.name });
     return [{ path: ['buysQueen'], code: 'not-for-this-method', message }];
   }
   if (buysQueen && keptCellIds.length > 0) {
-    const message = 'A bought queen is killed where cells are left: keep none, or raise a queen.';
+    const message = say('bought-queen-among-cells');
     return [{ path: ['buysQueen'], code: 'contradiction', message }];
   }
   const needsGift = method.name === 'give-cell';
   if (needsGift !== (gift !== null)) {
-    const message = needsGift ? 'Choose the cell that it is given.' : 'No cell is given in this method; leave it out.';
+    const message = needsGift ? say('choose-the-cell-given') : say('no-cell-is-given');
     return [{ path: ['gift'], code: needsGift ? 'missing' : 'not-for-this-method', message }];
   }
   if (needsKeptCell(method) && keptCellIds.length === 0) {
-    const message = newUnitOf(method) ? 'Choose the cell that the new colony gets.' : 'Choose the cell that is kept.';
+    const message = newUnitOf(method) ? say('choose-the-cell-for-the-new') : say('choose-the-cell-kept');
     return [{ path: ['keptCellIds'], code: 'missing', message }];
   }
   const given = gift && db.select().from(cells).where(eq(cells.id, gift.cellId)).get();
   if (gift && (!given || given.colonyId === colonyId)) {
-    return [{ path: ['gift', 'cellId'], code: 'unknown-reference', message: 'Choose a cell of another colony.' }];
+    return [{ path: ['gift', 'cellId'], code: 'unknown-reference', message: say('cell-of-another-wanted') }];
   }
   const gone = gift && db.select().from(cellMoves).where(eq(cellMoves.cellId, gift.cellId)).get();
   if (gone) {
-    return [{ path: ['gift', 'cellId'], code: 'contradiction', message: 'This cell was given away already.' }];
+    return [{ path: ['gift', 'cellId'], code: 'contradiction', message: say('cell-given-already') }];
   }
   if (gift && db.select().from(cellMoves).where(eq(cellMoves.id, gift.moveId)).get()) {
     return [KNOWN_ID(['gift', 'moveId'])];

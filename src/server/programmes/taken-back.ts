@@ -1,8 +1,8 @@
 import 'server-only';
 import { and, eq, isNotNull } from 'drizzle-orm';
-import { methodNamed } from '../../core/methods/methods';
 import type { Db } from '../../db/open';
 import { programmes } from '../../db/schema/tables';
+import { methodTitle } from '../../words/methods/methods';
 
 /** Starts of methods on a colony that were taken back and can be put back. */
 export function takenBackOf(db: Db, colonyId: string) {
@@ -11,5 +11,5 @@ export function takenBackOf(db: Db, colonyId: string) {
     .from(programmes)
     .where(and(eq(programmes.colonyId, colonyId), isNotNull(programmes.deletedAt)))
     .all()
-    .map(({ id, method, on }) => ({ id, title: methodNamed(method).title, on }));
+    .map(({ id, method, on }) => ({ id, title: methodTitle(method), on }));
 }

@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import type { Now } from '../../core/calendar/now';
 import { readSeasonFile, type SeasonFacts } from '../../core/formats/season-file';
 import { type Issue, type Result, success } from '../../core/problems/issue';
+import { say } from '../../core/problems/says';
 import { type BackupReason, backupFolder, makeBackup } from '../../db/backups/backup-files';
 import type { OpenedDatabase } from '../../db/open';
 import type { SeasonPreview } from '../../views/season-preview';
@@ -70,6 +71,6 @@ export function replaceAll(
 function refusedByDatabase(error: unknown): Issue | null {
   const code = error instanceof Error && 'code' in error ? String(error.code) : '';
   if (!code.startsWith('SQLITE_CONSTRAINT')) return null;
-  const message = `Two things in the file contradict each other (${(error as Error).message}). Nothing was changed. Export the file again, whole.`;
+  const message = say('file-contradicts-itself', { technical: (error as Error).message });
   return { path: ['facts'], code: 'contradiction', message };
 }

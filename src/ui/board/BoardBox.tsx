@@ -7,7 +7,7 @@ import type { FrameSize } from '../../core/space/frame-size';
 import { sizeOf } from '../../core/space/frame-size';
 import type { Box, Hive } from '../../core/space/hive';
 import { type BoardChange, type BoardState, DROP } from '../../views/board-state';
-import { boxTitle } from '../../views/frame-words';
+import { boxTitle } from '../../words/boxes';
 import { BUTTON } from '../controls/styles';
 import { boxHeight, UnderBox } from '../frames/Stack';
 import { BoardFrame, type BoardFrameProps } from './BoardFrame';

@@ -17,6 +17,8 @@ import { draftKey } from '../../device/stored-draft';
 import { balanceOf } from '../../views/board-balance';
 import { NOTHING_PROPOSED } from '../../views/board-state';
 import type { StartView } from '../../views/start-view';
+import { inWords } from '../../words/in-words';
+import { unitTitle } from '../../words/units';
 import { Check } from '../controls/Check';
 import { useSave } from '../controls/useSave';
 import { IssueList } from '../entry/IssueList';
@@ -36,7 +38,6 @@ import { FindingList } from './FindingList';
 import { OutTray } from './OutTray';
 import { boxChoices, type FramePlace, framePlaceWords } from './place-words';
 import { SelectedFrame } from './SelectedFrame';
-import { unitTitle } from './unit-title';
 import { useBoard } from './useBoard';
 import { useBoardKeys } from './useBoardKeys';
 import { useFrameDrag } from './useFrameDrag';
@@ -123,10 +124,8 @@ export function BoardPage(props: BoardPageProps) {
   const brought = useMemo(() => others.filter(({ id }) => board.brought.includes(id)), [others, board.brought]);
   const before = useMemo(() => withHives(asIs(hive), brought), [hive, brought]);
   const otherQueenFrames = useMemo(() => new Set(brought.flatMap((other) => other.queenFrameId ?? [])), [brought]);
-  const unitName = useCallback(
-    (unit: string) => others.find(({ id }) => id === unit)?.name ?? unitTitle(unit),
-    [others],
-  );
+  const colonyNames = useMemo(() => new Map(others.map(({ id, name }) => [id, name])), [others]);
+  const unitName = (unit: string) => colonyNames.get(unit) ?? unitTitle(unit);
   const { selected, pickedUp, focused, select, onKey } = useBoardKeys(arrangement, change);
   const { context, findings, steps } = useReckonedBoard(board, {
     before,
@@ -141,7 +140,7 @@ export function BoardPage(props: BoardPageProps) {
     queenUnit: proposed.queenUnit,
     cellUnit: proposed.cellUnit,
     otherQueenFrames,
-    unitName,
+    colonyNames,
     sizes,
   });
   const { issues, isSaving, save } = useSave('/api/frame-plans');
@@ -188,7 +187,7 @@ export function BoardPage(props: BoardPageProps) {
         ...board,
         arrangement: withHives(proposal.arrangement, brought),
         shaken: proposal.shaken,
-        proposed: { queenTo, queenUnit, cellUnit, notes },
+        proposed: { queenTo, queenUnit, cellUnit, notes: notes.map(inWords) },
       },
     });
   };
@@ -198,7 +197,7 @@ export function BoardPage(props: BoardPageProps) {
     const against = checkArrangement(arrangement, asked, sizes).find(
       (finding) => finding.rule === 'kept-cell-not-shaken' && finding.frameId === frameId,
     );
-    setRefusal(against?.text ?? null);
+    setRefusal(against ? inWords(against.text) : null);
     if (!against) change({ type: 'shake', frameId, isOn });
   };
 

@@ -5,9 +5,9 @@ import type { Unit } from '../../core/space/arrangement';
 import { sizeOf } from '../../core/space/frame-size';
 import type { Box } from '../../core/space/hive';
 import type { BoardChange } from '../../views/board-state';
+import { capital } from '../../words/capital';
 import { BUTTON } from '../controls/styles';
 import { BoardBox, type BoardBoxProps } from './BoardBox';
-import { capital } from './unit-title';
 
 interface Props extends Omit<BoardBoxProps, 'hive' | 'box' | 'unitTitle'> {
   readonly unit: Unit;

@@ -1,4 +1,5 @@
 import type { Finding } from '../../core/space/arrangement-rules';
+import { inWords } from '../../words/in-words';
 
 interface Props {
   readonly findings: readonly Finding[];
@@ -35,7 +36,7 @@ export function FindingList({ findings, placeWords, onSelect }: Props) {
                 where
               )}
               {where ? '. ' : ' '}
-              {text}
+              {inWords(text)}
             </li>
           );
         })}

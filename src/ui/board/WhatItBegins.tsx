@@ -1,8 +1,7 @@
 'use client';
 
-import { methodNamed } from '../../core/methods/methods';
-import type { Issue } from '../../core/problems/issue';
 import type { StartView } from '../../views/start-view';
+import type { IssueInWords } from '../../words/issues';
 import { Choice } from '../controls/Choice';
 import { StartFields } from '../start/StartFields';
 import type { StartDraft } from '../start/start-draft';
@@ -11,14 +10,14 @@ interface Props {
   readonly view: StartView;
   readonly draft: StartDraft;
   readonly isBegun: boolean;
-  readonly issues: readonly Issue[];
+  readonly issues: readonly IssueInWords[];
   readonly onIsBegun: (isBegun: boolean) => void;
   readonly onChange: (fields: Partial<StartDraft>) => void;
 }
 
 /** Whether working the list off carries a method out, and what that asks for. */
 export function WhatItBegins({ view, draft, isBegun, issues, onIsBegun, onChange }: Props) {
-  const { title } = methodNamed(view.method);
+  const { title } = view.words;
   return (
     <section aria-label="What it starts" className="mt-4">
       <h2 className="border-t-2 border-ink pt-1 text-lg">What it starts</h2>

@@ -1,8 +1,7 @@
 import type { Arrangement } from '../../core/space/arrangement';
 import type { Finding } from '../../core/space/arrangement-rules';
-import { boxName } from '../../core/space/work-list/box-names';
-import { boxTitle } from '../../views/frame-words';
-import { capital } from './unit-title';
+import { boxName, boxTitle } from '../../words/boxes';
+import { capital } from '../../words/capital';
 
 export type FramePlace = Pick<Finding, 'frameId' | 'boxId'>;
 type UnitName = (unit: string) => string;

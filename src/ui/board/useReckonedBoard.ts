@@ -20,7 +20,8 @@ export interface BoardKnown {
   readonly queenUnit: string | null;
   readonly cellUnit: string | null;
   readonly otherQueenFrames: ReadonlySet<string>;
-  readonly unitName: (unit: string) => string;
+  /** Names of the other hives, whose units go by their ids. */
+  readonly colonyNames: ReadonlyMap<string, string>;
   readonly sizes: readonly FrameSize[];
 }
 
@@ -28,7 +29,7 @@ export interface BoardKnown {
 export function useReckonedBoard(board: BoardState, known: BoardKnown) {
   const { arrangement, shaken, queenFrameId, keptCellFrames } = board;
   const { before, liveCellFrames, coldestNightC, hasDisease, warmNightC, onlySealedUpBelowC, sizes } = known;
-  const { queenUnit, cellUnit, otherQueenFrames, coveredSeams, unitName, placesAssumed, emptyInNest } = known;
+  const { queenUnit, cellUnit, otherQueenFrames, coveredSeams, colonyNames, placesAssumed, emptyInNest } = known;
   const herFrame = board.proposed.queenTo ?? queenFrameId;
   const context: ArrangementContext = useMemo(
     () => ({
@@ -72,10 +73,10 @@ export function useReckonedBoard(board: BoardState, known: BoardKnown) {
         keptCellFrames: context.keptCellFrames,
         shaken: context.shaken,
         coveredSeams,
-        unitName,
+        colonyNames,
         sizes,
       }),
-    [before, arrangement, context, queenFrameId, placesAssumed, coveredSeams, unitName, sizes],
+    [before, arrangement, context, queenFrameId, placesAssumed, coveredSeams, colonyNames, sizes],
   );
   return { context, findings, steps };
 }

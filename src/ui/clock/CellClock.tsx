@@ -2,10 +2,12 @@
 
 import { useRouter, useSearchParams } from 'next/navigation';
 import { type Day, formatDay, parseDay } from '../../core/calendar/day';
-import { CELL_STAGES, type CellStage, STAGES } from '../../core/cells/stage';
-import { THOROUGHNESS, THOROUGHNESS_WORDS, type Thoroughness } from '../../core/inspections/thoroughness';
+import { CELL_STAGES, type CellStage } from '../../core/cells/stage';
+import { THOROUGHNESS, type Thoroughness } from '../../core/inspections/thoroughness';
 import { type ClockState, readClockQuery, writeClockQuery } from '../../views/clock-state';
 import { clockView } from '../../views/clock-view';
+import { STAGE_WORDS } from '../../words/cells';
+import { THOROUGHNESS_WORDS } from '../../words/inspections';
 import { CellGlyph } from '../cells/CellGlyph';
 import { BUTTON, FIELD } from '../controls/styles';
 import { Views } from '../frame/Views';
@@ -36,12 +38,12 @@ export function CellClock({ today }: { today: Day }) {
               <li key={stage}>
                 <button
                   type="button"
-                  title={STAGES[stage].look}
+                  title={STAGE_WORDS[stage].look}
                   onClick={() => put({ sights: [...sights, { on: nextFreeDay(sights, today), stage }] })}
                   className="flex h-full w-full flex-col items-center gap-1 border-2 border-line bg-paper px-1 py-2 text-center text-sm leading-tight hover:border-ink"
                 >
                   <CellGlyph found={stage} size={28} />
-                  {STAGES[stage].name}
+                  {STAGE_WORDS[stage].name}
                 </button>
               </li>
             ))}
@@ -63,7 +65,7 @@ export function CellClock({ today }: { today: Day }) {
                 >
                   {CELL_STAGES.map((name) => (
                     <option key={name} value={name}>
-                      {STAGES[name].name}
+                      {STAGE_WORDS[name].name}
                     </option>
                   ))}
                 </select>

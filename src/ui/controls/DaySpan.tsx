@@ -1,6 +1,6 @@
 'use client';
 
-import type { Issue } from '../../core/problems/issue';
+import type { IssueInWords } from '../../words/issues';
 import { Field, problemOf } from './Field';
 
 interface Props {
@@ -10,7 +10,7 @@ interface Props {
   readonly to: string;
   readonly earliest?: string;
   readonly latest: string;
-  readonly issues: readonly Issue[];
+  readonly issues: readonly IssueInWords[];
   readonly onChange: (days: { readonly on?: string; readonly to?: string }) => void;
 }
 

@@ -1,11 +1,11 @@
 'use client';
 
 import { type ReactNode, useId } from 'react';
-import type { Issue } from '../../core/problems/issue';
+import type { IssueInWords } from '../../words/issues';
 import { FIELD } from './styles';
 
 /** The message for one field of a form, by the first or the last name in its path. */
-export function problemOf(issues: readonly Issue[], field: string): string | null {
+export function problemOf(issues: readonly IssueInWords[], field: string): string | null {
   return (
     issues
       .filter(({ path }) => path.at(-1) === field || path[0] === field)

@@ -2,13 +2,13 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import type { Issue } from '../../core/problems/issue';
 import { send } from '../../device/send';
+import type { IssueInWords } from '../../words/issues';
 
 /** Sends something from where the keeper stays: the page is asked for anew when it was taken, and says what is wrong when not. */
 export function useSend() {
   const router = useRouter();
-  const [issues, setIssues] = useState<readonly Issue[]>([]);
+  const [issues, setIssues] = useState<readonly IssueInWords[]>([]);
   const [isSending, setSending] = useState(false);
   const sendTo = async (path: string, body: unknown, method: 'POST' | 'DELETE' | 'PUT' = 'POST'): Promise<boolean> => {
     setSending(true);

@@ -4,7 +4,6 @@ import { useRouter } from 'next/navigation';
 import { useCallback, useEffect, useState } from 'react';
 import { localMinute } from '../../core/calendar/local-minute';
 import { minuteWords } from '../../core/calendar/words';
-import type { Issue } from '../../core/problems/issue';
 import { ask, send } from '../../device/send';
 import {
   type BackupLine,
@@ -14,6 +13,7 @@ import {
   REASON_WORDS,
   sizeWords,
 } from '../../views/backup-view';
+import type { IssueInWords } from '../../words/issues';
 import { AskFirst } from '../controls/AskFirst';
 import { Field, problemOf } from '../controls/Field';
 import { BUTTON } from '../controls/styles';
@@ -33,7 +33,7 @@ const FIRST_SHOWN = 8;
 export function Backups() {
   const router = useRouter();
   const [listed, setListed] = useState<Listed | null>(null);
-  const [issues, setIssues] = useState<readonly Issue[]>([]);
+  const [issues, setIssues] = useState<readonly IssueInWords[]>([]);
   const [undo, setUndo] = useState<string | null>(null);
   const [isAll, setAll] = useState(false);
   const reload = useCallback(async () => {
@@ -161,7 +161,7 @@ function Inside({ look, when, onBringBack }: { look: BackupLook; when: string; o
 
 function Folder({ listed, onTaken }: { listed: Listed; onTaken: () => void }) {
   const [folder, setFolder] = useState(listed.isUsual ? '' : listed.folder);
-  const [issues, setIssues] = useState<readonly Issue[]>([]);
+  const [issues, setIssues] = useState<readonly IssueInWords[]>([]);
   const save = async () => {
     const sent = await send('/api/backups/folder', { folder: folder.trim() === '' ? null : folder });
     setIssues(sent.ok ? [] : sent.issues);

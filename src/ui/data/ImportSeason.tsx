@@ -3,9 +3,9 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { SEASON_FILE_LIMIT_BYTES } from '../../core/formats/season-limits';
-import type { Issue } from '../../core/problems/issue';
 import { send } from '../../device/send';
 import { countWords, type SeasonPreview } from '../../views/season-preview';
+import type { IssueInWords } from '../../words/issues';
 import { AskFirst } from '../controls/AskFirst';
 import { BUTTON, FIELD } from '../controls/styles';
 import { UndoReplaced } from './UndoReplaced';
@@ -13,7 +13,7 @@ import { UndoReplaced } from './UndoReplaced';
 type Stage =
   | { readonly step: 'choose' }
   | { readonly step: 'busy'; readonly doing: string }
-  | { readonly step: 'refused'; readonly issues: readonly Issue[] }
+  | { readonly step: 'refused'; readonly issues: readonly IssueInWords[] }
   | { readonly step: 'preview'; readonly file: File; readonly preview: SeasonPreview }
   | { readonly step: 'done'; readonly backup: string };
 
@@ -71,7 +71,7 @@ export function ImportSeason() {
   );
 }
 
-function Refused({ issues }: { issues: readonly Issue[] }) {
+function Refused({ issues }: { issues: readonly IssueInWords[] }) {
   return (
     <div role="alert" className="border-l-4 border-propolis bg-paper px-3 py-2">
       <p className="text-propolis font-bold">Not brought in. Nothing was changed.</p>

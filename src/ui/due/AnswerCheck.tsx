@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { v7 as newId } from 'uuid';
 import { ANSWERS } from '../../core/programmes/answers';
 import type { DueAt, DueView } from '../../views/due-view';
+import { answerWords, remedyWords } from '../../words/answers';
 import { BUTTON, FIELD } from '../controls/styles';
 import { IssueList } from '../entry/IssueList';
 import { useThisMinute } from '../frame/useThisMinute';
@@ -27,16 +28,17 @@ interface Choice {
 
 /** Of a split, knowing the halves is one answer for each half that may have no queen. */
 function choicesOf({ code }: Props['asks'], { halves }: DueAt): readonly Choice[] {
-  return ANSWERS[code].flatMap(({ code: answer, words, remedy = null }): Choice[] =>
-    code === 'which-half' && answer === 'known'
+  return ANSWERS[code].flatMap(({ code: answer }): Choice[] => {
+    const remedy = remedyWords(code, answer);
+    return code === 'which-half' && answer === 'known'
       ? halves.map(({ id, name }) => ({
           answer,
           words: `Cells and no eggs in ${name}: it has no queen`,
           remedy,
           queenlessColonyId: id,
         }))
-      : [{ answer, words, remedy, queenlessColonyId: null }],
-  );
+      : [{ answer, words: answerWords({ check: code, answer }), remedy, queenlessColonyId: null }];
+  });
 }
 
 /** One tap says what a check came to. */

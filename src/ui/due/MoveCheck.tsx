@@ -7,6 +7,7 @@ import { rangeWords, weekdayWords } from '../../core/calendar/words';
 import type { CheckChange } from '../../core/facts/programme';
 import { riskOfDay } from '../../core/schedule/check-changes';
 import type { DueAt, DueView } from '../../views/due-view';
+import { inWords } from '../../words/in-words';
 import { BUTTON, FIELD } from '../controls/styles';
 import { IssueList } from '../entry/IssueList';
 import { useThisMinute } from '../frame/useThisMinute';
@@ -35,7 +36,8 @@ export function MoveCheck({ check, at, minute: shownAt, onDone }: Props) {
   const reasons = useId();
   const { issues, isSaying, say } = useSay({ id: at.colonyId, name: at.colonyName });
   const day = parseDay(to);
-  const risk = day === null ? 'Choose a real date.' : riskOfDay(check, at.leaveShut, day);
+  const risked = day && riskOfDay(check, at.leaveShut, day);
+  const risk = day === null ? 'Choose a real date.' : risked && inWords(risked);
   const change = async (kind: CheckChange['kind'], because = reason) => {
     const body = {
       id: newId(),

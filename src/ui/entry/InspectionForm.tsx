@@ -7,14 +7,16 @@ import { dayWords } from '../../core/calendar/words';
 import { checkEntry } from '../../core/colony/check-entry';
 import type { ColonyFacts } from '../../core/colony/facts';
 import type { Looked } from '../../core/inspections/looked';
-import { THOROUGHNESS, THOROUGHNESS_WORDS, type Thoroughness } from '../../core/inspections/thoroughness';
-import type { Issue } from '../../core/problems/issue';
+import { THOROUGHNESS, type Thoroughness } from '../../core/inspections/thoroughness';
 import type { Settings } from '../../core/settings/settings';
 import { dayOfDraft } from '../../device/day-of-draft';
 import { type Draft, entryOf, liveCellsOf } from '../../device/draft';
 import type { EntryReading } from '../../device/entry-reading';
 import type { NeedyColony } from '../../views/cells-view';
 import { inspectionLines, linesAsText } from '../../views/entry-lines';
+import { THOROUGHNESS_WORDS } from '../../words/inspections';
+import type { IssueInWords } from '../../words/issues';
+import { issueInWords } from '../../words/issues';
 import { AskFirst } from '../controls/AskFirst';
 import { Choice } from '../controls/Choice';
 import { BUTTON } from '../controls/styles';
@@ -64,14 +66,14 @@ interface Props {
   /** The version that it is meant to replace, where it corrects an inspection; null: it is a new one. */
   readonly over: string | null;
   /** What the server had against it. */
-  readonly refusedFor?: readonly Issue[];
+  readonly refusedFor?: readonly IssueInWords[];
   /** Colonies that a cell would help. */
   readonly needy: readonly NeedyColony[];
   /** Called once it is saved, and says whether the server has it. */
   readonly onSaved: (state: 'sent' | 'waiting') => void;
 }
 
-const NONE: readonly Issue[] = [];
+const NONE: readonly IssueInWords[] = [];
 
 /** Enter an inspection: taps only, in any order, with the reading building up as it goes. */
 export function InspectionForm(props: Props) {
@@ -80,7 +82,7 @@ export function InspectionForm(props: Props) {
   const { draft, change, undo, takenUpFrom, beginAnew, isKept } = useDraft(props.begin, props.keptAs);
   const saveEntry = useSaveEntry(props.keptAs, colonyName, over);
   const [isNowhere, setNowhere] = useState(false);
-  const [issues, setIssues] = useState<readonly Issue[]>(props.refusedFor ?? NONE);
+  const [issues, setIssues] = useState<readonly IssueInWords[]>(props.refusedFor ?? NONE);
   const [isSaving, setSaving] = useState(false);
   const [isAsking, setAsking] = useState(false);
   const [isAskingAll, setAskingAll] = useState(false);
@@ -122,7 +124,7 @@ export function InspectionForm(props: Props) {
     const entry = entryOf(draft, thoroughness);
     // Whether it lies in the future the server tells: this page may have been open for hours.
     const contradictions = checkEntry(entry, facts, null);
-    if (contradictions.length > 0) return setIssues(contradictions);
+    if (contradictions.length > 0) return setIssues(contradictions.map(issueInWords));
     if (shut && !isCorrection && !wasOpened && !reading.isForced) return setAsking(true);
     if (risksAll && !isAsked) return setAskingAll(true);
     setSaving(true);

@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useRef } from 'react';
-import type { Issue } from '../../core/problems/issue';
+import type { IssueInWords } from '../../words/issues';
 
 /** What each field is called on the screen. */
 const FIELD_NAMES: Readonly<Record<string, string>> = {
@@ -46,13 +46,13 @@ const FIELD_NAMES: Readonly<Record<string, string>> = {
   mainFlowTo: 'Main flow until',
 };
 
-export function fieldName(path: Issue['path']): string | null {
+export function fieldName(path: IssueInWords['path']): string | null {
   const named = path.findLast((part) => typeof part === 'string' && part in FIELD_NAMES);
   return named === undefined ? null : (FIELD_NAMES[named] ?? null);
 }
 
 /** What is wrong and how to put it right; nothing of what was typed is lost. It comes into sight, wherever the keeper has scrolled. */
-export function IssueList({ issues }: { issues: readonly Issue[] }) {
+export function IssueList({ issues }: { issues: readonly IssueInWords[] }) {
   const box = useRef<HTMLDivElement>(null);
   useEffect(() => {
     if (issues.length > 0) box.current?.focus();

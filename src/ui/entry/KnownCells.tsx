@@ -4,12 +4,12 @@ import { v7 as newId } from 'uuid';
 import type { Day } from '../../core/calendar/day';
 import { dayWords } from '../../core/calendar/words';
 import { expectedStages } from '../../core/cells/expected';
-import { findingWords } from '../../core/cells/finding-words';
 import { CELL_STAGES, type CellStage } from '../../core/cells/stage';
 import type { CellFinding } from '../../core/colony/facts';
 import type { Change, Draft, KnownAnswer } from '../../device/draft';
 import type { KnownCell } from '../../device/entry-reading';
 import { whereWords } from '../../views/where-words';
+import { findingWords } from '../../words/cells';
 import { CellGlyph } from '../cells/CellGlyph';
 
 interface Props {

@@ -2,11 +2,12 @@
 
 import { useState } from 'react';
 import { v7 as newId } from 'uuid';
-import { CELL_PLACE_WORDS, CELL_PLACES, NOTED_PLACES } from '../../core/cells/place';
-import { type CellStage, STAGES } from '../../core/cells/stage';
+import { CELL_PLACES, NOTED_PLACES } from '../../core/cells/place';
+import type { CellStage } from '../../core/cells/stage';
 import type { CellPart } from '../../core/colony/facts';
 import { LIMITS } from '../../core/facts/limits';
 import type { Change, Draft } from '../../device/draft';
+import { CELL_PLACE_WORDS, STAGE_WORDS } from '../../words/cells';
 import { CellGlyph } from '../cells/CellGlyph';
 import { Choice } from '../controls/Choice';
 import { Stepper } from '../controls/Stepper';
@@ -145,7 +146,7 @@ function NumberStep({
 }
 
 function StageRow({ stage, draft, change }: { stage: CellStage; draft: Draft; change: (change: Change) => void }) {
-  const { name, look } = STAGES[stage];
+  const { name, look } = STAGE_WORDS[stage];
   const own = draft.fresh.filter((cell) => cell.stage === stage);
   const takenDown = own.filter((cell) => cell.takenDown).length;
   const room = LIMITS.cellsPerInspection - draft.fresh.length + own.length;

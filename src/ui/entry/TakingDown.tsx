@@ -1,11 +1,12 @@
 'use client';
 
 import { v7 as newId } from 'uuid';
-import { findingWords } from '../../core/cells/finding-words';
 import { CELL_TRAVELS, type CellTravel } from '../../core/colony/facts';
 import type { TakingDownPrice } from '../../core/schedule/taking-down';
 import { type Change, type Draft, liveCellsOf } from '../../device/draft';
 import type { NeedyColony } from '../../views/cells-view';
+import { findingWords } from '../../words/cells';
+import { inWords } from '../../words/in-words';
 import { CellGlyph } from '../cells/CellGlyph';
 import { BUTTON } from '../controls/styles';
 import { NeedyNote } from '../start/NeedyNote';
@@ -35,7 +36,7 @@ export function TakingDown({ draft, change, needy, price, labelOf, outOf }: Prop
     <section aria-label="Breaking cells down" className="mt-4">
       {price && (
         <div className={`border-l-4 pl-3 ${price.isWorking ? 'border-line' : 'border-propolis'}`}>
-          <p className={price.isWorking ? '' : 'text-propolis font-bold'}>{price.words}</p>
+          <p className={price.isWorking ? '' : 'text-propolis font-bold'}>{inWords(price.words)}</p>
           {left > 0 && (
             <button
               type="button"

@@ -1,7 +1,7 @@
 import { parseDay } from '../../core/calendar/day';
 import { LIMITS } from '../../core/facts/limits';
-import type { Issue } from '../../core/problems/issue';
 import type { Draft } from '../../device/draft';
+import type { IssueInWords } from '../../words/issues';
 
 const TIME = /^([01]\d|2[0-3]):[0-5]\d$/;
 
@@ -12,8 +12,8 @@ const COUNTED = [
 ] as const;
 
 /** What of a draft is plainly missing or too much, before it is held against what is known of the colony. */
-export function draftIssues(draft: Draft): Issue[] {
-  const issues: Issue[] = [];
+export function draftIssues(draft: Draft): IssueInWords[] {
+  const issues: IssueInWords[] = [];
   if (parseDay(draft.at.slice(0, 10)) === null || !TIME.test(draft.at.slice(11))) {
     issues.push({ path: ['at'], code: 'not-a-date', message: 'Choose a real date and time.' });
   }

@@ -3,7 +3,6 @@
 import { useRef } from 'react';
 import { comparable } from '../../core/facts/comparable-entry';
 import type { InspectionEntry } from '../../core/facts/entry';
-import type { Issue } from '../../core/problems/issue';
 import { type Draft, liveCellsOf } from '../../device/draft';
 import { giveCell } from '../../device/give-cell';
 import { inTime } from '../../device/in-time';
@@ -12,12 +11,13 @@ import type { KeptInspection } from '../../device/outbox-entry';
 import { isPassing } from '../../device/send';
 import { dropDraft } from '../../device/stored-draft';
 import { versionOf } from '../../device/version-of';
+import type { IssueInWords } from '../../words/issues';
 import { useDevice } from '../offline/DeviceProvider';
 
 /** `nowhere`: neither the device nor the server has it. */
 export interface Saved {
   readonly state: 'sent' | 'waiting' | 'refused' | 'nowhere';
-  readonly issues: readonly Issue[];
+  readonly issues: readonly IssueInWords[];
 }
 
 /** The cells that this entry gives to other colonies. */

@@ -1,12 +1,12 @@
-import type { Issue } from '../../core/problems/issue';
 import type { ApiaryEntry } from '../../views/yard';
+import type { IssueInWords } from '../../words/issues';
 import { Field, problemOf } from '../controls/Field';
 
 interface Props {
   readonly name: string;
   readonly apiaries: readonly ApiaryEntry[];
   readonly value: string;
-  readonly issues: readonly Issue[];
+  readonly issues: readonly IssueInWords[];
   readonly onChange: (apiaryId: string) => void;
 }
 

@@ -1,9 +1,9 @@
 'use client';
 
 import { v7 as newId } from 'uuid';
-import type { Issue } from '../../core/problems/issue';
 import { allSizes, type Settings } from '../../core/settings/settings';
 import type { FrameSize } from '../../core/space/frame-size';
+import type { IssueInWords } from '../../words/issues';
 import { Field, problemOf } from '../controls/Field';
 import { BUTTON, FIELD } from '../controls/styles';
 
@@ -11,7 +11,7 @@ type Sizes = Pick<Settings, 'broodSize' | 'superSize' | 'ownSizes'>;
 
 interface Props {
   readonly settings: Sizes;
-  readonly issues: readonly Issue[];
+  readonly issues: readonly IssueInWords[];
   readonly onChange: (sizes: Partial<Sizes>) => void;
 }
 

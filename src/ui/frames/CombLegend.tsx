@@ -1,4 +1,5 @@
-import { CONTENT_WORDS, CONTENTS } from '../../core/space/content';
+import { CONTENTS } from '../../core/space/content';
+import { CONTENT_WORDS } from '../../words/frames';
 import { fillOf } from './CombPatterns';
 
 /** What each hatch means, and the marks on frames. */

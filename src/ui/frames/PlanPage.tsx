@@ -6,6 +6,7 @@ import { useState } from 'react';
 import { minuteWords } from '../../core/calendar/words';
 import type { FramePlan } from '../../core/facts/frame-plan';
 import type { NamedColony } from '../../views/yard';
+import { storedWords } from '../../words/stored-words';
 import { AskFirst } from '../controls/AskFirst';
 import { BUTTON } from '../controls/styles';
 import { IssueList } from '../entry/IssueList';
@@ -99,7 +100,7 @@ export function PlanPage({ plan, colony, title, cautions, begins, startPath, min
               />
               <span
                 className={done.has(step) && !isOver ? 'text-muted line-through' : ''}
-              >{`${step + 1}. ${text}`}</span>
+              >{`${step + 1}. ${storedWords(text)}`}</span>
             </label>
           </li>
         ))}

@@ -2,15 +2,15 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import type { Issue } from '../../core/problems/issue';
 import { inTime } from '../../device/in-time';
 import { dropFromDevice, keepOnDevice, sendEntry } from '../../device/outbox';
 import type { KeptSaying, SayingKind, Sayings } from '../../device/outbox-entry';
 import { isPassing } from '../../device/send';
 import type { NamedColony } from '../../views/yard';
+import type { IssueInWords } from '../../words/issues';
 import { useDevice } from './DeviceProvider';
 
-const KEPT_NOWHERE: Issue = {
+const KEPT_NOWHERE: IssueInWords = {
   path: [],
   code: 'no-answer',
   message:
@@ -26,11 +26,11 @@ export type SaidState = KeptSaying['state'];
 export function useSay({ id: colonyId, name: colonyName }: NamedColony) {
   const router = useRouter();
   const { store, sync, reload } = useDevice();
-  const [issues, setIssues] = useState<readonly Issue[]>([]);
+  const [issues, setIssues] = useState<readonly IssueInWords[]>([]);
   const [isSaying, setSaying] = useState(false);
   const [isNowhere, setNowhere] = useState(false);
 
-  const pass = async (entry: KeptSaying): Promise<readonly Issue[] | 'waiting' | 'nowhere'> => {
+  const pass = async (entry: KeptSaying): Promise<readonly IssueInWords[] | 'waiting' | 'nowhere'> => {
     const before = store && (await store.get('outbox', entry.id).catch(() => undefined));
     const isKept = store !== null && (await inTime(keepOnDevice(store, entry)));
     if (!isKept) {

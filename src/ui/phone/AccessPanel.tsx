@@ -3,8 +3,8 @@
 import { useCallback, useEffect, useState } from 'react';
 import { localMinute } from '../../core/calendar/local-minute';
 import { minuteWords } from '../../core/calendar/words';
-import type { Issue } from '../../core/problems/issue';
 import { ask, send } from '../../device/send';
+import type { IssueInWords } from '../../words/issues';
 import { AskFirst } from '../controls/AskFirst';
 import { Check } from '../controls/Check';
 import { Field, problemOf } from '../controls/Field';
@@ -81,7 +81,7 @@ export function AccessPanel({ isNetwork }: { isNetwork: boolean }) {
 function Passphrase({ info, onSet }: { info: AccessInfo; onSet: () => void }) {
   const [passphrase, setPassphrase] = useState('');
   const [onThisMachine, setOnThisMachine] = useState(info.onThisMachine);
-  const [issues, setIssues] = useState<readonly Issue[]>([]);
+  const [issues, setIssues] = useState<readonly IssueInWords[]>([]);
   const [isSet, setSet] = useState(false);
   const save = async () => {
     const sent = await send('/api/access/passphrase', { passphrase, onThisMachine });

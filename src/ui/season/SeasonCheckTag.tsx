@@ -9,6 +9,7 @@ import type { LeaveShut } from '../../core/schedule/check';
 import { riskOfDay } from '../../core/schedule/check-changes';
 import type { OutboxEntry } from '../../device/outbox-entry';
 import type { SeasonCheck } from '../../views/season-view';
+import { inWords } from '../../words/in-words';
 import { AskFirst } from '../controls/AskFirst';
 import { useThisMinute } from '../frame/useThisMinute';
 import { useDevice } from '../offline/DeviceProvider';
@@ -78,7 +79,7 @@ export function SeasonCheckTag({ check, colonyId, colonyName, shut, origin, top,
     if (to === planned) return setTaken(null);
     const risk = riskOfDay(check, shut, to);
     if (risk === null) void send(to);
-    else setAsks(risk);
+    else setAsks(inWords(risk));
   };
   const words = `${colonyName}, ${label}: ${weekdayWords(at)}, any day ${rangeWords({ from: window.earliest, to: window.latest })}`;
   return (

@@ -1,25 +1,24 @@
 'use client';
 
-import type { Method } from '../../core/methods/method';
-import type { Issue } from '../../core/problems/issue';
 import type { ApiaryEntry, ColonyEntry } from '../../views/yard';
+import type { IssueInWords } from '../../words/issues';
 import { Field, problemOf } from '../controls/Field';
 import { ApiaryField } from '../forms/ApiaryField';
 import type { StartDraft } from './start-draft';
 
 interface Props {
-  readonly method: Method;
+  /** What the new colony gets, and where it stands; null: not told. */
+  readonly unit: { readonly gets: string; readonly stands: string } | null;
   readonly colony: ColonyEntry;
   readonly apiaries: readonly ApiaryEntry[];
   readonly newColony: NonNullable<StartDraft['newColony']>;
   readonly stand: string;
-  readonly issues: readonly Issue[];
+  readonly issues: readonly IssueInWords[];
   readonly onChange: (fields: Partial<StartDraft>) => void;
 }
 
 /** The colony that comes of a method: its name and place, and where the one it came from stands from now on. */
-export function NewColonyFields({ method, colony, apiaries, newColony, stand, issues, onChange }: Props) {
-  const unit = method.units.find(({ isNewColony }) => isNewColony);
+export function NewColonyFields({ unit, colony, apiaries, newColony, stand, issues, onChange }: Props) {
   const set = (fields: Partial<Props['newColony']>) => onChange({ newColony: { ...newColony, ...fields } });
   return (
     <fieldset className="mt-5 border-t-2 border-ink pt-2">

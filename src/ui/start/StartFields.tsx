@@ -1,8 +1,8 @@
 'use client';
 
 import { methodNamed } from '../../core/methods/methods';
-import type { Issue } from '../../core/problems/issue';
 import type { StartView } from '../../views/start-view';
+import type { IssueInWords } from '../../words/issues';
 import { Check } from '../controls/Check';
 import { Choice } from '../controls/Choice';
 import { problemOf } from '../controls/Field';
@@ -13,7 +13,7 @@ import { keptIds, type StartDraft } from './start-draft';
 interface Props {
   readonly view: StartView;
   readonly draft: StartDraft;
-  readonly issues: readonly Issue[];
+  readonly issues: readonly IssueInWords[];
   readonly onChange: (fields: Partial<StartDraft>) => void;
 }
 
@@ -21,6 +21,7 @@ interface Props {
 export function StartFields({ view, draft, issues, onChange }: Props) {
   const { colony, cells, needy, asksCells, mayBuy, apiaries } = view;
   const method = methodNamed(view.method);
+  const newUnit = method.units.find(({ isNewColony }) => isNewColony);
   return (
     <>
       {mayBuy && (
@@ -85,7 +86,7 @@ export function StartFields({ view, draft, issues, onChange }: Props) {
       )}
       {draft.newColony && (
         <NewColonyFields
-          method={method}
+          unit={view.words.units.find(({ name }) => name === newUnit?.name) ?? null}
           colony={colony}
           apiaries={apiaries}
           newColony={draft.newColony}

@@ -7,12 +7,12 @@ import { day } from '../../core/calendar/day';
 import type { ColonyFacts } from '../../core/colony/facts';
 import { methodNamed } from '../../core/methods/methods';
 import type { Plan } from '../../core/methods/plan';
-import type { Issue } from '../../core/problems/issue';
 import { movesFrames } from '../../core/space/proposals/propose';
 import { send } from '../../device/send';
 import { planPreview } from '../../views/plan-preview';
 import type { StartView } from '../../views/start-view';
 import { unionDays } from '../../views/union-view';
+import type { IssueInWords } from '../../words/issues';
 import { AskFirst } from '../controls/AskFirst';
 import { DaySpan } from '../controls/DaySpan';
 import { Field, problemOf } from '../controls/Field';
@@ -41,11 +41,11 @@ interface Props {
 /** Start a method: the day, the cells, where the units go; every date that follows is shown before anything is stored. */
 export function StartForm({ view, facts, today, now, presetCell }: Props) {
   const thisMinute = useThisMinute(now);
-  const { colony, fit, cautions, others, firstDay, settings } = view;
+  const { colony, fit, words, cautions, others, firstDay, settings } = view;
   const method = methodNamed(view.method);
   const router = useRouter();
   const [draft, setDraft] = useState(() => emptyStart(view, today, presetCell));
-  const [issues, setIssues] = useState<readonly Issue[]>([]);
+  const [issues, setIssues] = useState<readonly IssueInWords[]>([]);
   const [isSaving, setSaving] = useState(false);
   const [isAsking, setAsking] = useState(false);
   const set = (fields: Partial<StartDraft>) => setDraft({ ...draft, ...fields });
@@ -75,7 +75,7 @@ export function StartForm({ view, facts, today, now, presetCell }: Props) {
 
   return (
     <>
-      <PageHead isSticky={false} title={method.title} below={colony.name} />
+      <PageHead isSticky={false} title={words.title} below={colony.name} />
       <form
         noValidate
         className="grid gap-x-10 wide:grid-cols-[minmax(0,32rem)_minmax(0,1fr)]"
@@ -85,7 +85,7 @@ export function StartForm({ view, facts, today, now, presetCell }: Props) {
         }}
       >
         <div>
-          <p className="text-sm">{method.fitsWhen}</p>
+          <p className="text-sm">{words.fitsWhen}</p>
           <FitNote fit={fit} />
           {movesFrames(view.method) && (
             <p className="mt-2">
@@ -157,10 +157,10 @@ export function StartForm({ view, facts, today, now, presetCell }: Props) {
           <details className="mt-4">
             <summary className="cursor-pointer py-2 font-bold">What to bring, steps, cautions</summary>
             <p className="text-sm">
-              <b>Bring:</b> {method.kit.join(', ')}.
+              <b>Bring:</b> {words.kit.join(', ')}.
             </p>
             <ol className="mt-1 list-decimal pl-5 text-sm">
-              {method.steps.map((step) => (
+              {words.steps.map((step) => (
                 <li key={step}>{step}</li>
               ))}
             </ol>
@@ -177,7 +177,7 @@ export function StartForm({ view, facts, today, now, presetCell }: Props) {
         <AskFirst
           isOpen={isAsking}
           onClose={() => setAsking(false)}
-          title={`Start anyway: ${method.title}?`}
+          title={`Start anyway: ${words.title}?`}
           body={fit.kind === 'does-not-fit' ? fit.because : ''}
           yes="Start it all the same"
           no="Cancel"

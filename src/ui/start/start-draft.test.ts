@@ -5,6 +5,7 @@ import { programmeStart } from '../../core/facts/programme-start';
 import type { MethodName } from '../../core/methods/method';
 import { DEFAULT_SETTINGS } from '../../core/settings/settings';
 import type { StartView } from '../../views/start-view';
+import { methodSaid } from '../../words/methods/methods';
 import { choicesOf, emptyStart, keptIds, startsOf } from './start-draft';
 
 const id = (n: number) => `01970000-0000-7000-8000-${String(n).padStart(12, '0')}`;
@@ -13,6 +14,7 @@ const cell = (n: number, label: string) =>
   ({ id: id(n), label, stage: 'larva-large', words: '', laid, out: null }) as const;
 
 const view = (method: MethodName, over: Partial<StartView> = {}): StartView => ({
+  words: methodSaid(method),
   method,
   colony: {
     id: id(1),
@@ -85,7 +87,7 @@ describe('a start as it is entered', () => {
     const own = view('old-site-swarm', { settings });
     const draft = emptyStart(own, '2027-05-10', null);
     expect(draft.secondThinning).toBe(false);
-    expect(startsOf({ ...draft, stand: 'a metre aside' }, own, NOW).start?.stand).toBe('a metre aside');
+    expect(startsOf({ ...draft, stand: 'a metre aside' }, own, NOW).start?.stand).toEqual('a metre aside');
   });
 
   it('is dated by the cell that is given, and by none while the day is no day', () => {

@@ -1,9 +1,10 @@
 'use client';
 
-import { CONTENT_WORDS, CONTENTS } from '../../core/space/content';
+import { CONTENTS } from '../../core/space/content';
 import { COUNTED_AS, sidesByGlance } from '../../core/space/count-survey';
 import type { FrameFill } from '../../device/survey-draft';
 import { COUNTED_WORDS } from '../../views/frame-words';
+import { CONTENT_WORDS } from '../../words/frames';
 import { fillOf } from '../frames/CombPatterns';
 import { FROM_TOP } from '../frames/FrameComb';
 import type { Brush } from './brush';

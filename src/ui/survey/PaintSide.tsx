@@ -1,8 +1,9 @@
 'use client';
 
-import { CONTENT_WORDS, type Content, type Side, TENTHS, tenthsOf } from '../../core/space/content';
+import { type Content, type Side, TENTHS, tenthsOf } from '../../core/space/content';
 import type { Frame } from '../../core/space/hive';
 import { frameContents, sideContents } from '../../views/frame-words';
+import { CONTENT_WORDS } from '../../words/frames';
 import { fillOf } from '../frames/CombPatterns';
 import { FROM_TOP } from '../frames/FrameComb';
 

@@ -3,7 +3,6 @@
 import { useState } from 'react';
 import { v7 as newId } from 'uuid';
 import { dayOfMinute, formatDay, parseDay } from '../../core/calendar/day';
-import type { Issue } from '../../core/problems/issue';
 import { coveredByBox } from '../../core/space/covered';
 import { sizeOf } from '../../core/space/frame-size';
 import { type Box, framesOf } from '../../core/space/hive';
@@ -12,8 +11,9 @@ import type { LaidBefore } from '../../core/space/room';
 import { draftKey } from '../../device/stored-draft';
 import { type SurveyDraft, surveyOf, untoldBoxes, untoldPlaces } from '../../device/survey-draft';
 import { linesAsText, surveyLines } from '../../views/entry-lines';
-import { boxTitle } from '../../views/frame-words';
 import { surveyRoomWords } from '../../views/room-words';
+import { boxTitle } from '../../words/boxes';
+import type { IssueInWords } from '../../words/issues';
 import { Check } from '../controls/Check';
 import { Choice } from '../controls/Choice';
 import { BUTTON, FIELD } from '../controls/styles';
@@ -44,7 +44,7 @@ interface Props {
   readonly usual: { readonly brood: string; readonly super: string };
   readonly now: string;
   /** Why it came back, where it did. */
-  readonly refusedFor?: readonly Issue[];
+  readonly refusedFor?: readonly IssueInWords[];
   readonly onSaved: (state: SaidState) => void;
 }
 
@@ -71,7 +71,7 @@ export function SurveyForm({
     draftKey.survey(begin.colonyId, refusedFor ? begin.id : null),
   );
   const { issues, isSaying, isNowhere, say } = useSay({ id: begin.colonyId, name: colonyName });
-  const [missing, setMissing] = useState<readonly Issue[]>([]);
+  const [missing, setMissing] = useState<readonly IssueInWords[]>([]);
   const [brush, setBrush] = useState<Brush>({ reach: 'frame', fill: 'brood' });
   const { hive, manner } = draft;
   const { sizes } = figures;
@@ -81,7 +81,7 @@ export function SurveyForm({
 
   const submit = async () => {
     const path = (boxId: string) => ['hive', 'boxes', hive.boxes.findIndex(({ id }) => id === boxId)];
-    const found = untold.map((boxId): Issue => {
+    const found = untold.map((boxId): IssueInWords => {
       const box = hive.boxes.find(({ id }) => id === boxId);
       return {
         path: path(boxId),

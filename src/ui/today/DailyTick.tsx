@@ -5,6 +5,7 @@ import { v7 as newId } from 'uuid';
 import { ANSWERS } from '../../core/programmes/answers';
 import type { DueView } from '../../views/due-view';
 import type { NamedColony } from '../../views/yard';
+import { answerWords } from '../../words/answers';
 import { BUTTON } from '../controls/styles';
 import { IssueList } from '../entry/IssueList';
 import { useThisMinute } from '../frame/useThisMinute';
@@ -35,7 +36,8 @@ export function DailyTick({ task: { order, asks }, colony, minute: shownAt }: Pr
       queenlessColonyId: null,
       note: '',
     };
-    if ((await say('answer', body, `${order}. ${done.words}`)) !== 'refused') setTicked(true);
+    if ((await say('answer', body, `${order}. ${answerWords({ check: asks.code, answer: done.code })}`)) !== 'refused')
+      setTicked(true);
   };
   return (
     <>

@@ -3,12 +3,12 @@ import { redirect } from 'next/navigation';
 import { v7 as newId } from 'uuid';
 import { formatDay } from '@/core/calendar/day';
 import { COLONY_ORIGINS } from '@/core/colony/facts';
-import { methodNamed } from '@/core/methods/methods';
 import { database } from '@/db/open';
 import { now } from '@/server/clock';
 import { loadNames } from '@/server/names';
 import { oneParam } from '@/server/one-param';
 import { ColonyForm } from '@/ui/forms/ColonyForm';
+import { methodSaid } from '@/words/methods/methods';
 
 export const metadata: Metadata = { title: 'Add a colony' };
 
@@ -39,7 +39,7 @@ export default async function Page({
   } as const;
   return (
     <ColonyForm
-      swarmSteps={methodNamed('hive-swarm').steps}
+      swarmSteps={methodSaid('hive-swarm').steps}
       colony={colony}
       isNew
       apiaries={apiaries}

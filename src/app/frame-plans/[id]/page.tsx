@@ -8,6 +8,7 @@ import { awaitsStart, runsAlready } from '@/server/frames/frame-plans';
 import { loadNames } from '@/server/names';
 import { PlanPage } from '@/ui/frames/PlanPage';
 import { CAUTION_WORDS } from '@/views/caution-words';
+import { methodTitle } from '@/words/methods/methods';
 
 export const metadata: Metadata = { title: 'Moving frames' };
 
@@ -15,7 +16,8 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
   const { db } = database();
   const plan = findFramePlan(db, (await params).id);
   if (!plan) notFound();
-  const { title, cautions } = methodNamed(plan.method);
+  const { cautions } = methodNamed(plan.method);
+  const title = methodTitle(plan.method);
   const name = loadNames(db).colonies.find(({ id }) => id === plan.colonyId)?.name ?? '';
   // A list that neither begins a method nor is of one that runs is of none.
   const belongs = plan.begins !== null || runsAlready(db, plan);

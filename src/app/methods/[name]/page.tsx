@@ -4,10 +4,11 @@ import { METHODS } from '@/core/methods/methods';
 import { FRAME_SIZES } from '@/core/space/frame-size';
 import { database } from '@/db/open';
 import { loadSettings } from '@/db/repositories/settings';
-import { unitTitle } from '@/ui/board/unit-title';
 import { MethodPage } from '@/ui/methods/MethodPage';
 import { EXAMPLE_QUEEN, exampleOf } from '@/views/example-hive';
 import { handbookPage } from '@/views/handbook';
+import { methodTitle } from '@/words/methods/methods';
+import { unitTitle } from '../../../words/units';
 
 interface Props {
   params: Promise<{ name: string }>;
@@ -15,7 +16,8 @@ interface Props {
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
   const { name: wanted } = await params;
-  return { title: METHODS.find(({ name }) => name === wanted)?.title ?? 'Methods' };
+  const method = METHODS.find(({ name }) => name === wanted);
+  return { title: method ? methodTitle(method.name) : 'Methods' };
 }
 
 export default async function Page({ params }: Props) {

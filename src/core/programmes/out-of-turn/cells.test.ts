@@ -20,7 +20,7 @@ describe('cells raised after the queen was taken', () => {
         '05-04',
         '05-10',
       ]);
-      expect(shut(state)[0]).toMatch(/^05-19\.\./);
+      expect(shut(state)[0]).saying(/^05-19\.\./);
     },
   );
 
@@ -57,7 +57,7 @@ describe('a cell found sealed when its last day is past', () => {
     expect([iso(a?.overdueOn as never), a?.dates.conflict, state.liveCells]).toEqual(['05-29', null, []]);
     expect(state.cellDates.lastEmergence).toBeNull();
     expect(state.queen.expected).toBe('virgin');
-    expect(shut(state)[0]).toMatch(/\.\.06-0[67]$/);
+    expect(shut(state)[0]).saying(/\.\.06-0[67]$/);
   });
 
   it('counts so even where it was not known before, since every virgin of that loss is out', () => {
@@ -101,7 +101,7 @@ describe('a virgin out while others are to come', () => {
   it('asks for the other cells on the day after as well, though the hive would have to be left shut', () => {
     const state = alone({ inspections: [risk] })('home', '05-17');
     const [act] = state.schedule.checks;
-    expect([act?.code, act?.forced]).toEqual(['act', expect.stringContaining('Take the other cells down first')]);
+    expect([act?.code, act?.forced]).toEqual(['act', expect.saying('Take the other cells down first')]);
   });
 
   it('asks for nothing of the kind once they are down, and expects no new cells', () => {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
+import { dueWords } from '../../../words/due';
 import { day } from '../../calendar/day';
 import { queenEvent } from '../../colony/testing';
-import { dueWords } from '../../schedule/due-words';
 import { byPressing, colonyOnDay } from '../../schedule/standing';
 import { anAnswer, aProgramme, cell, checks, look, saw, yard } from '../testing';
 

@@ -68,7 +68,7 @@ describe('a test frame', () => {
 
   it('is asked for until one was given, and by nothing else than one', () => {
     expect(orders([])).toEqual(['Give a test frame']);
-    expect(orders([aProgramme({ method: 'add-super', on: day('2027-05-28'), units: hive })])).toContain(
+    expect(orders([aProgramme({ method: 'add-super', on: day('2027-05-28'), units: hive })])).toContainEqual(
       'Give a test frame',
     );
     expect(orders([aProgramme({ method: 'test-comb', on: day('2027-05-28'), units: hive })])).toEqual(['read-comb']);

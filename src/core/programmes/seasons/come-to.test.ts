@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { inWords } from '../../../words/in-words';
 import { addDays, type Day, formatDay } from '../../calendar/day';
 import type { ColonyState } from '../../colony/fold';
 import type { TrackedCell } from '../../colony/track-cells';
@@ -26,7 +27,7 @@ function cellWords({ cell, planBy, lastStage, lastSeen, goneMissing, overdueOn, 
 /** Evidence by its code, and in words where a look added some of its own. */
 const because = ({ reading }: NonNullable<ColonyState['lastLook']>): string =>
   reading.because
-    .map(({ code, text }) => (OWN_EVIDENCE.has(code) ? `${code} “${text.split(':')[0]}”` : code))
+    .map(({ code, text }) => (OWN_EVIDENCE.has(code) ? `${code} “${inWords(text).split(':')[0]}”` : code))
     .join(' ');
 const OWN_EVIDENCE = new Set(['cells-not-looked-at', 'cells-above', 'cells-overdue', 'cells-not-found']);
 

@@ -1,10 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { dueWords } from '../../../words/due';
+import { inWords } from '../../../words/in-words';
 import { addDays, type Day, formatDay } from '../../calendar/day';
 import type { ColonyState } from '../../colony/fold';
 import { ALL_METHOD_NAMES } from '../../methods/method';
 import { methodNamed } from '../../methods/methods';
-import { dueWords } from '../../schedule/due-words';
 import { colonyOnDay } from '../../schedule/standing';
 import { differenceOf, movesOf } from '../../schedule/what-moved';
 import { DEFAULT_SETTINGS } from '../../settings/settings';
@@ -113,7 +114,7 @@ describe('what a keeper is told, day by day', () => {
       });
       const moves = last.flatMap(({ schedules }) =>
         movesOf(schedules).map(
-          ({ code, on, to, because }) => `  ${code} to ${short(to.ideal)} on ${short(on)} by ${because}`,
+          ({ code, on, to, because }) => `  ${code} to ${short(to.ideal)} on ${short(on)} by ${inWords(because)}`,
         ),
       );
       return [`season ${i + 1}`, ...daily, ...moves, `  ${startWords(made, i)}`];

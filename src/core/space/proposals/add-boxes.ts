@@ -1,7 +1,8 @@
 import { addBox } from '../arrangement';
 import { supers } from '../hive';
+import { WHOLE } from '../whole';
 import { fillAtWalls } from './lay-nest';
-import { asIs, inOneHive, type Propose, WHOLE } from './proposal';
+import { asIs, inOneHive, type Propose } from './proposal';
 import { aboveNest, newSuper } from './stack';
 import { boxLike } from './tools';
 

@@ -1,4 +1,5 @@
 import { isBroodFrame } from '../hive';
+import { say } from '../says';
 import { spareFood } from './food';
 import type { Propose } from './proposal';
 import { FEED_NUC, intoNuc } from './queen-into-nuc';
@@ -20,8 +21,8 @@ export const cellNuc: Propose = (from) => {
     queenUnit: context.queenFrameId === null ? null : 'parent',
     cellUnit: 'parent',
     notes: [
-      ...(withCell ? [] : ['No frame is known with a cell to spare: note on which frame it hangs, or do not keep it.']),
-      ...((withCell && isBroodFrame(withCell)) || brood ? [] : ['No frame of brood is free to go with it.']),
+      ...(withCell ? [] : [say('no-cell-to-spare')]),
+      ...((withCell && isBroodFrame(withCell)) || brood ? [] : [say('no-brood-free-to-go')]),
       ...(food.length > 0 ? [] : [FEED_NUC]),
     ],
   };

@@ -1,8 +1,9 @@
 import { type Arrangement, addFrame, boxesOf, moveFrame, placeOf } from '../arrangement';
 import { broodSpan, isEmptyFrame, isHoneyFrame, isStoresFrame, newFrame } from '../frame-traits';
 import { type Box, broodBoxes, type Frame, layingBoxes, tenthsOn } from '../hive';
+import { WHOLE } from '../whole';
 import { mayLeave, superFrames } from './food';
-import { type ProposalFrom, WHOLE } from './proposal';
+import type { ProposalFrom } from './proposal';
 import { boxNamed, isFree } from './tools';
 
 export type NestSide = 'left' | 'right';

@@ -1,8 +1,10 @@
 import { hasYoungBrood, newFrame } from '../frame-traits';
 import { type Box, broodBoxes } from '../hive';
+import { say } from '../says';
+import { WHOLE } from '../whole';
 import { spareFood } from './food';
 import { layInto, layNest } from './lay-nest';
-import { type Propose, WHOLE } from './proposal';
+import type { Propose } from './proposal';
 import { refill } from './refill';
 import { overExcluder, supersOrNew } from './stack';
 import { boxLike, freeBrood, herFrameAfter, mainBox, queensFrame } from './tools';
@@ -42,9 +44,9 @@ export const demaree: Propose = (from) => {
     queenUnit: null,
     cellUnit: null,
     notes: [
-      ...(hers ? [] : ['No frame of brood for the queen.']),
-      ...(food.length > 0 ? [] : ['No frame of stores to spare for her box: feed her, if there is no flow.']),
-      ...(left > 0 ? [`${left} frames with open brood do not fit below and go up.`] : []),
+      ...(hers ? [] : [say('no-brood-for-the-queen')]),
+      ...(food.length > 0 ? [] : [say('no-stores-for-her-box')]),
+      ...(left > 0 ? [say('open-brood-goes-up', { frames: left })] : []),
     ],
   };
 };

@@ -1,6 +1,7 @@
 import { boxesOf, hiveOf } from '../arrangement';
 import { hasEggs, isHoneyFrame, isPollenFrame, isStoresFrame, newFrame } from '../frame-traits';
 import { type Box, broodBoxes, type Frame, type Hive, isBroodFrame, supers } from '../hive';
+import { say } from '../says';
 import { halvesByBox } from './halves-by-box';
 import { layInto, layNest } from './lay-nest';
 import type { Proposal, ProposalFrom, Propose } from './proposal';
@@ -131,13 +132,11 @@ function checked(
     queenUnit: hers ? QUEENRIGHT : null,
     cellUnit: hers && hasCells ? QUEENLESS : null,
     notes: [
-      ...(has(QUEENLESS, hasEggs) && (hers || has(QUEENRIGHT, hasEggs))
-        ? []
-        : ['Only one half has eggs: the other cannot raise a queen.']),
+      ...(has(QUEENLESS, hasEggs) && (hers || has(QUEENRIGHT, hasEggs)) ? [] : [say('eggs-in-one-half-only')]),
       ...(from.manyPests && [QUEENLESS, QUEENRIGHT].some((unit) => !has(unit, isHoneyFrame))
-        ? ['Honey stays with the stronger half; feed the weaker one, and reduce its entrance.']
+        ? [say('honey-with-the-stronger')]
         : hungry.length > 0
-          ? ['There is no frame of stores in the brood box of one half: feed it, or leave a super of honey on it.']
+          ? [say('no-stores-in-one-half')]
           : []),
     ],
   };

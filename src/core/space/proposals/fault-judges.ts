@@ -3,11 +3,11 @@ import { boxesOf, hiveOf, placeOf } from '../arrangement';
 import { broodSpan, isEmptyFrame, isHoneyFrame, isPollenFrame, isStoresFrame } from '../frame-traits';
 import { type Box, type Frame, framesOf, type Hive, isBroodFrame, layingBoxes, tenthsOn } from '../hive';
 import { boundIn } from '../room';
+import { WHOLE } from '../whole';
 import type { FaultNumber } from './faults';
 import { bodyOf, boxBefore, hasAny, hasNote, isSplit, type Judge, type Judged } from './judged';
 import { NEEDS } from './method-needs';
 import { foodBeside, hasCombBeforeFood, isOffMiddle, isOutOfOrder, isParted } from './nest-order';
-import { WHOLE } from './proposal';
 import { NUC_PLACES } from './tools';
 
 /** Comb between brood and food is how a part Demaree is laid out; empty frames between brood are what interleaving is. */
@@ -37,17 +37,15 @@ export const JUDGES: { readonly [N in FaultNumber]: Judge } = {
       const was = boxBefore(judged, box.id)?.frames ?? null;
       const { frames } = box;
       const food = frames.filter(isStoresFrame).length;
-      const isSaid = hasNote(judged, /feed|stores/i);
+      const isSaid = hasNote(judged, 'stores');
       const isNuc = box.places <= NUC_PLACES;
       const beside = foodBeside(frames);
       // What stood apart before the method came is not of its making.
       if (was && foodBeside(was) <= beside && hasCombBeforeFood(was) === hasCombBeforeFood(frames)) return [];
       return [
-        ...(beside === 0 && !(food === 0 && isSaid) ? [`no food beside the brood of ${box.id}`] : []),
-        ...(isNuc && food >= 2 && beside < 2 ? [`food on one side only of ${box.id}`] : []),
-        ...(hasCombBeforeFood(frames) && !(was && hasCombBeforeFood(was))
-          ? [`empty comb between brood and food in ${box.id}`]
-          : []),
+        ...(beside === 0 && !(food === 0 && isSaid) ? [`no-food-beside:${box.id}`] : []),
+        ...(isNuc && food >= 2 && beside < 2 ? [`food-on-one-side:${box.id}`] : []),
+        ...(hasCombBeforeFood(frames) && !(was && hasCombBeforeFood(was)) ? [`comb-before-food:${box.id}`] : []),
       ];
     });
   },
@@ -60,15 +58,15 @@ export const JUDGES: { readonly [N in FaultNumber]: Judge } = {
     const units = isSplit(judged) ? (stays ? [stays] : []) : after.units;
     const left = units.flatMap(({ hive }) => (isSplit(judged) ? framesOf(hive) : bodyOf(hive)));
     // Where robbers are many the weaker half is to have no honey: that is asked for, and it is said to feed it.
-    if (judged.from.manyPests && hasNote(judged, /^Honey stays/)) return [];
+    if (judged.from.manyPests && hasNote(judged, 'honey-elsewhere')) return [];
     return [
-      ...(hasAny(was, isStoresFrame) && !hasAny(left, isStoresFrame) ? ['the last frame of stores has left'] : []),
+      ...(hasAny(was, isStoresFrame) && !hasAny(left, isStoresFrame) ? ['last-stores-left'] : []),
       ...(hasAny(framesOf(judged.from.hive), isHoneyFrame) &&
       !units.some(({ hive }) => hasAny(framesOf(hive), isHoneyFrame))
-        ? ['the last frame of honey has left']
+        ? ['last-honey-left']
         : []),
-      ...(hasAny(was, isPollenFrame) && !hasAny(left, isPollenFrame) ? ['the last frame of pollen has left'] : []),
-      ...(after.out.some(({ kind }) => kind === 'feeder') ? ['the feeder has been taken out'] : []),
+      ...(hasAny(was, isPollenFrame) && !hasAny(left, isPollenFrame) ? ['last-pollen-left'] : []),
+      ...(after.out.some(({ kind }) => kind === 'feeder') ? ['feeder-out'] : []),
     ];
   },
   3: (judged) =>
@@ -78,33 +76,31 @@ export const JUDGES: { readonly [N in FaultNumber]: Judge } = {
         const was = boxBefore(judged, box.id);
         const isNew = (is: (frames: readonly Frame[]) => boolean) => is(box.frames) && !(was && is(was.frames));
         return [
-          ...(isNew(isParted) && !PARTS_BROOD.includes(judged.method) ? [`the brood of ${box.id} is parted`] : []),
-          ...(isNew(isOutOfOrder) ? [`pollen outside honey in ${box.id}`] : []),
-          ...(was === null && isOffMiddle(box) ? [`the brood of ${box.id} stands to one side`] : []),
+          ...(isNew(isParted) && !PARTS_BROOD.includes(judged.method) ? [`brood-parted:${box.id}`] : []),
+          ...(isNew(isOutOfOrder) ? [`pollen-outside-honey:${box.id}`] : []),
+          ...(was === null && isOffMiddle(box) ? [`brood-to-one-side:${box.id}`] : []),
         ];
       }),
   4: ({ from, proposal, before, after }) => {
     const { queenFrameId, queenUnit } = proposal;
     if (from.context.queenFrameId === null || queenFrameId === null) return [];
     const [at, was] = [placeOf(after, queenFrameId), placeOf(before, from.context.queenFrameId)];
-    if (!at) return ['her frame is taken out'];
+    if (!at) return ['queen-out'];
     const isShut =
       isCutOff(hiveOf(after, at.unit), at.boxId) && !(was && isCutOff(hiveOf(before, was.unit), was.boxId));
     const isOwnUnit = at.unit === 'top' && queenUnit === 'top';
     return [
-      ...(queenUnit !== null && at.unit !== queenUnit ? [`she is in ${at.unit}`] : []),
-      ...(isShut && !isOwnUnit ? ['she is shut off'] : []),
+      ...(queenUnit !== null && at.unit !== queenUnit ? [`queen-in:${at.unit}`] : []),
+      ...(isShut && !isOwnUnit ? ['queen-shut-off'] : []),
     ];
   },
   5: ({ from, proposal: { cellUnit, queenUnit, queenFrameId, shaken }, after }) =>
     [...from.context.keptCellFrames].flatMap((id) => {
       const at = placeOf(after, id);
       return [
-        ...(cellUnit !== null && at?.unit !== cellUnit
-          ? [`a kept cell is in ${at?.unit ?? 'what was taken out'}`]
-          : []),
-        ...(shaken.includes(id) ? ['its frame is shaken'] : []),
-        ...(cellUnit !== queenUnit && id === queenFrameId ? ['she is left on its frame'] : []),
+        ...(cellUnit !== null && at?.unit !== cellUnit ? [`kept-cell-in:${at?.unit ?? 'out'}`] : []),
+        ...(shaken.includes(id) ? ['kept-cell-shaken'] : []),
+        ...(cellUnit !== queenUnit && id === queenFrameId ? ['queen-on-cells-frame'] : []),
       ];
     }),
   6: ({ before, after }) =>
@@ -114,7 +110,7 @@ export const JUDGES: { readonly [N in FaultNumber]: Judge } = {
         if (!isCutOff(hive, box.id)) return [];
         const now = after.units.find((unit) => unit.hive.boxes.some(({ id }) => id === box.id));
         const isWithHer = now?.hive.boxes.some(({ id }) => nest.includes(id)) ?? false;
-        return now && isWithHer && !isCutOff(now.hive, box.id) ? [`nothing keeps her from ${box.id} any more`] : [];
+        return now && isWithHer && !isCutOff(now.hive, box.id) ? [`nothing-keeps-her-from:${box.id}`] : [];
       });
     }),
   7: (judged) => NEEDS[judged.method]?.(judged) ?? [],
@@ -129,19 +125,19 @@ export const JUDGES: { readonly [N in FaultNumber]: Judge } = {
         const [was, now] = [placeOf(before, id), placeOf(after, id)];
         return was !== null && was.boxId === now?.boxId && was.at === now.at;
       });
-    return [...twice.map((id) => `${id} is lifted twice`), ...back.map((id) => `${id} is put back where it hung`)];
+    return [...twice.map((id) => `lifted-twice:${id}`), ...back.map((id) => `put-back:${id}`)];
   },
   9: (judged) => {
     const lifts = judged.steps.filter(({ kind }) => kind === 'lift').length;
     const needed = neededLifts(judged);
-    return lifts > needed ? [`${lifts} boxes are lifted off where ${needed} will do`] : [];
+    return lifts > needed ? [`lifts:${lifts}-for-${needed}`] : [];
   },
   10: (judged) => {
     const { method, from, after } = judged;
     if (!FREES_THE_NEST.includes(method)) return [];
     const is = (hive: Hive) => boundIn(hive, from.wouldLayPerDay, from.flow, from) !== null;
-    const isSaid = hasNote(judged, /hemmed in|drawn comb/i);
-    return is(from.hive) && is(hiveOf(after, WHOLE)) && !isSaid ? ['she is hemmed in as before'] : [];
+    const isSaid = hasNote(judged, 'room');
+    return is(from.hive) && is(hiveOf(after, WHOLE)) && !isSaid ? ['hemmed-in-as-before'] : [];
   },
   11: (judged) => {
     if (!isCold(judged)) return [];
@@ -157,7 +153,7 @@ export const JUDGES: { readonly [N in FaultNumber]: Judge } = {
           const at = was.findIndex(({ id }) => id === frame.id);
           return !(wasSpan && at > wasSpan.first && at < wasSpan.last);
         })
-        .map(() => `an empty frame comes between the brood of ${box.id}`);
+        .map(() => `empty-between-brood:${box.id}`);
     });
   },
   12: (judged) => {
@@ -176,7 +172,7 @@ export const JUDGES: { readonly [N in FaultNumber]: Judge } = {
         (frame) => isStoresFrame(frame) && judged.after.out.some(({ id }) => id === frame.id),
       );
       const isInNest = layingBoxes(hiveOf(judged.after, WHOLE)).includes(box);
-      return foodLeft && isInNest && box.frames.some(isIdle) ? [`comb hangs idle in ${box.id}, and food is taken`] : [];
+      return foodLeft && isInNest && box.frames.some(isIdle) ? [`comb-idle:${box.id}`] : [];
     });
   },
 };

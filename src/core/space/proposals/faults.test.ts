@@ -5,8 +5,9 @@ import { type Arrangement, addBox, addFrame, moveFrame } from '../arrangement';
 import { newFrame } from '../frame-traits';
 import type { Box, Hive } from '../hive';
 import { aBox, aHive, NOTHING_KNOWN, proposalFrom } from '../testing';
+import { WHOLE } from '../whole';
 import { type FaultNumber, proposalFaults } from './faults';
-import { asIs, inOneHive, type Proposal, type ProposalFrom, WHOLE } from './proposal';
+import { asIs, inOneHive, type Proposal, type ProposalFrom } from './proposal';
 import { movesFrames, propose } from './propose';
 import { anyHive, boundHive, proposalFromOf } from './testing';
 
@@ -157,7 +158,7 @@ describe('proposals for hives as they come', () => {
     for (const from of hives) {
       for (const method of METHODS) {
         const faults = proposalFaults(method, from, propose(method, from));
-        if (faults.length > 0) seen.push(`${method}: ${faults.map(({ text }) => text).join(', ')}`);
+        if (faults.length > 0) seen.push(`${method}: ${faults.map(({ what }) => what).join(', ')}`);
       }
     }
     expect(seen.length / (hives.length * METHODS.length), seen.join('\n')).toBeLessThan(AT_MOST);

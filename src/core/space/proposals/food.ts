@@ -1,5 +1,6 @@
 import { isHoneyFrame, isPollenFrame, isStoresFrame } from '../frame-traits';
 import { type Frame, type Hive, supers } from '../hive';
+import { say } from '../says';
 import type { ProposalFrom } from './proposal';
 import { bodyFrames, hasNoCells, isFree } from './tools';
 
@@ -7,8 +8,7 @@ import { bodyFrames, hasNoCells, isFree } from './tools';
 const CAN_SPARE_TWO = 4;
 const CAN_SPARE_ONE = 2;
 
-export const FOOD_OUT =
-  'Food that was taken out goes to a hive that needs it, or into the freezer, wrapped. Note which hive it came from.';
+export const FOOD_OUT = say('food-taken-out');
 
 /**
  * Whether a frame may leave the brood boxes: their last frame of stores or of pollen stays, and so does the hive’s last of honey, its

@@ -1,7 +1,10 @@
+import type { Said } from '../../says/said';
 import { type Arrangement, hiveOf } from '../arrangement';
 import { broodSpan, isHoneyFrame, isPollenFrame, isStoresFrame } from '../frame-traits';
 import { type Box, type Frame, layingBoxes, tenthsOn } from '../hive';
 import { boundIn } from '../room';
+import { say } from '../says';
+import { WHOLE } from '../whole';
 import {
   besideBrood,
   bodyNow,
@@ -16,19 +19,16 @@ import {
   type NestSide,
 } from './comb-at-hand';
 import { FOOD_OUT, mayLeave, superFrames } from './food';
-import { asIs, inOneHive, type Proposal, type ProposalFrom, type Propose, WHOLE } from './proposal';
+import { asIs, inOneHive, type Proposal, type ProposalFrom, type Propose } from './proposal';
 import { isFree } from './tools';
 
-const NOT_DRAWN =
-  'There is no drawn comb at hand. Foundation gives her room only once it is drawn, on a flow or on syrup.';
+const NOT_DRAWN = say('no-drawn-comb');
 
 /** Honey that hems the brood in goes up or out, and comb to lay in comes beside the brood. */
-export const honeyBound: Propose = (from) =>
-  freed(from, isHoneyFrame, 'No honey hems the brood in: nothing is needed.');
+export const honeyBound: Propose = (from) => freed(from, isHoneyFrame, say('no-honey-hems'));
 
 /** Pollen goes up or out, and comb to lay in comes beside the brood. */
-export const pollenBound: Propose = (from) =>
-  freed(from, isPollenFrame, 'No pollen hems the brood in: nothing is needed.');
+export const pollenBound: Propose = (from) => freed(from, isPollenFrame, say('no-pollen-hems'));
 
 const layingNow = (arrangement: Arrangement) => layingBoxes(hiveOf(arrangement, WHOLE));
 
@@ -44,7 +44,7 @@ interface InTheWay {
   readonly distance: number;
 }
 
-function freed(from: ProposalFrom, isIt: (frame: Frame) => boolean, none: string): Proposal {
+function freed(from: ProposalFrom, isIt: (frame: Frame) => boolean, none: Said): Proposal {
   let arrangement = asIs(from.hive);
   const gone = new Set<string>();
   // What stands in the way goes first; then as much as it takes until she is hemmed in no more.
@@ -116,11 +116,11 @@ const isOpenOnBoth = (box: Box, side: NestSide) => {
 };
 
 /** Why she is hemmed in still. */
-function stillBound(arrangement: Arrangement, from: ProposalFrom): string {
+function stillBound(arrangement: Arrangement, from: ProposalFrom): Said {
   const [box] = layingNow(arrangement);
   if (box && !hasDrawn(arrangement, box.size, from)) return NOT_DRAWN;
   const sides = NEST_SIDES.length;
   return bodyNow(arrangement).filter(isStoresFrame).length <= sides
-    ? 'She stays short of room for what is on the brood frames themselves: add a box of drawn comb.'
-    : 'She stays short of room: the rest of the food is beside the brood at cold nights, on her frame, or on one with a cell. Add a box of drawn comb.';
+    ? say('short-of-room-on-brood-frames')
+    : say('short-of-room-food-beside');
 }

@@ -1,6 +1,8 @@
+import { isSaid, type Said } from '../../says/said';
 import { type Arrangement, addFrame, moveFrame } from '../arrangement';
 import { broodSpan, isStoresFrame, newFrame } from '../frame-traits';
 import { type Box, type Frame, isBroodFrame, tenthsOn } from '../hive';
+import { say } from '../says';
 import { idleComb, isCold, spareFrame } from './comb-at-hand';
 import { FOOD_OUT } from './food';
 import { asIs, inOneHive, type ProposalFrom, type Propose } from './proposal';
@@ -11,11 +13,10 @@ const NEW_FRAMES = 2;
 /** Of twenty tenths: with more eggs and larvae than this on it a frame is one of young brood, and is not parted from another. */
 const MAINLY_YOUNG = 5;
 
-const NO_FRAME = 'No frame of the box can make way: it holds brood, or the last of the food. Add a box first.';
-const COLD = 'Nights are cold or not noted, and an empty frame between brood would chill it: open the sides instead.';
-const NO_GAP = 'No gap is left that would not part young brood: open the sides instead.';
-const COUNTED =
-  'The frames were only counted, so it is not known where the young brood is: survey them frame by frame first, or open the sides.';
+const NO_FRAME = say('no-frame-can-make-way');
+const COLD = say('cold-open-the-sides');
+const NO_GAP = say('no-gap-left');
+const COUNTED = say('only-counted');
 
 /**
  * Empty frames between brood frames: beside brood that is about to emerge, never between two frames of young brood, and two brood
@@ -30,7 +31,7 @@ export const interleave: Propose = (from) => {
   let arrangement: Arrangement = as;
   for (let i = 0; i < NEW_FRAMES; i++) {
     const next = withOneMore(arrangement, main.id, from);
-    if (typeof next === 'string') {
+    if (isSaid(next)) {
       // One of two is as far as it goes: nothing to complain of.
       return i > 0 && next === NO_GAP ? done(from, arrangement) : done(from, arrangement, next);
     }
@@ -41,13 +42,13 @@ export const interleave: Propose = (from) => {
 
 const isMixed = (frame: Frame) => sealedOn(frame) > 0 && isYoung(frame);
 
-function done(from: ProposalFrom, arrangement: Arrangement, ...notes: readonly string[]) {
+function done(from: ProposalFrom, arrangement: Arrangement, ...notes: readonly Said[]) {
   const out = arrangement.out.some(isStoresFrame) ? [FOOD_OUT] : [];
   return inOneHive(from, arrangement, ...notes, ...out);
 }
 
 /** One more empty frame in the nest, or why not. */
-function withOneMore(arrangement: Arrangement, boxId: string, from: ProposalFrom): Arrangement | string {
+function withOneMore(arrangement: Arrangement, boxId: string, from: ProposalFrom): Arrangement | Said {
   const box = boxNamed(arrangement, boxId);
   const gap = bestGap(box.frames);
   if (gap === null) return NO_GAP;

@@ -106,7 +106,7 @@ describe('frames for a method', () => {
     for (const id of ['nest/2', 'nest/4', 'nest/7']) expect(placeOf(found.arrangement, id)?.unit).toBe('parent');
     expect(found.shaken.some((id) => ['nest/2', 'nest/4', 'nest/5', 'nest/7'].includes(id))).toBe(false);
     const none = propose('cell-nuc', proposalFrom(strong, onQueen));
-    expect(none.notes[0]).toMatch(/^No frame is known with a cell to spare/);
+    expect(none.notes[0]).saying(/^No frame is known with a cell to spare/);
   });
 
   it('runs her over by hand where a kept cell hangs on her frame: neither goes with the other', () => {
@@ -160,11 +160,11 @@ describe('frames for a method', () => {
   it('does not interleave at cold nights, nor where only counts tell of the brood', () => {
     const nights = (coldestNightC: number | null) =>
       propose('interleave', proposalFrom(strong, { context: { ...NOTHING_KNOWN, coldestNightC } })).notes;
-    expect(nights(9)[0]).toMatch(/^Nights are cold or not noted/);
-    expect(nights(null)[0]).toMatch(/^Nights are cold or not noted/);
+    expect(nights(9)[0]).saying(/^Nights are cold or not noted/);
+    expect(nights(null)[0]).saying(/^Nights are cold or not noted/);
     expect(nights(10).join(' ')).not.toContain('Nights are cold');
     const counted = propose('interleave', proposalFrom(aHive(aBox('nest', 'HPBBBBBBPH')), { areCounted: true }));
-    expect(counted.notes[0]).toMatch(/^The frames were only counted/);
+    expect(counted.notes[0]).saying(/^The frames were only counted/);
     expect(counted.arrangement.out).toEqual([]);
   });
 
@@ -177,7 +177,7 @@ describe('frames for a method', () => {
     expect(above).toContain('P');
     // Without drawn comb it says what is missing.
     const bare = propose('pollen-bound', proposalFrom(aHive(aBox('nest', 'HPPPBBPPPH')), { fill: 'undrawn' }));
-    expect(bare.notes.join(' ')).toContain('There is no drawn comb at hand');
+    expect(bare.notes[0]).saying('There is no drawn comb at hand');
   });
 
   it('makes the first super of the keeper’s usual size', () => {

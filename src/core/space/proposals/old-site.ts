@@ -1,5 +1,6 @@
 import { isMainlySealed, newFrame } from '../frame-traits';
 import { broodBoxes, type Hive, supers } from '../hive';
+import { say } from '../says';
 import { spareFood } from './food';
 import { layInto, layNest } from './lay-nest';
 import type { Propose } from './proposal';
@@ -35,9 +36,6 @@ export const oldSiteSwarm: Propose = (from) => {
     queenFrameId: herFrameAfter(from, hers),
     queenUnit: 'old-site',
     cellUnit: 'parent',
-    notes: [
-      ...(hers ? [] : [NO_CLEAN_FRAME]),
-      ...(food.length > 0 ? [] : ['No frame of stores to spare for the swarm: feed it, if there is no flow.']),
-    ],
+    notes: [...(hers ? [] : [NO_CLEAN_FRAME]), ...(food.length > 0 ? [] : [say('no-stores-for-the-swarm')])],
   };
 };

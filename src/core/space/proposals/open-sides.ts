@@ -1,6 +1,8 @@
+import type { Said } from '../../says/said';
 import { type Arrangement, moveFrame, placeOf } from '../arrangement';
 import { broodSpan, isEmptyFrame, isStoresFrame } from '../frame-traits';
 import { type Box, type Frame, layingBoxes } from '../hive';
+import { say } from '../says';
 import {
   besideBrood,
   exchanged,
@@ -15,9 +17,9 @@ import { FOOD_OUT } from './food';
 import { asIs, inOneHive, type ProposalFrom, type Propose } from './proposal';
 import { best, boxNamed, isFree, mainBox, sealedOn } from './tools';
 
-const ALL_BROOD = 'No frame of the box can make way: it holds brood, or the last of the food. Add a box first.';
-const OPEN_ALREADY = 'There is empty comb beside the brood already: nothing is needed.';
-const ONE_SIDE = 'Nights are cold or not noted: food stays beside the brood on one side, so only the other is opened.';
+const ALL_BROOD = say('no-frame-can-make-way');
+const OPEN_ALREADY = say('comb-beside-the-brood-already');
+const ONE_SIDE = say('cold-one-side-only');
 
 /**
  * Comb to lay in at both edges of the nest: such as hangs idle first, else in place of the outermost food that can go. Where brood
@@ -27,7 +29,7 @@ const ONE_SIDE = 'Nights are cold or not noted: food stays beside the brood on o
 export const openSides: Propose = (from) => {
   const main = mainBox(from.hive);
   let arrangement = lifted(from, main);
-  const notes = new Set<string>();
+  const notes = new Set<Said>();
   for (const side of NEST_SIDES) {
     const box = boxNamed(arrangement, main.id);
     if (isOpen(box, side)) continue;

@@ -1,8 +1,10 @@
 import { addBox } from '../arrangement';
 import { hasYoungBrood, newFrame } from '../frame-traits';
 import { broodFrameCount, isBroodFrame, supers } from '../hive';
+import { say } from '../says';
+import { WHOLE } from '../whole';
 import { fillBesideBrood, layInto, layNest } from './lay-nest';
-import { asIs, inOneHive, type Propose, WHOLE } from './proposal';
+import { asIs, inOneHive, type Propose } from './proposal';
 import { aboveNest, newSuper, overExcluder } from './stack';
 import { boxLike, herFrameAfter, isFree, mainBox, queensFrame, sealedOn, youngOn } from './tools';
 
@@ -16,7 +18,7 @@ export const partDemaree: Propose = (from) => {
   const { hive, context, newId, fill } = from;
   const main = mainBox(hive);
   if (broodFrameCount(hive) < LEAST)
-    return inOneHive(from, asIs(hive), `It takes ${LEAST} frames of brood, and there are ${broodFrameCount(hive)}.`);
+    return inOneHive(from, asIs(hive), say('takes-brood-frames', { least: LEAST, there: broodFrameCount(hive) }));
   const isCold = context.coldestNightC !== null && context.coldestNightC < context.onlySealedUpBelowC;
   const onlySealed = from.onlySealedBroodUp || isCold;
   const hers = queensFrame(from);
@@ -48,10 +50,8 @@ export const partDemaree: Propose = (from) => {
     queenUnit: null,
     cellUnit: null,
     notes: [
-      ...(short > 0
-        ? [`Only ${up.length} frames ${onlySealed ? 'of sealed brood ' : ''}can go up, ${short} fewer than usual.`]
-        : []),
-      ...(isCold ? ['Nights are cold: only sealed brood goes up.'] : []),
+      ...(short > 0 ? [say('fewer-can-go-up', { count: up.length, onlySealed, short })] : []),
+      ...(isCold ? [say('cold-only-sealed-up')] : []),
     ],
   };
 };

@@ -1,8 +1,10 @@
+import type { Said } from '../../says/said';
 import type { Arrangement } from '../arrangement';
 import type { ArrangementContext } from '../arrangement-rules';
 import type { FrameSize } from '../frame-size';
 import type { Hive } from '../hive';
 import type { Flow, NectarKg } from '../nectar';
+import { WHOLE } from '../whole';
 
 /** What a proposal is made from. */
 export interface ProposalFrom {
@@ -41,18 +43,15 @@ export interface Proposal {
   readonly queenUnit: string | null;
   readonly cellUnit: string | null;
   /** What it could not do, and why; and what to do with what was taken out. */
-  readonly notes: readonly string[];
+  readonly notes: readonly Said[];
 }
 
 export type Propose = (from: ProposalFrom) => Proposal;
 
-/** The hive of a colony that is not split. */
-export const WHOLE = 'hive';
-
 export const asIs = (hive: Hive): Arrangement => ({ units: [{ name: WHOLE, hive }], out: [] });
 
 /** A proposal that leaves the frames in one hive, and the queen where she is. */
-export const inOneHive = (from: ProposalFrom, arrangement: Arrangement, ...notes: readonly string[]): Proposal => ({
+export const inOneHive = (from: ProposalFrom, arrangement: Arrangement, ...notes: readonly Said[]): Proposal => ({
   arrangement,
   shaken: [],
   queenFrameId: from.context.queenFrameId,

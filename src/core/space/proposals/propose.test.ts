@@ -88,7 +88,6 @@ describe('any proposal, for any hive', () => {
           keptCellFrames: from.context.keptCellFrames,
           shaken: new Set(shaken),
           coveredSeams: 8,
-          unitName: (unit) => unit,
           sizes: FRAME_SIZES,
         });
         const home = new Map<string, string | null>(

@@ -1,6 +1,7 @@
 import type { Arrangement } from '../arrangement';
 import { newFrame } from '../frame-traits';
 import type { Box, Frame } from '../hive';
+import { say } from '../says';
 import { spareFood } from './food';
 import { layInto, layNest } from './lay-nest';
 import type { Proposal, ProposalFrom, Propose } from './proposal';
@@ -20,8 +21,8 @@ import {
 /** Frames of brood that go with the queen of a split. */
 const QUEEN_SPLIT_BROOD = 3;
 
-export const NO_CLEAN_FRAME = 'No frame of brood is free of cells: clear one of cells for the queen first.';
-export const FEED_NUC = 'No frame of stores to spare: feed the nuc.';
+export const NO_CLEAN_FRAME = say('no-brood-free-of-cells');
+export const FEED_NUC = say('no-stores-for-the-nuc');
 
 /** A nuc box with these frames in the order of a nest, filled up with comb, beside what stays. */
 export function intoNuc(from: ProposalFrom, brood: readonly Frame[], food: readonly Frame[]): Arrangement {
@@ -47,7 +48,7 @@ function queenIntoNuc(from: ProposalFrom, howMany: number, isShaken: boolean): P
     cellUnit: 'parent',
     notes: [
       ...(hers ? [] : [NO_CLEAN_FRAME]),
-      ...(more.length < howMany - 1 ? ['Too few frames of brood free of cells for the queen’s part.'] : []),
+      ...(more.length < howMany - 1 ? [say('too-few-frames-free-of-cells')] : []),
       ...(food.length > 0 ? [] : [FEED_NUC]),
     ],
   };

@@ -1,4 +1,5 @@
 import { hasEggs, newFrame } from '../frame-traits';
+import { say } from '../says';
 import { spareFood } from './food';
 import { layInto, layNest } from './lay-nest';
 import type { Propose } from './proposal';
@@ -27,8 +28,8 @@ export const verticalSplit: Propose = (from) => {
     queenUnit: 'bottom',
     cellUnit: 'top',
     notes: [
-      ...(brood.some(hasEggs) ? [] : ['No eggs go up: the top could not raise a queen.']),
-      ...(food.length > 0 ? [] : ['No frame of stores to spare for the top: feed it.']),
+      ...(brood.some(hasEggs) ? [] : [say('no-eggs-go-up')]),
+      ...(food.length > 0 ? [] : [say('no-stores-for-the-top')]),
     ],
   };
 };

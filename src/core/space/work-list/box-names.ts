@@ -1,18 +1,15 @@
+import type { Said } from '../../says/said';
 import { type Arrangement, boxesOf } from '../arrangement';
-import { type Box, type BoxRole, broodBoxes, type Hive, supers } from '../hive';
+import { type Box, broodBoxes, type Hive, supers } from '../hive';
+import { type BoxNamed, say } from './says';
 
-/** `brood box`, `brood box 2`, `super 1`: what a box is called in its hive, counted from below. */
-export function boxName(hive: Hive, box: Box): string {
-  const alike = box.role === 'brood' ? broodBoxes(hive) : supers(hive);
-  return named(box, alike);
+/** What a box is called in its hive, counted from below. */
+export function boxNamed(hive: Hive, box: Box): BoxNamed {
+  return named(box, box.role === 'brood' ? broodBoxes(hive) : supers(hive));
 }
 
-const ROLE_WORDS: { readonly [R in BoxRole]: string } = { brood: 'brood box', super: 'super' };
-
-function named(box: Box, alike: readonly Box[]): string {
-  const word = ROLE_WORDS[box.role];
-  const tape = box.tape ? ` (${box.tape} tape)` : '';
-  return `${word}${alike.length === 1 ? '' : ` ${alike.findIndex(({ id }) => id === box.id) + 1}`}${tape}`;
+function named({ id, role, tape = null }: Box, alike: readonly Box[]): BoxNamed {
+  return { role, tape, nth: alike.length === 1 ? null : alike.findIndex((one) => one.id === id) + 1 };
 }
 
 /**
@@ -22,22 +19,22 @@ function named(box: Box, alike: readonly Box[]): string {
 export function boxNames(
   before: Arrangement,
   after: Arrangement,
-  unitName: (unit: string) => string,
-): ReadonlyMap<string, string> {
+  ofUnit: (unit: string) => Said,
+): ReadonlyMap<string, Said> {
   const known = new Set(boxesOf(before).map(({ box }) => box.id));
   const added = boxesOf(after).filter(({ box }) => !known.has(box.id));
   const rolesAdded = new Set(added.map(({ box }) => box.role));
-  const names = new Map<string, string>();
+  const names = new Map<string, Said>();
   for (const { name, hive } of before.units) {
-    const where = before.units.length > 1 ? ` of ${unitName(name)}` : '';
+    const of = before.units.length > 1 ? ofUnit(name) : null;
     for (const box of hive.boxes) {
-      names.set(box.id, `${rolesAdded.has(box.role) ? 'old ' : ''}${boxName(hive, box)}${where}`);
+      names.set(box.id, say('box', { named: boxNamed(hive, box), isOld: rolesAdded.has(box.role), of }));
     }
   }
   for (const { unit, box } of added) {
     const alike = added.filter((one) => one.unit === unit && one.box.role === box.role).map((one) => one.box);
-    const words = `new ${named(box, alike)}`;
-    names.set(box.id, after.units.length > 1 ? `${unitName(unit)}, ${words}` : words);
+    const of = after.units.length > 1 ? ofUnit(unit) : null;
+    names.set(box.id, say('new-box', { named: named(box, alike), of }));
   }
   return names;
 }

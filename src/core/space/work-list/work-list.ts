@@ -1,13 +1,16 @@
+import type { Said } from '../../says/said';
 import { type Arrangement, allFrames, boxesOf, type FramePlace, placeOf } from '../arrangement';
 import { coveredIn } from '../covered';
 import type { FrameSize } from '../frame-size';
-import { mainContent } from '../frame-traits';
-import type { Frame, Hive } from '../hive';
+import type { Frame } from '../hive';
 import { boxWeight, HEAVY } from '../weight';
+import { WHOLE } from '../whole';
 import { boxNames } from './box-names';
 import { boxSteps } from './box-steps';
+import { holdsOf } from './frame-holds';
 import { liftsFor } from './lifts';
 import { inWorkableOrder, type Lifted, movedFrames } from './order';
+import { say } from './says';
 
 export const WORK_KINDS = ['lift', 'queen', 'box', 'shake', 'aside', 'out', 'frame', 'new-frame', 'close'] as const;
 export type WorkKind = (typeof WORK_KINDS)[number];
@@ -15,7 +18,7 @@ export type WorkKind = (typeof WORK_KINDS)[number];
 /** One thing to be done at the hive. */
 export interface WorkStep {
   readonly kind: WorkKind;
-  readonly text: string;
+  readonly text: Said;
   /** The frames that it is about; new ones for one box are brought together. */
   readonly frameIds: readonly string[];
 }
@@ -30,32 +33,9 @@ export interface WorkContext {
   readonly coveredSeams: number | null;
   /** The frames were only counted: what hangs where is assumed, so a frame is told by what is on it. */
   readonly placesAssumed: boolean;
-  readonly unitName: (unit: string) => string;
+  /** Names of the colonies that units are, where they have one. */
+  readonly colonyNames?: ReadonlyMap<string, string>;
   readonly sizes: readonly FrameSize[];
-}
-
-const CONTENT_NAMES = {
-  brood: 'brood',
-  drone: 'drone brood',
-  pollen: 'pollen',
-  nectar: 'nectar',
-  honey: 'honey',
-  empty: 'empty comb',
-  droneComb: 'empty drone comb',
-  undrawn: 'foundation',
-  unseen: 'not looked at',
-  eggs: 'brood',
-  larvae: 'brood',
-  sealed: 'brood',
-} as const;
-
-/** What frames are called by what they mainly hold. */
-export const frameKindWords = (main: keyof typeof CONTENT_NAMES): string => CONTENT_NAMES[main];
-
-/** What a frame is called by what it holds. */
-export function frameWords(frame: Frame): string {
-  const main = mainContent(frame);
-  return main === null ? frame.kind : frameKindWords(main);
 }
 
 /**
@@ -65,21 +45,22 @@ export function frameWords(frame: Frame): string {
  */
 export function workList(before: Arrangement, after: Arrangement, context: WorkContext): readonly WorkStep[] {
   const steps: WorkStep[] = [];
-  const add = (kind: WorkKind, text: string, ...frameIds: readonly string[]) => steps.push({ kind, text, frameIds });
-  const { unitName, sizes, coveredSeams, placesAssumed } = context;
-  const boxWords = boxNames(before, after, unitName);
-  const ofBox = (boxId: string) => boxWords.get(boxId) ?? 'a box';
+  const add = (kind: WorkKind, text: Said, ...frameIds: readonly string[]) => steps.push({ kind, text, frameIds });
+  const { sizes, coveredSeams, placesAssumed, colonyNames } = context;
+  const ofUnit = (unit: string) => say('unit', { unit, colony: colonyNames?.get(unit) ?? null });
+  const called = boxNames(before, after, ofUnit);
+  const ofBox = (boxId: string) => called.get(boxId) as Said;
   const names = new Map(
     boxesOf(before).flatMap(({ box }) =>
       box.frames.map((frame, i) => [
         frame.id,
         placesAssumed
-          ? `a frame of ${frameWords(frame)} in ${ofBox(box.id)}`
-          : `frame ${i + 1} of ${ofBox(box.id)} (${frameWords(frame)})`,
+          ? say('frame-in', { holds: holdsOf(frame), box: ofBox(box.id) })
+          : say('frame-at', { place: i + 1, holds: holdsOf(frame), box: ofBox(box.id) }),
       ]),
     ),
   );
-  const nameOf = (frame: Frame) => names.get(frame.id) ?? `a new frame (${frameWords(frame)})`;
+  const nameOf = (frame: Frame) => names.get(frame.id) ?? say('new-frame', { holds: holdsOf(frame) });
   const isSeveral = after.units.length > 1;
 
   const moved = movedFrames(before, after);
@@ -88,97 +69,70 @@ export function workList(before: Arrangement, after: Arrangement, context: WorkC
   if (moved.length + added.length + context.shaken.size + restacked.length === 0) return [];
   const touched = new Set([...moved.map(({ id }) => id), ...context.shaken]);
   for (const { box, kg } of liftsFor(before, after, touched, coveredSeams, sizes)) {
-    const care = kg >= HEAVY.value ? ': take frames out of it, or have somebody help' : '';
-    add('lift', `Lift off ${ofBox(box.id)}, about ${Math.round(kg)} kg${care}.`);
+    add('lift', say('lift-off', { box: ofBox(box.id), kg, isHeavy: kg >= HEAVY.value }));
   }
-  const words = queenWords(before, after, moved, context, nameOf);
-  if (words) add('queen', words, ...[context.queenWasOn ?? []].flat());
-  for (const { box } of added) {
-    const under =
-      box.under === 'excluder' ? ' over a queen excluder' : box.under === 'board' ? ' over a split board' : '';
-    add('box', `Make ready: ${ofBox(box.id)}${under}.`);
-  }
+  const ofQueen = queenStep(before, after, moved, context, nameOf);
+  if (ofQueen) add('queen', ofQueen, ...[context.queenWasOn ?? []].flat());
+  for (const { box } of added) add('box', say('make-ready', { box: ofBox(box.id), under: box.under }));
   for (const step of restacked) add('box', step);
   for (const frame of moved.filter(({ id }) => placeOf(after, id) === null))
-    add('out', `Take out ${nameOf(frame)}, bees brushed off.`, frame.id);
+    add('out', say('take-out', { frame: nameOf(frame) }), frame.id);
   for (const lifted of together(inWorkableOrder(before, after, moved, context.queenFrameId), names)) {
     const [{ frame, to, isAside }] = lifted as [Lifted];
     const ids = lifted.map((one) => one.frame.id);
-    const places = listWords(lifted.map((one) => String(one.to.at + 1)));
-    if (isAside) add('aside', `Stand aside ${nameOf(frame)}.`, ...ids);
-    else if (!names.has(frame.id)) {
-      const what = ids.length === 1 ? 'New frame' : `${ids.length} new frames`;
-      add(
-        'new-frame',
-        `${what} (${frameWords(frame)}) into ${ofBox(to.boxId)}, as frame${ids.length === 1 ? '' : 's'} ${places}.`,
-        ...ids,
-      );
-    } else {
-      const care = context.keptCellFrames.has(frame.id)
-        ? ' Keep it upright and do not jar it: the kept cell is on it.'
-        : '';
-      add('frame', `${capital(nameOf(frame))} ${whereTo(to, frame)}.${care}`, ...ids);
-    }
+    const places = lifted.map((one) => one.to.at + 1);
+    if (isAside) add('aside', say('stand-aside', { frame: nameOf(frame) }), ...ids);
+    else if (!names.has(frame.id))
+      add('new-frame', say('hang-new-frames', { holds: holdsOf(frame), box: ofBox(to.boxId), places }), ...ids);
+    else add('frame', moveStep(to, frame), ...ids);
   }
   for (const frame of allFrames(before).filter(({ id }) => context.shaken.has(id))) {
     const target = after.units.find(({ name }) => name !== placeOf(after, frame.id)?.unit);
-    add(
-      'shake',
-      `Shake the bees of ${nameOf(frame)} into ${target ? unitName(target.name) : 'the hive'}; look for the queen first.`,
-      frame.id,
-    );
+    add('shake', say('shake', { frame: nameOf(frame), into: ofUnit(target?.name ?? WHOLE) }), frame.id);
   }
   after.units.forEach(({ name, hive }) => {
-    add('close', `Close up ${isSeveral ? unitName(name) : 'the hive'}: ${stackWords(hive)}.`);
+    const boxes = hive.boxes.map((box) => ({
+      box: ofBox(box.id),
+      under: box.under,
+      kg: boxWeight(box, coveredIn(box, hive, coveredSeams), sizes),
+    }));
+    const kg = boxes.reduce((sum, box) => sum + box.kg, 0);
+    add('close', say('close-up', { unit: ofUnit(isSeveral ? name : WHOLE), boxes, kg }));
   });
   return steps;
 
-  /** `to the nuc, new brood box, as frame 3`; within its own box only the place. */
-  function whereTo({ boxId, at }: FramePlace, frame: Frame): string {
+  function moveStep({ boxId, at }: FramePlace, frame: Frame): Said {
+    const step = { frame: nameOf(frame), place: at + 1, hasKeptCell: context.keptCellFrames.has(frame.id) };
     const isSameBox = placeOf(before, frame.id)?.boxId === boxId;
-    return isSameBox ? `within it, as frame ${at + 1}` : `to ${ofBox(boxId)}, as frame ${at + 1}`;
-  }
-
-  function stackWords(hive: Hive): string {
-    const boxes = hive.boxes.map((box) => ({ box, kg: boxWeight(box, coveredIn(box, hive, coveredSeams), sizes) }));
-    const stack = boxes.map(({ box, kg }) => {
-      const under = box.under === 'excluder' ? 'excluder, ' : box.under === 'board' ? 'split board, ' : '';
-      return `${under}${ofBox(box.id)} (about ${Math.round(kg)} kg)`;
-    });
-    const all = boxes.reduce((sum, { kg }) => sum + kg, 0);
-    const whole = boxes.length > 1 ? `; about ${Math.round(all)} kg in all` : '';
-    return `from the floor up ${stack.join(', ')}${whole}`;
+    return isSameBox ? say('move-within', step) : say('move-to', { ...step, box: ofBox(boxId) });
   }
 }
 
 /** What is to be done about the queen before a frame is moved; null: she is in no danger of it. */
-function queenWords(
+function queenStep(
   before: Arrangement,
   after: Arrangement,
   moved: readonly Frame[],
   { queenWasOn, queenFrameId, shaken }: WorkContext,
-  nameOf: (frame: Frame) => string,
-): string | null {
+  nameOf: (frame: Frame) => Said,
+): Said | null {
   const hers = allFrames(before).find(({ id }) => id === queenWasOn);
   const hung = moved.filter(({ id }) => placeOf(before, id) !== null);
   if (!hers) {
     const isAsked = hung.length > 0 || shaken.size > 0;
-    return isAsked
-      ? 'The queen’s place is not known: check every frame before it leaves its box, and cage her if you see her.'
-      : null;
+    return isAsked ? say('queens-place-not-known') : null;
   }
-  const was = `The queen was last on ${nameOf(hers)}.`;
+  const frame = nameOf(hers);
   const to = allFrames(after).find(({ id }) => id === queenFrameId);
-  if (to && to.id !== hers.id)
-    return `${was} Find her, and move her over by hand, or in a cage, to ${nameOf(to)}: the kept cell hangs on her frame, and the two must part.`;
-  if (moved.some(({ id }) => id === hers.id)) return `${was} Find her, and move that frame first.`;
+  if (to && to.id !== hers.id) return say('move-queen-by-hand', { from: frame, to: nameOf(to) });
+  if (moved.some(({ id }) => id === hers.id)) return say('queens-frame-first', { frame });
   const herBox = placeOf(before, hers.id)?.boxId;
   const isNear = [...hung.map(({ id }) => id), ...shaken].some((id) => placeOf(before, id)?.boxId === herBox);
-  return isNear ? `${was} Find her, and stand that frame aside, covered, until the rest is done.` : null;
+  return isNear ? say('queens-frame-aside', { frame }) : null;
 }
 
 /** New frames of one kind for one box are one step; every other frame is one of its own. */
-function together(lifted: readonly Lifted[], known: ReadonlyMap<string, string>): readonly (readonly Lifted[])[] {
+function together(lifted: readonly Lifted[], known: ReadonlyMap<string, Said>): readonly (readonly Lifted[])[] {
   const groups: Lifted[][] = [];
   for (const one of lifted) {
     const last = groups.at(-1)?.[0];
@@ -189,18 +143,12 @@ function together(lifted: readonly Lifted[], known: ReadonlyMap<string, string>)
       !last.isAside &&
       !one.isAside &&
       last.to.boxId === one.to.boxId &&
-      frameWords(last.frame) === frameWords(one.frame);
+      holdsOf(last.frame) === holdsOf(one.frame);
     if (isAlike) groups.at(-1)?.push(one);
     else groups.push([one]);
   }
   return groups;
 }
-
-/** `1, 2 and 5` */
-const listWords = (words: readonly string[]): string =>
-  words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 const newBoxes = (before: Arrangement, after: Arrangement) => {
   const known = new Set(boxesOf(before).map(({ box }) => box.id));

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { comparable } from '@/core/facts/comparable-entry';
 import { failure, success } from '@/core/problems/issue';
+import { say } from '@/core/problems/says';
 import { database } from '@/db/open';
 import { findEntry } from '@/db/repositories/inspection-entry';
 import { deleteInspection, restoreInspection } from '@/server/entries/delete-inspection';
@@ -15,7 +16,7 @@ interface Context {
 export async function GET(_: Request, { params }: Context) {
   const { id } = await params;
   const stored = findEntry(database().db, id);
-  if (!stored) return answer(failure({ path: ['id'], code: 'not-found', message: 'There is no such inspection.' }));
+  if (!stored) return answer(failure({ path: ['id'], code: 'not-found', message: say('no-such-inspection') }));
   const standing = { content: comparable(stored.entry), isDeleted: stored.deletedAt !== null };
   return answer(success({ ...standing, version: versionOfStanding(standing) }));
 }

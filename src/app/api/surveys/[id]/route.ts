@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { failure, success } from '@/core/problems/issue';
+import { say } from '@/core/problems/says';
 import { database } from '@/db/open';
 import { findSurvey } from '@/db/repositories/surveys';
 import { versionOfStanding } from '@/server/entries/resend';
@@ -14,7 +15,7 @@ interface Context {
 export async function GET(_: Request, { params }: Context) {
   const { id } = await params;
   const stored = findSurvey(database().db, id);
-  if (!stored) return answer(failure({ path: ['id'], code: 'not-found', message: 'There is no such survey.' }));
+  if (!stored) return answer(failure({ path: ['id'], code: 'not-found', message: say('no-such-survey') }));
   const standing = { content: stored.survey, isDeleted: stored.deletedAt !== null };
   return answer(success({ ...standing, version: versionOfStanding(standing) }));
 }

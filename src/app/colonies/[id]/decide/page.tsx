@@ -10,6 +10,7 @@ import { DecidePage } from '@/ui/decide/DecidePage';
 import { axisAhead } from '@/ui/time/axis';
 import { decideView } from '@/views/decide-view';
 import { situationWords } from '@/views/situation-words';
+import { inWords } from '@/words/in-words';
 
 export const metadata: Metadata = { title: 'Choices' };
 
@@ -37,7 +38,7 @@ export default async function Page({ params, searchParams }: Props) {
     <DecidePage
       colony={colony}
       situation={situationWords(state)}
-      because={state.lastLook?.reading.because.map(({ text }) => text) ?? ['nothing has been entered yet']}
+      because={state.lastLook?.reading.because.map(({ text }) => inWords(text)) ?? ['nothing has been entered yet']}
       view={decideView(state, facts, fitFactsOf(state, flow, place), settings)}
       axis={axisAhead(today)}
       place={place}

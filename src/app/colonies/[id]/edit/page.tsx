@@ -1,12 +1,12 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { formatDay } from '@/core/calendar/day';
-import { methodNamed } from '@/core/methods/methods';
 import { database } from '@/db/open';
 import { now } from '@/server/clock';
 import { loadColony } from '@/server/colony-page';
 import { loadNames } from '@/server/names';
 import { ColonyForm } from '@/ui/forms/ColonyForm';
+import { methodSaid } from '@/words/methods/methods';
 
 export const metadata: Metadata = { title: 'Edit a colony' };
 
@@ -20,7 +20,7 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
   const others = colonies.filter((colony) => colony.id !== id);
   return (
     <ColonyForm
-      swarmSteps={methodNamed('hive-swarm').steps}
+      swarmSteps={methodSaid('hive-swarm').steps}
       colony={found.colony}
       isNew={false}
       apiaries={apiaries}

@@ -13,6 +13,7 @@ import { NotSurveyed } from '@/ui/frames/NotSurveyed';
 import { axisAround } from '@/ui/time/axis';
 import { actsThen, framesCourse } from '@/views/frames-course';
 import { framesView } from '@/views/frames-view';
+import { methodTitle } from '@/words/methods/methods';
 
 export const metadata: Metadata = { title: 'Frames' };
 
@@ -36,7 +37,7 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
       acts={actsThen(changes, state.parts)}
       axis={axisAround(today)}
       sizes={allSizes(settings)}
-      methods={METHODS.filter(({ name }) => movesFrames(name)).map(({ name, title }) => ({ name, title }))}
+      methods={METHODS.filter(({ name }) => movesFrames(name)).map(({ name }) => ({ name, title: methodTitle(name) }))}
       year={yearOf(today)}
       {...loadFrames(db, id, view.hive)}
     />

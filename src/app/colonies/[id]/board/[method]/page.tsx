@@ -17,6 +17,7 @@ import { BoardPage } from '@/ui/board/BoardPage';
 import { NotSurveyed } from '@/ui/frames/NotSurveyed';
 import { framesView, otherHives } from '@/views/frames-view';
 import { startView } from '@/views/start-view';
+import { methodTitle } from '@/words/methods/methods';
 
 export const metadata: Metadata = { title: 'Frame board' };
 
@@ -28,7 +29,7 @@ export default async function Page({ params }: { params: Promise<{ id: string; m
   const method = ALL_METHOD_NAMES.find((name) => name === wanted);
   if (!found || !method || !movesFrames(method)) notFound();
   const { colony, state, facts, flow: mainFlow, settings } = found;
-  const { title } = methodNamed(method);
+  const title = methodTitle(method);
   const view = framesView(state, facts.surveys, settings);
   if (!view) return <NotSurveyed colony={colony} title={title} />;
   const { areCounted, flow, wouldLayPerDay, hive, knownFrom, queenFrameId, keptCellFrames, cellFrames, coveredSeams } =

@@ -1,7 +1,8 @@
-import type { Day } from '../calendar/day';
-import { distanceWords, weekdayWords } from '../calendar/words';
-import { bestDay, type Check, type CheckCode, isDaily } from './check';
-import type { CheckOnDay } from './standing';
+import type { Day } from '../core/calendar/day';
+import { distanceWords, weekdayWords } from '../core/calendar/words';
+import { bestDay, type Check, type CheckCode, isDaily } from '../core/schedule/check';
+import type { CheckOnDay } from '../core/schedule/standing';
+import { inWords } from './in-words';
 
 /** What each check asks for, as an order. */
 const DO: { readonly [C in CheckCode]: string } = {
@@ -32,7 +33,7 @@ const DO: { readonly [C in CheckCode]: string } = {
 
 /** What a check asks for: `Thin the cells`. */
 export function orderOf({ order, code }: Pick<Check, 'order' | 'code'>): string {
-  return order ?? DO[code];
+  return order ? inWords(order) : DO[code];
 }
 
 /** An order as it stands within a sentence: `thin the cells`. */
@@ -55,7 +56,7 @@ export function dueWords({ check, standing }: CheckOnDay, today: Day): string {
       if (isDaily(check.code) && plannedFor === null)
         return `${order} today, and each day to ${weekdayWords(window.latest)}`;
       if (window.latest < today) return `${order} now, planned for ${weekdayWords(plannedFor ?? today)}`;
-      return `${order} by ${weekdayWords(window.latest)}, ${plannedFor === null ? 'best' : 'planned for'} ${bestWords(bestDay(check), today)}`;
+      return `${order} by ${weekdayWords(window.latest)}, ${plannedFor === null ? `best ${bestWords(window.ideal, today)}` : `planned for ${weekdayWords(plannedFor)}`}`;
     case 'later':
       return `${order} ${weekdayWords(bestDay(check))}, ${distanceWords(bestDay(check), today)}`;
     case 'set-aside':
@@ -66,3 +67,30 @@ export function dueWords({ check, standing }: CheckOnDay, today: Day): string {
 function bestWords(ideal: Day, today: Day): string {
   return ideal <= today ? 'now' : weekdayWords(ideal);
 }
+
+/** What each check is called on a label. */
+export const CHECK_NAMES: { readonly [C in CheckCode]: string } = {
+  'first-look': 'first inspection',
+  look: 'inspect',
+  act: 'act',
+  'thin-cells': 'thin cells',
+  'find-cells': 'find cells',
+  'make-room': 'make room',
+  'move-parent': 'move it',
+  eggs: 'eggs?',
+  released: 'is she out?',
+  'laying-check': 'laying?',
+  'nuc-settled': 'settled?',
+  'clear-top-cells': 'cells on top',
+  'top-brood-gone': 'top brood gone?',
+  'bottom-check': 'below',
+  'supers-check': 'supers',
+  'which-half': 'which half?',
+  'board-in': 'board in',
+  doors: 'entrances',
+  'turn-hive': 'turn',
+  'shift-boxes': 'shift',
+  'space-check': 'room?',
+  united: 'united?',
+  'read-comb': 'test frame',
+};

@@ -1,5 +1,5 @@
-import type { Cause } from '../cells/cause';
-import type { ReadingName } from './reading';
+import type { Cause } from '../core/cells/cause';
+import type { ReadingName } from '../core/inspections/reading';
 
 interface ReadingWords {
   /** What is true, as a headline. */

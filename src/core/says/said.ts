@@ -1,0 +1,29 @@
+/**
+ * Something to be said: its code, and what goes into the sentence. The core says nothing in English itself: `words/` knows for each code
+ * how it is put. It can be stored and sent as it is.
+ */
+export interface Said {
+  /** Subject and code, such as `schedule/eggs-due`. */
+  readonly says: string;
+  readonly with?: Readonly<Record<string, unknown>>;
+}
+
+/** What can be said on a subject: each code with what goes into it. */
+export type Sayings<S> = { readonly [C in keyof S]: object };
+
+/** A code that nothing goes into. */
+export type Plain = Readonly<Record<never, never>>;
+
+/** Says things on a subject, with what each code needs and nothing else; `codeOf` names a code as it stands in what was said. */
+export function sayer<S extends Sayings<S>>(subject: string) {
+  const codeOf = (code: keyof S & string) => `${subject}/${code}`;
+  const say = <C extends keyof S & string>(code: C, ...[params]: keyof S[C] extends never ? [] : [S[C]]): Said =>
+    params === undefined ? { says: codeOf(code) } : { says: codeOf(code), with: { ...(params as object) } };
+  return Object.assign(say, { codeOf });
+}
+
+/** Whether a value is something to be said. */
+export const isSaid = (value: object): value is Said => 'says' in value;
+
+/** Whether two things come to the same words. */
+export const isSameSaid = (a: Said, b: Said): boolean => JSON.stringify(a) === JSON.stringify(b);

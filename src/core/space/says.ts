@@ -1,0 +1,60 @@
+import { type Plain, sayer } from '../says/said';
+
+/** What is said of an arrangement of frames and of proposals for it: what is against it, what could not be done, and why. */
+export interface SpaceSays {
+  'splits-the-brood': Plain;
+  'empty-beside-young-brood': { readonly coldestC: number | null };
+  'pollen-inside-honey': Plain;
+  'queens-frame-not-known': Plain;
+  'own-queen-stays': Plain;
+  'nothing-keeps-her-from-brood': Plain;
+  'nothing-keeps-her-from-super': Plain;
+  'kept-cell-not-shaken': Plain;
+  'kept-cell-wrong-unit': Plain;
+  'kept-cell-not-out': Plain;
+  'live-cells-on-her-frame': Plain;
+  'too-many-frames': { readonly frames: number; readonly places: number; readonly over: number };
+  'too-few-frames': { readonly short: number; readonly places: number };
+  'frame-does-not-fit': { readonly frame: string; readonly box: string };
+  'frame-too-shallow': { readonly frame: string; readonly box: string };
+  'disease-nothing-leaves': Plain;
+  'queen-not-out': Plain;
+  'queen-wrong-unit': Plain;
+  'queen-above-excluder': Plain;
+  'nights-not-noted': Plain;
+  'nights-too-cold': { readonly coldestC: number };
+  'too-weak-to-interleave': { readonly least: number };
+  'too-few-bees-to-interleave': { readonly least: number };
+  'warm-enough-to-interleave': { readonly nightC: number };
+  'no-cell-to-spare': Plain;
+  'no-brood-free-to-go': Plain;
+  'no-brood-for-the-queen': Plain;
+  'no-stores-for-her-box': Plain;
+  'open-brood-goes-up': { readonly frames: number };
+  'eggs-in-one-half-only': Plain;
+  'honey-with-the-stronger': Plain;
+  'no-stores-in-one-half': Plain;
+  'food-taken-out': Plain;
+  'no-drawn-comb': Plain;
+  'no-honey-hems': Plain;
+  'no-pollen-hems': Plain;
+  'short-of-room-on-brood-frames': Plain;
+  'short-of-room-food-beside': Plain;
+  'no-frame-can-make-way': Plain;
+  'cold-open-the-sides': Plain;
+  'no-gap-left': Plain;
+  'only-counted': Plain;
+  'no-stores-for-the-swarm': Plain;
+  'comb-beside-the-brood-already': Plain;
+  'cold-one-side-only': Plain;
+  'takes-brood-frames': { readonly least: number; readonly there: number };
+  'fewer-can-go-up': { readonly count: number; readonly onlySealed: boolean; readonly short: number };
+  'cold-only-sealed-up': Plain;
+  'no-brood-free-of-cells': Plain;
+  'no-stores-for-the-nuc': Plain;
+  'too-few-frames-free-of-cells': Plain;
+  'no-eggs-go-up': Plain;
+  'no-stores-for-the-top': Plain;
+}
+
+export const say = sayer<SpaceSays>('space');

@@ -1,0 +1,49 @@
+import { dayWords } from '../core/calendar/words';
+import type { DoubtCode } from '../core/colony/queen-doubt';
+import type { ColonySays } from '../core/colony/says';
+import type { Words } from './words';
+
+interface DoubtWords {
+  /** What is not known. */
+  readonly says: (day: string) => string;
+  /** What would settle it. */
+  readonly next: string;
+}
+
+const DOUBT_WORDS: { readonly [C in DoubtCode]: DoubtWords } = {
+  'old-queen-not-found': {
+    says: (day) => `The old queen was not found when the new one was given on ${day}.`,
+    next: 'Search for her, or look for the new one by her mark: with the old one in there the new one is lost.',
+  },
+  'old-queen-there': {
+    says: (day) => `Eggs on ${day}, before the bought queen can have laid: the old queen may still be there.`,
+    next: 'Search for her today; the bought one is at risk. Keep the bought one caged until then.',
+  },
+  'eggs-of-before': {
+    says: (day) => `Eggs on ${day} may be of the queen before: they say nothing of the bought one.`,
+    next: 'Look for eggs again in her window.',
+  },
+  'eggs-too-early': {
+    says: (day) => `Eggs on ${day}, before the virgin can have laid: of a queen before her, who may still be there.`,
+    next: 'Leave it shut anyway, and look for her eggs in their window.',
+  },
+  'eggs-unexplained': {
+    says: (day) => `Eggs on ${day} that no known queen can have laid: not known which queen did.`,
+    next: 'Find her: a second queen, a swarm that came back, or the wrong queen was taken.',
+  },
+  'another-queen': {
+    says: (day) => `A queen was seen on ${day} where there should be none: not known which.`,
+    next: 'Look at her mark, and for eggs: she came along when the hive was split, there were two, or the wrong one was taken.',
+  },
+  'unmarked-queen': {
+    says: (day) =>
+      `A queen without a mark on ${day}, where a marked one was known: the bees have replaced her, or she swarmed.`,
+    next: 'Look for her eggs in their window before you mark her.',
+  },
+};
+
+/** A colony and its queens. */
+export const colonyWords: Words<ColonySays> = {
+  doubt: ({ doubt, on }) => DOUBT_WORDS[doubt].says(dayWords(on)),
+  'doubt-next': ({ doubt }) => DOUBT_WORDS[doubt].next,
+};

@@ -1,0 +1,201 @@
+import { dayWords, minuteWords, weekdayWords } from '../core/calendar/words';
+import type { ProblemSays } from '../core/problems/says';
+import { answerWords } from './answers';
+import { YOUNGEST_WORDS } from './brood';
+import { methodTitle } from './methods/methods';
+import type { Words } from './words';
+
+const KIND_WORDS: Readonly<Record<string, string>> = {
+  int: 'a whole number',
+  boolean: 'true or false',
+  array: 'a list',
+};
+
+const MEGABYTE = 1024 * 1024;
+const bytesWords = (bytes: number) => (bytes >= MEGABYTE ? `${bytes / MEGABYTE} MB` : `${bytes / 1024} kB`);
+
+/** What is wrong with what was entered, and what would be right. */
+export const problemWords: Words<ProblemSays> = {
+  'eggs-were-seen-against-youngest': ({ youngest }) =>
+    `Eggs were seen, so the youngest brood is eggs, not ${YOUNGEST_WORDS[youngest]}. Correct one of the two.`,
+  'no-eggs-against-youngest': 'No eggs were found, so the youngest brood cannot be eggs. Correct one of the two.',
+  'inspection-in-the-future': ({ now }) =>
+    `The inspection lies in the future. It is ${minuteWords(now)} now: give a time up to then.`,
+  'last-day-before-first-or-to-come':
+    'The last day comes before the first, or lies in the future. Correct one of the two.',
+  'inspection-before-colony': ({ startedOn }) =>
+    `The colony begins on ${weekdayWords(startedOn)}. Give a later day, or correct the colony’s first day.`,
+  'inspection-after-colony-ended': ({ endedOn }) =>
+    `The colony ended on ${weekdayWords(endedOn)}. Give an earlier day, or correct its end.`,
+  'same-minute': 'There is an inspection at this very minute already. Give another minute, or correct that one.',
+  'cell-named-twice': ({ label }) => `Cell ${label} is named twice. Keep one of the two.`,
+  'cell-of-no-such-colony': 'This cell is not one of the colony’s. Enter it as a new cell.',
+  'cell-broken-down-before': ({ label, on }) =>
+    `Cell ${label} was broken down on ${weekdayWords(on)}. Leave it out here, or correct that entry.`,
+  'cell-seen-again-later': ({ label, on }) =>
+    `Cell ${label} was seen again on ${weekdayWords(on)}, so it was not broken down here. Correct one of the two.`,
+  'not-a-day': ({ text }) => `“${text}” is not a day of the calendar; write it as YYYY-MM-DD, such as 2027-05-16`,
+  'not-a-time': 'is not a time; write it as YYYY-MM-DDTHH:mm, such as 2027-05-16T14:30',
+  'file-too-deep': ({ mostDepth }) =>
+    `The file is nested more than ${mostDepth} deep. No season file is; choose one that Ubbet has written.`,
+  'file-has-too-many-values': ({ mostValues }) =>
+    `The file has more than ${mostValues / 1_000_000} million values. No season file has; choose one that Ubbet has written.`,
+  'property-not-known': ({ name }) => `“${name}” is not known here; leave it out or correct its name`,
+  'is-missing': ({ wanted }) => `is missing; ${wanted}`,
+  'is-too-long': ({ maximum }) => `is too long; at most ${maximum} characters`,
+  'must-be-at-most': ({ maximum }) => `must be ${maximum} or less`,
+  'must-not-be-empty': 'must not be empty',
+  'must-be-at-least': ({ minimum }) => `must be ${minimum} or more`,
+  'must-be-one-of': ({ values }) => `must be one of ${values.join(', ')}`,
+  'ends-before-it-begins': 'It cannot end before it begins. Correct one of the two.',
+  'last-day-before-first': 'The last day comes before the first. Correct one of the two.',
+  'before-its-colony': 'It lies before the first day of its colony. Correct one of the two.',
+  'eggs-against-youngest': 'Eggs and the youngest brood contradict each other. Correct one of the two.',
+  'cell-seen-twice-at-once': 'This look has seen the cell twice. Keep one of the two.',
+  'cell-broken-down-earlier': 'The cell was broken down before this look. Correct one of the two.',
+  'no-such-answer': 'This check has no such answer. Export the file again.',
+  'moved-without-a-day': 'A check that is moved has a day; no other has.',
+  'not-a-season-file': ({ seasonFormat }) =>
+    `This is not an Ubbet season file: it does not begin with "format": "${seasonFormat}". Choose a file that Ubbet has written.`,
+  'file-of-later-version': ({ version, seasonVersion }) =>
+    `The file is of version ${version}, this Ubbet reads up to ${seasonVersion}. Bring Ubbet up to date and try again.`,
+  'file-breaks-off': 'The file breaks off before its end. Copy or export it again.',
+  'not-a-json-file': 'This is not a JSON file. Choose a season file that Ubbet has written.',
+  'identifier-twice': 'This identifier stands twice. Leave one of the two out.',
+  'names-what-is-not-there': 'This names something that is not in the file. Export the file again, whole.',
+  'cell-of-another-colony':
+    'This cell is of another colony than the inspection that saw it. Export the file again, whole.',
+  'comes-of-itself':
+    'This goes round in a circle: nothing comes of itself. Correct it in Ubbet, and export the file again.',
+  'frame-of-unknown-size': 'A frame here is of a size that is not in the file. Export the file again, whole.',
+  'no-such-backup': 'There is no such backup in the folder. It may have been thinned out: reload the page.',
+  'backup-does-not-open': 'This backup does not open: it is damaged, or of a later Ubbet. Choose another.',
+  'path-not-whole': 'Give the whole path, from the root of the disk, such as /media/stick/ubbet.',
+  'folder-not-writable': 'This folder cannot be written in. Is the stick in, and may this user write there?',
+  'folder-is-a-file': 'This is a file. Name a folder.',
+  'choose-a-colony': 'Choose a colony from the list.',
+  'no-such-plan': 'There is no such plan. Reload the page.',
+  'in-the-future': ({ now }) =>
+    `That is in the future; it is ${minuteWords(now)} now. Choose this minute or an earlier one.`,
+  'start-the-method-first': ({ method }) =>
+    `Start “${methodTitle(method)}” first, so that the new colony has a name; then say that the frames are moved.`,
+  'start-on-its-own-page': ({ problem }) =>
+    `${problem} Start the method on its own page, where that can be changed; then say here that all is done.`,
+  'larger-than': ({ bytes }) => `This is larger than ${bytesWords(bytes)}, the most that is taken. Nothing was stored.`,
+  'disk-full':
+    'The disk of the machine that Ubbet runs on is full. Nothing was stored: make room there, then send it again.',
+  'records-held':
+    'Another program holds your records just now. Nothing was stored: close that program, or wait a moment and try again.',
+  'records-not-writable':
+    'The file with your records cannot be written. Nothing was stored: see to its rights, and to those of its folder.',
+  'records-damaged':
+    'The file with your records is damaged, or its disk is. Stop Ubbet, and bring the newest backup back: npm run bring-back.',
+  'entry-against-records':
+    'Something in this entry is in your records already, or names something that is not. Nothing was stored: reload the page and enter it again.',
+  'could-not':
+    'Ubbet could not do this, and nothing was stored. Try again; if it comes back, export the season file and report it.',
+  'other-site': 'This came from a page of another site and was refused.',
+  'entry-not-whole': 'The entry did not arrive whole. Send it again.',
+  'no-such-colony': 'This colony is not in your records. Choose one that is, or add it first.',
+  'survey-moved': 'A survey cannot be moved to another colony. Delete it there and enter it here.',
+  'size-not-known': 'This size of frame is not known. Choose another, or add it in the settings.',
+  'too-many-frames': ({ count, places }) =>
+    `${count} frames in a box for ${places}. Take some out, or say how many it holds.`,
+  'queens-frame-not-there': 'The queen’s frame is not in this hive. Say again where she was seen.',
+  'no-such-address': 'Ubbet has no such address. Reload the page and try again.',
+  'no-such-survey': 'There is no such survey. Reload the page.',
+  'choose-a-size': 'Choose one of the sizes there are, or add it first.',
+  'size-in-use': 'A size that was left out is in use: frames of it have been surveyed. Keep it.',
+  'no-such-inspection': 'There is no such inspection. Reload the page.',
+  'in-the-future-today': 'That is in the future. Choose today or an earlier day.',
+  'moved-or-renamed-later': ({ on }) =>
+    `It was moved or renamed on ${dayWords(on)} already. Give that day or a later one.`,
+  'choose-an-apiary': 'Choose an apiary from the list.',
+  'choose-a-parent': 'Choose a parent from the list.',
+  'colony-of-itself': 'A colony does not come of itself, nor of one that came of it.',
+  'colony-name-taken': ({ name }) => `There is a colony called ${name} already. Give this one another name.`,
+  'first-day-in-the-future': 'The colony’s first day is in the future. Choose today or an earlier day.',
+  'inspected-before': ({ on }) =>
+    `It has an inspection on ${dayWords(on)}, before this day. Give that day or an earlier one.`,
+  'choose-her-mother': 'Choose her mother among your queens, or leave it open.',
+  'emerged-by-before-from': 'She cannot have emerged by a day before the first possible one. Swap or correct the two.',
+  'choose-a-queen': 'Choose a queen from the list.',
+  'choose-where-hived': 'Choose the colony that the swarm was hived as from the list.',
+  'entry-of-another-colony': 'This entry belongs to another colony. Delete it there and enter it here.',
+  'entry-gone': 'This entry is gone. Reload the page.',
+  'frame-name-taken': ({ label }) => `There is a frame called ${label} already. Give this one another name.`,
+  'inspection-moved': 'An inspection cannot be moved to another colony. Delete it there and enter it here.',
+  'sight-twice': 'This sight of a cell is in the entry twice. Reload the page and enter it again.',
+  'cell-of-another-entry': 'This cell already belongs to another entry. Reload the page and enter it again.',
+  'deleted-meanwhile':
+    'This was deleted in your records meanwhile. Nothing was changed: look at both, and say what stands.',
+  'changed-meanwhile':
+    'This was changed in your records meanwhile. Nothing was changed now: look at both, and say which stands.',
+  'apiary-name-taken': ({ name }) => `There is an apiary called ${name} already. Give this one another name.`,
+  'flow-ends-before-it-begins': 'The main flow cannot end before it begins. Correct one of the two.',
+  'no-inspection-of-photo': 'The inspection of this photo is not in your records. Save the inspection first.',
+  'no-such-programme': 'This programme is not in your records. Reload the page.',
+  'no-such-step': 'The method has no such step.',
+  'colony-not-in-programme': 'This colony is no part of the programme.',
+  'choose-one-of-these': ({ choices }) => `Choose one of these: ${choices.map(answerWords).join(', ')}.`,
+  'time-in-the-future': 'That is in the future. Choose a time up to now.',
+  'programme-began-later': ({ startedOn }) =>
+    `The programme started on ${dayWords(startedOn)}. Choose that day or a later one.`,
+  'say-which-half': 'Say which half has cells and no eggs.',
+  'answer-gone': 'This answer is gone already. Reload the page.',
+  'say-why-skipped': 'Say why you skip it; you will want to know later.',
+  'give-the-other-day': 'Give the day on which it is to be done instead.',
+  'said-in-the-future': 'This was said at a time that is still to come.',
+  'day-has-passed': ({ saidOn }) => `That day has passed. Choose ${dayWords(saidOn)} or a later one.`,
+  'choose-a-day-between': ({ from, to }) => `Choose a day from ${dayWords(from)} to ${dayWords(to)}.`,
+  'cell-given-since': 'The cell was given to another colony since. Take that back first.',
+  'day-in-the-future': ({ today }) =>
+    `That is in the future; today is ${dayWords(today)}. Choose that day or an earlier one.`,
+  'answered-before': ({ on }) =>
+    `One of its checks was answered on ${dayWords(on)}, before this day. Take that answer back first, or choose an earlier day.`,
+  'child-inspected-before': ({ on }) =>
+    `The colony that came of it was inspected on ${dayWords(on)}, before this day. Choose that day or an earlier one.`,
+  'in-records-already': 'This is in your records already, for something else. Reload the page and enter it again.',
+  'last-day-out-of-range': ({ today }) =>
+    `The last day lies between the first and today, ${dayWords(today)}. Correct one of the two.`,
+  'start-in-the-future': ({ today }) =>
+    `This day lies in the future. Enter it on the day it is done; today is ${dayWords(today)}.`,
+  'colony-began-later': ({ startedOn }) => `The colony begins on ${dayWords(startedOn)}. Give that day or a later one.`,
+  'colony-had-ended': 'The colony had ended by then. Choose another.',
+  'new-colony-missing': 'A new colony comes of this: give it a name and a place.',
+  'no-new-colony': 'No new colony comes of this; leave it out.',
+  'choose-whom-to-unite': 'Choose the colony that it is united with.',
+  'united-with-none': ({ method }) => `${methodTitle(method)}: it is united with no other colony; leave it out.`,
+  'has-laying-workers': ({ name }) =>
+    `${name} has laying workers or a drone layer: shake them out first, or take her out. They are not united as they are.`,
+  'to-be-left-shut': ({ name, to }) =>
+    `${name} is to be left shut up to and including ${dayWords(to)}: a virgin may be out. Unite them after that.`,
+  'frame-went-elsewhere': ({ label }) =>
+    `Cell ${label} went elsewhere on the same frame that day. Cut this one out, or choose a cell on another frame.`,
+  'cell-not-live': 'This cell is not a live one of the colony on that day. Reload the page and choose again.',
+  'no-cell-is-kept': ({ method }) => `${methodTitle(method)}: no cell is kept.`,
+  'needs-no-bought-queen': ({ method }) => `${methodTitle(method)}: no part of it needs a bought queen.`,
+  'bought-queen-among-cells': 'A bought queen is killed where cells are left: keep none, or raise a queen.',
+  'choose-the-cell-given': 'Choose the cell that it is given.',
+  'no-cell-is-given': 'No cell is given in this method; leave it out.',
+  'choose-the-cell-for-the-new': 'Choose the cell that the new colony gets.',
+  'choose-the-cell-kept': 'Choose the cell that is kept.',
+  'cell-of-another-wanted': 'Choose a cell of another colony.',
+  'cell-given-already': 'This cell was given away already.',
+  'file-contradicts-itself': ({ technical }) =>
+    `Two things in the file contradict each other (${technical}). Nothing was changed. Export the file again, whole.`,
+  'not-an-identifier': 'is not an identifier; it is made by the program and is not to be changed',
+  'not-a-side': 'is not a side of a comb',
+  'dummy-with-sides': 'A comb has two sides; a dummy or a feeder has none.',
+  'no-brood-box': 'A hive has at least one brood box.',
+  'frame-twice': 'A frame or a box stands in it twice.',
+  'not-a-label': 'must be one to four small letters',
+  'not-a-photo': 'must be a JPEG picture as base64 text',
+  'not-a-time-zone': 'is no time zone; choose one of the list, such as Europe/London',
+  'not-whole-tenths': 'Give whole tenths, none below nothing.',
+  'tenths-not-ten': 'The tenths of a side make ten.',
+  'must-be-a': ({ kind }) => `must be ${KIND_WORDS[kind] ?? `a value of type ${kind}`}`,
+  'not-as-expected': 'is not as expected here; correct it',
+  'device-clock-ahead': ({ now }) =>
+    `That is in the future; it is ${minuteWords(now)} now. Set the clock of the device that it was said on.`,
+};
