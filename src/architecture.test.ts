@@ -1,5 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { dirname, join, relative, resolve } from 'node:path';
+import ts from 'typescript';
 import { describe, expect, it } from 'vitest';
 
 const SRC = resolve(import.meta.dirname);
@@ -48,6 +49,39 @@ function layerOf(file: string, target: string): string | null {
   return relative(SRC, resolve(dirname(file), target)).split('/')[0] ?? null;
 }
 
+/** Two words or more in a row, as in a sentence. */
+const SENTENCE = /(\p{L}|\0)[’,.:;?!]? (\p{L}|\0)/u;
+
+/** Texts in a file that are no sentence for a keeper. */
+const NO_SENTENCE: readonly RegExp[] = [
+  // What SQLite is asked.
+  /^(select|vacuum|pragma) |^\0 (between|glob|in \(\0\))|^min\(\0/i,
+  // Headers of answers, and two things in a row.
+  /^(text|attachment)[/;]|^\0:? \0$/,
+  // What frames are sold as.
+  /^(British National|National|Langstroth|Dadant|WBC) (deep|medium|super)$/,
+];
+
+/** Sentences in a file: not those of broken invariants, which are for whoever works on the code, nor what goes to the terminal. */
+function sentencesIn(file: string): string[] {
+  const found: string[] = [];
+  const source = ts.createSourceFile(file, readFileSync(file, 'utf8'), ts.ScriptTarget.Latest, true);
+  const visit = (node: ts.Node): void => {
+    if (ts.isImportDeclaration(node) || ts.isTypeNode(node)) return;
+    if (ts.isNewExpression(node) && node.expression.getText().endsWith('Error')) return;
+    if (ts.isCallExpression(node) && node.expression.getText() === 'process.stderr.write') return;
+    const text = ts.isStringLiteralLike(node)
+      ? node.text
+      : ts.isTemplateExpression(node)
+        ? [node.head.text, ...node.templateSpans.map(({ literal }) => literal.text)].join('\0')
+        : null;
+    if (text !== null && SENTENCE.test(text) && !NO_SENTENCE.some((pattern) => pattern.test(text))) found.push(text);
+    ts.forEachChild(node, visit);
+  };
+  visit(source);
+  return found;
+}
+
 it('what tests are set up with serves tests alone', () => {
   const wrong = sourceFiles(SRC).filter((file) => importsOf(file).some((target) => /(^|\/)testing$/.test(target)));
   expect(wrong.map((file) => relative(SRC, file))).toEqual([]);
@@ -80,6 +114,11 @@ describe('imports run downwards only', () => {
       return [...packages, ...calls].map((found) => `${relative(SRC, file)}: ${found}`);
     });
     expect(wrong).toEqual([]);
+  });
+
+  it('sentences stand in words, views and components: core, database and server say codes', () => {
+    const files = ['core', 'db', 'server'].flatMap((layer) => sourceFiles(join(SRC, layer)));
+    expect(files.flatMap((file) => sentencesIn(file).map((text) => `${relative(SRC, file)}: ${text}`))).toEqual([]);
   });
 
   it('server and database code cannot end up in a browser', () => {

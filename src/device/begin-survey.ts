@@ -1,11 +1,11 @@
 import { dayOfMinute, daysBetween } from '../core/calendar/day';
 import type { Now } from '../core/calendar/now';
-import { dayWords } from '../core/calendar/words';
 import { allSizes, type Settings } from '../core/settings/settings';
 import { carryForward } from '../core/space/carry-forward';
 import { sizeOf } from '../core/space/frame-size';
 import type { Hive } from '../core/space/hive';
 import type { SurveyFact } from '../core/space/survey';
+import { dayWords } from '../words/days';
 import type { SurveyDraft } from './survey-draft';
 
 /** Bees sit elsewhere by the next look: their seams are counted anew. */

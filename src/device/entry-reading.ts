@@ -1,6 +1,5 @@
 import { type Day, formatDay } from '../core/calendar/day';
 import type { DayRange } from '../core/calendar/window';
-import { rangeWords, weekdayWords } from '../core/calendar/words';
 import type { CellFact, ColonyFacts } from '../core/colony/facts';
 import { factsWith } from '../core/colony/facts-with';
 import { foldColony } from '../core/colony/fold';
@@ -16,6 +15,7 @@ import { type CellRowView, cellRows } from '../views/colony-view';
 import { type DueView, dueView } from '../views/due-view';
 import { windowMoved } from '../views/moves-view';
 import { type VerdictView, verdictView } from '../views/verdict-view';
+import { rangeWords, weekdayWords } from '../words/days';
 import { CHECK_NAMES } from '../words/due';
 import { dayOfDraft } from './day-of-draft';
 import { type Draft, entryOf, factsBefore } from './draft';

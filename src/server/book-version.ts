@@ -5,6 +5,7 @@ import { sql } from 'drizzle-orm';
 import { type Day, formatDay } from '../core/calendar/day';
 import type { Db, OpenedDatabase } from '../db/open';
 import { books } from '../db/schema/tables';
+import { DEMO_BOOK } from '../words/book';
 import { isDemo } from './demo-mode';
 
 /** The count of changes begins anew with every process. */
@@ -34,7 +35,7 @@ export function countWrite({ db }: OpenedDatabase): void {
 }
 
 /** What the book is called where there may be several. */
-export const bookName = ({ file }: OpenedDatabase): string => (isDemo() ? 'the demo' : basename(file));
+export const bookName = ({ file }: OpenedDatabase): string => (isDemo() ? DEMO_BOOK : basename(file));
 
 function bookRow(db: Db) {
   const row = db.select().from(books).get();

@@ -4,7 +4,6 @@ import { type Day, day } from '../core/calendar/day';
 import type { DayRange } from '../core/calendar/window';
 import type { ColonyFacts } from '../core/colony/facts';
 import { type ColonyState, foldColony } from '../core/colony/fold';
-import { markColour } from '../core/queens/mark-colour';
 import type { Settings } from '../core/settings/settings';
 import type { Db } from '../db/open';
 import { loadColonyFacts } from '../db/repositories/colony-facts';
@@ -12,6 +11,7 @@ import { loadSettings } from '../db/repositories/settings';
 import { apiaries, colonies, inspections, photos, queenEvents, queens, revisions } from '../db/schema/tables';
 import type { EntryChange, QueenChoice, QueenLine } from '../views/colony-records';
 import type { ApiaryEntry, ColonyEntry } from '../views/yard';
+import { queenWords } from '../words/queens';
 
 export interface ColonyOnDay {
   readonly colony: ColonyEntry;
@@ -72,10 +72,7 @@ export function loadQueenLines(db: Db, colonyId: string, queenId: string | null)
 /** `queen of 2026 (white), raised`. */
 export function nameQueen({ emergedFrom, emergedTo, origin }: typeof queens.$inferSelect): string {
   const day = emergedTo ?? emergedFrom;
-  const from = origin === 'unknown' ? '' : `, ${origin === 'swarm' ? 'came with a swarm' : origin}`;
-  if (day === null) return `queen of unknown age${from}`;
-  const year = Number(day.slice(0, 4));
-  return `queen of ${year} (${markColour(year)})${from}`;
+  return queenWords(day === null ? null : Number(day.slice(0, 4)), origin);
 }
 
 /** The queens that were ever in a colony, for choosing one. */

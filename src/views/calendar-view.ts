@@ -1,6 +1,6 @@
 import { addDays, type Day } from '../core/calendar/day';
-import { dayWords, rangeWords, weekdayWords } from '../core/calendar/words';
 import { bestDay, type Check } from '../core/schedule/check';
+import { dayWords, rangeWords, weekdayWords } from '../words/days';
 import { orderOf } from '../words/due';
 import type { Yard, YardColony } from './yard';
 

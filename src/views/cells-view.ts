@@ -1,8 +1,9 @@
-import { rangeWords } from '../core/calendar/words';
 import type { CellStage } from '../core/cells/stage';
 import type { TrackedCell } from '../core/colony/track-cells';
 import { type CellWanted, cellsToGive, cellsWanted } from '../core/programmes/cell-list';
+import { BEARS_MOVING_WORDS, CELL_WANTED_WORDS } from '../words/cell-list';
 import { findingWords } from '../words/cells';
+import { rangeWords } from '../words/days';
 import type { Mark } from './marks';
 import { ribbonMark } from './marks-of';
 import { whereWords } from './where-words';
@@ -46,7 +47,7 @@ export function needyColonies(yard: Yard, except: string | null = null): readonl
   return cellsWanted(standingsOf(yard)).flatMap(({ colonyId, why }: CellWanted) => {
     const found = yard.colonies.find(({ colony }) => colony.id === colonyId);
     if (!found || colonyId === except) return [];
-    return [{ id: colonyId, name: found.colony.name, apiary: found.apiary.name, why }];
+    return [{ id: colonyId, name: found.colony.name, apiary: found.apiary.name, why: CELL_WANTED_WORDS[why] }];
   });
 }
 
@@ -69,7 +70,7 @@ export function spareCells(yard: Yard): readonly SpareCell[] {
             where: whereWords(cell.cell),
             cell,
             out: rangeWords({ from: emergence.earliest, to: emergence.latest }),
-            travels,
+            travels: BEARS_MOVING_WORDS[travels],
             marks: ribbonMark('emergence', emergence, 0),
           },
         },

@@ -1,9 +1,9 @@
 import { addDays, type Day, daysBetween } from '../core/calendar/day';
 import type { Window } from '../core/calendar/window';
-import { rangeWords, weekdayWords } from '../core/calendar/words';
 import { type CellDates, dateCell } from '../core/cells/dating';
 import { ageOn } from '../core/cells/expected';
 import { explainConflict, explainDating } from '../core/cells/explain';
+import { rangeWords, weekdayWords } from '../words/days';
 import { inWords } from '../words/in-words';
 import type { ClockState } from './clock-state';
 import type { Mark } from './marks';

@@ -1,5 +1,4 @@
 import { type Day, daysBetween, yearOf } from '../core/calendar/day';
-import { dayWords, distanceWords, rangeWords, weekdayWords } from '../core/calendar/words';
 import { expectedStages } from '../core/cells/expected';
 import { explainConflict } from '../core/cells/explain';
 import { contradictionsOf } from '../core/colony/contradictions';
@@ -9,6 +8,7 @@ import type { Look } from '../core/colony/look';
 import { doubtSaid } from '../core/colony/queen-doubt';
 import { mayStillHoldQueen, type TrackedCell } from '../core/colony/track-cells';
 import { findingWords, STAGE_WORDS } from '../words/cells';
+import { dayWords, distanceWords, rangeWords, weekdayWords } from '../words/days';
 import { CHECK_NAMES } from '../words/due';
 import { inWords } from '../words/in-words';
 import { THOROUGHNESS_WORDS } from '../words/inspections';

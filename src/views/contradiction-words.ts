@@ -1,6 +1,6 @@
-import { weekdayWords } from '../core/calendar/words';
 import type { Contradiction } from '../core/colony/contradictions';
 import { answerWords } from '../words/answers';
+import { weekdayWords } from '../words/days';
 import { CHECK_NAMES } from '../words/due';
 
 const clock = (at: string) => at.slice(11);

@@ -1,4 +1,3 @@
-import { rangeWords } from '../core/calendar/words';
 import type { ColonyFacts } from '../core/colony/facts';
 import type { ColonyState } from '../core/colony/fold';
 import { lays } from '../core/colony/queen-state';
@@ -11,6 +10,7 @@ import { previewStart } from '../core/programmes/preview';
 import { firstEggsWindow } from '../core/schedule/virgin-care';
 import type { Settings } from '../core/settings/settings';
 import { movesFrames } from '../core/space/proposals/propose';
+import { rangeWords } from '../words/days';
 import { type FitInWords, fitInWords } from '../words/fit';
 import { methodSaid } from '../words/methods/methods';
 import type { Mark } from './marks';

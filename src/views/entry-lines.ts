@@ -1,11 +1,11 @@
 import { day } from '../core/calendar/day';
-import { dayWords, minuteWords } from '../core/calendar/words';
 import type { InspectionEntry } from '../core/facts/entry';
 import type { SurveyEntry } from '../core/facts/survey';
 import type { Looked } from '../core/inspections/looked';
 import { framesOf } from '../core/space/hive';
 import { YOUNGEST_WORDS } from '../words/brood';
 import { findingWords } from '../words/cells';
+import { dayWords, minuteWords } from '../words/days';
 import { THOROUGHNESS_WORDS } from '../words/inspections';
 import { whereWords } from './where-words';
 

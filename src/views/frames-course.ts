@@ -1,11 +1,11 @@
 import { EGG_DAYS } from '../core/biology/development';
 import type { Day } from '../core/calendar/day';
-import { dayWords } from '../core/calendar/words';
 import type { ProgrammePart } from '../core/programmes/facts';
 import type { FrameSize } from '../core/space/frame-size';
 import { sizeOf } from '../core/space/frame-size';
 import { broodBoxes, combOf } from '../core/space/hive';
 import type { SurveyFact } from '../core/space/survey';
+import { dayWords } from '../words/days';
 import { doneWords } from '../words/hive-changes';
 import { methodTitle } from '../words/methods/methods';
 

@@ -1,5 +1,4 @@
 import { daysBetween } from '../core/calendar/day';
-import { dayWords } from '../core/calendar/words';
 import type { ColonyState } from '../core/colony/fold';
 import { mayStillHoldQueen } from '../core/colony/track-cells';
 import { bestToKeep } from '../core/programmes/best-to-keep';
@@ -13,6 +12,7 @@ import type { Flow } from '../core/space/nectar';
 import type { SurveyFact } from '../core/space/survey';
 import { type Triggers, triggersOf } from '../core/space/triggers';
 import { boxWeight } from '../core/space/weight';
+import { dayWords } from '../words/days';
 import { type RoomWords, storedRoomWords } from './room-words';
 import type { ColonyEntry, Yard } from './yard';
 

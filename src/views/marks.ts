@@ -1,7 +1,7 @@
 import { type Day, formatDay } from '../core/calendar/day';
 import type { CheckWindow, DayRange, Window } from '../core/calendar/window';
-import { rangeWords } from '../core/calendar/words';
 import type { Standing } from '../core/schedule/standing';
+import { rangeWords } from '../words/days';
 
 export type RibbonKind = 'sealing' | 'emergence' | 'eggs' | 'laid';
 export type Tone = 'late' | 'now' | 'later' | 'fine';

@@ -1,9 +1,9 @@
 import type { Day } from '../core/calendar/day';
 import type { CheckWindow } from '../core/calendar/window';
-import { dayWords, rangeWords, weekdayWords } from '../core/calendar/words';
 import type { ColonyState } from '../core/colony/fold';
 import type { CheckCode } from '../core/schedule/check';
 import { differenceOf, movesOf } from '../core/schedule/what-moved';
+import { dayWords, rangeWords, weekdayWords } from '../words/days';
 import { orderOf } from '../words/due';
 import { inWords } from '../words/in-words';
 

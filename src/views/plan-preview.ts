@@ -1,5 +1,4 @@
 import { addDays, type Day } from '../core/calendar/day';
-import { rangeWords, weekdayWords } from '../core/calendar/words';
 import type { Method } from '../core/methods/method';
 import { methodNamed } from '../core/methods/methods';
 import { type Plan, planMethod, USUAL_CHOICES } from '../core/methods/plan';
@@ -8,6 +7,7 @@ import type { StartChoices } from '../core/programmes/preview';
 import { broodlessWindow } from '../core/schedule/broodless';
 import type { Settings } from '../core/settings/settings';
 import { broodlessWords } from '../words/broodless';
+import { rangeWords, weekdayWords } from '../words/days';
 import { CHECK_NAMES, withinSentence } from '../words/due';
 import { inWords } from '../words/in-words';
 import { methodTitle } from '../words/methods/methods';

@@ -1,5 +1,4 @@
 import { type Day, daysBetween } from '../core/calendar/day';
-import { rangeWords, weekdayWords } from '../core/calendar/words';
 import type { ColonyState } from '../core/colony/fold';
 import { lays } from '../core/colony/queen-state';
 import { methodNamed } from '../core/methods/methods';
@@ -12,6 +11,7 @@ import { movesOf } from '../core/schedule/what-moved';
 import type { Settings } from '../core/settings/settings';
 import { answerWords, remedyWords } from '../words/answers';
 import { broodlessWords } from '../words/broodless';
+import { rangeWords, weekdayWords } from '../words/days';
 import { CHECK_NAMES } from '../words/due';
 import { inWords } from '../words/in-words';
 import { methodSaid, methodTitle } from '../words/methods/methods';

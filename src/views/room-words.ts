@@ -1,11 +1,11 @@
 import type { Day } from '../core/calendar/day';
-import { dayWords, rangeWords } from '../core/calendar/words';
 import type { Hive } from '../core/space/hive';
 import { ROOM_AT_MOST } from '../core/space/laying-room';
 import { type EdgeFrames, nearEdge } from '../core/space/near-edge';
 import type { RoomFigures } from '../core/space/nectar';
 import { type HiveOnDay, knownFrom, type LaidBefore, type Room, roomOf } from '../core/space/room';
 import { boxTitle } from '../words/boxes';
+import { dayWords, rangeWords } from '../words/days';
 import { HOLDS_WORDS } from '../words/work-list';
 
 const BOUND_WORDS = {

@@ -1,7 +1,6 @@
 import { type Day, day, earliestOf, latestOf, yearOf } from '../core/calendar/day';
 import type { CheckWindow, Window } from '../core/calendar/window';
 import { spanOf } from '../core/calendar/window';
-import { rangeWords, weekdayWords } from '../core/calendar/words';
 import { isOpenCell } from '../core/cells/stage';
 import type { ColonyState } from '../core/colony/fold';
 import { emergencesOf } from '../core/colony/track-cells';
@@ -9,6 +8,7 @@ import { seasonPart } from '../core/schedule/beekeeping-year';
 import type { CheckCode, LeaveShut } from '../core/schedule/check';
 import { standingOf } from '../core/schedule/standing';
 import type { Hemisphere } from '../core/settings/settings';
+import { rangeWords, weekdayWords } from '../words/days';
 import { CHECK_NAMES } from '../words/due';
 import { methodTitle } from '../words/methods/methods';
 import { RIBBON_WORDS, type RibbonKind, type Tone, toneOf } from './marks';

@@ -1,7 +1,7 @@
-import { dayWords } from '../core/calendar/words';
 import type { ColonyState } from '../core/colony/fold';
 import type { Look } from '../core/colony/look';
 import { methodNamed } from '../core/methods/methods';
+import { dayWords } from '../words/days';
 import { methodTitle } from '../words/methods/methods';
 import { READING_WORDS } from '../words/readings';
 

@@ -1,6 +1,5 @@
 import { type Day, formatDay } from '../core/calendar/day';
 import type { DayRange } from '../core/calendar/window';
-import { rangeWords } from '../core/calendar/words';
 import type { CellStage } from '../core/cells/stage';
 import type { ColonyState } from '../core/colony/fold';
 import { lays } from '../core/colony/queen-state';
@@ -11,6 +10,7 @@ import { mayBuyQueen, methodNamed } from '../core/methods/methods';
 import { cellsToKeep, laidRange } from '../core/programmes/best-to-keep';
 import type { Settings } from '../core/settings/settings';
 import { findingWords } from '../words/cells';
+import { rangeWords } from '../words/days';
 import { type FitInWords, fitInWords } from '../words/fit';
 import { type MethodSaid, methodSaid } from '../words/methods/methods';
 import { CAUTION_WORDS } from './caution-words';

@@ -1,8 +1,8 @@
 import { type Day, daysBetween } from '../core/calendar/day';
-import { weekdayWords } from '../core/calendar/words';
 import type { ColonyState } from '../core/colony/fold';
 import { bestDay, type Check, isDaily } from '../core/schedule/check';
 import { byPressingLead, type ColonyOnDay, colonyOnDay } from '../core/schedule/standing';
+import { weekdayWords } from '../words/days';
 import { dueWords, orderOf, withinSentence } from '../words/due';
 import { methodTitle } from '../words/methods/methods';
 import { type DueView, dueView } from './due-view';

@@ -1,10 +1,10 @@
 import { addDays, type Day } from '../core/calendar/day';
 import type { DayRange } from '../core/calendar/window';
-import { dayWords, weekdayWords } from '../core/calendar/words';
 import type { ColonyState } from '../core/colony/fold';
 import { lays } from '../core/colony/queen-state';
 import { fitFactsOf } from '../core/methods/fit-facts';
 import { type LayingQueen, whichQueenStays } from '../core/programmes/which-queen-stays';
+import { dayWords, weekdayWords } from '../words/days';
 import type { NamedColony } from './yard';
 
 /** A colony that another can be united with. */

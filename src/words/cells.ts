@@ -1,8 +1,8 @@
-import { dayWords, rangeWords } from '../core/calendar/words';
 import type { CellPlace } from '../core/cells/place';
 import type { CellSays } from '../core/cells/says';
 import type { CellStage } from '../core/cells/stage';
 import type { CellFinding } from '../core/colony/facts';
+import { dayWords, rangeWords } from './days';
 import type { Words } from './words';
 
 /** What each stage is called, and what is to be seen. */

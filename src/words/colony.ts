@@ -1,6 +1,6 @@
-import { dayWords } from '../core/calendar/words';
 import type { DoubtCode } from '../core/colony/queen-doubt';
 import type { ColonySays } from '../core/colony/says';
+import { dayWords } from './days';
 import type { Words } from './words';
 
 interface DoubtWords {

@@ -1,7 +1,7 @@
 import type { Day } from '../core/calendar/day';
-import { distanceWords, weekdayWords } from '../core/calendar/words';
 import { bestDay, type Check, type CheckCode, isDaily } from '../core/schedule/check';
 import type { CheckOnDay } from '../core/schedule/standing';
+import { distanceWords, weekdayWords } from './days';
 import { inWords } from './in-words';
 
 /** What each check asks for, as an order. */

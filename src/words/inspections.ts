@@ -1,8 +1,8 @@
-import { dayWords } from '../core/calendar/words';
 import type { InspectionSays } from '../core/inspections/says';
 import type { Thoroughness } from '../core/inspections/thoroughness';
 import { YOUNGEST_WORDS } from './brood';
 import { CELL_PLACE_WORDS, STAGE_WORDS } from './cells';
+import { dayWords } from './days';
 import type { Words } from './words';
 
 /** How a colony was searched for cells. */

@@ -1,5 +1,5 @@
-import { dayWords } from '../core/calendar/words';
 import type { Counted, MethodSays } from '../core/methods/says';
+import { dayWords } from './days';
 import { FAILURE_WORDS } from './methods/methods';
 import type { Words } from './words';
 

@@ -1,7 +1,7 @@
-import { dayWords, minuteWords, weekdayWords } from '../core/calendar/words';
 import type { ProblemSays } from '../core/problems/says';
 import { answerWords } from './answers';
 import { YOUNGEST_WORDS } from './brood';
+import { dayWords, minuteWords, weekdayWords } from './days';
 import { methodTitle } from './methods/methods';
 import type { Words } from './words';
 
@@ -185,7 +185,6 @@ export const problemWords: Words<ProblemSays> = {
   'file-contradicts-itself': ({ technical }) =>
     `Two things in the file contradict each other (${technical}). Nothing was changed. Export the file again, whole.`,
   'not-an-identifier': 'is not an identifier; it is made by the program and is not to be changed',
-  'not-a-side': 'is not a side of a comb',
   'dummy-with-sides': 'A comb has two sides; a dummy or a feeder has none.',
   'no-brood-box': 'A hive has at least one brood box.',
   'frame-twice': 'A frame or a box stands in it twice.',

@@ -1,9 +1,9 @@
-import { dayWords, rangeWords } from '../core/calendar/words';
 import type { Step } from '../core/colony/steps';
 import type { ReadingName } from '../core/inspections/reading';
 import type { Thoroughness } from '../core/inspections/thoroughness';
 import type { CheckCode } from '../core/schedule/check';
 import type { ScheduleSays } from '../core/schedule/says';
+import { dayWords, rangeWords } from './days';
 import { READING_WORDS, SUPERSEDURE_WORDS } from './readings';
 import type { Words } from './words';
 

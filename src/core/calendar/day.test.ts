@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { distanceWords, minuteWords, rangeWords, weekdayWords } from '../../words/days';
 import { addDays, type Day, day, dayOfWeek, daysBetween, formatDay, parseDay } from './day';
 import { isToCome } from './now';
-import { distanceWords, minuteWords, rangeWords, weekdayWords } from './words';
 
 const anyDay = fc.integer({ min: day('1901-01-01'), max: day('2198-12-31') }).map((n) => n as Day);
 

@@ -4,6 +4,7 @@ import { isoDayField, minuteField } from '../formats/day-field';
 import { idField, noteField } from './fields';
 
 export const QUEEN_ORIGINS = ['raised', 'bought', 'swarm', 'unknown'] as const;
+export type QueenOrigin = (typeof QUEEN_ORIGINS)[number];
 
 /** A queen: where she came from and, as far as known, between which days she emerged. */
 export const queenFact = z.strictObject({

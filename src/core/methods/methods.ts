@@ -43,23 +43,21 @@ const DEFINED: readonly Method[] = [
   cellNuc,
 ];
 
-/** What is wrong with a definition, in words; empty when it is sound. */
+/** What is wrong with a definition, by code; empty when it is sound. */
 export function definitionFaults(method: Method): readonly string[] {
   const { followUps, raisesQueen, units, options, steps } = method;
   const names = new Set(units.map(({ name }) => name));
   const faults: string[] = [];
-  if (steps.length === 0) faults.push('has no steps');
-  if (names.size !== units.length) faults.push('has two units of one name');
-  if (raisesQueen && !names.has(raisesQueen.unit))
-    faults.push(`raises a queen in ${raisesQueen.unit}, which it does not make`);
+  if (steps.length === 0) faults.push('no-steps');
+  if (names.size !== units.length) faults.push('two-units-of-one-name');
+  if (raisesQueen && !names.has(raisesQueen.unit)) faults.push(`raises-queen-in-no-unit:${raisesQueen.unit}`);
   if (raisesQueen && units.every(({ queen }) => queen !== 'taken' && queen !== 'gone' && queen !== 'either'))
-    faults.push('raises a queen, but no unit is without one');
-  if (options.includes('keptCells') && !raisesQueen) faults.push('keeps cells, but raises no queen');
-  if (options.includes('secondThinning') !== (raisesQueen?.thinned ?? false))
-    faults.push('offers a thinning that it has not');
+    faults.push('raises-queen-but-none-is-without');
+  if (options.includes('keptCells') && !raisesQueen) faults.push('keeps-cells-but-raises-no-queen');
+  if (options.includes('secondThinning') !== (raisesQueen?.thinned ?? false)) faults.push('thinning-not-offered-alike');
   for (const { unit, code, from, ideal = from, to } of followUps) {
-    if (!(from >= 0 && from <= ideal && ideal <= to)) faults.push(`${code}: its days run backwards`);
-    if (unit !== 'hive' && unit !== 'both' && !names.has(unit)) faults.push(`${code}: no unit ${unit}`);
+    if (!(from >= 0 && from <= ideal && ideal <= to)) faults.push(`days-run-backwards:${code}`);
+    if (unit !== 'hive' && unit !== 'both' && !names.has(unit)) faults.push(`no-unit:${unit}`);
   }
   return faults;
 }

@@ -142,7 +142,6 @@ export interface ProblemSays {
   'cell-given-already': Plain;
   'file-contradicts-itself': { readonly technical: string };
   'not-an-identifier': Plain;
-  'not-a-side': Plain;
   'dummy-with-sides': Plain;
   'no-brood-box': Plain;
   'frame-twice': Plain;

@@ -6,10 +6,21 @@ import type { TrackedCell } from '../colony/track-cells';
 import { KEPT_CELLS_AT_MOST } from '../settings/settings';
 import { needsWayOut } from './ways-out';
 
+/** Why a live cell would help a colony. */
+export type CellWantedWhy =
+  | 'nothing-to-raise'
+  | 'queen-may-be-gone'
+  | 'not-come-to-lay'
+  | 'no-cell-known'
+  | Exclude<QueenWanted, 'nothing'>;
+
+/** How a cell bears being moved now. */
+export type BearsMoving = 'ripe' | 'sealed' | 'open';
+
 /** A colony that a live cell would help, and why. */
 export interface CellWanted {
   readonly colonyId: string;
-  readonly why: string;
+  readonly why: CellWantedWhy;
 }
 
 /** A live cell that its colony need not keep. */
@@ -18,7 +29,7 @@ export interface CellToGive {
   readonly cell: TrackedCell;
   readonly emergence: Window;
   /** How it travels now. */
-  readonly travels: string;
+  readonly travels: BearsMoving;
 }
 
 interface Standing {
@@ -33,31 +44,26 @@ interface Standing {
  * and those for which the keeper wants one.
  */
 export function cellsWanted(colonies: readonly Standing[]): readonly CellWanted[] {
-  return colonies.flatMap(({ colonyId, wanted, state }) => {
+  return colonies.flatMap(({ colonyId, wanted, state }): readonly CellWanted[] => {
     const { queen, liveCells, lastLook, ended } = state;
-    const asked = wanted && wanted !== 'nothing' ? [{ colonyId, why: WANTED_WORDS[wanted] }] : [];
+    const asked = wanted && wanted !== 'nothing' ? [{ colonyId, why: wanted }] : [];
     if (ended || lastLook?.reading.reading === 'drone-laying') return [];
     if (liveCells.length > 0 && queen.noEggsOn === null) return asked;
-    if (queen.withoutSince !== null) return [{ colonyId, why: 'no queen, and nothing to raise one from' }];
+    if (queen.withoutSince !== null) return [{ colonyId, why: 'nothing-to-raise' }];
     if (needsWayOut(state)) {
       return [
         {
           colonyId,
-          why: queen.expected === 'laying' ? 'the queen may be gone' : 'its young queen has not come to lay',
+          why: queen.expected === 'laying' ? 'queen-may-be-gone' : 'not-come-to-lay',
         },
       ];
     }
     if (queen.expected === 'none' && !queen.programme?.buysQueen && queen.eitherHalfSince === null) {
-      return [{ colonyId, why: 'no queen, and no cell of its own known' }];
+      return [{ colonyId, why: 'no-cell-known' }];
     }
     return asked;
   });
 }
-
-const WANTED_WORDS: { readonly [W in Exclude<QueenWanted, 'nothing'>]: string } = {
-  queen: 'you want a queen for it',
-  'better-strain': 'you want a better strain in it',
-};
 
 /** More cells than a colony keeps: all of one that has its queen, those beyond two of one that raises a queen. */
 export function cellsToGive(colonies: readonly Standing[]): readonly CellToGive[] {
@@ -68,14 +74,13 @@ export function cellsToGive(colonies: readonly Standing[]): readonly CellToGive[
     const spare = raises ? live.slice(KEPT_CELLS_AT_MOST.value) : live;
     return spare.flatMap((cell): CellToGive[] => {
       const { emergence } = cell.planBy;
-      return emergence ? [{ colonyId, cell, emergence, travels: travelWords(cell) }] : [];
+      return emergence ? [{ colonyId, cell, emergence, travels: bearsMoving(cell) }] : [];
     });
   });
 }
 
 /** How a cell bears being moved: ripe ones best, a closed one that is not ripe yet least. */
-export function travelWords({ lastStage }: Pick<TrackedCell, 'lastStage'>): string {
-  if (lastStage === 'sealed-ripe' || lastStage === 'queen-moving') return 'ripe: travels well, or as a caged virgin';
-  if (isSealed(lastStage)) return 'sealed, perhaps not ripe: neither shake nor chill it';
-  return 'open: on its frame, upright and warm';
+export function bearsMoving({ lastStage }: Pick<TrackedCell, 'lastStage'>): BearsMoving {
+  if (lastStage === 'sealed-ripe' || lastStage === 'queen-moving') return 'ripe';
+  return isSealed(lastStage) ? 'sealed' : 'open';
 }

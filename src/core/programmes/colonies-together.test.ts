@@ -72,9 +72,9 @@ describe('the list of cells', () => {
       { colonyId: 'needy', state: needy },
       { colonyId: 'rich', state: rich },
     ];
-    expect(cellsWanted(standings)).toEqual([{ colonyId: 'needy', why: 'the queen may be gone' }]);
+    expect(cellsWanted(standings)).toEqual([{ colonyId: 'needy', why: 'queen-may-be-gone' }]);
     expect(cellsToGive(standings).map((one) => [one.colonyId, one.cell.cell.id, one.travels])).toEqual([
-      ['rich', 'a', 'ripe: travels well, or as a caged virgin'],
+      ['rich', 'a', 'ripe'],
       ['rich', 'b', 'open: on its frame, upright and warm'],
     ]);
   });

@@ -2,6 +2,7 @@ import 'server-only';
 import ical, { ICalCalendarMethod } from 'ical-generator';
 import { type Day, formatDay } from '../../core/calendar/day';
 import type { CalendarEntry } from '../../views/calendar-view';
+import { CALENDAR_WORDS } from '../../words/calendar';
 
 /** How often a subscriber may ask again. */
 const REFRESH_SECONDS = 60 * 60;
@@ -17,7 +18,7 @@ const dateOf = (day: Day) => new Date(`${formatDay(day)}T00:00:00Z`);
 export function writeCalendar(entries: readonly CalendarEntry[], madeAt: string): string {
   const calendar = ical({
     name: 'Ubbet',
-    description: 'Checks on their best day, and hives to leave shut. Dates are estimates from what was entered.',
+    description: CALENDAR_WORDS,
     prodId: { company: 'Ubbet', product: 'Ubbet', language: 'EN' },
     method: ICalCalendarMethod.PUBLISH,
     ttl: REFRESH_SECONDS,

@@ -1,10 +1,10 @@
-import { boxName } from '../../words/boxes';
 import 'server-only';
 import { asc, eq, isNull } from 'drizzle-orm';
 import { dayOfMinute } from '../../core/calendar/day';
-import { dayWords } from '../../core/calendar/words';
 import type { Db } from '../../db/open';
 import { colonies, surveys } from '../../db/schema/tables';
+import { dayWords } from '../../words/days';
+import { framePlaceWords } from '../../words/frame-lists';
 
 /** Where a frame has been: every move to another place, oldest first, in words. */
 export function frameHistory(db: Db, frameId: string): readonly string[] {
@@ -19,7 +19,7 @@ export function frameHistory(db: Db, frameId: string): readonly string[] {
     hive.boxes.flatMap((box) => {
       const place = box.frames.findIndex(({ id }) => id === frameId);
       if (place < 0) return [];
-      return [{ on: dayWords(dayOfMinute(at)), where: `${colony}, ${boxName(hive, box)}, frame ${place + 1}` }];
+      return [{ on: dayWords(dayOfMinute(at)), where: framePlaceWords(colony, hive, box, place) }];
     }),
   );
   return places.filter(({ where }, i) => where !== places[i - 1]?.where).map(({ on, where }) => `${on}: ${where}`);

@@ -1,4 +1,3 @@
-import { WHOLE } from '../../core/space/whole';
 import 'server-only';
 import { and, desc, eq, gte, isNull } from 'drizzle-orm';
 import { v7 as newId } from 'uuid';
@@ -12,6 +11,7 @@ import { say } from '../../core/problems/says';
 import { allSizes } from '../../core/settings/settings';
 import { carryForward } from '../../core/space/carry-forward';
 import { framesOf } from '../../core/space/hive';
+import { WHOLE } from '../../core/space/whole';
 import type { Db } from '../../db/open';
 import { findFramePlan, writeFramePlan } from '../../db/repositories/frame-plans';
 import { addReceipt, receivedVersions } from '../../db/repositories/receipts';

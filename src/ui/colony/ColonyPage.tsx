@@ -1,6 +1,5 @@
 import Link from 'next/link';
 import { day } from '../../core/calendar/day';
-import { dayWords } from '../../core/calendar/words';
 import type { FrameSize } from '../../core/space/frame-size';
 import type { EntryChange, QueenLine } from '../../views/colony-records';
 import type { ColonyView } from '../../views/colony-view';
@@ -9,6 +8,7 @@ import type { FramesView } from '../../views/frames-view';
 import type { MoveLine } from '../../views/moves-view';
 import type { WayOutView } from '../../views/programme-view';
 import type { ApiaryEntry, ColonyEntry, NamedColony } from '../../views/yard';
+import { dayWords } from '../../words/days';
 import { BUTTON } from '../controls/styles';
 import { WaysOut } from '../programme/WaysOut';
 import type { Axis } from '../time/axis';

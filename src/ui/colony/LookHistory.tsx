@@ -1,7 +1,7 @@
 import Link from 'next/link';
-import { minuteWords } from '../../core/calendar/words';
 import type { EntryChange } from '../../views/colony-records';
 import type { LookView } from '../../views/colony-view';
+import { minuteWords } from '../../words/days';
 import { PutBack } from '../controls/PutBack';
 import { DeleteInspection } from './DeleteInspection';
 

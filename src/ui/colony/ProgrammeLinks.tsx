@@ -1,7 +1,7 @@
 import Link from 'next/link';
 import { day } from '../../core/calendar/day';
-import { dayWords } from '../../core/calendar/words';
 import type { ProgrammeLine } from '../../views/colony-view';
+import { dayWords } from '../../words/days';
 import { PutBack } from '../controls/PutBack';
 
 interface Props {

@@ -2,8 +2,8 @@
 
 import Link from 'next/link';
 import { day } from '../../core/calendar/day';
-import { rangeWords, weekdayWords } from '../../core/calendar/words';
 import { QUEEN_EVENT_WORDS, type QueenLine, SWARM_WENT_WORDS } from '../../views/colony-records';
+import { rangeWords, weekdayWords } from '../../words/days';
 import { AskFirst } from '../controls/AskFirst';
 import { BUTTON } from '../controls/styles';
 import { useSend } from '../controls/useSend';

@@ -3,7 +3,6 @@
 import { useRouter } from 'next/navigation';
 import { useCallback, useEffect, useState } from 'react';
 import { localMinute } from '../../core/calendar/local-minute';
-import { minuteWords } from '../../core/calendar/words';
 import { ask, send } from '../../device/send';
 import {
   type BackupLine,
@@ -13,6 +12,7 @@ import {
   REASON_WORDS,
   sizeWords,
 } from '../../views/backup-view';
+import { minuteWords } from '../../words/days';
 import type { IssueInWords } from '../../words/issues';
 import { AskFirst } from '../controls/AskFirst';
 import { Field, problemOf } from '../controls/Field';

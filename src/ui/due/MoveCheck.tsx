@@ -3,10 +3,10 @@
 import { useId, useState } from 'react';
 import { v7 as newId } from 'uuid';
 import { formatDay, parseDay } from '../../core/calendar/day';
-import { rangeWords, weekdayWords } from '../../core/calendar/words';
 import type { CheckChange } from '../../core/facts/programme';
 import { riskOfDay } from '../../core/schedule/check-changes';
 import type { DueAt, DueView } from '../../views/due-view';
+import { rangeWords, weekdayWords } from '../../words/days';
 import { inWords } from '../../words/in-words';
 import { BUTTON, FIELD } from '../controls/styles';
 import { IssueList } from '../entry/IssueList';

@@ -1,8 +1,8 @@
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
-import { rangeWords } from '../../core/calendar/words';
 import type { EntryReading } from '../../device/entry-reading';
 import type { NamedColony } from '../../views/yard';
+import { rangeWords } from '../../words/days';
 
 // Seldom needed, so that its script comes when it is.
 const MoveCheck = dynamic(() => import('../due/MoveCheck').then((module) => module.MoveCheck), { ssr: false });

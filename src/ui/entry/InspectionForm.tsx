@@ -3,7 +3,6 @@
 import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import { dayOfMinute, formatDay } from '../../core/calendar/day';
-import { dayWords } from '../../core/calendar/words';
 import { checkEntry } from '../../core/colony/check-entry';
 import type { ColonyFacts } from '../../core/colony/facts';
 import type { Looked } from '../../core/inspections/looked';
@@ -14,6 +13,7 @@ import { type Draft, entryOf, liveCellsOf } from '../../device/draft';
 import type { EntryReading } from '../../device/entry-reading';
 import type { NeedyColony } from '../../views/cells-view';
 import { inspectionLines, linesAsText } from '../../views/entry-lines';
+import { dayWords } from '../../words/days';
 import { THOROUGHNESS_WORDS } from '../../words/inspections';
 import type { IssueInWords } from '../../words/issues';
 import { issueInWords } from '../../words/issues';

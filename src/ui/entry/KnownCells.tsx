@@ -2,7 +2,6 @@
 
 import { v7 as newId } from 'uuid';
 import type { Day } from '../../core/calendar/day';
-import { dayWords } from '../../core/calendar/words';
 import { expectedStages } from '../../core/cells/expected';
 import { CELL_STAGES, type CellStage } from '../../core/cells/stage';
 import type { CellFinding } from '../../core/colony/facts';
@@ -10,6 +9,7 @@ import type { Change, Draft, KnownAnswer } from '../../device/draft';
 import type { KnownCell } from '../../device/entry-reading';
 import { whereWords } from '../../views/where-words';
 import { findingWords } from '../../words/cells';
+import { dayWords } from '../../words/days';
 import { CellGlyph } from '../cells/CellGlyph';
 
 interface Props {

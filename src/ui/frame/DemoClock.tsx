@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { addDays, type Day, formatDay, yearOf } from '../../core/calendar/day';
-import { dayWords, weekdayWords } from '../../core/calendar/words';
+import { dayWords, weekdayWords } from '../../words/days';
 
 const COOKIE = 'ubbet-demo-day';
 

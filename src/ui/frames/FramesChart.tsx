@@ -14,8 +14,8 @@ import {
 import { useMemo } from 'react';
 import { Line } from 'react-chartjs-2';
 import { type Day, day } from '../../core/calendar/day';
-import { dayWords } from '../../core/calendar/words';
 import type { ActThen, FramesThen } from '../../views/frames-course';
+import { dayWords } from '../../words/days';
 
 Chart.defaults.font.family = '"Atkinson Hyperlegible Next Variable", system-ui, sans-serif';
 Chart.defaults.font.size = 13;

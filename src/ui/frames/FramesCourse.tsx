@@ -1,8 +1,8 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { dayWords } from '../../core/calendar/words';
 import type { ActThen, FramesThen } from '../../views/frames-course';
+import { dayWords } from '../../words/days';
 
 // The drawing comes when there is something to draw.
 const FramesChart = dynamic(() => import('./FramesChart'), { ssr: false, loading: () => <div className="h-72" /> });

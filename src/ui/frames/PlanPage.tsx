@@ -3,9 +3,9 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { minuteWords } from '../../core/calendar/words';
 import type { FramePlan } from '../../core/facts/frame-plan';
 import type { NamedColony } from '../../views/yard';
+import { minuteWords } from '../../words/days';
 import { storedWords } from '../../words/stored-words';
 import { AskFirst } from '../controls/AskFirst';
 import { BUTTON } from '../controls/styles';

@@ -2,10 +2,10 @@
 
 import { useEffect, useState } from 'react';
 import { localMinute } from '../../core/calendar/local-minute';
-import { minuteWords } from '../../core/calendar/words';
 import { acceptWentBack } from '../../device/about-book';
 import { clockOff } from '../../device/clock';
 import { type OtherBook, otherBooks } from '../../device/other-books';
+import { minuteWords } from '../../words/days';
 import { BUTTON } from '../controls/styles';
 import { useBook } from '../frame/BookContext';
 import { useDevice } from '../offline/DeviceProvider';

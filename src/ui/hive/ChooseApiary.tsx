@@ -1,6 +1,6 @@
 import type { Day } from '../../core/calendar/day';
-import { weekdayWords } from '../../core/calendar/words';
 import type { RoundsAtHand } from '../../device/rounds-at-hand';
+import { weekdayWords } from '../../words/days';
 import { PageHead } from '../time/PageHead';
 import { HiveLink } from './HiveLink';
 import { hivePlace } from './place';

@@ -3,11 +3,11 @@
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { localMinute } from '../../core/calendar/local-minute';
-import { minuteWords } from '../../core/calendar/words';
 import { dropFromDevice, keepOnDevice } from '../../device/outbox';
 import { minuteOf, type OutboxEntry } from '../../device/outbox-entry';
 import { waitingWords } from '../../device/waiting-words';
 import { type EntryLine, inspectionLines, linesAsText, saidLines, surveyLines } from '../../views/entry-lines';
+import { minuteWords } from '../../words/days';
 import { AskFirst } from '../controls/AskFirst';
 import { BUTTON } from '../controls/styles';
 import { CopyAsText } from '../offline/CopyAsText';

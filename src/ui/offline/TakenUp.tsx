@@ -1,5 +1,5 @@
 import { localMinute } from '../../core/calendar/local-minute';
-import { minuteWords } from '../../core/calendar/words';
+import { minuteWords } from '../../words/days';
 import { BUTTON } from '../controls/styles';
 
 /** Said of an entry that was begun before and is gone on with. */

@@ -2,8 +2,8 @@
 
 import { useCallback, useEffect, useState } from 'react';
 import { localMinute } from '../../core/calendar/local-minute';
-import { minuteWords } from '../../core/calendar/words';
 import { ask, send } from '../../device/send';
+import { minuteWords } from '../../words/days';
 import type { IssueInWords } from '../../words/issues';
 import { AskFirst } from '../controls/AskFirst';
 import { Check } from '../controls/Check';

@@ -1,7 +1,7 @@
 'use client';
 
-import { weekdayWords } from '../../core/calendar/words';
 import type { StoryLine } from '../../views/programme-view';
+import { weekdayWords } from '../../words/days';
 import { BUTTON } from '../controls/styles';
 import { useSend } from '../controls/useSend';
 import { IssueList } from '../entry/IssueList';

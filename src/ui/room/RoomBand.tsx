@@ -1,5 +1,5 @@
-import { dayWords } from '../../core/calendar/words';
 import type { Room } from '../../core/space/room';
+import { dayWords } from '../../words/days';
 import { type Axis, leftOf, percent } from '../time/axis';
 import { Ground } from '../time/TimeStrip';
 

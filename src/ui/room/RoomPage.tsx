@@ -1,6 +1,6 @@
 import Link from 'next/link';
-import { dayWords } from '../../core/calendar/words';
 import type { RoomLine, RoomView } from '../../views/room-view';
+import { dayWords } from '../../words/days';
 import { NightField } from '../controls/NightField';
 import { BUTTON } from '../controls/styles';
 import { Views } from '../frame/Views';

@@ -1,7 +1,7 @@
 import type { RefObject } from 'react';
 import { type Day, dayOfWeek, formatDay, monthAndDate } from '../../core/calendar/day';
-import { weekdayWords } from '../../core/calendar/words';
 import type { SeasonView } from '../../views/season-view';
+import { weekdayWords } from '../../words/days';
 import { spanStyle } from './place';
 
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];

@@ -3,7 +3,7 @@
 import Link from 'next/link';
 import { useRef } from 'react';
 import { addDays, type Day, dayOfWeek, formatDay, monthAndDate } from '../../core/calendar/day';
-import { weekdayWords } from '../../core/calendar/words';
+import { weekdayWords } from '../../words/days';
 import { useBook } from '../frame/BookContext';
 import { type Axis, axisDays, isLong, isWeekend } from './axis';
 

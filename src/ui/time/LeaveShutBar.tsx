@@ -1,6 +1,6 @@
 import { useId } from 'react';
 import type { Day } from '../../core/calendar/day';
-import { dayWords } from '../../core/calendar/words';
+import { dayWords } from '../../words/days';
 import { type Axis, leftOf, percent, rightOf } from './axis';
 
 const HEIGHT = 19;

@@ -1,13 +1,13 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { parseDay, yearOf } from '@/core/calendar/day';
-import { distanceWords, weekdayWords } from '@/core/calendar/words';
 import { database } from '@/db/open';
 import { now } from '@/server/clock';
 import { loadYard } from '@/server/yard';
 import { DayPage } from '@/ui/days/DayPage';
 import { axisAround } from '@/ui/time/axis';
 import { roundView } from '@/views/round-view';
+import { distanceWords, weekdayWords } from '@/words/days';
 
 export const metadata: Metadata = { title: 'Day' };
 

@@ -1,11 +1,11 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
-import { weekdayWords } from '@/core/calendar/words';
 import { database } from '@/db/open';
 import { now } from '@/server/clock';
 import { loadYard } from '@/server/yard';
 import { RoundSheet } from '@/ui/hive/RoundSheet';
 import { roundView } from '@/views/round-view';
+import { weekdayWords } from '@/words/days';
 
 export const metadata: Metadata = { title: 'Round sheet' };
 

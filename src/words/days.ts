@@ -1,5 +1,5 @@
-import { type Day, dayOfMinute, daysBetween, yearOf } from './day';
-import type { DayRange } from './window';
+import { type Day, dayOfMinute, daysBetween, yearOf } from '../core/calendar/day';
+import type { DayRange } from '../core/calendar/window';
 
 const MS_PER_DAY = 86_400_000;
 const format = (options: Intl.DateTimeFormatOptions) =>
