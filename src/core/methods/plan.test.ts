@@ -61,8 +61,8 @@ describe('the follow-ups of every method', () => {
     expect(METHODS.map(({ name }) => name).sort()).toEqual([...ALL_METHOD_NAMES].sort());
     const { raisesQueen, ...rest } = methodNamed('nuc-swarm');
     expect(definitionFaults({ ...rest, raisesQueen: null })).toEqual([
-      'keeps cells, but raises no queen',
-      'offers a thinning that it has not',
+      'keeps-cells-but-raises-no-queen',
+      'thinning-not-offered-alike',
     ]);
     expect(raisesQueen?.unit).toBe('parent');
   });

@@ -75,7 +75,7 @@ describe('the list of cells', () => {
     expect(cellsWanted(standings)).toEqual([{ colonyId: 'needy', why: 'queen-may-be-gone' }]);
     expect(cellsToGive(standings).map((one) => [one.colonyId, one.cell.cell.id, one.travels])).toEqual([
       ['rich', 'a', 'ripe'],
-      ['rich', 'b', 'open: on its frame, upright and warm'],
+      ['rich', 'b', 'open'],
     ]);
   });
 });
