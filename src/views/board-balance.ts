@@ -8,6 +8,7 @@ import { daysAtRate } from '../core/space/room';
 import type { SurveyManner } from '../core/space/survey';
 import { boxWeight } from '../core/space/weight';
 import { boxName } from '../words/boxes';
+import { balancePhrases } from '../words/pages/board-balance';
 
 /** What one hive has, before frames are moved or after. */
 export interface HiveBalance {
@@ -68,7 +69,7 @@ const boxesOf = (hive: Hive, { coveredSeams, figures }: BalanceFrom) =>
 
 /** `about 9 days`, `three weeks or more`. */
 export const roomDaysWords = (days: number | null): string => {
-  if (days === null) return 'no queen lays in it';
-  if (days >= ROOM_AT_MOST.value) return 'three weeks or more';
-  return days === 0 ? 'none left' : `about ${days} ${days === 1 ? 'day' : 'days'}`;
+  if (days === null) return balancePhrases.noQueenLaysInIt;
+  if (days >= ROOM_AT_MOST.value) return balancePhrases.threeWeeksOrMore;
+  return days === 0 ? balancePhrases.noneLeft : balancePhrases.about(days);
 };

@@ -1,7 +1,7 @@
 import { addDays, type Day } from '../core/calendar/day';
 import { bestDay, type Check } from '../core/schedule/check';
-import { dayWords, rangeWords, weekdayWords } from '../words/days';
 import { orderOf } from '../words/due';
+import { calendarPhrases } from '../words/pages/calendar';
 import type { Yard, YardColony } from './yard';
 
 /** One entry of the calendar that other programs read: whole days, the last one exclusive. */
@@ -28,9 +28,9 @@ function checkEntry({ colony, apiary }: YardColony, check: Check): CalendarEntry
   const { earliest, latest } = check.window;
   const window =
     earliest === latest
-      ? `On ${weekdayWords(earliest)} only.`
-      : `Any day ${rangeWords({ from: earliest, to: latest })}, best ${weekdayWords(check.window.ideal)}.`;
-  const chosen = check.plannedFor === null ? '' : ` You planned it for ${weekdayWords(check.plannedFor)}.`;
+      ? calendarPhrases.onOnly(earliest)
+      : calendarPhrases.anyDay({ from: earliest, to: latest }, check.window.ideal);
+  const chosen = check.plannedFor === null ? '' : calendarPhrases.youPlannedIt(check.plannedFor);
   return {
     uid: `${check.key}@${colony.id}.ubbet`,
     from: day,
@@ -47,8 +47,8 @@ function shutEntries({ colony, apiary, state }: YardColony): readonly CalendarEn
     uid: `leave-shut:${state.queen.cycle ?? 'start'}${i === 0 ? '' : `:${i + 1}`}@${colony.id}.ubbet`,
     from,
     until: addDays(to, 1),
-    title: `${colony.name}: leave shut`,
-    text: `Nobody opens it before ${dayWords(addDays(to, 1))}: that can lose the virgin.`,
+    title: calendarPhrases.leaveShut(colony.name),
+    text: calendarPhrases.nobodyOpensItBefore(addDays(to, 1)),
     place: placeOf(colony, apiary),
   }));
 }

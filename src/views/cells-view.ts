@@ -4,9 +4,9 @@ import { type CellWanted, cellsToGive, cellsWanted } from '../core/programmes/ce
 import { BEARS_MOVING_WORDS, CELL_WANTED_WORDS } from '../words/cell-list';
 import { findingWords } from '../words/cells';
 import { rangeWords } from '../words/days';
+import { whereWords } from '../words/where';
 import type { Mark } from './marks';
 import { ribbonMark } from './marks-of';
-import { whereWords } from './where-words';
 import type { Yard, YardColony } from './yard';
 
 /** A colony that a cell would help. */

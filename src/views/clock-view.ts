@@ -3,8 +3,9 @@ import type { Window } from '../core/calendar/window';
 import { type CellDates, dateCell } from '../core/cells/dating';
 import { ageOn } from '../core/cells/expected';
 import { explainConflict, explainDating } from '../core/cells/explain';
-import { rangeWords, weekdayWords } from '../words/days';
+import { rangeWords } from '../words/days';
 import { inWords } from '../words/in-words';
+import { clockPhrases } from '../words/pages/clock';
 import type { ClockState } from './clock-state';
 import type { Mark } from './marks';
 import { laidWindow, ribbonMark } from './marks-of';
@@ -36,7 +37,7 @@ export function clockView({ sights, checks, queenRemoved }: ClockState, today: D
     lines: [
       { name: 'Laid', words: laidWords(dates), likely: laid ? ageWords(dates, today) : null },
       { name: 'Sealed', words: windowWords(sealing), likely: likelyWords(sealing) },
-      { name: 'Virgin emerges', words: windowWords(emergence), likely: likelyWords(emergence) },
+      { name: clockPhrases.virginEmerges, words: windowWords(emergence), likely: likelyWords(emergence) },
     ],
     because: explainDating(inOrder, checks, queenRemoved).map(inWords),
     conflict: conflict && inWords(conflict),
@@ -51,31 +52,31 @@ export function clockView({ sights, checks, queenRemoved }: ClockState, today: D
 }
 
 function headlineOf({ status, conflict, emergence, sealing }: CellDates, today: Day): string {
-  if (conflict) return 'This cannot all be true';
-  if (status === 'dry') return 'A dry cup: nothing to date';
-  if (status === 'removed') return 'Broken down';
-  if (status === 'destroyed') return 'Torn down: a virgin is, or was, loose';
-  if (status === 'emerged') return 'The virgin is out';
-  if (!emergence || !sealing) return 'Too little to date it';
-  if (today > emergence.latest) return 'Emerged or dead by now. If still sealed at your next inspection, open the cell';
-  if (today >= emergence.earliest) return 'A virgin may be out now';
-  if (today >= sealing.latest) return `Closed; virgin out from ${weekdayWords(emergence.earliest)}`;
-  if (today >= sealing.earliest) return 'It may be sealed now';
-  return `Sealed from ${weekdayWords(sealing.earliest)}`;
+  if (conflict) return clockPhrases.thisCannotAllBeTrue;
+  if (status === 'dry') return clockPhrases.aDryCup;
+  if (status === 'removed') return clockPhrases.brokenDown;
+  if (status === 'destroyed') return clockPhrases.tornDown;
+  if (status === 'emerged') return clockPhrases.theVirginIsOut;
+  if (!emergence || !sealing) return clockPhrases.tooLittleToDateIt;
+  if (today > emergence.latest) return clockPhrases.emergedOrDeadByNow;
+  if (today >= emergence.earliest) return clockPhrases.aVirginMayBeOut;
+  if (today >= sealing.latest) return clockPhrases.closedVirginOut(emergence.earliest);
+  if (today >= sealing.earliest) return clockPhrases.itMayBeSealedNow;
+  return clockPhrases.sealedFrom(sealing.earliest);
 }
 
 function laidWords({ laid }: CellDates): string {
-  if (!laid) return 'cannot say';
-  return laid.from === null ? `${weekdayWords(laid.to)} or before` : rangeWords({ from: laid.from, to: laid.to });
+  if (!laid) return clockPhrases.cannotSay;
+  return laid.from === null ? clockPhrases.orBefore(laid.to) : rangeWords({ from: laid.from, to: laid.to });
 }
 
 function ageWords({ laid }: CellDates, today: Day): string | null {
   if (!laid || daysBetween(laid.to, today) < 0) return null;
   const { from, to } = ageOn(laid, today);
-  return to === null ? `${from} days old or more today` : `${from === to ? from : `${from} to ${to}`} days old today`;
+  return to === null ? clockPhrases.daysOldOrMoreToday(from) : clockPhrases.daysOldToday(from, to);
 }
 
 const windowWords = (window: Window | null) =>
-  window ? rangeWords({ from: window.earliest, to: window.latest }) : 'cannot say';
+  window ? rangeWords({ from: window.earliest, to: window.latest }) : clockPhrases.cannotSay;
 const likelyWords = (window: Window | null) =>
-  window ? `likely ${rangeWords({ from: window.likelyFrom, to: window.likelyTo })}` : null;
+  window ? clockPhrases.likely({ from: window.likelyFrom, to: window.likelyTo }) : null;

@@ -1,9 +1,10 @@
 import type { Day } from '../core/calendar/day';
+import { situationOf } from '../core/colony/situation';
 import { colonyOnDay } from '../core/schedule/standing';
 import { dueWords } from '../words/due';
+import { inWords } from '../words/in-words';
+import { notBeforeWords } from '../words/shut';
 import { type Mark, type Tone, toneOf } from './marks';
-import { notBeforeWords } from './shut-words';
-import { situationWords } from './situation-words';
 import type { ApiaryEntry, Yard, YardColony } from './yard';
 
 export interface ColonyLine {
@@ -42,7 +43,7 @@ function colonyLine({ colony, state }: YardColony, today: Day): ColonyLine {
     id: colony.id,
     name: colony.name,
     stand: colony.stand,
-    reading: situationWords(state),
+    reading: inWords(situationOf(state)),
     due: shutNow && due.length === 0 ? notBeforeWords(shutNow) : lead && dueWords(lead, today),
     tone: lead ? toneOf(lead.standing) : 'fine',
     marks,

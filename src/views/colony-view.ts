@@ -6,21 +6,22 @@ import type { CellFinding, InspectionFact } from '../core/colony/facts';
 import type { ColonyState } from '../core/colony/fold';
 import type { Look } from '../core/colony/look';
 import { doubtSaid } from '../core/colony/queen-doubt';
+import { situationOf } from '../core/colony/situation';
 import { mayStillHoldQueen, type TrackedCell } from '../core/colony/track-cells';
-import { findingWords, STAGE_WORDS } from '../words/cells';
-import { dayWords, distanceWords, rangeWords, weekdayWords } from '../words/days';
+import { findingWords } from '../words/cells';
+import { contradictionWords } from '../words/contradictions';
+import { dayWords, rangeWords, weekdayWords } from '../words/days';
 import { CHECK_NAMES } from '../words/due';
 import { inWords } from '../words/in-words';
 import { THOROUGHNESS_WORDS } from '../words/inspections';
 import { methodTitle } from '../words/methods/methods';
-import { contradictionWords } from './contradiction-words';
+import { colonyPhrases } from '../words/pages/colony';
+import { whereWords } from '../words/where';
 import { type DueView, dueViews } from './due-view';
 import type { Mark } from './marks';
 import { cellMarks, cellsMarks, rowBelow, scheduleMarks } from './marks-of';
 import { type MoveLine, moveLines } from './moves-view';
 import { type ReadingView, readingView } from './reading-view';
-import { situationWords } from './situation-words';
-import { whereWords } from './where-words';
 
 export interface CellRowView {
   readonly id: string;
@@ -83,7 +84,7 @@ export interface ColonyView {
  */
 export function colonyView(
   state: ColonyState,
-  nameOf: (colonyId: string) => string = () => 'another colony',
+  nameOf: (colonyId: string) => string = () => colonyPhrases.anotherColony,
   newestLooks: number | null = null,
 ): ColonyView {
   const { today, lastLook, schedule, cells } = state;
@@ -91,24 +92,20 @@ export function colonyView(
   const windows = cellsMarks(live, schedule.emergence);
   const shut = schedule.leaveShut.find(({ from, to }) => from <= to && today <= to);
   return {
-    situation: situationWords(state),
+    situation: inWords(situationOf(state)),
     reading: lastLook && readingView(lastLook, state.queen),
-    seen: lastLook
-      ? `Last looked at ${weekdayWords(lastLook.inspection.on)}, ${distanceWords(lastLook.inspection.on, today)}`
-      : 'Not inspected yet',
+    seen: lastLook ? colonyPhrases.lastLooked(lastLook.inspection.on, today) : colonyPhrases.notInspectedYet,
     due: dueViews(state),
     notDone: [
-      ...schedule.skipped.map(({ check, reason }) => `Skipped: ${CHECK_NAMES[check.code]} “${reason}”`),
-      ...schedule.missed.map(
-        ({ code, window }) => `Not done by ${weekdayWords(window.latest)}: ${CHECK_NAMES[code]}. Too late now.`,
-      ),
+      ...schedule.skipped.map(({ check, reason }) => colonyPhrases.skipped(CHECK_NAMES[check.code], reason)),
+      ...schedule.missed.map(({ code, window }) => colonyPhrases.notDone(window.latest, CHECK_NAMES[code])),
     ],
     contradictions: contradictionsOf(
       state.looks.map(({ inspection }) => inspection),
       state.answers,
       today,
     ).map(contradictionWords),
-    leaveShut: shut ? `Leave shut ${rangeWords(shut)}, both days included. Opening it then can lose her.` : null,
+    leaveShut: shut ? colonyPhrases.leaveShut(shut) : null,
     queen: queenWords(state),
     lastLaid: lastLaidWords(state),
     programmes: programmeLines(state),
@@ -127,7 +124,11 @@ function programmeLines({ parts, schedule, today }: ColonyState): readonly Progr
     const isRunning = endedOn === null && schedule.checks.some(({ programme }) => programme?.id === id);
     const title = methodTitle(method);
     const days = daysBetween(on, today);
-    return { id, isRunning, words: isRunning ? `${title}, day ${days}` : `${title}, ${dayWords(on, yearOf(today))}` };
+    return {
+      id,
+      isRunning,
+      words: isRunning ? colonyPhrases.programmeDay(title, days) : `${title}, ${dayWords(on, yearOf(today))}`,
+    };
   });
 }
 
@@ -172,7 +173,7 @@ function cellRow(tracked: TrackedCell, today: Day, nameOf: (colonyId: string) =>
   const glyph: CellFinding = goneMissing ? 'not-found' : planBy.status === 'removed' ? 'removed' : lastStage;
   const name =
     planBy.status === 'removed' && lastStage !== 'removed'
-      ? `${givenTo === null ? 'broken down' : `given to ${nameOf(givenTo)}`} as ${findingWords(lastStage)}`
+      ? colonyPhrases.brokenDownAs(givenTo === null ? null : nameOf(givenTo), lastStage)
       : findingWords(glyph);
   const later = expectedStages(planBy.laid, lastStage, today);
   const conflictSights = sights.flatMap(({ on, found }, index) =>
@@ -185,14 +186,12 @@ function cellRow(tracked: TrackedCell, today: Day, nameOf: (colonyId: string) =>
     glyph,
     stage: name,
     where: whereWords(cell),
-    laid: laid
-      ? `laid ${laid.from === null ? `by ${dayWords(laid.to)}` : rangeWords({ from: laid.from, to: laid.to })}`
-      : 'not dated',
+    laid: laid ? colonyPhrases.laid(laid) : colonyPhrases.notDated,
     byNow:
       overdueOn !== null && planBy.status === 'live'
-        ? 'Emerged or dead by now, or sealed again: open the cell.'
+        ? colonyPhrases.overdue
         : planBy.status === 'live' && !goneMissing && lastSeen < today && later.length > 0
-          ? `by now: ${later.map((stage) => STAGE_WORDS[stage].name).join(' or ')}`
+          ? colonyPhrases.byNow(later)
           : null,
     sights: sights.map(({ on, found }) => `${dayWords(on)} ${findingWords(found)}`).join(' · '),
     conflict: conflict && inWords(conflict),
@@ -219,8 +218,8 @@ function lookView(look: Look, cells: readonly TrackedCell[], today: Day): LookVi
 function whenWords({ on, to, at, isByHelper }: InspectionFact, today: Day): string {
   const year = yearOf(on) === yearOf(today) ? '' : ` ${yearOf(on)}`;
   const when =
-    to === null ? `${weekdayWords(on)}${year}, ${at.slice(11)}` : `some day, ${rangeWords({ from: on, to })}${year}`;
-  return isByHelper ? `${when}, seen by somebody else` : when;
+    to === null ? `${weekdayWords(on)}${year}, ${at.slice(11)}` : colonyPhrases.someDay({ from: on, to }, year);
+  return isByHelper ? colonyPhrases.seenByAnother(when) : when;
 }
 
 function cellsWords(inspection: InspectionFact, cells: readonly TrackedCell[]): string {
@@ -228,7 +227,7 @@ function cellsWords(inspection: InspectionFact, cells: readonly TrackedCell[]): 
   return inspection.cells
     .map(
       ({ cellId, found, takenDown }) =>
-        `${labels.get(cellId) ?? '?'} ${findingWords(found)}${takenDown ? ', broken down' : ''}`,
+        `${labels.get(cellId) ?? '?'} ${findingWords(found)}${takenDown ? colonyPhrases.brokenDown : ''}`,
     )
     .join(' · ');
 }
@@ -242,27 +241,24 @@ const doubtOf = ({ queen: { doubt } }: ColonyState): string => (doubt ? ` ${inWo
 
 function queenNow({ queen, today }: ColonyState): string {
   const { expected, presumedGone, removedOn, virginEmerged, cagedOn, clipped, lastProof, eitherHalfSince } = queen;
-  const proof = lastProof
-    ? ` Last sign of her: ${lastProof.by === 'seen' ? 'seen' : 'eggs'} on ${weekdayWords(lastProof.on)}, ${distanceWords(lastProof.on, today)}.`
-    : ' Nobody has noted seeing her or her eggs.';
+  const proof = lastProof ? colonyPhrases.lastSignOfHer(lastProof.by, lastProof.on, today) : colonyPhrases.noSignOfHer;
   if (eitherHalfSince !== null) {
-    return `Not known: since ${weekdayWords(eitherHalfSince)} she is in this half or in the other.`;
+    return colonyPhrases.halfNotKnown(eitherHalfSince);
   }
-  if (expected === 'none') return `No queen since ${removedOn === null ? 'an unknown day' : weekdayWords(removedOn)}.`;
+  if (expected === 'none') return colonyPhrases.noQueenSince(removedOn);
   if (expected === 'virgin' && virginEmerged) {
-    return `A virgin, out ${rangeWords({ from: virginEmerged.earliest, to: virginEmerged.latest })}. Do not disturb her.`;
+    return colonyPhrases.virginIn({ from: virginEmerged.earliest, to: virginEmerged.latest });
   }
-  if (expected === 'caged' && cagedOn !== null)
-    return `A queen was caged in on ${weekdayWords(cagedOn)}; not yet known to lay.`;
-  if (presumedGone) return `She has probably left with a swarm.${proof}`;
-  return `Laying, going by what was last seen${clipped ? '; one wing clipped' : ''}.${proof}`;
+  if (expected === 'caged' && cagedOn !== null) return colonyPhrases.cagedIn(cagedOn);
+  if (presumedGone) return colonyPhrases.probablyLeft(proof);
+  return colonyPhrases.laying(clipped, proof);
 }
 
 function lastLaidWords({ lastLaid }: ColonyState): string | null {
   if (!lastLaid) return null;
-  if (lastLaid.conflict) return 'The youngest brood noted contradicts the eggs seen before it. Correct one of the two.';
-  if (!lastLaid.lastLaid) return 'Eggs were not looked for, so it cannot say when she last laid.';
+  if (lastLaid.conflict) return colonyPhrases.youngestContradictsEggs;
+  if (!lastLaid.lastLaid) return colonyPhrases.eggsNotLookedFor;
   const { from, to } = lastLaid.lastLaid;
-  const when = from === null ? `${dayWords(to)} or before` : rangeWords({ from, to });
-  return `Going by the brood on ${dayWords(lastLaid.seenOn)}, the last egg was laid ${when}.`;
+  const when = from === null ? colonyPhrases.orBefore(to) : rangeWords({ from, to });
+  return colonyPhrases.lastEggLaid(lastLaid.seenOn, when);
 }

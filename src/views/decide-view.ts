@@ -10,9 +10,9 @@ import { previewStart } from '../core/programmes/preview';
 import { firstEggsWindow } from '../core/schedule/virgin-care';
 import type { Settings } from '../core/settings/settings';
 import { movesFrames } from '../core/space/proposals/propose';
-import { rangeWords } from '../words/days';
 import { type FitInWords, fitInWords } from '../words/fit';
 import { methodSaid } from '../words/methods/methods';
+import { decidePhrases } from '../words/pages/decide';
 import type { Mark } from './marks';
 import { planMarks } from './plan-marks';
 
@@ -47,13 +47,13 @@ export interface DecideView {
 export function layingWords(method: Method, plan: Plan): string {
   if (plan.emergence) {
     const { earliest, latest } = firstEggsWindow(plan.emergence);
-    return `A young queen may lay ${rangeWords({ from: earliest, to: latest })}.`;
+    return decidePhrases.aYoungQueenMayLay({ from: earliest, to: latest });
   }
   const check = plan.checks.find(({ code }) => code === 'laying-check');
   if (method.name === 'requeen-mated' && check) {
-    return `The bought queen lays ${rangeWords({ from: check.window.earliest, to: check.window.latest })}.`;
+    return decidePhrases.theBoughtQueenLays({ from: check.window.earliest, to: check.window.latest });
   }
-  return method.kind === 'queen' ? 'Raises no queen by itself.' : 'The old queen goes on laying.';
+  return method.kind === 'queen' ? decidePhrases.raisesNoQueenByItself : decidePhrases.theOldQueenGoes;
 }
 
 const KIND_ORDER: readonly MethodKind[] = ['swarm', 'queen', 'increase', 'room'];
@@ -75,7 +75,7 @@ export function decideView(state: ColonyState, colony: ColonyFacts, facts: FitFa
     wouldFit: of('would-fit'),
     doesNotFit: of('does-not-fit'),
     withoutQueen:
-      lacksQueen && free.length > 0 ? `Without finding the queen: ${free.map(({ title }) => title).join(' · ')}` : null,
+      lacksQueen && free.length > 0 ? decidePhrases.withoutFindingTheQueen(free.map(({ title }) => title)) : null,
   };
 }
 
@@ -99,8 +99,8 @@ function methodView(
     suits,
     needsQueen: needs.queenFound,
     kit,
-    lifting: lifting ?? 'Nothing heavy.',
-    visits: days === 1 ? 'One visit after it.' : `${days} visits after it.`,
+    lifting: lifting ?? decidePhrases.nothingHeavy,
+    visits: decidePhrases.visitsAfterIt(days),
     laying: layingWords(method, plan),
     ifItFails,
     schools,

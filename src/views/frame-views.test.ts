@@ -6,7 +6,7 @@ import { framesOf } from '../core/space/hive';
 import type { SurveyFact } from '../core/space/survey';
 import { aBox, aHive } from '../core/space/testing';
 import { boxTitle } from '../words/boxes';
-import { frameContents } from './frame-words';
+import { frameContents } from '../words/frame-contents';
 import { framesView, otherHives } from './frames-view';
 import { roomView } from './room-view';
 import { yardColony } from './testing';

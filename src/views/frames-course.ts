@@ -7,7 +7,7 @@ import { broodBoxes, combOf } from '../core/space/hive';
 import type { SurveyFact } from '../core/space/survey';
 import { dayWords } from '../words/days';
 import { doneWords } from '../words/hive-changes';
-import { methodTitle } from '../words/methods/methods';
+import { framesPhrases } from '../words/pages/frames';
 
 /** Something that changes what the frames hold, and when. */
 export interface ActThen {
@@ -58,6 +58,6 @@ export function actsThen(course: readonly FramesThen[], parts: readonly Programm
   const done = course.flatMap(({ day, done: words }) => (words.length > 0 ? [{ day, words: words.join(', ') }] : []));
   const begun = parts
     .filter(({ programme: { on } }) => on >= first)
-    .map(({ programme: { on, method } }) => ({ day: on, words: `started: ${methodTitle(method)}` }));
+    .map(({ programme: { on, method } }) => ({ day: on, words: framesPhrases.started(method) }));
   return [...done, ...begun].sort((a, b) => a.day - b.day);
 }

@@ -12,8 +12,8 @@ import type { Flow } from '../core/space/nectar';
 import type { SurveyFact } from '../core/space/survey';
 import { type Triggers, triggersOf } from '../core/space/triggers';
 import { boxWeight } from '../core/space/weight';
-import { dayWords } from '../words/days';
-import { type RoomWords, storedRoomWords } from './room-words';
+import { framesPhrases } from '../words/pages/frames';
+import { type RoomWords, storedRoomWords } from '../words/room';
 import type { ColonyEntry, Yard } from './yard';
 
 /** What a hive weighs. */
@@ -78,10 +78,14 @@ export function framesView(state: ColonyState, surveys: readonly SurveyFact[], s
     ].filter((id) => here.has(id));
   const keptCellFrames = framesWith(true);
   const coveredSeams = survey.coveredSeams ?? lastCount(state);
-  const since = days === 0 ? '' : ', carried forward to today with bees emerged and eggs laid since';
+  const since = days === 0 ? '' : framesPhrases.carriedForwardToToday;
   return {
     hive,
-    knownFrom: `${survey.source === 'moves' ? 'As the frames were left' : survey.manner === 'counts' ? 'As the frames were counted' : 'As the frames were found'} on ${dayWords(survey.on)}${since}.`,
+    knownFrom: framesPhrases.knownFrom(
+      survey.source === 'moves' ? 'left' : survey.manner === 'counts' ? 'counted' : 'found',
+      survey.on,
+      since,
+    ),
     areCounted: survey.manner === 'counts',
     flow: survey.flow,
     wouldLayPerDay: room.wouldLayPerDay,

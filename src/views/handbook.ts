@@ -6,17 +6,18 @@ import { planMethod, USUAL_CHOICES } from '../core/methods/plan';
 import type { Said } from '../core/says/said';
 import { saidOneByOne, sentences } from '../core/says/together';
 import type { Settings } from '../core/settings/settings';
+import { CAUTION_WORDS } from '../words/cautions';
 import { orderOf } from '../words/due';
 import { inWords } from '../words/in-words';
 import { type MethodSaid, methodSaid } from '../words/methods/methods';
+import { handbookPhrases } from '../words/pages/handbook';
 import { UNIT_WORDS } from '../words/units';
-import { CAUTION_WORDS } from './caution-words';
 
 export const KIND_WORDS: { readonly [K in MethodKind]: string } = {
-  swarm: 'Against swarming',
-  room: 'For room',
-  queen: 'For a colony without a laying queen',
-  increase: 'For another colony',
+  swarm: handbookPhrases.againstSwarming,
+  room: handbookPhrases.forRoom,
+  queen: handbookPhrases.forAColonyWithout,
+  increase: handbookPhrases.forAnotherColony,
 };
 
 export interface HandbookList {
@@ -107,19 +108,19 @@ const withoutDays = (why: Said): Said =>
 /** What has to be there, as one reads it beforehand. */
 function needWords(needs: MethodNeeds, settings: Settings): readonly string[] {
   return [
-    ...(needs.queenFound ? ['the queen to be found'] : []),
-    ...(needs.broodFrames ? [`at least ${settings[needs.broodFrames]} frames of brood`] : []),
-    ...(needs.coveredSeams ? [`at least ${settings[needs.coveredSeams]} seams of bees`] : []),
-    ...(needs.youngBrood ? ['eggs or very young larvae'] : []),
-    ...(needs.cells === 'kept' ? ['a live cell to keep'] : []),
-    ...(needs.cells === 'none-sealed' ? ['no cell sealed yet'] : []),
-    ...(needs.drones ? ['drones flying, or soon'] : []),
-    ...(needs.mainFlow ? ['the main flow on or near'] : []),
-    ...(needs.warmNights ? [`nights of ${settings.interleaveNightC} °C or more`] : []),
-    ...(needs.secondStand ? ['a second stand, floor and roof'] : []),
+    ...(needs.queenFound ? [handbookPhrases.theQueenToBeFound] : []),
+    ...(needs.broodFrames ? [handbookPhrases.broodFrames(settings[needs.broodFrames])] : []),
+    ...(needs.coveredSeams ? [handbookPhrases.seams(settings[needs.coveredSeams])] : []),
+    ...(needs.youngBrood ? [handbookPhrases.eggsOrVeryYoungLarvae] : []),
+    ...(needs.cells === 'kept' ? [handbookPhrases.aLiveCellToKeep] : []),
+    ...(needs.cells === 'none-sealed' ? [handbookPhrases.noCellSealedYet] : []),
+    ...(needs.drones ? [handbookPhrases.dronesFlying] : []),
+    ...(needs.mainFlow ? [handbookPhrases.theMainFlow] : []),
+    ...(needs.warmNights ? [handbookPhrases.warmNights(settings.interleaveNightC)] : []),
+    ...(needs.secondStand ? [handbookPhrases.aSecondStand] : []),
   ];
 }
 
 /** `day 6 to 8, best day 7`; one day only as that. */
 export const daysFrom0 = ({ from, best, to }: Pick<HandbookCheck, 'from' | 'best' | 'to'>): string =>
-  from === to ? `day ${from}` : `day ${from} to ${to}, best day ${best}`;
+  from === to ? handbookPhrases.day(from) : handbookPhrases.dayTo(from, to, best);

@@ -8,7 +8,8 @@ import type { ColonySchedule } from '../core/schedule/colony-schedule';
 import { standingOf } from '../core/schedule/standing';
 import { firstEggsWindow } from '../core/schedule/virgin-care';
 import { CHECK_NAMES } from '../words/due';
-import { type Mark, RIBBON_WORDS, type RibbonKind, toneOf } from './marks';
+import { RIBBON_WORDS, type RibbonKind } from '../words/marks';
+import { type Mark, toneOf } from './marks';
 
 export function ribbonMark(kind: RibbonKind, window: Window | null, row: number): Mark[] {
   return window ? [{ type: 'ribbon', kind, window, label: RIBBON_WORDS[kind], row }] : [];

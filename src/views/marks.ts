@@ -1,9 +1,8 @@
-import { type Day, formatDay } from '../core/calendar/day';
-import type { CheckWindow, DayRange, Window } from '../core/calendar/window';
+import type { Day } from '../core/calendar/day';
+import type { CheckWindow, Window } from '../core/calendar/window';
 import type { Standing } from '../core/schedule/standing';
-import { rangeWords } from '../words/days';
+import { markPhrases, type RibbonKind } from '../words/marks';
 
-export type RibbonKind = 'sealing' | 'emergence' | 'eggs' | 'laid';
 export type Tone = 'late' | 'now' | 'later' | 'fine';
 
 /** What is set aside while the hive is left shut is drawn like what is to come. */
@@ -28,54 +27,16 @@ export type Mark =
     }
   | { readonly type: 'look'; readonly on: Day; readonly row: number };
 
-export const RIBBON_WORDS: { readonly [K in RibbonKind]: string } = {
-  laid: 'laid',
-  sealing: 'sealed',
-  emergence: 'virgin emerges',
-  eggs: 'eggs due',
-};
-
-/** The same where there is little room. */
-export const RIBBON_SHORT_WORDS: { readonly [K in RibbonKind]: string } = {
-  ...RIBBON_WORDS,
-  emergence: 'out',
-  eggs: 'eggs',
-};
-
 /** A mark in words, for those who do not see it. */
 export function markWords(mark: Mark): string {
   switch (mark.type) {
-    case 'ribbon': {
-      const { earliest, likelyFrom, likelyTo, latest } = mark.window;
-      const likely = rangeWords({ from: likelyFrom, to: likelyTo });
-      return `${mark.label}: ${rangeWords({ from: earliest, to: latest })}, likely ${likely}`;
-    }
-    case 'shut':
-      return `leave shut: ${rangeWords(mark)}`;
-    case 'check': {
-      const { earliest, ideal, latest } = mark.window;
-      return `${mark.label}: ${rangeWords({ from: earliest, to: latest })}, best ${rangeWords({ from: ideal, to: ideal })}`;
-    }
-    case 'look':
-      return `inspected ${rangeWords({ from: mark.on, to: mark.on })}`;
-  }
-}
-
-/** The days that a mark covers, the first and the last. */
-function daysOf(mark: Mark): DayRange {
-  switch (mark.type) {
     case 'ribbon':
-    case 'check':
-      return { from: mark.window.earliest, to: mark.window.latest };
+      return markPhrases.ribbon(mark.label, mark.window);
     case 'shut':
-      return mark;
+      return markPhrases.leaveShut(mark);
+    case 'check':
+      return markPhrases.check(mark.label, mark.window);
     case 'look':
-      return { from: mark.on, to: mark.on };
+      return markPhrases.inspected(mark.on);
   }
-}
-
-/** What a mark says to who points at it: in words, and its days as they are written in files. */
-export function hoverWords(mark: Mark): string {
-  const { from, to } = daysOf(mark);
-  return `${markWords(mark)} (${formatDay(from)}${from === to ? '' : ` to ${formatDay(to)}`})`;
 }

@@ -3,9 +3,9 @@ import type { CheckWindow } from '../core/calendar/window';
 import type { ColonyState } from '../core/colony/fold';
 import type { CheckCode } from '../core/schedule/check';
 import { differenceOf, movesOf } from '../core/schedule/what-moved';
-import { dayWords, rangeWords, weekdayWords } from '../words/days';
+import { weekdayWords } from '../words/days';
 import { orderOf } from '../words/due';
-import { inWords } from '../words/in-words';
+import { movesPhrases } from '../words/pages/moves';
 
 /** A date that moved, and what moved it. */
 export interface MoveLine {
@@ -17,10 +17,8 @@ export interface MoveLine {
 const MOVES_SHOWN = 6;
 
 export function windowMoved(code: CheckCode, from: CheckWindow, to: CheckWindow): string {
-  return `${orderOf({ code })}: now ${windowWords(to)} (was ${windowWords(from)})`;
+  return movesPhrases.nowWas(orderOf({ code }), to, from);
 }
-
-const windowWords = ({ earliest, latest }: CheckWindow) => rangeWords({ from: earliest, to: latest });
 
 /** The last dates that something seen or done has moved, newest first. */
 export function moveLines({ schedules }: ColonyState): readonly MoveLine[] {
@@ -29,7 +27,7 @@ export function moveLines({ schedules }: ColonyState): readonly MoveLine[] {
     .map(({ key, code, on, from, to, because }) => ({
       key: `${key}${on}`,
       when: weekdayWords(on),
-      words: `${windowMoved(code, from, to)}, after ${inWords(because)}`,
+      words: movesPhrases.movedAfter(windowMoved(code, from, to), because),
     }));
 }
 
@@ -41,7 +39,7 @@ export function correctionLines(
 ): readonly MoveLine[] {
   return differenceOf(before.schedule.checks, after.schedule.checks).map(({ code, from, to }) => ({
     key: `${entry.id}${code}`,
-    when: `Entry of ${dayWords(entry.on)} ${entry.action}`,
+    when: movesPhrases.entryOf(entry.on, entry.action),
     words: windowMoved(code, from, to),
   }));
 }

@@ -11,6 +11,7 @@ import { rangeWords, weekdayWords } from '../words/days';
 import { CHECK_NAMES, withinSentence } from '../words/due';
 import { inWords } from '../words/in-words';
 import { methodTitle } from '../words/methods/methods';
+import { previewPhrases } from '../words/pages/plan-preview';
 import { UNIT_WORDS } from '../words/units';
 import type { Mark } from './marks';
 import { planMarks } from './plan-marks';
@@ -56,7 +57,7 @@ function boughtQueen(method: Method, on: Day, settings: Settings): Plan['checks'
 
 function outcomeView({ sign, when, remedy, ways }: Outcome): OutcomeView {
   const on = ways.map(({ method, until, brings }) => {
-    const what = { known: 'tells', laying: 'a queen lays', united: 'one colony' }[brings];
+    const what = { known: 'tells', laying: previewPhrases.aQueenLays, united: previewPhrases.oneColony }[brings];
     return `${methodTitle(method)}: ${what} ${rangeWords(until)}`;
   });
   return {
@@ -97,7 +98,7 @@ export function planPreview(method: Method, plan: Plan, choices: PreviewChoices,
         key: `${code}${i}`,
         day: ideal,
         best: weekdayWords(ideal),
-        what: `${UNIT_WORDS[unit] ?? unit}: ${order ? withinSentence(inWords(order)) : CHECK_NAMES[code]}${earliest === latest ? '' : ` (any day ${rangeWords({ from: earliest, to: latest })})`}`,
+        what: `${UNIT_WORDS[unit] ?? unit}: ${order ? withinSentence(inWords(order)) : CHECK_NAMES[code]}${earliest === latest ? '' : previewPhrases.anyDay({ from: earliest, to: latest })}`,
         why: inWords(why),
       })),
       ...plan.leaveShut
@@ -106,8 +107,8 @@ export function planPreview(method: Method, plan: Plan, choices: PreviewChoices,
           key: `shut${unit}`,
           day: from,
           best: weekdayWords(from),
-          what: `${UNIT_WORDS[unit] ?? unit}: leave shut, last day ${weekdayWords(to)}`,
-          why: 'A virgin is out, flies and mates.',
+          what: previewPhrases.leaveShut(UNIT_WORDS[unit] ?? unit, to),
+          why: previewPhrases.aVirginIsOut,
         })),
     ].sort((one, other) => one.day - other.day),
   };

@@ -1,6 +1,7 @@
 import { type Day, daysBetween } from '../core/calendar/day';
 import type { ColonyState } from '../core/colony/fold';
 import { lays } from '../core/colony/queen-state';
+import { situationOf } from '../core/colony/situation';
 import { methodNamed } from '../core/methods/methods';
 import type { CheckAnswerFact, ProgrammeFact } from '../core/programmes/facts';
 import { needsWayOut, type WayOut, waysOut } from '../core/programmes/ways-out';
@@ -11,17 +12,16 @@ import { movesOf } from '../core/schedule/what-moved';
 import type { Settings } from '../core/settings/settings';
 import { answerWords, remedyWords } from '../words/answers';
 import { broodlessWords } from '../words/broodless';
-import { rangeWords, weekdayWords } from '../words/days';
+import { CAUTION_WORDS } from '../words/cautions';
 import { CHECK_NAMES } from '../words/due';
 import { inWords } from '../words/in-words';
 import { methodSaid, methodTitle } from '../words/methods/methods';
+import { programmePhrases } from '../words/pages/programme';
 import { UNIT_WORDS } from '../words/units';
-import { CAUTION_WORDS } from './caution-words';
 import { type DueAt, type DueView, dueView } from './due-view';
 import type { Mark } from './marks';
 import { windowMoved } from './moves-view';
 import { planMarks } from './plan-marks';
-import { situationWords } from './situation-words';
 
 export interface UnitView extends DueAt {
   readonly unit: string;
@@ -105,7 +105,7 @@ export function programmeView(
     title: said.title,
     on: programme.on,
     to: programme.to,
-    begun: `Started ${weekdayWords(programme.on)}, ${day === 0 ? 'today' : `day ${day}`}`,
+    begun: programmePhrases.started(programme.on, day),
     status: statusWords(programme, members, failing !== undefined, isOver),
     isRunning: programme.endedOn === null && !isOver,
     endedOn: programme.endedOn,
@@ -130,16 +130,16 @@ function broodlessOf({ queen, schedule, today }: ColonyState): string | null {
 }
 
 const HALF_WORDS: { readonly [H in HalfIs]: string } = {
-  queenless: 'half without a queen',
-  queen: 'half with the queen',
+  queenless: programmePhrases.halfWithoutAQueen,
+  queen: programmePhrases.halfWithTheQueen,
   failed: 'half',
-  settled: 'half with a laying queen',
+  settled: programmePhrases.halfWithALayingQueen,
 };
 
 /** Which unit of the method a colony is; of a split, only what is known by now. */
 function roleWords({ id }: ProgrammeFact, own: readonly string[], { parts }: ColonyState): string {
   const part = parts.find(({ programme }) => programme.id === id);
-  if (part?.queen === 'either' && part.half === null) return 'one half';
+  if (part?.queen === 'either' && part.half === null) return programmePhrases.oneHalf;
   if (part?.half) return HALF_WORDS[part.half.is];
   return [...new Set(own.map((unit) => UNIT_WORDS[unit] ?? unit))].join(' and ');
 }
@@ -155,11 +155,11 @@ function statusWords(
   failing: boolean,
   isOver: boolean,
 ): string {
-  if (endedOn !== null) return `Given up on ${weekdayWords(endedOn)}.`;
-  if (failing) return 'No laying queen yet. Choose what to do next.';
-  if (!isOver) return 'In progress.';
+  if (endedOn !== null) return programmePhrases.givenUp(endedOn);
+  if (failing) return programmePhrases.noLayingQueenYet;
+  if (!isOver) return programmePhrases.inProgress;
   const allLay = members.every(({ state }) => state.ended || lays(state.queen));
-  return allLay ? 'Done: every unit has a laying queen.' : 'Nothing more to do.';
+  return allLay ? programmePhrases.allLay : programmePhrases.nothingMoreToDo;
 }
 
 function unitView(programme: ProgrammeFact, member: Member, members: readonly Member[], today: Day): UnitView {
@@ -178,7 +178,7 @@ function unitView(programme: ProgrammeFact, member: Member, members: readonly Me
     apiary,
     stand,
     unit: roleWords(programme, own, state),
-    situation: state.ended ? 'No longer a colony of its own' : situationWords(state),
+    situation: state.ended ? programmePhrases.noLongerItsOwn : inWords(situationOf(state)),
     gets: methodSaid(programme.method)
       .units.filter((unit) => own.includes(unit.name))
       .map(({ gets }) => gets)
@@ -186,7 +186,7 @@ function unitView(programme: ProgrammeFact, member: Member, members: readonly Me
     due: dueHere.map((one) => dueView(one, today)),
     leaveShut: schedule.leaveShut,
     broodlessWords: raises ? broodlessOf(state) : null,
-    leaveShutWords: first ? `Leave shut ${rangeWords(first)}.` : null,
+    leaveShutWords: first ? programmePhrases.leaveShut(first) : null,
     halves: halvesOf(programme, members),
     marks: planMarks(
       {
@@ -212,7 +212,7 @@ export function halvesOf(
 
 function answerLine({ code, answer, queenlessColonyId }: CheckAnswerFact, members: readonly Member[]): string {
   const half = members.find(({ colonyId }) => colonyId === queenlessColonyId);
-  return `${CHECK_NAMES[code]} ${answerWords({ check: code, answer })}${half ? `: ${half.name} has no queen` : ''}`;
+  return programmePhrases.answered(CHECK_NAMES[code], answerWords({ check: code, answer }), half?.name ?? null);
 }
 
 const NO_ANSWER = { remedy: null, answerId: null } as const;
@@ -240,7 +240,7 @@ function storyOf(programme: ProgrammeFact, members: readonly Member[]): readonly
         ({ key, code, on }): StoryLine => ({
           key: `${name}${key}`,
           on: on ?? programme.on,
-          words: `${of}${CHECK_NAMES[code]} answered by the inspection`,
+          words: programmePhrases.answeredByTheInspection(of, CHECK_NAMES[code]),
           ...NO_ANSWER,
         }),
       );
@@ -250,7 +250,7 @@ function storyOf(programme: ProgrammeFact, members: readonly Member[]): readonly
         ({ key, code, on, from, to, because }): StoryLine => ({
           key: `${name}${key}${on}`,
           on,
-          words: `${of}${windowMoved(code, from, to)}, after ${inWords(because)}`,
+          words: programmePhrases.movedAfter(of, windowMoved(code, from, to), because),
           ...NO_ANSWER,
         }),
       );
@@ -260,7 +260,7 @@ function storyOf(programme: ProgrammeFact, members: readonly Member[]): readonly
         ({ check, reason, on }): StoryLine => ({
           key: `${name}${check.key}skipped`,
           on,
-          words: `${of}${CHECK_NAMES[check.code]} skipped: ${reason}`,
+          words: programmePhrases.skipped(of, CHECK_NAMES[check.code], reason),
           ...NO_ANSWER,
         }),
       );
@@ -270,8 +270,8 @@ function storyOf(programme: ProgrammeFact, members: readonly Member[]): readonly
         ({ key, code, window }): StoryLine => ({
           key: `${name}${key}missed`,
           on: window.latest,
-          words: `${of}${CHECK_NAMES[code]} was not done by ${weekdayWords(window.latest)}`,
-          remedy: 'Too late now: a virgin may be out, so leave it shut. Casts may follow.',
+          words: programmePhrases.wasNotDone(of, CHECK_NAMES[code], window.latest),
+          remedy: programmePhrases.tooLateNow,
           answerId: null,
         }),
       );
@@ -291,12 +291,12 @@ export function waysOutView(state: ColonyState, settings: Settings): readonly Wa
 function wayWords({ method, until, brings }: WayOut, today: Day): { title: string; cost: string } {
   const days = { from: daysBetween(today, until.from), to: daysBetween(today, until.to) };
   const what = {
-    known: 'you know whether there is a queen',
-    laying: 'a queen lays',
-    united: 'they are one colony',
+    known: programmePhrases.youKnowWhetherThere,
+    laying: programmePhrases.aQueenLays,
+    united: programmePhrases.theyAreOneColony,
   }[brings];
   return {
     title: methodTitle(method),
-    cost: `${days.from} to ${days.to} days until ${what} (${rangeWords(until)})`,
+    cost: programmePhrases.daysUntil(days, what, until),
   };
 }

@@ -1,8 +1,10 @@
 import type { ColonyState } from '../core/colony/fold';
+import { headlineOf, isHeld, type Read } from '../core/colony/situation';
+import { isReplacing } from '../core/inspections/replacing';
 import { doubtWords } from '../words/doubt';
 import { inWords } from '../words/in-words';
+import { readingPhrases } from '../words/pages/reading';
 import { CAUSE_WORDS, READING_WORDS, SUPERSEDURE_WORDS } from '../words/readings';
-import { isHeld, isSupersedure, type Read, readingTitle } from './situation-words';
 
 export interface ReadingView {
   readonly title: string;
@@ -17,12 +19,10 @@ export interface ReadingView {
 /** A reading in words, with what it rests on, and what is not known about the queens after it. */
 export function readingView(look: Read, queen: Pick<ColonyState['queen'], 'doubt'> | null = null): ReadingView {
   const { reading } = look;
-  const words = isSupersedure(look) ? SUPERSEDURE_WORDS : READING_WORDS[reading.reading];
+  const words = isReplacing(reading) ? SUPERSEDURE_WORDS : READING_WORDS[reading.reading];
   return {
-    title: readingTitle(look),
-    advice: isHeld(look)
-      ? 'This buys days. New cells can be started from young larvae at once: be back in time, or choose a method.'
-      : words.advice,
+    title: inWords(headlineOf(look)),
+    advice: isHeld(look) ? readingPhrases.thisBuysDays : words.advice,
     cause: reading.cause && CAUSE_WORDS[reading.cause],
     doubt: queen?.doubt ? doubtWords(queen.doubt) : null,
     because: reading.because.map(({ text }) => inWords(text)),

@@ -12,7 +12,8 @@ import type { Triggers } from '../core/space/triggers';
 import { movedFrames } from '../core/space/work-list/order';
 import { inWords } from '../words/in-words';
 import { methodTitle } from '../words/methods/methods';
-import { storedRoomWords } from './room-words';
+import { roomPhrases } from '../words/pages/room';
+import { storedRoomWords } from '../words/room';
 import type { Yard, YardColony } from './yard';
 
 /** What to do for a colony short of room, and why that. */
@@ -107,18 +108,14 @@ function proposalsFor(
   });
   const inNest = openOrInterleave(known, settings);
   return [
-    ...(bound?.by === 'pollen'
-      ? [propose('pollen-bound', 'Pollen takes three tenths of the drawn comb or more.')]
-      : []),
-    ...(bound && bound.by !== 'pollen'
-      ? [propose('honey-bound', `${bound.by === 'nectar' ? 'Nectar' : 'Honey'} takes the comb that she needs.`)]
-      : []),
+    ...(bound?.by === 'pollen' ? [propose('pollen-bound', roomPhrases.pollenTakesThreeTenths)] : []),
+    ...(bound && bound.by !== 'pollen' ? [propose('honey-bound', roomPhrases.storesTakeHerComb(bound.by))] : []),
     ...(!bound && (out || isShortNow) ? [propose(inNest.method, inWords(inNest.why))] : []),
     ...(!bound && (out || isShortNow) && inNest.method === 'interleave'
-      ? [propose('open-sides', 'Empty frames in between would part young brood, as far as the frames tell.')]
+      ? [propose('open-sides', roomPhrases.emptyFramesInBetweenWould)]
       : []),
-    ...(addBox && !isOver ? [propose('add-box', 'Bees cover four fifths of the top box or more.')] : []),
-    ...(addSuper && !isOver ? [propose('add-super', 'The supers are seven tenths full or more.')] : []),
+    ...(addBox && !isOver ? [propose('add-box', roomPhrases.beesCoverFourFifths)] : []),
+    ...(addSuper && !isOver ? [propose('add-super', roomPhrases.theSupersAreSevenTenths)] : []),
   ];
 }
 
@@ -132,7 +129,7 @@ function canBeLaidOut(
   let made = 0;
   const newId = () => {
     made += 1;
-    return `new ${made}`;
+    return roomPhrases.newOnes(made);
   };
   const { hive, manner, flow, queenFrameId } = survey;
   const { arrangement } = layOut(method, {
@@ -163,9 +160,7 @@ function canBeLaidOut(
 
 function superWords({ supersFull, ripeSupers }: Triggers): readonly string[] {
   return [
-    ...(supersFull === null ? [] : [`Supers ${Math.round(supersFull * 100)} % full`]),
-    ...(ripeSupers.length > 0
-      ? [`${ripeSupers.length === 1 ? 'One super is' : `${ripeSupers.length} supers are`} ready to take off`]
-      : []),
+    ...(supersFull === null ? [] : [roomPhrases.supersFull(supersFull)]),
+    ...(ripeSupers.length > 0 ? [roomPhrases.supersReady(ripeSupers.length)] : []),
   ];
 }

@@ -1,11 +1,11 @@
 import type { Day } from '../core/calendar/day';
 import type { ColonyState } from '../core/colony/fold';
+import { situationOf } from '../core/colony/situation';
 import { byPressingLead, type ColonyOnDay, colonyOnDay } from '../core/schedule/standing';
 import { dueWords } from '../words/due';
 import { inWords } from '../words/in-words';
+import { notBeforeWords } from '../words/shut';
 import { type Tone, toneOf } from './marks';
-import { notBeforeWords } from './shut-words';
-import { situationWords } from './situation-words';
 
 export interface RoundHive {
   readonly colonyId: string;
@@ -58,7 +58,7 @@ function roundHive({ colony, state, onDay }: OnDay, day: Day): RoundHive {
     colonyId: colony.id,
     name: colony.name,
     stand: colony.stand,
-    situation: situationWords(state),
+    situation: inWords(situationOf(state)),
     due: onDay.due.map((one) => ({
       key: one.check.key,
       words: dueWords(one, day),

@@ -10,8 +10,10 @@ import { standingOf } from '../core/schedule/standing';
 import type { Hemisphere } from '../core/settings/settings';
 import { rangeWords, weekdayWords } from '../words/days';
 import { CHECK_NAMES } from '../words/due';
+import { RIBBON_WORDS, type RibbonKind } from '../words/marks';
 import { methodTitle } from '../words/methods/methods';
-import { RIBBON_WORDS, type RibbonKind, type Tone, toneOf } from './marks';
+import { seasonPhrases } from '../words/pages/season';
+import { type Tone, toneOf } from './marks';
 import type { Yard, YardColony } from './yard';
 
 /** A planned check, which can be taken to another day. */
@@ -161,13 +163,13 @@ function rowLines(row: SeasonRow): readonly SeasonLine[] {
     ...ribbons.map(({ kind, window: { earliest, latest } }) =>
       line(kind, RIBBON_WORDS[kind], earliest, span({ from: earliest, to: latest })),
     ),
-    ...shut.map((one) => line(`shut${one.from}`, 'leave shut', one.from, span(one))),
+    ...shut.map((one) => line(`shut${one.from}`, seasonPhrases.leaveShut, one.from, span(one))),
     ...checks.map(({ key, label, window: { earliest, ideal, latest }, plannedFor }) =>
       line(
         key,
         label,
         plannedFor ?? ideal,
-        `${weekdayWords(plannedFor ?? ideal)}, any day ${span({ from: earliest, to: latest })}`,
+        seasonPhrases.anyDay(plannedFor ?? ideal, span({ from: earliest, to: latest })),
       ),
     ),
   ].sort((a, b) => a.from - b.from);

@@ -9,14 +9,14 @@ import type { Method, MethodName } from '../core/methods/method';
 import { mayBuyQueen, methodNamed } from '../core/methods/methods';
 import { cellsToKeep, laidRange } from '../core/programmes/best-to-keep';
 import type { Settings } from '../core/settings/settings';
+import { CAUTION_WORDS } from '../words/cautions';
 import { findingWords } from '../words/cells';
 import { rangeWords } from '../words/days';
 import { type FitInWords, fitInWords } from '../words/fit';
 import { type MethodSaid, methodSaid } from '../words/methods/methods';
-import { CAUTION_WORDS } from './caution-words';
+import { whereWords } from '../words/where';
 import { type NeedyColony, needyColonies, type SpareCell, spareCells } from './cells-view';
 import { type QueenAges, type UnionView, unionView } from './union-view';
-import { whereWords } from './where-words';
 import type { ApiaryEntry, ColonyEntry, Yard } from './yard';
 
 /** A live cell of the colony, to be kept, broken down or given away. */

@@ -1,15 +1,16 @@
 import { type Day, daysBetween } from '../core/calendar/day';
 import type { ColonyState } from '../core/colony/fold';
+import { situationOf } from '../core/colony/situation';
 import { bestDay, type Check, isDaily } from '../core/schedule/check';
 import { byPressingLead, type ColonyOnDay, colonyOnDay } from '../core/schedule/standing';
 import { weekdayWords } from '../words/days';
 import { dueWords, orderOf, withinSentence } from '../words/due';
-import { methodTitle } from '../words/methods/methods';
+import { inWords } from '../words/in-words';
+import { todayPhrases } from '../words/pages/today';
+import { notBeforeWords } from '../words/shut';
 import { type DueView, dueView } from './due-view';
 import { type Mark, type Tone, toneOf } from './marks';
 import { cellsMarks, rowBelow, scheduleMarks } from './marks-of';
-import { notBeforeWords } from './shut-words';
-import { situationWords } from './situation-words';
 import type { Yard, YardColony } from './yard';
 
 export interface TodayRow {
@@ -62,14 +63,14 @@ export function todayView({ colonies }: Yard, today: Day): TodayView {
   return {
     headline: headline(due.length, late),
     summary: summary(colonies, shut.length, today),
-    bands: [...dueBands(due), ...band('Leave shut', shut), ...band('Nothing to do today', later)],
+    bands: [...dueBands(due), ...band(todayPhrases.leaveShut, shut), ...band(todayPhrases.nothingToDoToday, later)],
   };
 }
 
 function headline(due: number, late: number): string {
-  if (due === 0) return 'Nothing is due today';
+  if (due === 0) return todayPhrases.nothingIsDueToday;
   const hives = `${due} ${due === 1 ? 'hive' : 'hives'} due`;
-  return late === 0 ? hives : `${hives}, ${late} late`;
+  return late === 0 ? hives : todayPhrases.late(hives, late);
 }
 
 function summary(colonies: readonly YardColony[], shut: number, today: Day): string {
@@ -79,8 +80,8 @@ function summary(colonies: readonly YardColony[], shut: number, today: Day): str
     )
     .filter(({ on }) => on > today)
     .sort((a, b) => a.on - b.on)[0];
-  const after = next ? ` Next: ${next.name}, ${weekdayWords(next.on)}.` : '';
-  const left = shut === 0 ? '' : shut === 1 ? 'Leave one shut.' : `Leave ${shut} shut.`;
+  const after = next ? todayPhrases.next(next.name, next.on) : '';
+  const left = shut === 0 ? '' : todayPhrases.leaveShutCount(shut);
   return `${left}${after}`.trim();
 }
 
@@ -105,7 +106,7 @@ function programmeOf({ parts, today }: ColonyState, check: Check): TodayRow['pro
   const part = parts.find(({ programme }) => programme.id === check.programme?.id);
   if (!part) return null;
   const { id, method, on } = part.programme;
-  return { id, words: `${methodTitle(method)}, day ${daysBetween(on, today)}` };
+  return { id, words: todayPhrases.programmeDay(method, daysBetween(on, today)) };
 }
 
 /** What else is due that day, each with its last day. */
@@ -113,10 +114,10 @@ function alsoDue({ due }: ColonyOnDay): string | null {
   const others = due.slice(1);
   if (others.length === 0) return null;
   const words = others.map(({ check }) => {
-    const when = isDaily(check.code) ? 'each day to' : 'by';
+    const when = isDaily(check.code) ? todayPhrases.eachDay : 'by';
     return `${withinSentence(orderOf(check))} ${when} ${weekdayWords(check.window.latest)}`;
   });
-  return `Also: ${words.join('; ')}.`;
+  return todayPhrases.also(words);
 }
 
 function placeColony(
@@ -135,8 +136,8 @@ function placeColony(
     colonyId: colony.id,
     name: colony.name,
     apiary: null,
-    reading: situationWords(state),
-    due: isShut ? notBeforeWords(shut) : lead ? dueWords(lead, today) : 'No date set',
+    reading: inWords(situationOf(state)),
+    due: isShut ? notBeforeWords(shut) : lead ? dueWords(lead, today) : todayPhrases.noDateSet,
     why: isShut || !lead ? null : `${forced}${lead.check.why}`,
     also: isShut ? null : alsoDue(onDay),
     programme: (!isShut && lead && programmeOf(state, lead.check)) || null,

@@ -4,7 +4,7 @@ import type { ColonyState } from '../core/colony/fold';
 import { lays } from '../core/colony/queen-state';
 import { fitFactsOf } from '../core/methods/fit-facts';
 import { type LayingQueen, whichQueenStays } from '../core/programmes/which-queen-stays';
-import { dayWords, weekdayWords } from '../words/days';
+import { unionPhrases } from '../words/pages/union';
 import type { NamedColony } from './yard';
 
 /** A colony that another can be united with. */
@@ -31,8 +31,8 @@ function queenOf({ state }: Unit, ages: QueenAges): LayingQueen {
 }
 
 const since = ({ emerged, laysSince }: LayingQueen): string => {
-  if (emerged) return `emerged ${dayWords(emerged.to)}`;
-  return laysSince === null ? 'of unknown age' : `laying since ${dayWords(laysSince)}`;
+  if (emerged) return unionPhrases.emerged(emerged.to);
+  return laysSince === null ? unionPhrases.ofUnknownAge : unionPhrases.layingSince(laysSince);
 };
 
 /** A colony to be united with another, and what of their queens. */
@@ -43,21 +43,20 @@ export function unionView(home: Unit, other: Unit, ages: QueenAges): UnionView {
   const queens = [queenOf(home, ages), queenOf(other, ages)] as const;
   const told = whichQueenStays(...queens);
   if (told === null) {
-    const why =
-      'Both lay, and nothing in your records tells the younger or the better layer: keep the one whose bees you like better.';
+    const why = unionPhrases.neitherTold;
     return { id, name, both: { why, goes: null } };
   }
   const goes = told.stays === 0 ? 1 : 0;
   const [kept, taken] = [units[told.stays].colony.name, units[goes].colony.name];
   const why =
     told.by === 'younger'
-      ? `Both lay. Keep the queen of ${kept} (${since(queens[told.stays])}); that of ${taken} is older (${since(queens[goes])}).`
-      : `Both lay. Keep the queen of ${kept}, with brood on ${queens[told.stays].broodFrames} frames; that of ${taken} has ${queens[goes].broodFrames}.`;
+      ? unionPhrases.keepYounger(kept, since(queens[told.stays]), taken, since(queens[goes]))
+      : unionPhrases.keepBetter(kept, queens[told.stays].broodFrames, taken, queens[goes].broodFrames);
   return { id, name, both: { why, goes: units[goes].colony } };
 }
 
 /** By when the one queen goes and when they are united: never on one day, so that the bees have missed her. */
 export function unionDays(on: Day, today: Day): string {
   const [out, unite] = on > today ? [addDays(on, -1), on] : [today, addDays(today, 1)];
-  return `Take the other out on ${weekdayWords(out)}, enter that with her colony, and unite them on ${weekdayWords(unite)}.`;
+  return unionPhrases.takeTheOtherOut(out, unite);
 }

@@ -1,6 +1,8 @@
 import type { DoubtCode } from '../core/colony/queen-doubt';
 import type { ColonySays } from '../core/colony/says';
 import { dayWords } from './days';
+import { methodTitle } from './methods/methods';
+import { READING_WORDS, SUPERSEDURE_WORDS } from './readings';
 import type { Words } from './words';
 
 interface DoubtWords {
@@ -46,4 +48,15 @@ const DOUBT_WORDS: { readonly [C in DoubtCode]: DoubtWords } = {
 export const colonyWords: Words<ColonySays> = {
   doubt: ({ doubt, on }) => DOUBT_WORDS[doubt].says(dayWords(on)),
   'doubt-next': ({ doubt }) => DOUBT_WORDS[doubt].next,
+
+  'replacing-her': SUPERSEDURE_WORDS.title,
+  'cells-broken-down': 'Cells broken down: a delay, no cure',
+  read: ({ reading }) => READING_WORDS[reading].title,
+  'late-to-lay': 'Queen present, late to lay',
+  'no-eggs-by': ({ on }) => `No eggs of a young queen by ${dayWords(on)}`,
+  'caged-queen-given': ({ on }) => `Caged queen given on ${dayWords(on)}`,
+  'without-queen': ({ since }) => `Without a queen since ${dayWords(since)}`,
+  'virgin-inside': 'A virgin is in there',
+  'method-begun': ({ method, on }) => `${methodTitle(method)}, ${dayWords(on)}`,
+  'not-inspected': 'Not inspected yet',
 };

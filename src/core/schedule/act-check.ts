@@ -1,5 +1,6 @@
 import { addDays, latestOf } from '../calendar/day';
 import type { ReadingName } from '../inspections/reading';
+import { isReplacing } from '../inspections/replacing';
 import { methodNamed } from '../methods/methods';
 import { aCheck, type Check, checkKey } from './check';
 import { say } from './says';
@@ -41,14 +42,14 @@ export function actCheck(from: ScheduleFrom): Check | null {
   if (!look || look.reading.actBy === null) return null;
   if (isActedOn(from) || isWithoutCells(from) || isGivenTime(from)) return null;
   const { on, id } = look.inspection;
-  const { reading, actBy, cause } = look.reading;
-  const isReplacing = cause === 'supersedure' && OF_CELLS.has(reading);
+  const { reading, actBy } = look.reading;
+  const isBeingReplaced = isReplacing(look.reading);
   return aCheck({
     key: checkKey('act', id),
     code: 'act',
     window: { earliest: on, ideal: latestOf(on, addDays(actBy, -1)), latest: actBy },
-    why: say('advice', { reading, isReplacing }),
-    order: say('act-on', { reading, isReplacing }),
+    why: say('advice', { reading, isReplacing: isBeingReplaced }),
+    order: say('act-on', { reading, isReplacing: isBeingReplaced }),
     reading,
   });
 }

@@ -6,7 +6,7 @@ import { addDays, formatDay } from '../../core/calendar/day';
 import { backupFiles, makeBackup } from '../../db/backups/backup-files';
 import { type OpenedDatabase, openDatabase } from '../../db/open';
 import { larkvaleSeason } from '../../demo/larkvale';
-import { differsWords } from '../../views/backup-view';
+import { differsWords } from '../../words/backups';
 import { writesOf } from '../book-version';
 import { saveInspection } from '../entries/save-inspection';
 import { wipeSeason } from '../season/replace-season';

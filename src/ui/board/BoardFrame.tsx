@@ -4,7 +4,7 @@ import { useDraggable, useDroppable } from '@dnd-kit/core';
 import { memo, useEffect, useRef } from 'react';
 import type { Frame } from '../../core/space/hive';
 import { DROP } from '../../views/board-state';
-import { frameContents } from '../../views/frame-words';
+import { frameContents } from '../../words/frame-contents';
 import { FrameComb } from '../frames/FrameComb';
 
 export interface BoardFrameProps {

@@ -3,7 +3,7 @@
 import { useDroppable } from '@dnd-kit/core';
 import type { Frame } from '../../core/space/hive';
 import { DROP } from '../../views/board-state';
-import { frameContents } from '../../views/frame-words';
+import { frameContents } from '../../words/frame-contents';
 import { FrameComb } from '../frames/FrameComb';
 
 interface Props {

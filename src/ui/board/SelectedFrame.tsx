@@ -2,7 +2,7 @@
 
 import type { Frame } from '../../core/space/hive';
 import type { BoardChange, BoardState } from '../../views/board-state';
-import { frameContents } from '../../views/frame-words';
+import { frameContents } from '../../words/frame-contents';
 import { BUTTON } from '../controls/styles';
 
 interface Props {

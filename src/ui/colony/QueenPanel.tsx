@@ -2,8 +2,9 @@
 
 import Link from 'next/link';
 import { day } from '../../core/calendar/day';
-import { QUEEN_EVENT_WORDS, type QueenLine, SWARM_WENT_WORDS } from '../../views/colony-records';
+import type { QueenLine } from '../../views/colony-records';
 import { rangeWords, weekdayWords } from '../../words/days';
+import { QUEEN_EVENT_WORDS, SWARM_WENT_WORDS } from '../../words/queen-events';
 import { AskFirst } from '../controls/AskFirst';
 import { BUTTON } from '../controls/styles';
 import { useSend } from '../controls/useSend';

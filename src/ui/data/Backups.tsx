@@ -4,14 +4,8 @@ import { useRouter } from 'next/navigation';
 import { useCallback, useEffect, useState } from 'react';
 import { localMinute } from '../../core/calendar/local-minute';
 import { ask, send } from '../../device/send';
-import {
-  type BackupLine,
-  type BackupLook,
-  differsWords,
-  factsWords,
-  REASON_WORDS,
-  sizeWords,
-} from '../../views/backup-view';
+import type { BackupLine, BackupLook } from '../../views/backup-view';
+import { differsWords, factsWords, REASON_WORDS, sizeWords } from '../../words/backups';
 import { minuteWords } from '../../words/days';
 import type { IssueInWords } from '../../words/issues';
 import { AskFirst } from '../controls/AskFirst';

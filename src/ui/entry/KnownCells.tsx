@@ -7,9 +7,9 @@ import { CELL_STAGES, type CellStage } from '../../core/cells/stage';
 import type { CellFinding } from '../../core/colony/facts';
 import type { Change, Draft, KnownAnswer } from '../../device/draft';
 import type { KnownCell } from '../../device/entry-reading';
-import { whereWords } from '../../views/where-words';
 import { findingWords } from '../../words/cells';
 import { dayWords } from '../../words/days';
+import { whereWords } from '../../words/where';
 import { CellGlyph } from '../cells/CellGlyph';
 
 interface Props {

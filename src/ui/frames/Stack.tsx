@@ -1,9 +1,9 @@
 import type { FrameSize } from '../../core/space/frame-size';
 import { sizeOf } from '../../core/space/frame-size';
 import type { Box, Hive } from '../../core/space/hive';
-import { frameContents } from '../../views/frame-words';
 import type { HiveWeights } from '../../views/frames-view';
 import { boxTitle } from '../../words/boxes';
+import { frameContents } from '../../words/frame-contents';
 import { FrameComb } from './FrameComb';
 
 export interface FrameMarks {

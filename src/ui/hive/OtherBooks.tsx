@@ -1,7 +1,7 @@
 import type { OtherBook } from '../../device/other-books';
 import { minuteOf, type OutboxEntry } from '../../device/outbox-entry';
-import { inspectionLines, linesAsText, surveyLines } from '../../views/entry-lines';
 import { minuteWords } from '../../words/days';
+import { inspectionLines, linesAsText, surveyLines } from '../../words/entry-lines';
 import { CopyAsText } from '../offline/CopyAsText';
 
 function textOf(entry: OutboxEntry): string {

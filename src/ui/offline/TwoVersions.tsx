@@ -4,7 +4,7 @@ import { useEffect, useState } from 'react';
 import type { InspectionEntry } from '../../core/facts/entry';
 import type { SurveyEntry } from '../../core/facts/survey';
 import { ask } from '../../device/send';
-import { besideEachOther, type EntryLine, inspectionLines, surveyLines } from '../../views/entry-lines';
+import { besideEachOther, type EntryLine, inspectionLines, surveyLines } from '../../words/entry-lines';
 import { BUTTON } from '../controls/styles';
 
 interface Props {

@@ -4,8 +4,9 @@ import Link from 'next/link';
 import { memo } from 'react';
 import type { Day } from '../../core/calendar/day';
 import type { Window } from '../../core/calendar/window';
-import { hoverWords, RIBBON_WORDS } from '../../views/marks';
+import { markWords } from '../../views/marks';
 import type { SeasonRow } from '../../views/season-view';
+import { RIBBON_WORDS } from '../../words/marks';
 import { spanStyle } from './place';
 import { SeasonCheckTag } from './SeasonCheckTag';
 import { DAY_PX } from './scale';
@@ -65,7 +66,7 @@ export const SeasonRowLane = memo(function SeasonRowLane({ row, origin, minute, 
               prefetch={false}
               href={href}
               className="season-mark season-shut"
-              title={hoverWords({ type: 'shut', from, to, row: 0 })}
+              title={markWords({ type: 'shut', from, to, row: 0 })}
               style={{ ...spanStyle(origin, from, to), top: top('shut') }}
             >
               <i>leave shut</i>
@@ -77,7 +78,7 @@ export const SeasonRowLane = memo(function SeasonRowLane({ row, origin, minute, 
               prefetch={false}
               href={href}
               className={`season-mark season-ribbon season-${kind}`}
-              title={hoverWords({ type: 'ribbon', kind, window, label: RIBBON_WORDS[kind], row: 0 })}
+              title={markWords({ type: 'ribbon', kind, window, label: RIBBON_WORDS[kind], row: 0 })}
               style={{
                 ...spanStyle(origin, window.earliest, window.latest),
                 top: top(kind === 'eggs' ? 'shut' : kind),

@@ -3,7 +3,7 @@
 import { CONTENTS } from '../../core/space/content';
 import { COUNTED_AS, sidesByGlance } from '../../core/space/count-survey';
 import type { FrameFill } from '../../device/survey-draft';
-import { COUNTED_WORDS } from '../../views/frame-words';
+import { COUNTED_WORDS } from '../../words/frame-contents';
 import { CONTENT_WORDS } from '../../words/frames';
 import { fillOf } from '../frames/CombPatterns';
 import { FROM_TOP } from '../frames/FrameComb';

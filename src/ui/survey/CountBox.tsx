@@ -5,7 +5,7 @@ import { v7 as newId } from 'uuid';
 import type { CountedAs, GlanceCounts } from '../../core/space/count-survey';
 import type { Box } from '../../core/space/hive';
 import { countedIn, type SurveyChange } from '../../device/survey-draft';
-import { COUNTED_WORDS } from '../../views/frame-words';
+import { COUNTED_WORDS } from '../../words/frame-contents';
 import { BUTTON } from '../controls/styles';
 
 /** In the order in which a keeper sees them: the brood first. */

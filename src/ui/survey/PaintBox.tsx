@@ -5,7 +5,7 @@ import { v7 as newId } from 'uuid';
 import { tenthsOf } from '../../core/space/content';
 import type { Box, Frame } from '../../core/space/hive';
 import { type SurveyChange, sideWith } from '../../device/survey-draft';
-import { sideContents } from '../../views/frame-words';
+import { sideContents } from '../../words/frame-contents';
 import { BUTTON } from '../controls/styles';
 import { useIsWide } from '../entry/useIsWide';
 import type { Brush } from './brush';

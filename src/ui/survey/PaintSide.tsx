@@ -2,7 +2,7 @@
 
 import { type Content, type Side, TENTHS, tenthsOf } from '../../core/space/content';
 import type { Frame } from '../../core/space/hive';
-import { frameContents, sideContents } from '../../views/frame-words';
+import { frameContents, sideContents } from '../../words/frame-contents';
 import { CONTENT_WORDS } from '../../words/frames';
 import { fillOf } from '../frames/CombPatterns';
 import { FROM_TOP } from '../frames/FrameComb';

@@ -1,6 +1,6 @@
 import { useId } from 'react';
 import type { Window } from '../../core/calendar/window';
-import { RIBBON_SHORT_WORDS, type RibbonKind } from '../../views/marks';
+import { RIBBON_SHORT_WORDS, type RibbonKind } from '../../words/marks';
 import { type Axis, leftOf, percent, rightOf } from './axis';
 import { StripLabel } from './StripLabel';
 

@@ -1,4 +1,4 @@
-import { hoverWords, type Mark, markWords } from '../../views/marks';
+import { type Mark, markWords } from '../../views/marks';
 import { type Axis, axisDays, isWeekend, leftOf, percent, rightOf } from './axis';
 import { CheckTag } from './CheckTag';
 import { LeaveShutBar } from './LeaveShutBar';
@@ -22,7 +22,7 @@ export function TimeStrip({ axis, marks, name }: { axis: Axis; marks: readonly M
         {marks.map((mark, i) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: the list is made anew with every render and never re-ordered
           <g key={`${mark.type}${i}`}>
-            <title>{hoverWords(mark)}</title>
+            <title>{markWords(mark)}</title>
             <MarkShape axis={axis} mark={mark} />
           </g>
         ))}

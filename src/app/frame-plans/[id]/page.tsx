@@ -7,7 +7,7 @@ import { now } from '@/server/clock';
 import { awaitsStart, runsAlready } from '@/server/frames/frame-plans';
 import { loadNames } from '@/server/names';
 import { PlanPage } from '@/ui/frames/PlanPage';
-import { CAUTION_WORDS } from '@/views/caution-words';
+import { CAUTION_WORDS } from '@/words/cautions';
 import { methodTitle } from '@/words/methods/methods';
 
 export const metadata: Metadata = { title: 'Moving frames' };

@@ -1,5 +1,6 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
+import { situationOf } from '@/core/colony/situation';
 import { fitFactsOf, type PlaceFacts } from '@/core/methods/fit-facts';
 import { database } from '@/db/open';
 import { now } from '@/server/clock';
@@ -9,7 +10,6 @@ import { oneParam } from '@/server/one-param';
 import { DecidePage } from '@/ui/decide/DecidePage';
 import { axisAhead } from '@/ui/time/axis';
 import { decideView } from '@/views/decide-view';
-import { situationWords } from '@/views/situation-words';
 import { inWords } from '@/words/in-words';
 
 export const metadata: Metadata = { title: 'Choices' };
@@ -37,7 +37,7 @@ export default async function Page({ params, searchParams }: Props) {
   return (
     <DecidePage
       colony={colony}
-      situation={situationWords(state)}
+      situation={inWords(situationOf(state))}
       because={state.lastLook?.reading.because.map(({ text }) => inWords(text)) ?? ['nothing has been entered yet']}
       view={decideView(state, facts, fitFactsOf(state, flow, place), settings)}
       axis={axisAhead(today)}

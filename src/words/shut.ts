@@ -1,6 +1,6 @@
 import { addDays } from '../core/calendar/day';
 import type { LeaveShut } from '../core/schedule/check';
-import { weekdayWords } from '../words/days';
+import { weekdayWords } from './days';
 
 /** `Leave shut: not before Sat 5 Jun`. */
 export function notBeforeWords({ to }: LeaveShut): string {

@@ -4,9 +4,9 @@ import { ROOM_AT_MOST } from '../core/space/laying-room';
 import { type EdgeFrames, nearEdge } from '../core/space/near-edge';
 import type { RoomFigures } from '../core/space/nectar';
 import { type HiveOnDay, knownFrom, type LaidBefore, type Room, roomOf } from '../core/space/room';
-import { boxTitle } from '../words/boxes';
-import { dayWords, rangeWords } from '../words/days';
-import { HOLDS_WORDS } from '../words/work-list';
+import { boxTitle } from './boxes';
+import { dayWords, rangeWords } from './days';
+import { HOLDS_WORDS } from './work-list';
 
 const BOUND_WORDS = {
   pollen: 'Pollen-bound',

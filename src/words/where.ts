@@ -1,5 +1,5 @@
 import type { CellFact } from '../core/colony/facts';
-import { CELL_PLACE_WORDS } from '../words/cells';
+import { CELL_PLACE_WORDS } from './cells';
 
 /** Where a cell hangs, as far as it was noted: `box 2, frame 5, bottom bar`. */
 export function whereWords({ place, box, frame }: Pick<CellFact, 'place' | 'box' | 'frame'>): string {

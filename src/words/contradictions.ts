@@ -1,7 +1,7 @@
 import type { Contradiction } from '../core/colony/contradictions';
-import { answerWords } from '../words/answers';
-import { weekdayWords } from '../words/days';
-import { CHECK_NAMES } from '../words/due';
+import { answerWords } from './answers';
+import { weekdayWords } from './days';
+import { CHECK_NAMES } from './due';
 
 const clock = (at: string) => at.slice(11);
 

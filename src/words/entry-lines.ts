@@ -3,11 +3,11 @@ import type { InspectionEntry } from '../core/facts/entry';
 import type { SurveyEntry } from '../core/facts/survey';
 import type { Looked } from '../core/inspections/looked';
 import { framesOf } from '../core/space/hive';
-import { YOUNGEST_WORDS } from '../words/brood';
-import { findingWords } from '../words/cells';
-import { dayWords, minuteWords } from '../words/days';
-import { THOROUGHNESS_WORDS } from '../words/inspections';
-import { whereWords } from './where-words';
+import { YOUNGEST_WORDS } from './brood';
+import { findingWords } from './cells';
+import { dayWords, minuteWords } from './days';
+import { THOROUGHNESS_WORDS } from './inspections';
+import { whereWords } from './where';
 
 /** What an entry says of one thing. */
 export interface EntryLine {

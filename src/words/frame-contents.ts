@@ -1,7 +1,7 @@
 import { CONTENTS, type Side, TENTHS, tenthsOf } from '../core/space/content';
 import type { CountedAs } from '../core/space/count-survey';
 import type { Frame } from '../core/space/hive';
-import { CONTENT_WORDS, GLANCE_WORDS } from '../words/frames';
+import { CONTENT_WORDS, GLANCE_WORDS } from './frames';
 
 /** What a place of a box is counted as. */
 export const COUNTED_WORDS: { readonly [C in CountedAs]: string } = {

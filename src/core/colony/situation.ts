@@ -1,0 +1,40 @@
+import { isReplacing } from '../inspections/replacing';
+import { methodNamed } from '../methods/methods';
+import type { Said } from '../says/said';
+import type { ColonyState } from './fold';
+import type { Look } from './look';
+import { say } from './says';
+
+/** What of an inspection its headline rests on. */
+export type Read = Pick<Look, 'reading' | 'takenDown' | 'queenExpected'>;
+
+/** Cells were broken down and nothing else presses: that is not the same as a colony that raised none. */
+export function isHeld({ reading, takenDown, queenExpected }: Read): boolean {
+  return takenDown > 0 && reading.actBy === null && queenExpected === 'laying' && reading.reading !== 'virgin-loose';
+}
+
+/** An inspection's reading as a headline. */
+export function headlineOf(look: Read): Said {
+  const { reading } = look.reading;
+  if (isReplacing(look.reading)) return say('replacing-her');
+  return isHeld(look) ? say('cells-broken-down') : say('read', { reading });
+}
+
+/** How a colony stands: its last reading, unless something befell the queen or was done about it since. */
+export function situationOf({ lastLook, queen, parts }: ColonyState): Said {
+  if (queen.lateButThereOn !== null) return say('late-to-lay');
+  if (queen.noEggsOn !== null) return say('no-eggs-by', { on: queen.noEggsOn });
+  if (!lastLook || lastLook.queenAfter !== queen) {
+    if (queen.expected === 'caged' && queen.cagedOn !== null) return say('caged-queen-given', { on: queen.cagedOn });
+    if (queen.expected === 'none' && queen.removedOn !== null) return say('without-queen', { since: queen.removedOn });
+    if (queen.expected === 'virgin') return say('virgin-inside');
+  }
+  const done = parts.findLast(({ programme, queen: role }) => {
+    const isSince = !lastLook || programme.on >= lastLook.inspection.on;
+    const { kind } = methodNamed(programme.method);
+    const isOfOther = kind === 'room' || (kind === 'increase' && role === 'unchanged');
+    return isSince && role !== 'ends' && !isOfOther;
+  });
+  if (done) return say('method-begun', { method: done.programme.method, on: done.programme.on });
+  return lastLook ? headlineOf(lastLook) : say('not-inspected');
+}

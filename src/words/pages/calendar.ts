@@ -1,0 +1,12 @@
+import type { Day } from '../../core/calendar/day';
+import type { DayRange } from '../../core/calendar/window';
+import { dayWords, rangeWords, weekdayWords } from '../days';
+
+/** The calendar’s entries. */
+export const calendarPhrases = {
+  onOnly: (earliest: Day) => `On ${weekdayWords(earliest)} only.`,
+  anyDay: (days: DayRange, ideal: Day) => `Any day ${rangeWords(days)}, best ${weekdayWords(ideal)}.`,
+  youPlannedIt: (plannedFor: Day) => ` You planned it for ${weekdayWords(plannedFor)}.`,
+  leaveShut: (name: string) => `${name}: leave shut`,
+  nobodyOpensItBefore: (day: Day) => `Nobody opens it before ${dayWords(day)}: that can lose the virgin.`,
+};

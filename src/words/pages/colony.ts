@@ -1,0 +1,44 @@
+import type { Day } from '../../core/calendar/day';
+import type { DayRange } from '../../core/calendar/window';
+import type { CellStage } from '../../core/cells/stage';
+import { findingWords, STAGE_WORDS } from '../cells';
+import { dayWords, distanceWords, rangeWords, weekdayWords } from '../days';
+
+/** The colony’s page. */
+export const colonyPhrases = {
+  anotherColony: 'another colony',
+  lastLooked: (on: Day, today: Day) => `Last looked at ${weekdayWords(on)}, ${distanceWords(on, today)}`,
+  notInspectedYet: 'Not inspected yet',
+  skipped: (check: string, reason: string) => `Skipped: ${check} “${reason}”`,
+  notDone: (latest: Day, check: string) => `Not done by ${weekdayWords(latest)}: ${check}. Too late now.`,
+  leaveShut: (shut: DayRange) => `Leave shut ${rangeWords(shut)}, both days included. Opening it then can lose her.`,
+  programmeDay: (title: string, days: number) => `${title}, day ${days}`,
+  /** `givenTo` null: it went to nobody. */
+  brokenDownAs: (givenTo: string | null, stage: CellStage) =>
+    `${givenTo === null ? 'broken down' : `given to ${givenTo}`} as ${findingWords(stage)}`,
+  /** `from` null: any day up to `to`. */
+  laid: ({ from, to }: { readonly from: Day | null; readonly to: Day }) =>
+    `laid ${from === null ? `by ${dayWords(to)}` : rangeWords({ from, to })}`,
+  notDated: 'not dated',
+  overdue: 'Emerged or dead by now, or sealed again: open the cell.',
+  byNow: (stages: readonly CellStage[]) => `by now: ${stages.map((stage) => STAGE_WORDS[stage].name).join(' or ')}`,
+  someDay: (days: DayRange, year: string) => `some day, ${rangeWords(days)}${year}`,
+  seenByAnother: (when: string) => `${when}, seen by somebody else`,
+  brokenDown: ', broken down',
+  lastSignOfHer: (by: 'seen' | 'eggs', on: Day, today: Day) =>
+    ` Last sign of her: ${by} on ${weekdayWords(on)}, ${distanceWords(on, today)}.`,
+  noSignOfHer: ' Nobody has noted seeing her or her eggs.',
+  halfNotKnown: (eitherHalfSince: Day) =>
+    `Not known: since ${weekdayWords(eitherHalfSince)} she is in this half or in the other.`,
+  noQueenSince: (on: Day | null) => `No queen since ${on === null ? 'an unknown day' : weekdayWords(on)}.`,
+  virginIn: (days: DayRange) => `A virgin, out ${rangeWords(days)}. Do not disturb her.`,
+  cagedIn: (cagedOn: Day) => `A queen was caged in on ${weekdayWords(cagedOn)}; not yet known to lay.`,
+  probablyLeft: (proof: string) => `She has probably left with a swarm.${proof}`,
+  laying: (clipped: boolean, proof: string) =>
+    `Laying, going by what was last seen${clipped ? '; one wing clipped' : ''}.${proof}`,
+  youngestContradictsEggs: 'The youngest brood noted contradicts the eggs seen before it. Correct one of the two.',
+  eggsNotLookedFor: 'Eggs were not looked for, so it cannot say when she last laid.',
+  orBefore: (to: Day) => `${dayWords(to)} or before`,
+  lastEggLaid: (seenOn: Day, when: string) =>
+    `Going by the brood on ${dayWords(seenOn)}, the last egg was laid ${when}.`,
+};
