@@ -8,7 +8,7 @@ const READINGS = {
   Sainfoin: 'Getting ready to swarm',
   Yarrow: 'Settled',
   Burnet: 'Short of room to lay',
-  Knapweed: 'Without a queen since 11 May',
+  Knapweed: 'Queenless since 11 May',
   Teasel: 'Demaree, 9 May',
   Betony: 'Dry cups only',
   Vetch: 'Looks as if it has swarmed',

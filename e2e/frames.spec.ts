@@ -61,7 +61,7 @@ test('a pollen-bound hive is counted, warned of, freed on the board, and found s
   await expect(page.getByText('Make room today')).toBeVisible();
   await page.goto('/room');
   const line = page.locator('[data-room="Clover"]');
-  await expect(line).toContainText('pollen alone 36 %');
+  await expect(line).toContainText('pollen alone 36%');
   await line.getByRole('link', { name: 'Free a pollen-bound nest' }).click();
 
   // The proposal: comb beside the brood in place of the pollen.
@@ -362,6 +362,6 @@ test('a box that is counted in part is asked about before it is saved', async ({
   await page.getByRole('button', { name: 'Save the frames' }).click();
   // What nobody looked at is neither full nor empty: it widens the days, and is said.
   const room = page.getByRole('region', { name: 'Room' });
-  await expect(room).toContainText('Not looked at: about 30,000 cells');
+  await expect(room).toContainText('Not inspected: about 30,000 cells');
   await expect(room).toContainText('The later day counts them as free');
 });

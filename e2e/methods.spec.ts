@@ -150,7 +150,7 @@ test('a walk-away split whose queenless half is found on day 6, fails, and is sa
   await inspect(page, 'Clover half', '2027-05-16', { eggs: 'looked, none', what: () => addCells(page, 'sealed') });
   await expect(page.getByRole('region', { name: 'Reading' })).toContainText('Raising a queen');
   await page.getByRole('link', { name: /^Walk-away split/ }).click();
-  await expect(page.locator('[data-unit="half without a queen"]')).toContainText('Clover half');
+  await expect(page.locator('[data-unit="queenless half"]')).toContainText('Clover half');
 
   await onDay(page, '2027-06-12');
   await answer(page, 'eggs', /^Looked for, no eggs/);

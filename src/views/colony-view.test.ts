@@ -43,7 +43,7 @@ describe('the colony’s page', () => {
     expect(reading?.because).toContain('2 × charged (large larva), bottom bar');
     expect(reading?.cause).toEqual('Swarm cells, by number and place.');
     expect(reading?.wouldChange).not.toBe('');
-    expect(seen).toEqual('Last looked at Sun 16 May, today');
+    expect(seen).toEqual('Last inspected Sun 16 May, today');
     expect(due[0]).toMatchObject({ words: 'Choose a method today', tone: 'now' });
   });
 

@@ -90,7 +90,7 @@ describe('room, colony by colony', () => {
     const full = aHive(aBox('nest', 'HPBBBBBBPEE'), aBox('top', 'HHHHHHHHHNE', { role: 'super', under: 'excluder' }));
     const found = line(surveyed('Rich', survey('', { hive: full })));
     expect(found?.proposals.map(({ method }) => method)).toContain('add-super');
-    expect(found?.supers[0]).toMatch(/^Supers 9\d % full$/);
+    expect(found?.supers[0]).toMatch(/^Supers 9\d% full$/);
   });
 });
 

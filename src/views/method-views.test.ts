@@ -206,10 +206,7 @@ describe('a running programme', () => {
 
   it('says of the halves only what is known', () => {
     expect(view('2027-05-12').units.map(({ unit }) => unit)).toEqual(['one half', 'one half']);
-    expect(view('2027-05-16', [], [found]).units.map(({ unit }) => unit)).toEqual([
-      'half with the queen',
-      'half without a queen',
-    ]);
+    expect(view('2027-05-16', [], [found]).units.map(({ unit }) => unit)).toEqual(['queen’s half', 'queenless half']);
   });
 
   it('counts its days, ticks its steps and offers nothing while all goes well', () => {

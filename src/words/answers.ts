@@ -32,7 +32,7 @@ export const ANSWER_WORDS: { readonly [C in FollowUpCode]: { readonly [A in Answ
   },
   'laying-check': {
     eggs: { words: 'Eggs seen' },
-    'no-eggs': { words: 'No eggs', remedy: 'Look once more. None then: give a test frame or unite it.' },
+    'no-eggs': { words: 'No eggs', remedy: 'Inspect once more. None then: give a test frame or unite it.' },
     cells: { words: 'Cells in it', remedy: CELLS_AGAIN },
   },
   'clear-top-cells': {

@@ -16,7 +16,7 @@ export const REASON_WORDS: Readonly<Record<string, string>> = {
   'before-import': 'before a season file was brought in',
   'before-wipe': 'before everything was taken out',
   'before-restore': 'before a backup was brought back',
-  'before-upgrade': 'before the book was brought up to date',
+  'before-upgrade': 'before your records were brought up to date',
 };
 
 const FACT_WORDS: { readonly [N in keyof SeasonFacts]?: readonly [string, string] } = {

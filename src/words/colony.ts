@@ -55,7 +55,7 @@ export const colonyWords: Words<ColonySays> = {
   'late-to-lay': 'Queen present, late to lay',
   'no-eggs-by': ({ on }) => `No eggs of a young queen by ${dayWords(on)}`,
   'caged-queen-given': ({ on }) => `Caged queen given on ${dayWords(on)}`,
-  'without-queen': ({ since }) => `Without a queen since ${dayWords(since)}`,
+  'without-queen': ({ since }) => `Queenless since ${dayWords(since)}`,
   'virgin-inside': 'A virgin is in there',
   'method-begun': ({ method, on }) => `${methodTitle(method)}, ${dayWords(on)}`,
   'not-inspected': 'Not inspected yet',

@@ -29,7 +29,7 @@ describe('what an entry says', () => {
   });
 
   it('is told from what was not said', () => {
-    expect(saidLines(lines).map(({ label }) => label)).toEqual(['When', 'Looked', 'Eggs', 'Cell a']);
+    expect(saidLines(lines).map(({ label }) => label)).toEqual(['When', 'How inspected', 'Eggs', 'Cell a']);
   });
 
   it('stands beside another version, each line once', () => {

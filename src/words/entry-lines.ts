@@ -32,6 +32,9 @@ function cellLines(cells: InspectionEntry['cells'], labelOf: (cellId: string) =>
   }));
 }
 
+/** The line that says how thoroughly. */
+export const HOW_INSPECTED = 'How inspected';
+
 /** All that an inspection says, a line for each thing. */
 export function inspectionLines(entry: InspectionEntry, labelOf: (cellId: string) => string): readonly EntryLine[] {
   const { at, to, thoroughness, queen, queenSeenAs, queenHandled, eggs, youngest } = entry;
@@ -41,7 +44,7 @@ export function inspectionLines(entry: InspectionEntry, labelOf: (cellId: string
   ];
   return [
     { label: 'When', value: to === null ? minuteWords(at) : `${minuteWords(at)}, or up to ${dayWords(day(to))}` },
-    { label: 'Looked', value: THOROUGHNESS_WORDS[thoroughness].name },
+    { label: HOW_INSPECTED, value: THOROUGHNESS_WORDS[thoroughness].name },
     { label: 'Eggs', value: LOOKED_WORDS[eggs] },
     { label: 'Queen', value: [LOOKED_WORDS[queen], ...who].filter(Boolean).join(', ') },
     { label: 'Youngest brood', value: youngest === null ? 'not noted' : YOUNGEST_WORDS[youngest] },

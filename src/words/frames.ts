@@ -14,7 +14,7 @@ export const CONTENT_WORDS: { readonly [C in Content]: string } = {
   empty: 'empty comb',
   droneComb: 'empty drone comb',
   undrawn: 'not drawn',
-  unseen: 'not looked at',
+  unseen: 'not inspected',
 };
 
 /** What a frame mainly holds, as it is told at a glance. */
@@ -29,7 +29,7 @@ export const GLANCE_WORDS: { readonly [G in Glance]: string } = {
   empty: 'empty comb',
   droneComb: 'empty drone comb',
   undrawn: 'not drawn',
-  unseen: 'not looked at',
+  unseen: 'not inspected',
 };
 
 /** What each rule asks for. */

@@ -48,7 +48,7 @@ export const inspectionWords: Words<InspectionSays> = {
   bound: 'brood nest shut in by stores',
   'laying-room': ({ days }) => `laying room for ${days} more ${days === 1 ? 'day' : 'days'}`,
   'cells-not-looked-at': ({ cells }) =>
-    `${cellsAndDays(cells)}: known from before, not looked at this time, counted as still there`,
+    `${cellsAndDays(cells)}: known from before, not inspected this time, counted as still there`,
   'cells-above': ({ cells }) =>
     `${cellsAndDays(cells)}: above the excluder, raised far from the queen; break down every one`,
   'cells-overdue': ({ cells }) =>

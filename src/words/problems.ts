@@ -51,8 +51,8 @@ export const problemWords: Words<ProblemSays> = {
   'last-day-before-first': 'The last day comes before the first. Correct one of the two.',
   'before-its-colony': 'It lies before the first day of its colony. Correct one of the two.',
   'eggs-against-youngest': 'Eggs and the youngest brood contradict each other. Correct one of the two.',
-  'cell-seen-twice-at-once': 'This look has seen the cell twice. Keep one of the two.',
-  'cell-broken-down-earlier': 'The cell was broken down before this look. Correct one of the two.',
+  'cell-seen-twice-at-once': 'This inspection has the cell twice. Keep one of the two.',
+  'cell-broken-down-earlier': 'The cell was broken down before this inspection. Correct one of the two.',
   'no-such-answer': 'This check has no such answer. Export the file again.',
   'moved-without-a-day': 'A check that is moved has a day; no other has.',
   'not-a-season-file': ({ seasonFormat }) =>
@@ -105,7 +105,7 @@ export const problemWords: Words<ProblemSays> = {
   'no-such-address': 'Ubbet has no such address. Reload the page and try again.',
   'no-such-survey': 'There is no such survey. Reload the page.',
   'choose-a-size': 'Choose one of the sizes there are, or add it first.',
-  'size-in-use': 'A size that was left out is in use: frames of it have been surveyed. Keep it.',
+  'size-in-use': 'A size that you removed is in use: frames of it have been surveyed. Keep it.',
   'no-such-inspection': 'There is no such inspection. Reload the page.',
   'in-the-future-today': 'That is in the future. Choose today or an earlier day.',
   'moved-or-renamed-later': ({ on }) =>

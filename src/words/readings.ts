@@ -18,7 +18,7 @@ export const READING_WORDS: { readonly [R in ReadingName]: ReadingWords } = {
     advice:
       'Stop and think before adding anything: a new queen given now is likely to be killed. Ask an experienced keeper if unsure.',
     order: 'Decide what to do with it',
-    wouldChange: 'One egg to a cell, on the floor of it, and flat worker brood by the next look.',
+    wouldChange: 'One egg to a cell, on the floor of it, and flat worker brood at the next inspection.',
   },
   'cast-risk': {
     title: 'A virgin is out or nearly out; more will follow',
@@ -67,7 +67,7 @@ export const READING_WORDS: { readonly [R in ReadingName]: ReadingWords } = {
     title: 'First signs of swarming',
     advice: 'Eggs in cups: decide before they are larvae, and act before a cell is sealed.',
     order: 'Decide',
-    wouldChange: 'The cups empty at the next look, or larvae in them.',
+    wouldChange: 'The cups empty at the next inspection, or larvae in them.',
   },
   'queen-missing': {
     title: 'The queen may be gone',
@@ -77,7 +77,7 @@ export const READING_WORDS: { readonly [R in ReadingName]: ReadingWords } = {
   },
   'not-laying': {
     title: 'Queen present, not laying',
-    advice: 'She may have slimmed to swarm, be a virgin, or lack room. Look again within four days.',
+    advice: 'She may have slimmed to swarm, be a virgin, or lack room. Inspect again within four days.',
     order: 'Look for eggs again',
     wouldChange: 'Eggs seen.',
   },
@@ -99,7 +99,7 @@ export const READING_WORDS: { readonly [R in ReadingName]: ReadingWords } = {
   },
   settled: {
     title: 'Settled',
-    advice: 'Nothing to do before the next routine look.',
+    advice: 'Nothing to do before the next routine inspection.',
     wouldChange: 'An egg in a cup, or no room to lay.',
   },
 };

@@ -50,7 +50,7 @@ function edgeWords(edge: readonly EdgeFrames[], hive: Hive): string {
     const held = edge.filter(({ boxId }) => boxId === box.id).map(({ holds }) => HOLDS_WORDS[holds]);
     return held.length === 0 ? [] : [`${held.join(', ')} (${boxTitle(hive, box).toLowerCase()})`];
   });
-  return `Near the edge: one frame misread would change this. Look again at the frames of ${boxes.join(' and of ')}`;
+  return `Near the edge: one frame misread would change this. Inspect the frames again of ${boxes.join(' and of ')}`;
 }
 
 export function roomWords(room: Room, today: Day): RoomWords {
@@ -73,10 +73,10 @@ export function roomWords(room: Room, today: Day): RoomWords {
       ...(nectarDecides !== null
         ? [`With ${nectarDecides} kg of nectar a day, which brings the day forward (you can change it in the settings)`]
         : []),
-      ...(unseen > 0 ? [`Not looked at: ${about(unseen)} cells. The later day counts them as free`] : []),
+      ...(unseen > 0 ? [`Not inspected: ${about(unseen)} cells. The later day counts them as free`] : []),
       ...(bound
         ? [
-            `Stores take ${Math.round(bound.stores * 100)} % of the drawn comb, pollen alone ${Math.round(bound.pollen * 100)} %`,
+            `Stores take ${Math.round(bound.stores * 100)}% of the drawn comb, pollen alone ${Math.round(bound.pollen * 100)}%`,
           ]
         : []),
       ...(isShortNow ? ['Empty cells for less than two days of laying'] : []),

@@ -55,7 +55,7 @@ const TOO_EARLY: { readonly [C in CheckCode]?: string } = {
   'read-comb': 'They may not have started on it.',
 };
 
-const percent = (share: number) => `${Math.round(share * 100)} %`;
+const percent = (share: number) => `${Math.round(share * 100)}%`;
 
 const timesWords = (times: number) => (times === 1 ? 'once' : times === 2 ? 'twice' : `${times} times`);
 

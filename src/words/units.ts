@@ -8,8 +8,8 @@ export const UNIT_WORDS: Readonly<Record<string, string>> = {
   top: 'top box',
   bottom: 'bottom box',
   both: 'both halves',
-  'queenless-half': 'half without a queen',
-  'queen-half': 'half with the queen',
+  'queenless-half': 'queenless half',
+  'queen-half': 'queen’s half',
   hive: 'hive',
   joined: 'joined to it',
 };

@@ -20,7 +20,7 @@ export const HOLDS_WORDS: { readonly [H in FrameHolds]: string } = {
   empty: 'empty comb',
   droneComb: 'empty drone comb',
   undrawn: 'foundation',
-  unseen: 'not looked at',
+  unseen: 'not inspected',
   comb: 'comb',
   dummy: 'dummy',
   feeder: 'feeder',

@@ -95,7 +95,7 @@ describe('the warning that room runs out', () => {
       surveys: [survey('2027-05-10T16:00', '', { hive: withSuper, coveredSeams: 9 })],
     });
     expect(check?.why).toEqual(
-      'Bees cover 82 % of the brood boxes: time for another. The supers are 82 % full: time for another, going by the frames.',
+      'Bees cover 82% of the brood boxes: time for another. The supers are 82% full: time for another, going by the frames.',
     );
     expect(window).toEqual(['2027-05-10', '2027-05-14', '2027-05-17']);
   });

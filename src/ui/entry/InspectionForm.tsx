@@ -13,7 +13,7 @@ import { type Draft, entryOf, liveCellsOf } from '../../device/draft';
 import type { EntryReading } from '../../device/entry-reading';
 import type { NeedyColony } from '../../views/cells-view';
 import { dayWords } from '../../words/days';
-import { inspectionLines, linesAsText } from '../../words/entry-lines';
+import { HOW_INSPECTED, inspectionLines, linesAsText } from '../../words/entry-lines';
 import { THOROUGHNESS_WORDS } from '../../words/inspections';
 import type { IssueInWords } from '../../words/issues';
 import { issueInWords } from '../../words/issues';
@@ -113,7 +113,7 @@ export function InspectionForm(props: Props) {
 
   const asText = () => {
     const lines = inspectionLines(entryOf(draft, draft.thoroughness ?? 'tip-up'), labelOf);
-    const said = lines.filter(({ label }) => draft.thoroughness !== null || label !== 'Looked');
+    const said = lines.filter(({ label }) => draft.thoroughness !== null || label !== HOW_INSPECTED);
     return linesAsText(colonyName, said);
   };
 

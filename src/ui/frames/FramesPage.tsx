@@ -141,11 +141,11 @@ function RoomSaid({ view: { room, triggers } }: { view: FramesView }) {
     ...(triggers.topBoxCovered === null
       ? []
       : [
-          `Bees cover ${Math.round(triggers.topBoxCovered * 100)} % of the top brood box${triggers.addBox ? ': time for another' : ''}`,
+          `Bees cover ${Math.round(triggers.topBoxCovered * 100)}% of the top brood box${triggers.addBox ? ': time for another' : ''}`,
         ]),
     ...(triggers.supersFull === null
       ? []
-      : [`Supers ${Math.round(triggers.supersFull * 100)} % full${triggers.addSuper ? ': time for another' : ''}`]),
+      : [`Supers ${Math.round(triggers.supersFull * 100)}% full${triggers.addSuper ? ': time for another' : ''}`]),
     ...(triggers.ripeSupers.length === 0
       ? []
       : [

@@ -37,9 +37,7 @@ describe('the axis', () => {
 
 describe('a mark', () => {
   it('says its days to who points at it', () => {
-    expect(draw(ribbon([1, 2, 4, 5]))).toContain(
-      '<title>virgin out: 17 to 21 May, likely 18 to 20 May</title>',
-    );
+    expect(draw(ribbon([1, 2, 4, 5]))).toContain('<title>virgin out: 17 to 21 May, likely 18 to 20 May</title>');
     expect(draw({ type: 'look', on: TODAY, row: 0 })).toContain('<title>inspected Sun 16 May</title>');
     expect(draw({ type: 'shut', from: TODAY, to: addDays(TODAY, 3), row: 0 })).toContain(
       '<title>leave shut: 16 to 19 May</title>',

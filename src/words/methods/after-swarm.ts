@@ -3,9 +3,9 @@ import type { MethodWordsOf } from './method-words';
 
 export const afterSwarm: MethodWordsOf<typeof definition> = {
   title: 'After the swarm has gone',
-  fitsWhen: 'Closed cells, no eggs though looked for, fewer bees than last time.',
+  fitsWhen: 'Sealed cells, no eggs though looked for, fewer bees than last time.',
   suits: 'A colony that has swarmed and has cells of known age.',
-  ifItFails: 'It stays without a queen, and may have cast.',
+  ifItFails: 'It stays queenless, and may have cast.',
   lifting: null,
   kit: { 'nuc-boxes-or-cages': 'nuc boxes or cages for spare cells', comb: 'comb for room' },
   steps: {

@@ -27,7 +27,7 @@ export const demaree: MethodWordsOf<typeof definition> = {
   },
   schools: {
     'one-check-of-the-top-box':
-      'One check of the top box on day 6 to 8 is enough by the biology; looking once more by day 10 costs little: say so when you answer.',
+      'One check of the top box on day 6 to 8 is enough by the biology; searching once more by day 10 costs little: say so in the result.',
     'open-brood-may-go-up': 'Open brood may go up unless nights are cold. Sealed brood alone raises no cells.',
     'second-excluder': 'A second excluder under the top box keeps a missed virgin from the queen; many go without.',
   },

@@ -5,7 +5,7 @@ export const evenSplit: MethodWordsOf<typeof definition> = {
   title: 'Even split, side by side',
   fitsWhen: 'As the walk-away split, where both boxes can stand half a width either side of the old place.',
   suits: 'For those who cannot find the queen and have room for two boxes side by side.',
-  ifItFails: 'One half may stay without a queen; a half with cells left in it may still swarm.',
+  ifItFails: 'One half may stay queenless; a half with cells left in it may still swarm.',
   lifting: 'Both boxes are set aside, and shifted by hand for some days.',
   kit: {
     'second-hive': 'second floor, brood box and roof',

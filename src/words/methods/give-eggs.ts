@@ -5,7 +5,7 @@ export const giveEggs: MethodWordsOf<typeof definition> = {
   title: 'Give another frame of eggs',
   fitsWhen: 'It has no queen, enough young bees, and there are drones.',
   suits: 'Early in the season, while it still has young bees to rear a queen.',
-  ifItFails: 'A month more without a queen: its bees are old by then.',
+  ifItFails: 'A month more queenless: its bees are old by then.',
   lifting: null,
   kit: { 'frame-with-eggs': 'a frame with eggs and young larvae from another colony, bees shaken off' },
   steps: {

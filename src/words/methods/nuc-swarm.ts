@@ -5,7 +5,7 @@ export const nucSwarm: MethodWordsOf<typeof definition> = {
   title: 'Artificial swarm with a nuc',
   fitsWhen: 'The queen is found and there are charged cells, best not sealed yet.',
   suits: 'For those who can find the queen and have a nuc box: little kit, the least lifting.',
-  ifItFails: 'The parent stays without a queen; the old one is safe in the nuc and can go back.',
+  ifItFails: 'The parent stays queenless; the old one is safe in the nuc and can go back.',
   lifting: null,
   kit: {
     'nuc-box': 'nuc box with a small entrance',

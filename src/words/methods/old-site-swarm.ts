@@ -5,7 +5,7 @@ export const oldSiteSwarm: MethodWordsOf<typeof definition> = {
   title: 'Artificial swarm on the old site',
   fitsWhen: 'The queen is found, a second hive is at hand and there is room for it beside the first.',
   suits: 'A keeper with a second hive who wants the flow: all flying bees stay with the queen.',
-  ifItFails: 'The parent stays without a queen; the swarm with the old one can take it back.',
+  ifItFails: 'The parent stays queenless; the swarm with the old one can take it back.',
   lifting: 'The whole hive is moved aside once, and the parent again after a week.',
   kit: {
     'second-hive': 'second floor, brood box and roof',

@@ -5,7 +5,7 @@ export const queenSplit: MethodWordsOf<typeof definition> = {
   title: 'Queen-and-brood split',
   fitsWhen: 'The queen is found; the parent is to raise its own from eggs. No cells are needed.',
   suits: 'A colony that is not preparing yet, or has no cell worth keeping.',
-  ifItFails: 'The parent stays without a queen; the old one is safe in the split and can go back.',
+  ifItFails: 'The parent stays queenless; the old one is safe in the split and can go back.',
   lifting: null,
   kit: { 'nuc-box': 'nuc box or second hive', 'comb-or-foundation': 'comb or foundation', feeder: 'feeder' },
   steps: {

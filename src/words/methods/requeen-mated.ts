@@ -3,8 +3,8 @@ import type { MethodWordsOf } from './method-words';
 
 export const requeenMated: MethodWordsOf<typeof definition> = {
   title: 'Requeen with a bought mated queen',
-  fitsWhen: 'A colony without a queen for 8 hours, better 24, whose cells are all down.',
-  suits: 'A colony without a queen when time is short: gains about three weeks.',
+  fitsWhen: 'A colony queenless for 8 hours, better 24, whose cells are all down.',
+  suits: 'A queenless colony when time is short: gains about three weeks.',
   ifItFails: 'A queen that cost money; the bees have grown older meanwhile.',
   lifting: null,
   kit: { 'mated-queen': 'mated queen in her cage', candy: 'candy', pin: 'a pin to hang the cage' },

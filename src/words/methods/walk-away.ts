@@ -5,7 +5,7 @@ export const walkAway: MethodWordsOf<typeof definition> = {
   title: 'Walk-away split',
   fitsWhen: 'The queen cannot be found, there are drones and five frames of brood or more.',
   suits: 'For those who cannot find the queen.',
-  ifItFails: 'One half may stay without a queen; a half with cells left in it may still swarm.',
+  ifItFails: 'One half may stay queenless; a half with cells left in it may still swarm.',
   lifting: 'Half of the hive is carried to another stand.',
   kit: {
     'second-hive': 'second floor, brood box and roof',

@@ -7,7 +7,7 @@ import { dayWords, distanceWords, rangeWords, weekdayWords } from '../days';
 /** The colony’s page. */
 export const colonyPhrases = {
   anotherColony: 'another colony',
-  lastLooked: (on: Day, today: Day) => `Last looked at ${weekdayWords(on)}, ${distanceWords(on, today)}`,
+  lastLooked: (on: Day, today: Day) => `Last inspected ${weekdayWords(on)}, ${distanceWords(on, today)}`,
   notInspectedYet: 'Not inspected yet',
   skipped: (check: string, reason: string) => `Skipped: ${check} “${reason}”`,
   notDone: (latest: Day, check: string) => `Not done by ${weekdayWords(latest)}: ${check}. Too late now.`,

@@ -7,8 +7,8 @@ import { inWords } from '../in-words';
 /** The page of a running method. */
 export const programmePhrases = {
   started: (on: Day, day: number) => `Started ${weekdayWords(on)}, ${day === 0 ? 'today' : `day ${day}`}`,
-  halfWithoutAQueen: 'half without a queen',
-  halfWithTheQueen: 'half with the queen',
+  halfWithoutAQueen: 'queenless half',
+  halfWithTheQueen: 'queen’s half',
   halfWithALayingQueen: 'half with a laying queen',
   oneHalf: 'one half',
   givenUp: (endedOn: Day) => `Given up on ${weekdayWords(endedOn)}.`,

@@ -7,6 +7,6 @@ export const roomPhrases = {
   beesCoverFourFifths: 'Bees cover four fifths of the top box or more.',
   theSupersAreSevenTenths: 'The supers are seven tenths full or more.',
   newOnes: (made: number) => `new ${made}`,
-  supersFull: (share: number) => `Supers ${Math.round(share * 100)} % full`,
+  supersFull: (share: number) => `Supers ${Math.round(share * 100)}% full`,
   supersReady: (supers: number) => `${supers === 1 ? 'One super is' : `${supers} supers are`} ready to take off`,
 };
