@@ -1,5 +1,6 @@
 import Link from 'next/link';
 import type { ApiaryGroup } from '../../views/colonies-view';
+import { methodTitle } from '../../words/methods/methods';
 import { BUTTON } from '../controls/styles';
 import { Views } from '../frame/Views';
 import type { Axis } from '../time/axis';
@@ -63,7 +64,7 @@ export function ColoniesPage({ groups, axis }: { groups: readonly ApiaryGroup[];
           Add an apiary
         </Link>{' '}
         <Link prefetch={false} href="/colonies/new?origin=prime-swarm" className={BUTTON.plain}>
-          Hive a swarm
+          {methodTitle('hive-swarm')}
         </Link>
       </p>
     </>

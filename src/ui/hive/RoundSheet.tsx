@@ -1,10 +1,16 @@
 'use client';
 
+import { THOROUGHNESS } from '../../core/inspections/thoroughness';
 import type { RoundHive, RoundView } from '../../views/round-view';
+import { STAGE_WORDS } from '../../words/cells';
+import { withinSentence } from '../../words/due';
+import { THOROUGHNESS_WORDS } from '../../words/inspections';
 import { BUTTON } from '../controls/styles';
 
 const LOOKED = ['seen', 'looked, none', 'did not look'];
-const STAGES = ['dry cup', 'egg', 'small larva', 'charged', 'sealed', 'emerged'];
+const STAGES = (['cup-dry', 'egg', 'larva-small', 'larva-large', 'sealed', 'emerged'] as const).map(
+  (stage) => STAGE_WORDS[stage].name,
+);
 
 /** The way without a phone: one box a hive, in the order in which it is entered afterwards. */
 export function RoundSheet({ apiary, day, round }: { apiary: string; day: string; round: RoundView }) {
@@ -18,7 +24,7 @@ export function RoundSheet({ apiary, day, round }: { apiary: string; day: string
       </div>
       {round.leaveShut.length > 0 && (
         <p className="mt-1 font-bold">
-          Leave shut: {round.leaveShut.map(({ name, words }) => `${name} (${words.toLowerCase()})`).join('; ')}.
+          Leave shut: {round.leaveShut.map(({ name, words }) => `${name} (${withinSentence(words)})`).join('; ')}.
         </p>
       )}
       {[...round.due, ...round.others].map((hive) => (
@@ -47,7 +53,7 @@ function SheetHive({ hive: { name, stand, situation, due } }: { hive: RoundHive 
           <Blank name="New: how many, where" choices={STAGES} isWritten />
           <Blank name="Eggs" choices={LOOKED} />
           <Blank name="Queen" choices={LOOKED} />
-          <Blank name="How well" choices={['bees off every frame', 'bees left on', 'tipped up']} />
+          <Blank name="How well" choices={THOROUGHNESS.map((how) => THOROUGHNESS_WORDS[how].short)} />
           <Blank name="Counted" choices={['time', 'brood frames', 'seams', 'drones']} isWritten />
           <Blank name="Note" choices={['']} isWritten />
         </tbody>
