@@ -112,7 +112,7 @@ for (const one of hemmed) {
   const by = boundIn(from.hive, from.wouldLayPerDay, from.flow, from)?.by;
   const proposal = propose(by === 'pollen' ? 'pollen-bound' : 'honey-bound', from);
   if (boundIn(hiveOf(proposal.arrangement, WHOLE), from.wouldLayPerDay, from.flow, from) === null) freed += 1;
-  else held.push(`${from.fill}: ${proposal.notes.join(' ')}`);
+  else held.push(`${from.fill}: ${proposal.notes.map(inWords).join(' ')}`);
 }
 say();
 say(`${freed} of ${bound} two-box hives that were hemmed in are so no more.`);

@@ -1,6 +1,7 @@
 import { addDays, type Day } from '../core/calendar/day';
 import { bestDay, type Check } from '../core/schedule/check';
 import { orderOf } from '../words/due';
+import { inWords } from '../words/in-words';
 import { calendarPhrases } from '../words/pages/calendar';
 import type { Yard, YardColony } from './yard';
 
@@ -36,7 +37,7 @@ function checkEntry({ colony, apiary }: YardColony, check: Check): CalendarEntry
     from: day,
     until: addDays(day, 1),
     title: `${colony.name}: ${orderOf(check)}`,
-    text: `${window}${chosen} ${check.why}`,
+    text: `${window}${chosen} ${inWords(check.why)}`,
     place: placeOf(colony, apiary),
   };
 }

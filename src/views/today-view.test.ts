@@ -63,6 +63,7 @@ describe('Today', () => {
     expect(row).toMatchObject({
       reading: 'First signs of swarming',
       due: 'Decide by Wed 19 May, best Tue 18 May',
+      why: 'Eggs in cups: decide before they are larvae, and act before a cell is sealed.',
       tone: 'now',
       apiary: null,
     });

@@ -138,7 +138,7 @@ function placeColony(
     apiary: null,
     reading: inWords(situationOf(state)),
     due: isShut ? notBeforeWords(shut) : lead ? dueWords(lead, today) : todayPhrases.noDateSet,
-    why: isShut || !lead ? null : `${forced}${lead.check.why}`,
+    why: isShut || !lead ? null : `${forced}${inWords(lead.check.why)}`,
     also: isShut ? null : alsoDue(onDay),
     programme: (!isShut && lead && programmeOf(state, lead.check)) || null,
     daily: due.filter(({ check }) => isDaily(check.code)).map((one) => dueView(one, today)),

@@ -9,6 +9,7 @@ import { clockView } from '../../views/clock-view';
 import { STAGE_WORDS } from '../../words/cells';
 import { THOROUGHNESS_WORDS } from '../../words/inspections';
 import { CellGlyph } from '../cells/CellGlyph';
+import { DayField } from '../controls/DayField';
 import { BUTTON, FIELD } from '../controls/styles';
 import { Views } from '../frame/Views';
 import { PageHead } from '../time/PageHead';
@@ -69,7 +70,7 @@ export function CellClock({ today }: { today: Day }) {
                     </option>
                   ))}
                 </select>
-                <DayField
+                <ClockDay
                   name={`Day ${i + 1}`}
                   value={on}
                   onChange={(day) => put({ sights: replaced(sights, i, { on: day, stage }) })}
@@ -98,7 +99,7 @@ export function CellClock({ today }: { today: Day }) {
                     </option>
                   ))}
                 </select>
-                <DayField
+                <ClockDay
                   name={`Day of the look ${i + 1}`}
                   value={on}
                   onChange={(day) => put({ checks: replaced(checks, i, { on: day, thoroughness }) })}
@@ -125,7 +126,7 @@ export function CellClock({ today }: { today: Day }) {
               </button>
             ) : (
               <>
-                <DayField
+                <ClockDay
                   name="Day the queen was gone"
                   value={queenRemoved}
                   onChange={(day) => put({ queenRemoved: day })}
@@ -154,18 +155,18 @@ function nextFreeDay(sights: ClockState['sights'], today: Day): Day {
   return day;
 }
 
-function DayField({ name, value, onChange }: { name: string; value: Day; onChange: (day: Day) => void }) {
+function ClockDay({ name, value, onChange }: { name: string; value: Day; onChange: (day: Day) => void }) {
   return (
-    <input
-      type="date"
-      aria-label={name}
-      className={`${FIELD} max-w-40`}
-      value={formatDay(value)}
-      onChange={(event) => {
-        const day = parseDay(event.target.value);
-        if (day !== null) onChange(day);
-      }}
-    />
+    <div className="w-44">
+      <DayField
+        aria-label={name}
+        value={formatDay(value)}
+        onChange={(text) => {
+          const day = parseDay(text);
+          if (day !== null) onChange(day);
+        }}
+      />
+    </div>
   );
 }
 

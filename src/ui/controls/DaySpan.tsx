@@ -1,6 +1,7 @@
 'use client';
 
 import type { IssueInWords } from '../../words/issues';
+import { DayField } from './DayField';
 import { Field, problemOf } from './Field';
 
 interface Props {
@@ -20,14 +21,7 @@ export function DaySpan({ name, on, to, earliest, latest, issues, onChange }: Pr
     <>
       <Field name={name} problem={problemOf(issues, 'on')}>
         {(props) => (
-          <input
-            {...props}
-            type="date"
-            min={earliest}
-            max={latest}
-            value={on}
-            onChange={(event) => onChange({ on: event.target.value })}
-          />
+          <DayField {...props} min={earliest} max={latest} value={on} onChange={(value) => onChange({ on: value })} />
         )}
       </Field>
       <details className="mt-1" open={to !== ''}>
@@ -38,13 +32,13 @@ export function DaySpan({ name, on, to, earliest, latest, issues, onChange }: Pr
           problem={problemOf(issues, 'to')}
         >
           {(props) => (
-            <input
+            <DayField
               {...props}
-              type="date"
               min={on}
               max={latest}
+              since={on}
               value={to}
-              onChange={(event) => onChange({ to: event.target.value })}
+              onChange={(value) => onChange({ to: value })}
             />
           )}
         </Field>

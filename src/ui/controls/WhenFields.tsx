@@ -1,5 +1,7 @@
 'use client';
 
+import { useId } from 'react';
+import { DayField } from './DayField';
 import { FIELD } from './styles';
 
 interface Props {
@@ -15,19 +17,22 @@ interface Props {
 
 /** The day and the time of an entry. */
 export function WhenFields({ at, to = null, latestDay, onChange, onTo }: Props) {
-  const [day, time] = [at.slice(0, 10), at.slice(11)];
+  const id = useId();
+  const [day, time] = [at.slice(0, at.indexOf('T')), at.slice(at.indexOf('T') + 1)];
   return (
     <>
-      <label>
-        <span className="font-display text-lg font-bold">Day</span>
-        <input
-          type="date"
-          className={FIELD}
+      <div>
+        <label htmlFor={`${id}-day`} className="font-display text-lg font-bold">
+          Day
+        </label>
+        <DayField
+          id={`${id}-day`}
+          hasChips
           value={day}
           max={latestDay}
-          onChange={({ target: { value } }) => onChange(`${value}T${time}`)}
+          onChange={(value) => onChange(`${value}T${time}`)}
         />
-      </label>
+      </div>
       <label>
         <span className="font-display text-lg font-bold">Time</span>
         <input
@@ -40,17 +45,17 @@ export function WhenFields({ at, to = null, latestDay, onChange, onTo }: Props) 
       {onTo && (
         <details className="col-span-2" open={to !== null}>
           <summary className="cursor-pointer py-2 font-bold underline">Not sure which day</summary>
-          <label>
-            <span className="font-display text-lg font-bold">It may have been as late as</span>
-            <input
-              type="date"
-              className={FIELD}
-              value={to ?? ''}
-              min={day}
-              max={latestDay}
-              onChange={({ target: { value } }) => onTo(value === '' || value === day ? null : value)}
-            />
+          <label htmlFor={`${id}-to`} className="font-display text-lg font-bold">
+            It may have been as late as
           </label>
+          <DayField
+            id={`${id}-to`}
+            since={day}
+            value={to ?? ''}
+            min={day}
+            max={latestDay}
+            onChange={(value) => onTo(value === '' || value === day ? null : value)}
+          />
         </details>
       )}
     </>

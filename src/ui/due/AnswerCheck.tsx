@@ -1,10 +1,11 @@
 'use client';
 
-import { useState } from 'react';
+import { useId, useState } from 'react';
 import { v7 as newId } from 'uuid';
 import { ANSWERS } from '../../core/programmes/answers';
 import type { DueAt, DueView } from '../../views/due-view';
 import { answerWords, remedyWords } from '../../words/answers';
+import { DayField } from '../controls/DayField';
 import { BUTTON, FIELD } from '../controls/styles';
 import { IssueList } from '../entry/IssueList';
 import { useThisMinute } from '../frame/useThisMinute';
@@ -46,6 +47,7 @@ export function AnswerCheck({ order, asks, at, minute: shownAt, onDone }: Props)
   const minute = useThisMinute(shownAt)();
   const today = minute.slice(0, 10);
   const [id] = useState(() => newId());
+  const dayId = useId();
   const [on, setOn] = useState(today);
   const [note, setNote] = useState('');
   const { issues, isSaying, say } = useSay({ id: at.colonyId, name: at.colonyName });
@@ -84,10 +86,10 @@ export function AnswerCheck({ order, asks, at, minute: shownAt, onDone }: Props)
         ))}
       </div>
       <div className="mt-2 grid grid-cols-[auto_1fr] gap-2 text-sm">
-        <label>
-          Seen on
-          <input type="date" className={FIELD} max={today} value={on} onChange={(event) => setOn(event.target.value)} />
-        </label>
+        <div>
+          <label htmlFor={dayId}>Seen on</label>
+          <DayField id={dayId} hasChips max={today} value={on} onChange={(value) => setOn(value)} />
+        </div>
         <label>
           Note
           <input className={FIELD} value={note} onChange={(event) => setNote(event.target.value)} />

@@ -8,6 +8,7 @@ import { riskOfDay } from '../../core/schedule/check-changes';
 import type { DueAt, DueView } from '../../views/due-view';
 import { rangeWords, weekdayWords } from '../../words/days';
 import { inWords } from '../../words/in-words';
+import { DayField } from '../controls/DayField';
 import { BUTTON, FIELD } from '../controls/styles';
 import { IssueList } from '../entry/IssueList';
 import { useThisMinute } from '../frame/useThisMinute';
@@ -34,6 +35,7 @@ export function MoveCheck({ check, at, minute: shownAt, onDone }: Props) {
   const [to, setTo] = useState(formatDay(plannedFor ?? window.ideal));
   const [reason, setReason] = useState('');
   const reasons = useId();
+  const dayId = useId();
   const { issues, isSaying, say } = useSay({ id: at.colonyId, name: at.colonyName });
   const day = parseDay(to);
   const risked = day && riskOfDay(check, at.leaveShut, day);
@@ -62,10 +64,10 @@ export function MoveCheck({ check, at, minute: shownAt, onDone }: Props) {
       <IssueList issues={issues} />
       <p className="text-sm">Good days: {rangeWords({ from: window.earliest, to: window.latest })}.</p>
       <div className="mt-1 grid gap-2 text-sm sm:grid-cols-2">
-        <label>
-          Do it on
-          <input type="date" className={FIELD} min={today} value={to} onChange={(event) => setTo(event.target.value)} />
-        </label>
+        <div>
+          <label htmlFor={dayId}>Do it on</label>
+          <DayField id={dayId} min={today} value={to} onChange={(value) => setTo(value)} />
+        </div>
         <label>
           Reason
           <input className={FIELD} list={reasons} value={reason} onChange={(event) => setReason(event.target.value)} />

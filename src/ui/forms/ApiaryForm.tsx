@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import type { ApiaryEntry } from '../../views/yard';
+import { DayField } from '../controls/DayField';
 import { Field, problemOf } from '../controls/Field';
 import { BUTTON } from '../controls/styles';
 import { useSave } from '../controls/useSave';
@@ -44,22 +45,12 @@ export function ApiaryForm({ apiary, isNew }: { apiary: ApiaryEntry; isNew: bool
             problem={problemOf(issues, 'mainFlowFrom')}
           >
             {(props) => (
-              <input
-                {...props}
-                type="date"
-                value={mainFlowFrom ?? ''}
-                onChange={(event) => setMainFlowFrom(event.target.value || null)}
-              />
+              <DayField {...props} value={mainFlowFrom ?? ''} onChange={(value) => setMainFlowFrom(value || null)} />
             )}
           </Field>
           <Field name="Main flow until" hint="The last day of it, roughly." problem={problemOf(issues, 'mainFlowTo')}>
             {(props) => (
-              <input
-                {...props}
-                type="date"
-                value={mainFlowTo ?? ''}
-                onChange={(event) => setMainFlowTo(event.target.value || null)}
-              />
+              <DayField {...props} value={mainFlowTo ?? ''} onChange={(value) => setMainFlowTo(value || null)} />
             )}
           </Field>
         </div>

@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { COLONY_ORIGINS, type ColonyOrigin, QUEEN_WANTED, type QueenWanted } from '../../core/colony/facts';
 import type { ApiaryEntry, ColonyEntry, NamedColony } from '../../views/yard';
+import { DayField } from '../controls/DayField';
 import { Field, problemOf } from '../controls/Field';
 import { BUTTON } from '../controls/styles';
 import { useSave } from '../controls/useSave';
@@ -76,13 +77,12 @@ export function ColonyForm({ colony, isNew, apiaries, others, today, swarmSteps 
             problem={problemOf(issues, 'since')}
           >
             {(props) => (
-              <input
+              <DayField
                 {...props}
-                type="date"
                 min={colony.startedOn}
                 max={today}
                 value={since}
-                onChange={(event) => setSince(event.target.value)}
+                onChange={(value) => setSince(value)}
               />
             )}
           </Field>
@@ -138,18 +138,12 @@ export function ColonyForm({ colony, isNew, apiaries, others, today, swarmSteps 
           )}
         </Field>
         <Field
-          name="First day in the book"
+          name="First day in your records"
           hint="No inspection can be earlier."
           problem={problemOf(issues, 'startedOn')}
         >
           {(props) => (
-            <input
-              {...props}
-              type="date"
-              max={today}
-              value={draft.startedOn}
-              onChange={(event) => set({ startedOn: event.target.value })}
-            />
+            <DayField {...props} max={today} value={draft.startedOn} onChange={(value) => set({ startedOn: value })} />
           )}
         </Field>
         {!isNew && (
@@ -159,11 +153,10 @@ export function ColonyForm({ colony, isNew, apiaries, others, today, swarmSteps 
             problem={problemOf(issues, 'endedOn')}
           >
             {(props) => (
-              <input
+              <DayField
                 {...props}
-                type="date"
                 value={draft.endedOn ?? ''}
-                onChange={(event) => set({ endedOn: event.target.value === '' ? null : event.target.value })}
+                onChange={(value) => set({ endedOn: value === '' ? null : value })}
               />
             )}
           </Field>

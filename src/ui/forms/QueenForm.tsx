@@ -6,6 +6,7 @@ import { QUEEN_EVENTS, type QueenEventKind, SWARM_WENT, type SwarmWent } from '.
 import { markColour } from '../../core/queens/mark-colour';
 import type { QueenChoice, QueenLine } from '../../views/colony-records';
 import { QUEEN_EVENT_WORDS, SWARM_WENT_WORDS } from '../../words/queen-events';
+import { DayField } from '../controls/DayField';
 import { DaySpan } from '../controls/DaySpan';
 import { Field, problemOf } from '../controls/Field';
 import { BUTTON } from '../controls/styles';
@@ -154,24 +155,10 @@ export function QueenForm({ colonyId, colonyName, known, today, now, corrects }:
               }
               problem={problemOf(issues, 'emergedFrom')}
             >
-              {(props) => (
-                <input
-                  {...props}
-                  type="date"
-                  value={emergedFrom}
-                  onChange={(event) => setEmergedFrom(event.target.value)}
-                />
-              )}
+              {(props) => <DayField {...props} value={emergedFrom} onChange={(value) => setEmergedFrom(value)} />}
             </Field>
             <Field name="Emerged, by" problem={problemOf(issues, 'emergedTo')}>
-              {(props) => (
-                <input
-                  {...props}
-                  type="date"
-                  value={emergedTo}
-                  onChange={(event) => setEmergedTo(event.target.value)}
-                />
-              )}
+              {(props) => <DayField {...props} value={emergedTo} onChange={(value) => setEmergedTo(value)} />}
             </Field>
           </fieldset>
         )}
