@@ -26,6 +26,7 @@ for (const theme of ['day', 'sunlight', 'night'] as const) {
     await page.getByRole('button', { name: theme, exact: true }).click();
     const faultsInIt = async () => {
       await expect(page.locator('html')).toHaveAttribute('data-theme', theme);
+      await expect(page.locator('body')).not.toContainText('[object');
       return (await faults(page)).map((fault) => `${page.url()} ${fault}`);
     };
     for (const path of PAGES) {

@@ -42,3 +42,43 @@ test('the menu shuts by Escape, and the focus goes back to its button', async ({
   await expect(page.getByRole('heading', { level: 1, name: 'Your season is yours' })).toBeVisible();
   await expect(menu).toBeHidden();
 });
+
+test('on a phone four places stand at the thumb, and the others under more', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto('/');
+  const places = page.getByRole('navigation', { name: 'Screens' });
+  await expect(places.getByRole('link')).toHaveText(['Today', 'At the hive', 'Season', 'Colonies']);
+  const box = await places.boundingBox();
+  expect((box?.y ?? 0) + (box?.height ?? 0)).toBeGreaterThan(840);
+  await page.locator('summary[aria-label="More"]').click();
+  await page.getByRole('navigation', { name: 'More' }).getByRole('link', { name: 'Methods' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Methods' })).toBeVisible();
+  await places.getByRole('link', { name: 'Season' }).click();
+  await expect(places.getByRole('link', { name: 'Season' })).toHaveAttribute('aria-current', 'page');
+});
+
+test('a day is written as people write it, or picked from a month; what is none is said', async ({ page }) => {
+  await page.goto('/colonies/new');
+  const day = page.getByLabel('First day in your records');
+  await expect(day).toHaveValue('Sun 16 May');
+  for (const [typed, read] of [
+    ['yesterday', 'Sat 15 May'],
+    ['3 may', 'Mon 3 May'],
+    ['sun', 'Sun 16 May'],
+    ['2026-05-04', 'Mon 4 May 2026'],
+  ] as const) {
+    await day.fill(typed);
+    await day.blur();
+    await expect(day).toHaveValue(read);
+  }
+  await day.fill('05/10/2027');
+  await day.blur();
+  await expect(day).toHaveValue('05/10/2027');
+  await expect(page.getByText('Not a day. Write 15 May, yesterday or sun.')).toBeVisible();
+  await page.getByRole('button', { name: 'Pick the day from a month' }).click();
+  const month = page.getByRole('dialog', { name: 'A month to pick a day from' });
+  await expect(month.getByRole('button', { name: /17 May 2027|May 17/ })).toBeDisabled();
+  await month.getByRole('button', { name: /12(th)?( May|, 2027)|12 May 2027|May 12/ }).click();
+  await expect(day).toHaveValue('Wed 12 May');
+  await expect(page.getByRole('button', { name: 'Pick the day from a month' })).toBeFocused();
+});

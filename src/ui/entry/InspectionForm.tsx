@@ -260,7 +260,7 @@ export function InspectionForm(props: Props) {
             <CorrectionMoves moves={reading.moves} />
             {buttons}
           </div>
-          <div className="fixed inset-x-0 bottom-0 z-10 border-t-4 border-willow bg-ground px-4 pt-2 pb-3 wide:hidden">
+          <div className="fixed inset-x-0 bottom-0 z-20 border-t-4 border-willow bg-ground px-4 pt-2 pb-3 wide:hidden">
             <Verdict verdict={verdict} short />
             {buttons}
           </div>

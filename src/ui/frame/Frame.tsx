@@ -44,7 +44,7 @@ export function Frame({ book, children }: { book: BookInfo; children: ReactNode 
           <NotInHere />
           {children}
         </main>
-        <footer className="text-muted grid gap-3 border-t border-line px-4 py-4 text-sm wide:grid-cols-[1fr_auto] wide:px-7 print:hidden">
+        <footer className="text-muted grid gap-3 border-t border-line px-4 pt-4 pb-20 text-sm wide:grid-cols-[1fr_auto] wide:px-7 wide:pb-4 print:hidden">
           <p>
             Dates are estimates from what was entered. Unsure? Ask an experienced keeper or your local association.
             Brood that looks sunken, perforated or smells: close up, move nothing, call the bee inspector.

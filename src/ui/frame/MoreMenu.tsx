@@ -4,9 +4,9 @@ import { Menu } from 'lucide-react';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { useEffect, useRef } from 'react';
-import { MENU } from './places';
+import { MENU, VIEWS } from './places';
 
-/** What is set up once: data, settings, the phone. Escape and a click elsewhere shut it, and the focus goes back to its button. */
+/** What is set up once: data, settings, the phone; on a phone the places that have no room at the thumb as well. Escape and a click elsewhere shut it, and the focus goes back to its button. */
 export function MoreMenu() {
   const menu = useRef<HTMLDetailsElement>(null);
   const path = usePathname();
@@ -31,17 +31,24 @@ export function MoreMenu() {
     };
   }, []);
   return (
-    <details ref={menu} className="relative">
+    <details ref={menu} className="fixed right-0 bottom-0 z-10 w-1/5 wide:relative wide:z-30 wide:w-auto">
       <summary
         aria-label="More"
-        className="flex size-9 cursor-pointer wide:size-10 list-none items-center justify-center border-2 border-line bg-paper hover:bg-tint"
+        className="flex min-h-14 cursor-pointer list-none flex-col items-center justify-center border-t-2 border-ink bg-ground text-sm font-semibold hover:bg-tint wide:size-10 wide:min-h-0 wide:border-2 wide:border-line wide:bg-paper"
       >
-        <Menu aria-hidden="true" size={20} />
+        <Menu aria-hidden="true" size={22} />
+        <span className="wide:hidden">More</span>
       </summary>
-      <nav aria-label="More" className="absolute right-0 z-30 mt-1 w-44 border-2 border-ink bg-paper">
+      <nav
+        aria-label="More"
+        className="absolute right-0 bottom-full z-30 w-48 border-2 border-ink bg-paper wide:top-full wide:bottom-auto wide:mt-1"
+      >
         <ul>
-          {MENU.map(({ href, name }) => (
-            <li key={href}>
+          {[
+            ...VIEWS.learn.map((view) => ({ ...view, isForPhone: true })),
+            ...MENU.map((one) => ({ ...one, isForPhone: false })),
+          ].map(({ href, name, isForPhone }) => (
+            <li key={href} className={isForPhone ? 'wide:hidden' : ''}>
               <Link
                 href={href}
                 aria-current={path.startsWith(href) ? 'page' : undefined}

@@ -1,27 +1,38 @@
 'use client';
 
+import { Boxes, ChartGantt, GraduationCap, ListChecks, type LucideIcon, NotebookPen } from 'lucide-react';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
-import { PLACES } from './places';
+import { PLACES, type PlaceName } from './places';
 
-/** The screens, with the present one underlined. */
+const ICONS: { readonly [P in PlaceName]: LucideIcon } = {
+  Today: ListChecks,
+  'At the hive': NotebookPen,
+  Season: ChartGantt,
+  Colonies: Boxes,
+  Learn: GraduationCap,
+};
+
+/** The screens, with the present one underlined: in the head, and on a phone the first of them at the thumb, beside *more*. */
 export function NavLinks() {
   const path = usePathname();
   return (
     <nav
       aria-label="Screens"
-      className="order-last -mx-4 w-screen min-w-0 overflow-x-auto px-4 wide:order-none wide:mx-0 wide:w-auto wide:px-0"
+      className="fixed right-[20%] bottom-0 left-0 z-10 border-t-2 border-ink bg-ground print:hidden wide:static wide:border-0"
     >
-      <ul className="flex gap-x-5 wide:gap-x-4">
-        {PLACES.map(({ href, name, within }) => {
+      <ul className="grid grid-cols-4 wide:flex wide:gap-x-4">
+        {PLACES.map(({ href, name, within, isAtThumb }) => {
           const isHere = within(path);
+          const Icon = ICONS[name];
           return (
-            <li key={href}>
+            <li key={href} className={isAtThumb ? '' : 'hidden wide:block'}>
               <Link
                 href={href}
                 aria-current={isHere ? 'page' : undefined}
-                className={`block border-b-4 py-2 font-semibold whitespace-nowrap no-underline ${isHere ? 'border-willow' : 'border-transparent hover:border-line'}`}
+                className={`flex min-h-14 flex-col items-center justify-center border-t-4 text-sm font-semibold whitespace-nowrap no-underline wide:min-h-0 wide:border-t-0 wide:border-b-4 wide:py-2 wide:text-base ${isHere ? 'border-willow' : 'border-transparent hover:border-line'}`}
               >
+                <Icon aria-hidden="true" size={22} className="wide:hidden" />
                 {name}
               </Link>
             </li>

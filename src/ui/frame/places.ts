@@ -1,13 +1,22 @@
 const under = (pattern: RegExp) => (path: string) => pattern.test(path);
 
-/** The places, in the order of the head; `within` says which addresses belong to each. Only those that exist are shown. */
+/**
+ * The places, in the order of the head; `within` says which addresses belong to each, `isAtThumb`
+ * which stand at the thumb on a phone; the others are under *more* there. Only those that exist are shown.
+ */
 export const PLACES = [
-  { href: '/', name: 'Today', within: under(/^\/($|days|rounds)/) },
-  { href: '/hive', name: 'At the hive', within: under(/^\/hive/) },
-  { href: '/season', name: 'Season', within: under(/^\/season/) },
-  { href: '/colonies', name: 'Colonies', within: under(/^\/(colonies|apiaries|frame-plans|programmes|room|cells)/) },
-  { href: '/cell-clock', name: 'Learn', within: under(/^\/(cell-clock|methods)/) },
+  { href: '/', name: 'Today', within: under(/^\/($|days|rounds)/), isAtThumb: true },
+  { href: '/hive', name: 'At the hive', within: under(/^\/hive/), isAtThumb: true },
+  { href: '/season', name: 'Season', within: under(/^\/season/), isAtThumb: true },
+  {
+    href: '/colonies',
+    name: 'Colonies',
+    within: under(/^\/(colonies|apiaries|frame-plans|programmes|room|cells)/),
+    isAtThumb: true,
+  },
+  { href: '/cell-clock', name: 'Learn', within: under(/^\/(cell-clock|methods)/), isAtThumb: false },
 ] as const;
+export type PlaceName = (typeof PLACES)[number]['name'];
 
 /** What is set up once and looked at seldom: in a menu. */
 export const MENU = [
