@@ -25,7 +25,10 @@ test.describe('settings', () => {
     );
 
     await page.goto('/settings');
-    await page.locator('label').filter({ hasText: 'October to January' }).click();
+    const months = page.getByRole('group', { name: 'When do swarms come where you are?' });
+    for (const month of ['Apr', 'May', 'Jun', 'Jul', 'Oct', 'Nov', 'Dec', 'Jan'])
+      await months.locator('label').filter({ hasText: month }).click();
+    await expect(months.getByRole('checkbox', { name: 'Nov' })).toBeChecked();
     await page.getByLabel('Fixed interval in the swarm season').fill('');
     await page.getByRole('button', { name: 'Save' }).click();
     await page.getByRole('link', { name: 'Yarrow', exact: true }).click();

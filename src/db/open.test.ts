@@ -5,7 +5,10 @@ import Database from 'better-sqlite3';
 import { drizzle } from 'drizzle-orm/better-sqlite3';
 import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { verbatim } from '../core/says/together';
 import { openDatabase } from './open';
+import { findFramePlan } from './repositories/frame-plans';
+import { loadSettings } from './repositories/settings';
 import {
   cells,
   formerPlaces,
@@ -39,6 +42,33 @@ function madeBy(migrations: number, file: string): Database.Database {
 }
 
 describe('opening a data file', () => {
+  it('keeps the steps of a frame plan as they were written, and knows the swarm months by the half of the world', () => {
+    const file = join(folder, 'season.sqlite');
+    const old = madeBy(9, file);
+    const steps = [
+      { kind: 'lift', text: 'Lift off the “super”.', frameIds: [] },
+      { kind: 'close', text: 'Close up.', frameIds: ['f1'] },
+    ];
+    old.exec(`
+      insert into apiary (id, name, note) values ('a1', 'Orchard', '');
+      insert into colony (id, apiary_id, name, stand, origin, parent_colony_id, started_on, ended_on, note)
+        values ('c1', 'a1', 'Clover', '', 'established', null, '2027-04-01', null, '');
+      insert into setting (key, value) values ('hemisphere', '"south"'), ('leaveShutDays', '12');
+    `);
+    old
+      .prepare(
+        `insert into frame_plan (id, colony_id, method, on_day, units, frames_out, queen_frame_id, steps, done, finished_at, deleted_at)
+         values ('p1', 'c1', 'demaree', '2027-05-10', '[]', '[]', null, ?, '[0]', null, null)`,
+      )
+      .run(JSON.stringify(steps));
+    old.close();
+
+    const { db, sqlite } = openDatabase(file);
+    expect(findFramePlan(db, 'p1')?.steps).toEqual(steps.map((step) => ({ ...step, text: verbatim(step.text) })));
+    expect(loadSettings(db)).toMatchObject({ swarmMonths: [10, 11, 12, 1], leaveShutDays: 12 });
+    sqlite.close();
+  });
+
   it('brings one of the first version up to date, and loses nothing', () => {
     const file = join(folder, 'season.sqlite');
     const old = madeBy(1, file);

@@ -45,7 +45,7 @@ describe('the season sheet', () => {
   it('reaches over the beekeeping year, with the swarm season in it', () => {
     expect([view.first, view.last]).toEqual([day('2027-03-01'), day('2027-10-31')]);
     expect(view.swarmSeason).toEqual({ from: day('2027-04-01'), to: day('2027-07-31') });
-    const south = { ...DEFAULT_SETTINGS, hemisphere: 'south' as const };
+    const south = { ...DEFAULT_SETTINGS, swarmMonths: [10, 11, 12, 1] };
     const turned = seasonView({ apiaries: [], colonies: [], settings: south }, day('2027-02-10'));
     expect([turned.first, turned.last]).toEqual([day('2026-09-01'), day('2027-04-30')]);
     expect(turned.swarmSeason).toEqual({ from: day('2026-10-01'), to: day('2027-01-31') });

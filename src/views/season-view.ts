@@ -1,13 +1,12 @@
-import { type Day, day, earliestOf, latestOf, yearOf } from '../core/calendar/day';
+import { type Day, earliestOf, latestOf } from '../core/calendar/day';
 import type { CheckWindow, Window } from '../core/calendar/window';
 import { spanOf } from '../core/calendar/window';
 import { isOpenCell } from '../core/cells/stage';
 import type { ColonyState } from '../core/colony/fold';
 import { emergencesOf } from '../core/colony/track-cells';
-import { seasonPart } from '../core/schedule/beekeeping-year';
+import { type SwarmMonths, seasonPart, workingYear } from '../core/schedule/beekeeping-year';
 import type { CheckCode, LeaveShut } from '../core/schedule/check';
 import { standingOf } from '../core/schedule/standing';
-import type { Hemisphere } from '../core/settings/settings';
 import { rangeWords, weekdayWords } from '../words/days';
 import { CHECK_NAMES } from '../words/due';
 import { RIBBON_WORDS, type RibbonKind } from '../words/marks';
@@ -51,33 +50,24 @@ export interface SeasonView {
   readonly groups: readonly { readonly apiary: string; readonly rows: readonly SeasonRow[] }[];
 }
 
-/** First and last month and day of what is shown: from before the build-up until the hives are left to rest. */
-const SHOWN: { readonly [H in Hemisphere]: readonly [from: string, to: string, yearsOn: number] } = {
-  north: ['03-01', '10-31', 0],
-  south: ['09-01', '04-30', 1],
-};
-
 /** The whole season of every colony. */
 export function seasonView(yard: Yard, today: Day): SeasonView {
-  const { hemisphere } = yard.settings;
-  const [from, to, yearsOn] = SHOWN[hemisphere];
-  const started = day(`${yearOf(today)}-${from}`);
-  const year = yearsOn > 0 && started > today ? yearOf(today) - 1 : yearOf(today);
+  const { swarmMonths } = yard.settings;
+  const { from: first, to: last } = workingYear(today, swarmMonths);
   const rows = yard.colonies.map((standing) => ({ apiary: standing.apiary.name, row: seasonRow(standing) }));
-  const [first, last] = [day(`${year}-${from}`), day(`${year + yearsOn}-${to}`)];
   return {
     first: earliestOf(first, today),
     last: latestOf(last, today),
-    swarmSeason: swarmSeasonIn(first, last, hemisphere),
+    swarmSeason: swarmSeasonIn(first, last, swarmMonths),
     groups: yard.apiaries
       .map(({ name }) => ({ apiary: name, rows: rows.filter(({ apiary }) => apiary === name).map(({ row }) => row) }))
       .filter(({ rows: own }) => own.length > 0),
   };
 }
 
-function swarmSeasonIn(first: Day, last: Day, hemisphere: Hemisphere): LeaveShut | null {
+function swarmSeasonIn(first: Day, last: Day, swarmMonths: SwarmMonths): LeaveShut | null {
   const days = Array.from({ length: last - first + 1 }, (_, i) => (first + i) as Day).filter(
-    (one) => seasonPart(one, hemisphere) === 'swarm-season',
+    (one) => seasonPart(one, swarmMonths) === 'swarm-season',
   );
   const [from, to] = [days[0], days.at(-1)];
   return from === undefined || to === undefined ? null : { from, to };

@@ -49,3 +49,6 @@ export function rangeWords({ from, to }: DayRange): string {
   const start = sameMonth ? DATE.format(from * MS_PER_DAY) : dayWords(from);
   return `${start} to ${dayWords(to)}`;
 }
+
+/** `May`, of 5. */
+export const monthName = (month: number): string => MONTH.format(Date.UTC(2001, month - 1, 1)).replace('Sept', 'Sep');

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { isTimeZone } from '../calendar/local-minute';
 import { problem } from '../problems/says';
-import { DEFAULT_SETTINGS, HEMISPHERES, SETTING_LIMITS, type Settings } from '../settings/settings';
+import { DEFAULT_SETTINGS, SETTING_LIMITS, type Settings } from '../settings/settings';
 import { idField, nameField } from './fields';
 import { LIMITS } from './limits';
 
@@ -19,7 +19,7 @@ const frameSizeField = z.strictObject({
 
 /** Settings as the keeper may change them; one that is absent has its default. */
 export const settingsFields = z.strictObject({
-  hemisphere: z.enum(HEMISPHERES),
+  swarmMonths: z.array(z.int().min(1).max(12)).min(1).max(12).readonly(),
   leaveShutDays: within('leaveShutDays'),
   matingFailedDays: within('matingFailedDays'),
   fixedIntervalDays: within('fixedIntervalDays').nullable(),

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { larkvaleSeason } from '../../demo/larkvale';
+import { verbatim } from '../says/together';
 import { readSeasonFile, type SeasonFacts, writeSeasonFile } from './season-file';
 
 /** The demo as a file of version 1 would have held it: without programmes, cells given away, counts and photos. */
@@ -53,6 +54,33 @@ describe('a season file of an earlier version', () => {
     const text = writeSeasonFile(read.value);
     expect(text).toContain('"version": 6');
     expect(readSeasonFile(text)).toEqual(read);
+  });
+
+  it('has its steps as they were written, and the swarm months of its half of the world', () => {
+    const { facts } = JSON.parse(writeSeasonFile(season)) as { facts: SeasonFacts };
+    const hive = facts.surveys[0]?.hive;
+    const plan = {
+      id: '01960000-0000-7000-8000-00000000f001',
+      colonyId: facts.colonies[0]?.id,
+      method: 'add-super',
+      on: '2027-05-10',
+      units: [{ name: 'hive', hive }],
+      out: [],
+      queenFrameId: null,
+      done: [],
+      finishedAt: null,
+      begins: null,
+      deletedAt: null,
+    };
+    const old = {
+      ...facts,
+      settings: [{ key: 'hemisphere', value: 'south' }],
+      framePlans: [{ ...plan, steps: [{ kind: 'close', text: 'Close up.', frameIds: [] }] }],
+    };
+    const of5 = readSeasonFile(JSON.stringify({ format: 'ubbet-season', version: 5, facts: old }));
+    if (!of5.ok) throw new Error(JSON.stringify(of5.issues));
+    expect(of5.value.settings).toEqual([{ key: 'swarmMonths', value: [10, 11, 12, 1] }]);
+    expect(of5.value.framePlans[0]?.steps).toEqual([{ kind: 'close', text: verbatim('Close up.'), frameIds: [] }]);
   });
 
   it('is still held to what it must be', () => {

@@ -21,6 +21,7 @@ import { surveyFact } from '../facts/survey';
 import { failure, type Issue, type Result } from '../problems/issue';
 import { say } from '../problems/says';
 import { verbatim } from '../says/together';
+import { NORTHERN_SWARM_MONTHS, SOUTHERN_SWARM_MONTHS } from '../settings/settings';
 import { parseInput } from './parse-input';
 import { contradictionsIn } from './season-contradictions';
 import { wrongReferences } from './season-references';
@@ -136,6 +137,12 @@ interface Since {
   readonly rows?: { readonly [table: string]: (row: object) => object };
 }
 
+/** Which half of the world it is was asked, where now the months are in which swarms come. */
+const withSwarmMonths = (row: object): object =>
+  'key' in row && 'value' in row && row.key === 'hemisphere'
+    ? { key: 'swarmMonths', value: row.value === 'south' ? SOUTHERN_SWARM_MONTHS : NORTHERN_SWARM_MONTHS }
+    : row;
+
 /** Steps were kept as text: it stands as it was written. */
 function withStepsSaid(plan: object): object {
   const steps = 'steps' in plan && Array.isArray(plan.steps) ? plan.steps : null;
@@ -183,7 +190,7 @@ const SINCE: { readonly [version: number]: Since } = {
     },
   },
   5: { tables: ['formerPlaces'], fields: { programmes: { queenShakenDown: false } } },
-  6: { tables: [], fields: {}, rows: { framePlans: withStepsSaid } },
+  6: { tables: [], fields: {}, rows: { framePlans: withStepsSaid, settings: withSwarmMonths } },
 };
 
 /** An older file as it would be written today. One that is not as it should be is left for the check to say so. */

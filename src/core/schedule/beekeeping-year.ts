@@ -1,35 +1,90 @@
-import { type Day, day, monthAndDate, yearOf } from '../calendar/day';
-import type { Hemisphere } from '../settings/settings';
+import { addDays, type Day, daysBetween, earliestOf, monthAndDate } from '../calendar/day';
+import type { DayRange } from '../calendar/window';
 
 /** The four parts of the year that set how often to look. */
 export const SEASON_PARTS = ['build-up', 'swarm-season', 'after-season', 'rest'] as const;
 export type SeasonPart = (typeof SEASON_PARTS)[number];
 
-/** First months of the parts in the north. In the south everything is six months later. */
-const FIRST_MONTHS: readonly (readonly [month: number, part: SeasonPart])[] = [
-  [3, 'build-up'],
-  [4, 'swarm-season'],
-  [8, 'after-season'],
-  [11, 'rest'],
-];
+/** Months of the year, 1 to 12, in which swarms come. */
+export type SwarmMonths = readonly number[];
 
 const MONTHS = 12;
-const northernMonth = (month: number, hemisphere: Hemisphere) =>
-  hemisphere === 'north' ? month : ((month + 5) % MONTHS) + 1;
+/** So many months before the first swarms a colony builds up, and so many after the last it is still worked. */
+const BUILD_UP_MONTHS = 1;
+const AFTER_SEASON_MONTHS = 3;
+
+const monthsOn = (month: number, by: number): number => ((((month - 1 + by) % MONTHS) + MONTHS) % MONTHS) + 1;
+
+const isNear = (month: number, swarmMonths: SwarmMonths, by: readonly number[]) =>
+  by.some((months) => swarmMonths.includes(monthsOn(month, months)));
+
+const upTo = (count: number) => Array.from({ length: count }, (_, i) => i + 1);
 
 /**
- * Which part of the beekeeping year a day lies in: build-up in March, swarm season from April to July, after it until
- * October, rest from November to February; six months later in the south.
+ * Which part of the beekeeping year a day lies in, by the months in which swarms come: the month before them is build-up, the three after
+ * them are after-season, the others rest. Where they come all the year there is no rest.
+ *
+ * @example swarms from April to July: build-up in March, after-season from August to October, rest from November to February
  */
-export function seasonPart(on: Day, hemisphere: Hemisphere): SeasonPart {
-  const month = northernMonth(monthAndDate(on).month, hemisphere);
-  return FIRST_MONTHS.findLast(([first]) => month >= first)?.[1] ?? 'rest';
+export function seasonPart(on: Day, swarmMonths: SwarmMonths): SeasonPart {
+  let parts = KNOWN.get(swarmMonths);
+  if (!parts) {
+    parts = upTo(MONTHS).map((month) => partOf(month, swarmMonths));
+    KNOWN.set(swarmMonths, parts);
+  }
+  return parts[monthAndDate(on).month - 1] as SeasonPart;
 }
 
-/** The first day of the build-up that follows; `on` itself when it lies in another part than the rest. */
-export function endOfRest(on: Day, hemisphere: Hemisphere): Day {
-  if (seasonPart(on, hemisphere) !== 'rest') return on;
-  const firstMonth = hemisphere === 'north' ? '03' : '09';
-  const thisYear = day(`${yearOf(on)}-${firstMonth}-01`);
-  return thisYear >= on ? thisYear : day(`${yearOf(on) + 1}-${firstMonth}-01`);
+/** The parts of the twelve months: they are asked for day by day, and the same few lists of months come again and again. */
+const KNOWN = new WeakMap<SwarmMonths, readonly SeasonPart[]>();
+
+function partOf(month: number, swarmMonths: SwarmMonths): SeasonPart {
+  if (swarmMonths.includes(month)) return 'swarm-season';
+  if (isNear(month, swarmMonths, upTo(BUILD_UP_MONTHS))) return 'build-up';
+  return isNear(
+    month,
+    swarmMonths,
+    upTo(AFTER_SEASON_MONTHS).map((months) => -months),
+  )
+    ? 'after-season'
+    : 'rest';
+}
+
+/** The first day after the rest that `on` lies in; `on` itself when it lies in another part. */
+export function endOfRest(on: Day, swarmMonths: SwarmMonths): Day {
+  let day = on;
+  while (seasonPart(day, swarmMonths) === 'rest') day = addDays(day, 1);
+  return day;
+}
+
+/** More than a year: where there is no rest, a year is shown. */
+const A_YEAR = 366;
+
+/** The day outside the rest that is nearest, a later one before an earlier one as far away. */
+function nearestWorked(on: Day, swarmMonths: SwarmMonths): Day {
+  const after = endOfRest(on, swarmMonths);
+  let before = on;
+  while (seasonPart(before, swarmMonths) === 'rest') before = addDays(before, -1);
+  return daysBetween(before, on) < daysBetween(on, after) ? before : after;
+}
+
+/**
+ * The beekeeping year around a day, from the first day of its build-up to its last before the rest. In the rest it is the nearer: what is
+ * over for the first half of it, then what is to come.
+ */
+export function workingYear(on: Day, swarmMonths: SwarmMonths): DayRange {
+  const inYear = nearestWorked(on, swarmMonths);
+  const isWorked = (day: Day) => seasonPart(day, swarmMonths) !== 'rest';
+  // Of a year without a rest the build-up begins it; where swarms never end, the calendar does.
+  const begins = (day: Day) => {
+    if (!isWorked(addDays(day, -1))) return true;
+    const [was, is] = [seasonPart(addDays(day, -1), swarmMonths), seasonPart(day, swarmMonths)];
+    if (is === 'build-up' && was !== 'build-up') return true;
+    return swarmMonths.length === MONTHS && monthAndDate(day).month === 1 && monthAndDate(day).date === 1;
+  };
+  let from = inYear;
+  while (!begins(from) && daysBetween(from, inYear) < A_YEAR) from = addDays(from, -1);
+  let to = inYear;
+  while (isWorked(addDays(to, 1)) && !begins(addDays(to, 1))) to = addDays(to, 1);
+  return { from, to: earliestOf(to, addDays(from, A_YEAR)) };
 }

@@ -57,7 +57,7 @@ export function colonySchedule(
   // Once there are cells, room alone is too late.
   const room =
     from.frames && from.liveCells.length === 0
-      ? makeRoomCheck(from.frames, from.queen, from.parts, from.today, from.settings.hemisphere)
+      ? makeRoomCheck(from.frames, from.queen, from.parts, from.today, from.settings.swarmMonths)
       : null;
   // The frames say more of a nest without room than the reading does, and say last whether room was made since.
   const toldByFrames = from.frames !== null && from.look !== null && from.frames.survey.on >= from.look.inspection.on;
@@ -186,7 +186,7 @@ function nextDate(from: ScheduleFrom, asked: readonly Check[], leaveShut: readon
     ({ window, plannedFor, programme }) =>
       (plannedFor ?? window.earliest) <= soon || programme !== null || window.earliest > endOfWork(from),
   );
-  if (hasDate || seasonPart(today, settings.hemisphere) === 'rest') return [];
+  if (hasDate || seasonPart(today, settings.swarmMonths) === 'rest') return [];
   if (asked.some(({ code }) => code === 'look')) return [];
   if (look) return [routineAfter(from, look)];
   const since = latestOf(startedOn, queen.lastProof?.on ?? startedOn);
@@ -214,6 +214,6 @@ function afterShut({ queen }: ScheduleFrom, { to }: LeaveShut): Check {
 /** The last day of the beekeeping year that `today` lies in. */
 function endOfWork({ today, settings }: ScheduleFrom): Day {
   let last = today;
-  while (seasonPart(last, settings.hemisphere) !== 'rest') last = addDays(last, 1);
+  while (seasonPart(last, settings.swarmMonths) !== 'rest') last = addDays(last, 1);
   return addDays(last, -1);
 }

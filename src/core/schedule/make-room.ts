@@ -2,13 +2,12 @@ import { figure } from '../biology/figure';
 import { addDays, type Day, daysBetween } from '../calendar/day';
 import type { QueenState } from '../colony/queen-state';
 import type { ProgrammePart } from '../programmes/facts';
-import type { Hemisphere } from '../settings/settings';
 import type { AboveExcluder } from '../space/above-excluder';
 import { ROOM_AT_MOST } from '../space/laying-room';
 import type { Room } from '../space/room';
 import type { SurveyFact } from '../space/survey';
 import type { Triggers } from '../space/triggers';
-import { seasonPart } from './beekeeping-year';
+import { type SwarmMonths, seasonPart } from './beekeeping-year';
 import { aCheck, type Check, checkKey } from './check';
 import { say } from './says';
 
@@ -39,10 +38,10 @@ export function makeRoomCheck(
   { expected, presumedGone }: Pick<QueenState, 'expected' | 'presumedGone'>,
   parts: readonly ProgrammePart[],
   today: Day,
-  hemisphere: Hemisphere,
+  swarmMonths: SwarmMonths,
 ): Check | null {
   if (expected !== 'laying' || presumedGone) return null;
-  const season = seasonPart(today, hemisphere);
+  const season = seasonPart(today, swarmMonths);
   if (season === 'rest' || daysBetween(lookedOn, today) > ROOM_AT_MOST.value) return null;
   const boxesHelp = season !== 'after-season';
   const [addBox, addSuper] = [boxesHelp && triggers.addBox, boxesHelp && triggers.addSuper];

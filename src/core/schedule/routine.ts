@@ -45,11 +45,11 @@ function clippedSaid(from: RoutineFrom, { hiddenAge }: NextInspection): Said | n
  */
 export function routineLook(from: RoutineFrom, settings: Settings): Routine {
   const { on, alreadyDue, datesStand, thoroughness, cellsRemoved } = from;
-  const part = seasonPart(on, settings.hemisphere);
+  const part = seasonPart(on, settings.swarmMonths);
   if (part !== 'swarm-season') {
     const interval = part === 'build-up' ? BUILD_UP_INTERVAL.value : AFTER_SEASON_INTERVAL.value;
     const due = addDays(on, interval);
-    const awake = endOfRest(due, settings.hemisphere);
+    const awake = endOfRest(due, settings.swarmMonths);
     const why = awake > due ? say('first-in-build-up') : say('outside-the-swarm-season', { interval });
     return { window: windowUpTo(on, awake, addDays(awake, 3)), why };
   }

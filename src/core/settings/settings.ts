@@ -12,8 +12,9 @@ import {
 import { FRAME_SIZES, type FrameSize } from '../space/frame-size';
 import { DEFAULT_NECTAR, type RoomFigures } from '../space/nectar';
 
-export const HEMISPHERES = ['north', 'south'] as const;
-export type Hemisphere = (typeof HEMISPHERES)[number];
+/** Swarms come from April to July in most of the north, and from October to January in the south: a first guess. */
+export const NORTHERN_SWARM_MONTHS: readonly number[] = [4, 5, 6, 7];
+export const SOUTHERN_SWARM_MONTHS: readonly number[] = [10, 11, 12, 1];
 
 const ROUTINE = 'days-between';
 export const BUILD_UP_INTERVAL = figure('routine-in-build-up', 14, ROUTINE, 'caution');
@@ -24,7 +25,8 @@ export const KEPT_CELLS_AT_MOST = figure('cells-kept-at-most', 2, 'cells', 'caut
 
 /** What the keeper may change. Every value has a default. */
 export interface Settings {
-  readonly hemisphere: Hemisphere;
+  /** Months of the year, 1 to 12, in which swarms come. */
+  readonly swarmMonths: readonly number[];
   /** Days after the latest emergence for which a hive with a virgin is left shut. */
   readonly leaveShutDays: number;
   /** Days after which a mating counts as failed. */
@@ -60,7 +62,7 @@ export interface Settings {
 }
 
 export const DEFAULT_SETTINGS: Settings = {
-  hemisphere: 'north',
+  swarmMonths: NORTHERN_SWARM_MONTHS,
   leaveShutDays: LEAVE_SHUT_DAYS.value,
   matingFailedDays: MATING_FAILED.value,
   fixedIntervalDays: null,

@@ -5,7 +5,6 @@ import type { Now } from '../../core/calendar/now';
 import { idField, nameField } from '../../core/facts/fields';
 import { settingsFields } from '../../core/facts/setting';
 import { type Result, success } from '../../core/problems/issue';
-import { HEMISPHERES } from '../../core/settings/settings';
 import type { Db } from '../../db/open';
 import { loadSettings, saveSettings } from '../../db/repositories/settings';
 import { saveApiary } from './save-apiary';
@@ -15,7 +14,7 @@ import { saveColony } from './save-colony';
 export const startEntry = z.strictObject({
   apiaryId: idField,
   apiaryName: nameField,
-  hemisphere: z.enum(HEMISPHERES),
+  swarmMonths: settingsFields.shape.swarmMonths,
   /** The time zone of the device that asked first; null: it did not say. */
   timeZone: settingsFields.shape.timeZone.default(null),
   colonyId: idField,
@@ -30,9 +29,9 @@ class Refused extends Error {
 
 const NO_FLOW_NOTED = { mainFlowFrom: null, mainFlowTo: null } as const;
 
-/** Makes the first apiary and colony and sets the hemisphere: all of it or nothing. */
+/** Makes the first apiary and colony and says when swarms come: all of it or nothing. */
 export function firstRun(db: Db, entry: z.infer<typeof startEntry>, now: Now): Result<{ id: string }> {
-  const { apiaryId, apiaryName, hemisphere, timeZone, colonyId, colonyName } = entry;
+  const { apiaryId, apiaryName, swarmMonths, timeZone, colonyId, colonyName } = entry;
   try {
     db.transaction((tx) => {
       const renamed = { name: { apiary: 'apiaryName', colony: 'colonyName' } } as const;
@@ -53,7 +52,7 @@ export function firstRun(db: Db, entry: z.infer<typeof startEntry>, now: Now): R
         wanted: 'nothing',
       } as const;
       orRefuse(saveColony(tx, colony, now), renamed.name.colony);
-      saveSettings(tx, { ...loadSettings(tx), hemisphere, timeZone });
+      saveSettings(tx, { ...loadSettings(tx), swarmMonths, timeZone });
     });
   } catch (error) {
     if (error instanceof Refused) return error.result;

@@ -3,6 +3,7 @@ import { day } from '../../core/calendar/day';
 import type { ColonyState } from '../../core/colony/fold';
 import type { ApiaryFact } from '../../core/facts/apiary';
 import type { ColonyFact } from '../../core/facts/colony';
+import { NORTHERN_SWARM_MONTHS } from '../../core/settings/settings';
 import type { OpenedDatabase } from '../../db/open';
 import { revisionsOf } from '../../db/repositories/revisions';
 import { loadSettings } from '../../db/repositories/settings';
@@ -232,20 +233,20 @@ describe('the first run', () => {
   const entry = {
     apiaryId: id(40),
     apiaryName: 'Hollow',
-    hemisphere: 'south',
+    swarmMonths: [10, 11, 12, 1],
     timeZone: 'Europe/London',
     colonyId: id(41),
     colonyName: 'Vetch',
   } as const;
 
-  it('makes apiary and colony and sets the hemisphere', () => {
+  it('makes apiary and colony and says when swarms come', () => {
     expect(codes(firstRun(opened.db, entry, now))).toBe('stored');
     expect(facts().colonies.find(({ id: colonyId }) => colonyId === entry.colonyId)).toMatchObject({
       name: 'Vetch',
       apiaryId: entry.apiaryId,
       startedOn: '2027-05-16',
     });
-    expect(loadSettings(opened.db).hemisphere).toBe('south');
+    expect(loadSettings(opened.db).swarmMonths).toEqual([10, 11, 12, 1]);
   });
 
   it('makes nothing when one of them is refused, and names the field of its own form', () => {
@@ -253,6 +254,6 @@ describe('the first run', () => {
     expect(codes(firstRun(opened.db, { ...entry, apiaryName: 'Orchard' }, now))).toEqual(['duplicate-id apiaryName']);
     expect(codes(firstRun(opened.db, { ...entry, colonyName: 'Clover' }, now))).toEqual(['duplicate-id colonyName']);
     expect(facts()).toEqual(before);
-    expect(loadSettings(opened.db).hemisphere).toBe('north');
+    expect(loadSettings(opened.db).swarmMonths).toEqual(NORTHERN_SWARM_MONTHS);
   });
 });

@@ -1,10 +1,11 @@
 'use client';
 
 import { useState } from 'react';
-import { type Hemisphere, SETTING_LIMITS, type Settings } from '../../core/settings/settings';
+import { SETTING_LIMITS, type Settings } from '../../core/settings/settings';
 import { Check } from '../controls/Check';
 import { Choice } from '../controls/Choice';
 import { Field, problemOf } from '../controls/Field';
+import { MonthsChoice } from '../controls/MonthsChoice';
 import { BUTTON } from '../controls/styles';
 import { useSave } from '../controls/useSave';
 import { IssueList } from '../entry/IssueList';
@@ -46,14 +47,12 @@ export function SettingsForm({ settings }: { settings: Settings }) {
         }}
       >
         <IssueList issues={issues} />
-        <Choice<Hemisphere>
-          legend="Swarm season"
-          options={[
-            { value: 'north', name: 'April to July', hint: 'northern hemisphere' },
-            { value: 'south', name: 'October to January', hint: 'southern hemisphere' },
-          ]}
-          value={draft.hemisphere}
-          onChange={(hemisphere) => setDraft({ ...draft, hemisphere })}
+        <MonthsChoice
+          legend="When do swarms come where you are?"
+          hint="In these months you are asked to inspect by the cells that may have been missed; outside them less often, and never in the rest of winter."
+          value={draft.swarmMonths}
+          onChange={(swarmMonths) => setDraft({ ...draft, swarmMonths })}
+          problem={problemOf(issues, 'swarmMonths')}
         />
         <Field
           name="Time zone"

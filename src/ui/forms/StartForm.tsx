@@ -3,9 +3,9 @@
 import Link from 'next/link';
 import { useState } from 'react';
 import { v7 as newId } from 'uuid';
-import type { Hemisphere } from '../../core/settings/settings';
-import { Choice } from '../controls/Choice';
+import { NORTHERN_SWARM_MONTHS } from '../../core/settings/settings';
 import { Field, problemOf } from '../controls/Field';
+import { MonthsChoice } from '../controls/MonthsChoice';
 import { BUTTON } from '../controls/styles';
 import { useSave } from '../controls/useSave';
 import { IssueList } from '../entry/IssueList';
@@ -15,7 +15,7 @@ export function StartForm() {
   const [ids] = useState(() => ({ apiaryId: newId(), colonyId: newId() }));
   const [apiaryName, setApiaryName] = useState('');
   const [colonyName, setColonyName] = useState('');
-  const [hemisphere, setHemisphere] = useState<Hemisphere>('north');
+  const [swarmMonths, setSwarmMonths] = useState(NORTHERN_SWARM_MONTHS);
   const { issues, isSaving, save } = useSave('/api/start');
   return (
     <form
@@ -24,7 +24,7 @@ export function StartForm() {
       onSubmit={(event) => {
         event.preventDefault();
         const { timeZone } = Intl.DateTimeFormat().resolvedOptions();
-        void save({ ...ids, apiaryName, colonyName, hemisphere, timeZone }, `/colonies/${ids.colonyId}`);
+        void save({ ...ids, apiaryName, colonyName, swarmMonths, timeZone }, `/colonies/${ids.colonyId}`);
       }}
     >
       <h1 className="mt-8 text-3xl">Where are your bees?</h1>
@@ -42,14 +42,12 @@ export function StartForm() {
       >
         {(props) => <input {...props} value={colonyName} onChange={(event) => setColonyName(event.target.value)} />}
       </Field>
-      <Choice<Hemisphere>
-        legend="When is your swarm season?"
-        options={[
-          { value: 'north', name: 'April to July', hint: 'northern hemisphere' },
-          { value: 'south', name: 'October to January', hint: 'southern hemisphere' },
-        ]}
-        value={hemisphere}
-        onChange={setHemisphere}
+      <MonthsChoice
+        legend="When do swarms come where you are?"
+        hint="Tap every month in which they may. It sets how often you are asked to inspect."
+        value={swarmMonths}
+        onChange={setSwarmMonths}
+        problem={problemOf(issues, 'swarmMonths')}
       />
       <div className="mt-6 flex flex-wrap items-center gap-4">
         <button type="submit" className={BUTTON.act} disabled={isSaving}>
