@@ -11,6 +11,8 @@ export default defineConfig({
   test: {
     include: ['src/**/*.test.ts', 'src/**/*.test.tsx', 'scripts/**/*.test.ts'],
     environment: 'node',
+    // Properties walk hundreds of hives and seasons, and machines are slow at times.
+    testTimeout: 30_000,
     setupFiles: ['scripts/lib/said-as-words.ts'],
   },
 });

@@ -3,12 +3,6 @@ import { figure } from './figure';
 
 const SINCE_EMERGED = 'days-since-emerged';
 
-export const FIRST_FLIGHTS = figure(
-  'first-mating-flights',
-  { early: 5, typical: 6, late: 10 },
-  SINCE_EMERGED,
-  'mating',
-);
 export const FIRST_EGGS = figure(
   'first-eggs-of-a-young-queen',
   { early: 8, typical: 12, late: 21 },
@@ -37,8 +31,6 @@ export const LOOK_FOR_EGGS = figure(
   'days-since-latest-emergence',
   'caution',
 );
-
-export const DRONE_MATURE = figure('drone-mature', 37, 'days-since-laid', 'mating');
 
 /** A queen let out of her cage is expected to lay within this many days of being caged in. */
 export const RELEASED_QUEEN_LAYS = figure(

@@ -1,3 +1,4 @@
+import { figure } from '../biology/figure';
 import type { FollowUpCode } from '../methods/method';
 
 /** Days after an answer in which the same is to be looked at once more. */
@@ -33,6 +34,15 @@ export interface AnswerMeaning {
   readonly again?: Again;
 }
 
+/** She is given some days, and looked for again. */
+const NO_EGGS = figure(
+  'inspect-again-after-no-eggs',
+  { early: 3, typical: 3, late: 5 },
+  'days-after-answer',
+  'caution',
+).value;
+const NO_EGGS_AGAIN: Again = { from: NO_EGGS.early, ideal: NO_EGGS.typical, to: NO_EGGS.late };
+
 const LAYS = { code: 'eggs', sees: { eggs: 'seen' } } as const satisfies AnswerMeaning;
 
 type Answers = { readonly [C in FollowUpCode]: readonly AnswerMeaning[] };
@@ -43,7 +53,7 @@ const DEFINED = {
     {
       code: 'no-eggs',
       sees: { eggs: 'none' },
-      again: { from: 3, ideal: 3, to: 5 },
+      again: NO_EGGS_AGAIN,
     },
     { code: 'cells' },
   ],
@@ -61,7 +71,7 @@ const DEFINED = {
     {
       code: 'no-eggs',
       sees: { eggs: 'none' },
-      again: { from: 3, ideal: 3, to: 5 },
+      again: NO_EGGS_AGAIN,
     },
     { code: 'cells' },
   ],

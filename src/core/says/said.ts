@@ -24,6 +24,3 @@ export function sayer<S extends Sayings<S>>(subject: string) {
 
 /** Whether a value is something to be said. */
 export const isSaid = (value: object): value is Said => 'says' in value;
-
-/** Whether two things come to the same words. */
-export const isSameSaid = (a: Said, b: Said): boolean => JSON.stringify(a) === JSON.stringify(b);

@@ -1,3 +1,4 @@
+import { figure } from '../biology/figure';
 import { addDays, type Day, daysBetween, earliestOf, monthAndDate } from '../calendar/day';
 import type { DayRange } from '../calendar/window';
 
@@ -10,8 +11,8 @@ export type SwarmMonths = readonly number[];
 
 const MONTHS = 12;
 /** So many months before the first swarms a colony builds up, and so many after the last it is still worked. */
-const BUILD_UP_MONTHS = 1;
-const AFTER_SEASON_MONTHS = 3;
+const BUILD_UP_MONTHS = figure('build-up-before-the-swarm-months', 1, 'months', 'caution').value;
+const AFTER_SEASON_MONTHS = figure('after-season-after-the-swarm-months', 3, 'months', 'caution').value;
 
 const monthsOn = (month: number, by: number): number => ((((month - 1 + by) % MONTHS) + MONTHS) % MONTHS) + 1;
 

@@ -1,3 +1,4 @@
+import { figure } from '../../biology/figure';
 import { addBox } from '../arrangement';
 import { hasYoungBrood, newFrame } from '../frame-traits';
 import { broodFrameCount, isBroodFrame, supers } from '../hive';
@@ -9,9 +10,9 @@ import { aboveNest, newSuper, overExcluder } from './stack';
 import { boxLike, herFrameAfter, isFree, mainBox, queensFrame, sealedOn, youngOn } from './tools';
 
 /** With hers. */
-const STAYS = 2;
-const UP = 4;
-const LEAST = 6;
+const STAYS = figure('brood-below-a-part-demaree', 2, 'frames-of-brood', 'practice').value;
+const UP = figure('brood-above-a-part-demaree', 4, 'frames-of-brood', 'practice').value;
+const LEAST = STAYS + UP;
 
 /** Two brood frames stay in the centre, hers one of them, four of sealed brood go up, empty comb between brood and food. */
 export const partDemaree: Propose = (from) => {

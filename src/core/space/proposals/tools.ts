@@ -1,3 +1,4 @@
+import { figure } from '../../biology/figure';
 import { type Arrangement, boxesOf } from '../arrangement';
 import { BROOD } from '../content';
 import { hasAllStages, hasYoungBrood } from '../frame-traits';
@@ -15,10 +16,10 @@ import {
 import type { ProposalFrom } from './proposal';
 
 /** Frames that a nuc box holds. */
-export const NUC_PLACES = 6;
+export const NUC_PLACES = figure('places-of-a-nuc', 6, 'frames', 'practice').value;
 
 /** Frames whose bees are shaken into a nuc. */
-export const SHAKEN_INTO_NUC = 2;
+export const SHAKEN_INTO_NUC = figure('shaken-into-a-nuc', 2, 'frames', 'practice').value;
 
 /** The box that holds most of the brood of those in which the queen lays; the lowest of equals. */
 export function mainBox(hive: Hive): Box {
