@@ -8,7 +8,7 @@ import { READING_WORDS } from '../src/words/readings';
 // Everything that declares figures hangs on the fold and the methods.
 import '../src/core/colony/fold';
 import '../src/core/methods/fit';
-import '../src/core/methods/fit-facts';
+import '../src/core/colony/fit-facts';
 import '../src/core/schedule/taking-down';
 import { RULE_NAMES } from '../src/core/space/arrangement-rules';
 import '../src/core/space/proposals/propose';

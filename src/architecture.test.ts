@@ -23,6 +23,24 @@ const MAY_IMPORT: Readonly<Record<string, readonly string[]>> = {
   app: ['ui', 'device', 'server', 'views', 'words', 'db', 'core'],
 };
 
+/**
+ * The folders of the core from below: each may use what stands before it, and those of one row each other. Types are not held to it: they
+ * are gone when it runs.
+ */
+const CORE_ORDER: readonly (readonly string[])[] = [
+  ['says', 'calendar'],
+  ['problems', 'biology', 'backups'],
+  ['brood'],
+  ['cells'],
+  ['inspections', 'queens'],
+  ['methods'],
+  ['space'],
+  ['settings'],
+  ['colony', 'programmes', 'schedule'],
+  ['facts'],
+  ['formats'],
+];
+
 /** Packages that the core must not know. */
 const OUTSIDE_CORE = /^(react|next|drizzle-orm|better-sqlite3|server-only|uuid|radix-ui|node:)/;
 
@@ -40,6 +58,14 @@ function sourceFiles(folder: string): string[] {
 function importsOf(file: string): string[] {
   const text = readFileSync(file, 'utf8');
   return [...text.matchAll(/(?:from|import)\s*\(?\s*'([^']+)'/g)].map((match) => match[1] as string);
+}
+
+/** Imports of a file that are there when it runs, of its own source alone. */
+function valueImportsOf(file: string): string[] {
+  const text = readFileSync(file, 'utf8');
+  return [...text.matchAll(/^(?:import|export) (?!type )([^;]*?)from '(\.[^']+)'/gm)]
+    .filter(([, names]) => !/^\{(\s*type \w+( as \w+)?,?)+\s*\}\s*$/.test(names as string))
+    .map((match) => match[2] as string);
 }
 
 /** The layer that a relative or `@/` import leads to; null for a package. */
@@ -101,6 +127,22 @@ describe('imports run downwards only', () => {
       expect(wrong).toEqual([]);
     });
   }
+
+  it('within the core too', () => {
+    const core = join(SRC, 'core');
+    const rowOf = (folder: string) => CORE_ORDER.findIndex((row) => row.includes(folder));
+    const folders = readdirSync(core, { withFileTypes: true }).filter((entry) => entry.isDirectory());
+    expect(folders.map(({ name }) => name).sort()).toEqual(CORE_ORDER.flat().sort());
+    const wrong = sourceFiles(core).flatMap((file) =>
+      valueImportsOf(file).flatMap((target) => {
+        const [from, to] = [file, resolve(dirname(file), target)].map(
+          (path) => relative(core, path).split('/')[0] ?? '',
+        );
+        return rowOf(to as string) > rowOf(from as string) ? [`${relative(SRC, file)} imports ${target}`] : [];
+      }),
+    );
+    expect(wrong).toEqual([]);
+  });
 
   it('every folder of the source has its place', () => {
     const folders = readdirSync(SRC, { withFileTypes: true }).filter((entry) => entry.isDirectory());

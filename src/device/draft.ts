@@ -1,6 +1,8 @@
+import type { Looked } from '../core/brood/looked';
 import type { YoungestBrood } from '../core/brood/youngest';
 import type { CellPlace } from '../core/cells/place';
 import { type CellStage, isLive } from '../core/cells/stage';
+import type { Thoroughness } from '../core/cells/thoroughness';
 import type {
   CellFinding,
   CellPart,
@@ -13,8 +15,6 @@ import type {
   Stores,
 } from '../core/colony/facts';
 import type { EntryCell, InspectionEntry } from '../core/facts/entry';
-import type { Looked } from '../core/inspections/looked';
-import type { Thoroughness } from '../core/inspections/thoroughness';
 
 /** What has become of a cell known from before; `found` null: not looked at this time. */
 export interface KnownAnswer {

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { type Day, day } from '../core/calendar/day';
 import { CELL_STAGES } from '../core/cells/stage';
-import { THOROUGHNESS } from '../core/inspections/thoroughness';
+import { THOROUGHNESS } from '../core/cells/thoroughness';
 import { type ClockState, readClockQuery, writeClockQuery } from './clock-state';
 
 const anyDay = fc.integer({ min: day('2020-01-01'), max: day('2040-12-31') }).map((n) => n as Day);

@@ -1,6 +1,6 @@
 import { type Day, formatDay, parseDay } from '../core/calendar/day';
 import { CELL_STAGES, type CellStage } from '../core/cells/stage';
-import { THOROUGHNESS, type Thoroughness } from '../core/inspections/thoroughness';
+import { THOROUGHNESS, type Thoroughness } from '../core/cells/thoroughness';
 
 /** What was tapped on the cell clock: one cell, as seen on some days, and when it was looked for and not there. */
 export interface ClockState {

@@ -7,7 +7,7 @@ import { METHODS } from '../core/methods/methods';
 import type { Plan } from '../core/methods/plan';
 import { cellsToKeep } from '../core/programmes/best-to-keep';
 import { previewStart } from '../core/programmes/preview';
-import { firstEggsWindow } from '../core/schedule/virgin-care';
+import { firstEggsWindow } from '../core/queens/virgin-care';
 import type { Settings } from '../core/settings/settings';
 import { movesFrames } from '../core/space/proposals/propose';
 import { type FitInWords, fitInWords } from '../words/fit';

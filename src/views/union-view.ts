@@ -1,8 +1,8 @@
 import { addDays, type Day } from '../core/calendar/day';
 import type { DayRange } from '../core/calendar/window';
+import { fitFactsOf } from '../core/colony/fit-facts';
 import type { ColonyState } from '../core/colony/fold';
 import { lays } from '../core/colony/queen-state';
-import { fitFactsOf } from '../core/methods/fit-facts';
 import { type LayingQueen, whichQueenStays } from '../core/programmes/which-queen-stays';
 import { unionPhrases } from '../words/pages/union';
 import type { NamedColony } from './yard';

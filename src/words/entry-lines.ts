@@ -1,7 +1,7 @@
+import type { Looked } from '../core/brood/looked';
 import { day } from '../core/calendar/day';
 import type { InspectionEntry } from '../core/facts/entry';
 import type { SurveyEntry } from '../core/facts/survey';
-import type { Looked } from '../core/inspections/looked';
 import { framesOf } from '../core/space/hive';
 import { YOUNGEST_WORDS } from './brood';
 import { findingWords } from './cells';

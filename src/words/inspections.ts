@@ -1,5 +1,5 @@
+import type { Thoroughness } from '../core/cells/thoroughness';
 import type { InspectionSays } from '../core/inspections/says';
-import type { Thoroughness } from '../core/inspections/thoroughness';
 import { YOUNGEST_WORDS } from './brood';
 import { CELL_PLACE_WORDS, STAGE_WORDS } from './cells';
 import { dayWords } from './days';

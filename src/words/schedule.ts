@@ -1,6 +1,6 @@
+import type { Thoroughness } from '../core/cells/thoroughness';
 import type { Step } from '../core/colony/steps';
 import type { ReadingName } from '../core/inspections/reading';
-import type { Thoroughness } from '../core/inspections/thoroughness';
 import type { CheckCode } from '../core/schedule/check';
 import type { ScheduleSays } from '../core/schedule/says';
 import { dayWords, rangeWords } from './days';

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { lastLaid } from '../../core/brood/last-laid';
 import { YOUNGEST_BROOD } from '../../core/brood/youngest';
-import { dayField } from '../../core/formats/day-field';
+import { dayField } from '../../core/facts/day-field';
 import { command } from '../command';
 import { writeRange } from '../write';
 

@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { dayField } from '../../core/formats/day-field';
+import { THOROUGHNESS } from '../../core/cells/thoroughness';
+import { dayField } from '../../core/facts/day-field';
 import { nextInspection } from '../../core/inspections/next-inspection';
-import { THOROUGHNESS } from '../../core/inspections/thoroughness';
 import { command } from '../command';
 import { writeDay } from '../write';
 

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { type Day, formatDay } from '../../core/calendar/day';
 import type { CheckWindow } from '../../core/calendar/window';
-import { dayField } from '../../core/formats/day-field';
+import { dayField } from '../../core/facts/day-field';
 import { METHOD_NAMES, METHOD_OPTIONS, type Method } from '../../core/methods/method';
 import { methodNamed, needsKeptCell } from '../../core/methods/methods';
 import { planMethod, USUAL_CHOICES } from '../../core/methods/plan';

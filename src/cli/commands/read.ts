@@ -1,10 +1,10 @@
 import { z } from 'zod';
+import { LOOKED } from '../../core/brood/looked';
 import { showsEggs, YOUNGEST_BROOD } from '../../core/brood/youngest';
 import { CELL_PLACES } from '../../core/cells/place';
 import { CELL_STAGES } from '../../core/cells/stage';
-import { dayField } from '../../core/formats/day-field';
+import { dayField } from '../../core/facts/day-field';
 import { QUEEN_EXPECTED } from '../../core/inspections/inspection-seen';
-import { LOOKED } from '../../core/inspections/looked';
 import { readInspection } from '../../core/inspections/reading';
 import { inWords } from '../../words/in-words';
 import { refusal } from '../../words/issues';

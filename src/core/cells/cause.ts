@@ -1,5 +1,5 @@
 import { figure } from '../biology/figure';
-import type { Looked } from '../inspections/looked';
+import type { Looked } from '../brood/looked';
 import type { CellPlace } from './place';
 import { type CellStage, isEgg, isLarva, isLive, isSealed } from './stage';
 

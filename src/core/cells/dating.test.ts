@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addDays, type Day, day, formatDay } from '../calendar/day';
-import { THOROUGHNESS, type Thoroughness } from '../inspections/thoroughness';
 import { type CellObservation, dateCells } from './date-cells';
 import { closestChecks, dateCell, NOT_A_SIGHT } from './dating';
 import { CELL_STAGES, type CellStage } from './stage';
+import { THOROUGHNESS, type Thoroughness } from './thoroughness';
 
 const may = (date: number) => day(`2027-05-${String(date).padStart(2, '0')}`);
 const seen = (stage: CellStage, date: number, cell = 'a'): CellObservation => ({ cell, stage, on: may(date) });

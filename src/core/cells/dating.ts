@@ -1,8 +1,8 @@
 import { LAST_QUEENABLE_AGE } from '../biology/development';
 import { addDays, type Day } from '../calendar/day';
 import type { DayRange, Window } from '../calendar/window';
-import { hiddenAgeOf, type Thoroughness } from '../inspections/thoroughness';
 import { type CellStage, isLive, STAGES } from './stage';
+import { hiddenAgeOf, type Thoroughness } from './thoroughness';
 import { emergenceWindow, sealingWindow } from './windows';
 
 /** One sight of one cell. `index` is the place of this sight in the list it came from and is what a conflict names. */

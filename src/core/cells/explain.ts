@@ -1,10 +1,10 @@
 import { LAST_QUEENABLE_AGE } from '../biology/development';
 import { addDays, type Day } from '../calendar/day';
-import { hiddenAgeOf } from '../inspections/thoroughness';
 import type { Said } from '../says/said';
 import { type CellCheck, type CellDates, type CellSight, NOT_A_SIGHT, notThereBefore } from './dating';
 import { say } from './says';
 import { STAGES } from './stage';
+import { hiddenAgeOf } from './thoroughness';
 
 /** What each thing seen says of the laying day, in order of date. */
 export function explainDating(

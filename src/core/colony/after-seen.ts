@@ -2,7 +2,7 @@ import { EGG_HATCHES, LAST_QUEENABLE_AGE } from '../biology/development';
 import { BOUGHT_QUEEN_LAYS_FROM, FIRST_EGGS } from '../biology/mating';
 import { addDays, type Day } from '../calendar/day';
 import { notAfter, type Window } from '../calendar/window';
-import { eggsWindow } from '../schedule/virgin-care';
+import { eggsWindow } from '../queens/virgin-care';
 import type { Settings } from '../settings/settings';
 import { nobodyElse, noQueen, type QueenState, within, withVirgin } from './queen-state';
 import type { Seen } from './seen';

@@ -1,7 +1,7 @@
+import type { Looked } from '../brood/looked';
 import { showsEggs, type YoungestBrood } from '../brood/youngest';
 import { dayOfMinute } from '../calendar/day';
 import { isToCome } from '../calendar/now';
-import type { Looked } from '../inspections/looked';
 import type { Issue } from '../problems/issue';
 import { say } from '../problems/says';
 import type { CellFinding, ColonyFacts } from './facts';

@@ -1,10 +1,10 @@
+import type { Looked } from '../brood/looked';
 import type { YoungestBrood } from '../brood/youngest';
 import type { Day } from '../calendar/day';
 import type { DayRange } from '../calendar/window';
 import type { CellPlace } from '../cells/place';
 import type { CellStage } from '../cells/stage';
-import type { Looked } from '../inspections/looked';
-import type { Thoroughness } from '../inspections/thoroughness';
+import type { Thoroughness } from '../cells/thoroughness';
 import type { CheckAnswerFact, CheckChangeFact, PartFact } from '../programmes/facts';
 import type { SurveyFact } from '../space/survey';
 import type { TrackedCell } from './track-cells';

@@ -1,6 +1,6 @@
+import type { Looked } from '../brood/looked';
 import type { YoungestBrood } from '../brood/youngest';
 import type { Day } from '../calendar/day';
-import type { Looked } from '../inspections/looked';
 import type { FollowUpCode } from '../methods/method';
 import { meaningOf } from '../programmes/answers';
 import type { CheckAnswerFact } from '../programmes/facts';

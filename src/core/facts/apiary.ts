@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { isoDayField } from '../formats/day-field';
+import { isoDayField } from './day-field';
 import { idField, nameField, noteField } from './fields';
 
 /** A place where colonies stand. */

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { COLONY_ORIGINS, QUEEN_WANTED } from '../colony/facts';
-import { isoDayField } from '../formats/day-field';
+import { isoDayField } from './day-field';
 import { idField, nameField, noteField } from './fields';
 import { LIMITS } from './limits';
 

@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { isoDayField, minuteField } from '../formats/day-field';
 import { ALL_METHOD_NAMES } from '../methods/method';
 import { WORK_KINDS } from '../space/work-list/work-list';
+import { isoDayField, minuteField } from './day-field';
 import { idField } from './fields';
 import { frameField, hiveField } from './hive';
 import { LIMITS } from './limits';

@@ -1,12 +1,12 @@
 import { z } from 'zod';
+import { LOOKED } from '../brood/looked';
 import { YOUNGEST_BROOD } from '../brood/youngest';
 import { NOTED_PLACES } from '../cells/place';
 import { CELL_STAGES } from '../cells/stage';
+import { THOROUGHNESS } from '../cells/thoroughness';
 import { CELL_PARTS, DRONES, PIPING, QUEEN_HANDLED, QUEEN_SEEN_AS, STORES } from '../colony/facts';
-import { isoDayField, minuteField } from '../formats/day-field';
-import { LOOKED } from '../inspections/looked';
-import { THOROUGHNESS } from '../inspections/thoroughness';
 import { problem } from '../problems/says';
+import { isoDayField, minuteField } from './day-field';
 import { idField, noteField } from './fields';
 import { LIMITS } from './limits';
 

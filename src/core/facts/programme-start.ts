@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { CELL_TRAVELS } from '../colony/facts';
-import { isoDayField, minuteField } from '../formats/day-field';
 import { ALL_METHOD_NAMES } from '../methods/method';
+import { isoDayField, minuteField } from './day-field';
 import { idField, nameField, noteField } from './fields';
 import { LIMITS } from './limits';
 

@@ -1,8 +1,8 @@
 import { z } from 'zod';
 import { CELL_TRAVELS } from '../colony/facts';
-import { isoDayField, minuteField } from '../formats/day-field';
 import { ALL_METHOD_NAMES, FOLLOW_UP_CODES } from '../methods/method';
 import { problem } from '../problems/says';
+import { isoDayField, minuteField } from './day-field';
 import { idField, noteField } from './fields';
 import { LIMITS } from './limits';
 

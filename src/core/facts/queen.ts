@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { QUEEN_EVENTS, SWARM_WENT } from '../colony/facts';
-import { isoDayField, minuteField } from '../formats/day-field';
+import { isoDayField, minuteField } from './day-field';
 import { idField, noteField } from './fields';
 
 export const QUEEN_ORIGINS = ['raised', 'bought', 'swarm', 'unknown'] as const;

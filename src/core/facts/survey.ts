@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { minuteField } from '../formats/day-field';
 import { FLOWS } from '../space/nectar';
 import { SURVEY_MANNERS, SURVEY_SOURCES } from '../space/survey';
+import { minuteField } from './day-field';
 import { idField, noteField } from './fields';
 import { hiveField } from './hive';
 import { LIMITS } from './limits';

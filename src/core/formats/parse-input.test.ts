@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { z } from 'zod';
-import { dayField, isoDayField, minuteField } from './day-field';
+import { dayField, isoDayField, minuteField } from '../facts/day-field';
 import { parseInput } from './parse-input';
 
 const schema = z.strictObject({

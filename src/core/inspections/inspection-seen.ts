@@ -1,8 +1,8 @@
+import type { Looked } from '../brood/looked';
 import type { YoungestBrood } from '../brood/youngest';
 import type { Day } from '../calendar/day';
 import type { Window } from '../calendar/window';
 import type { CellsSeen } from '../cells/cause';
-import type { Looked } from './looked';
 
 /** Cells seen at an inspection. Without `dates` they are dated from their stage alone. */
 export interface DatedCellsSeen extends CellsSeen {

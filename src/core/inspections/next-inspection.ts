@@ -1,7 +1,7 @@
 import { QUEEN_CELL_SEALED, QUEEN_EMERGES } from '../biology/development';
 import { figure } from '../biology/figure';
 import { addDays, type Day, earliestOf } from '../calendar/day';
-import { hiddenAgeOf, type Thoroughness } from './thoroughness';
+import { hiddenAgeOf, type Thoroughness } from '../cells/thoroughness';
 
 /** After cells are broken down the bees start again from a larva about a day old. */
 export const RESTART_AGE = figure(

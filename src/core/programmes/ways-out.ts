@@ -6,7 +6,7 @@ import type { ColonyState } from '../colony/fold';
 import type { MethodName } from '../methods/method';
 import { methodNamed } from '../methods/methods';
 import { planMethod, USUAL_CHOICES } from '../methods/plan';
-import { firstEggsWindow } from '../schedule/virgin-care';
+import { firstEggsWindow } from '../queens/virgin-care';
 import type { Settings } from '../settings/settings';
 
 /** A ripe cell is at least this many days old. */

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { broodlessWords } from '../../words/broodless';
 import { day, formatDay } from '../calendar/day';
+import { emergencyEmergence } from '../queens/virgin-care';
 import { broodlessWindow } from './broodless';
-import { emergencyEmergence } from './virgin-care';
 
 const D0 = day('2027-05-10');
 const iso = (window: ReturnType<typeof broodlessWindow>) =>

@@ -1,7 +1,7 @@
 import { WORKER_CELL_SEALED, WORKER_EMERGES } from '../biology/development';
 import { addDays, type Day } from '../calendar/day';
 import type { Window } from '../calendar/window';
-import { firstEggsWindow } from './virgin-care';
+import { firstEggsWindow } from '../queens/virgin-care';
 
 /**
  * When a colony that lost its queen on `removedOn` has no sealed brood: from the day the last of hers has emerged until the first of

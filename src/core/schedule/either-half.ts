@@ -3,11 +3,11 @@ import { spanOf } from '../calendar/window';
 import { emergencesOf } from '../colony/track-cells';
 import { WHICH_HALF_FOLLOW_UP } from '../methods/follow-ups';
 import { EGGS_TELL } from '../programmes/which-half';
+import { eggsWindow, emergencyEmergence, leaveShutSpan } from '../queens/virgin-care';
 import { aCheck, type Check, checkKey } from './check';
 import { giveTestComb } from './queen-checks';
 import { say } from './says';
 import type { ScheduleFrom, SchedulePart } from './schedule-part';
-import { eggsWindow, emergencyEmergence, leaveShutSpan } from './virgin-care';
 
 /**
  * Nobody knows yet which half of a split has the queen. It is asked for while eggs can still tell; from the day on which a virgin could

@@ -7,6 +7,7 @@ import { doubtSaid } from '../colony/queen-doubt';
 import { emergencesOf, mayStillHoldQueen } from '../colony/track-cells';
 import { say as sayOfMethod } from '../methods/says';
 import type { CheckAnswerFact } from '../programmes/facts';
+import { eggsWindow, emergenceRaised, findCellsWindow, leaveShutSpan } from '../queens/virgin-care';
 import { sentences } from '../says/together';
 import { KEPT_CELLS_AT_MOST } from '../settings/settings';
 import { actCheck } from './act-check';
@@ -15,7 +16,6 @@ import { againWithin } from './colony-schedule';
 import { routineAfter } from './routine-after';
 import { say } from './says';
 import { checks, type ScheduleFrom, type SchedulePart } from './schedule-part';
-import { eggsWindow, emergenceRaised, findCellsWindow, leaveShutSpan } from './virgin-care';
 
 /** A colony found without a queen and without a cell is not left so for long. */
 const GIVE_A_QUEEN_WITHIN = figure('give-a-queenless-colony-a-queen-or-a-cell', 3, 'days', 'caution');

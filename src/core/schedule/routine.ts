@@ -1,8 +1,8 @@
 import { QUEEN_EMERGES } from '../biology/development';
 import { addDays, type Day, daysBetween, earliestOf, latestOf } from '../calendar/day';
 import type { CheckWindow } from '../calendar/window';
+import type { Thoroughness } from '../cells/thoroughness';
 import { type NextInspection, nextInspection } from '../inspections/next-inspection';
-import type { Thoroughness } from '../inspections/thoroughness';
 import type { Said } from '../says/said';
 import { sentences } from '../says/together';
 import { AFTER_SEASON_INTERVAL, BUILD_UP_INTERVAL, type Settings } from '../settings/settings';

@@ -1,8 +1,8 @@
 import type { Day } from '../calendar/day';
 import type { DayRange } from '../calendar/window';
+import type { Thoroughness } from '../cells/thoroughness';
 import type { Step } from '../colony/steps';
 import type { ReadingName } from '../inspections/reading';
-import type { Thoroughness } from '../inspections/thoroughness';
 import { type Plain, type Said, sayer } from '../says/said';
 import type { Bound } from '../space/bound';
 import type { CheckCode } from './check';

@@ -1,8 +1,8 @@
 import { figure } from '../biology/figure';
 import { addDays, type Day } from '../calendar/day';
+import type { Thoroughness } from '../cells/thoroughness';
 import type { LookRead } from '../colony/look';
 import { nextInspection } from '../inspections/next-inspection';
-import type { Thoroughness } from '../inspections/thoroughness';
 import { methodNamed } from '../methods/methods';
 import type { ProgrammePart } from '../programmes/facts';
 import type { Said } from '../says/said';

@@ -1,5 +1,7 @@
 import { figure } from '../biology/figure';
 import { LEAVE_SHUT_DAYS, MATING_FAILED } from '../biology/mating';
+import { FRAME_SIZES, type FrameSize } from '../space/frame-size';
+import { DEFAULT_NECTAR, type RoomFigures } from '../space/nectar';
 import {
   BROOD_FOR_DEMAREE,
   BROOD_FOR_NUC,
@@ -8,9 +10,7 @@ import {
   MAIN_FLOW_NEAR,
   ONLY_SEALED_UP_NIGHT,
   SEAMS_FOR_DEMAREE,
-} from '../methods/strength';
-import { FRAME_SIZES, type FrameSize } from '../space/frame-size';
-import { DEFAULT_NECTAR, type RoomFigures } from '../space/nectar';
+} from './strength';
 
 /** Swarms come from April to July in most of the north, and from October to January in the south: a first guess. */
 export const NORTHERN_SWARM_MONTHS: readonly number[] = [4, 5, 6, 7];

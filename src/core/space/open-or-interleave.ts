@@ -1,5 +1,4 @@
 import type { Said } from '../says/said';
-import type { Settings } from '../settings/settings';
 import { say } from './says';
 
 /** Which of the two ways to give room in the nest, and why. */
@@ -8,7 +7,12 @@ export interface Choice {
   readonly why: Said;
 }
 
-type Limits = Pick<Settings, 'interleaveNightC' | 'leastBroodDemaree' | 'leastSeamsDemaree'>;
+/** What interleaving asks for, as the keeper has set it. */
+interface Limits {
+  readonly interleaveNightC: number;
+  readonly leastBroodDemaree: number;
+  readonly leastSeamsDemaree: number;
+}
 
 /**
  * Empty frames between brood are for strong colonies in warm nights; in any other case, and where something was not noted, the

@@ -1,4 +1,4 @@
-import { INTERLEAVE_NIGHT } from '../methods/strength';
+import { INTERLEAVE_NIGHT } from '../settings/strength';
 import { type Glance, sidesByGlance } from './count-survey';
 import { FRAME_SIZES } from './frame-size';
 import type { Box, Frame, Hive } from './hive';

@@ -1,6 +1,8 @@
 import { index, integer, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core';
+import { LOOKED } from '../../core/brood/looked';
 import { YOUNGEST_BROOD } from '../../core/brood/youngest';
 import { NOTED_PLACES } from '../../core/cells/place';
+import { THOROUGHNESS } from '../../core/cells/thoroughness';
 import {
   CELL_PARTS,
   CELL_TRAVELS,
@@ -12,8 +14,6 @@ import {
 } from '../../core/colony/facts';
 import { CELL_FINDINGS } from '../../core/facts/inspection';
 import { LIMITS } from '../../core/facts/limits';
-import { LOOKED } from '../../core/inspections/looked';
-import { THOROUGHNESS } from '../../core/inspections/thoroughness';
 import { colonies } from './colonies';
 import { atMost, between, day, id, isDay, oneOf } from './columns';
 

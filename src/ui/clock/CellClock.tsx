@@ -3,7 +3,7 @@
 import { useRouter, useSearchParams } from 'next/navigation';
 import { type Day, formatDay, parseDay } from '../../core/calendar/day';
 import { CELL_STAGES, type CellStage } from '../../core/cells/stage';
-import { THOROUGHNESS, type Thoroughness } from '../../core/inspections/thoroughness';
+import { THOROUGHNESS, type Thoroughness } from '../../core/cells/thoroughness';
 import { type ClockState, readClockQuery, writeClockQuery } from '../../views/clock-state';
 import { clockView } from '../../views/clock-view';
 import { STAGE_WORDS } from '../../words/cells';

@@ -1,5 +1,5 @@
 import Link from 'next/link';
-import type { PlaceFacts } from '../../core/methods/fit-facts';
+import type { PlaceFacts } from '../../core/colony/fit-facts';
 import type { DecideView, MethodView } from '../../views/decide-view';
 import type { NamedColony } from '../../views/yard';
 import { Facts } from '../controls/Facts';

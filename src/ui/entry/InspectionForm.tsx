@@ -2,11 +2,11 @@
 
 import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
+import type { Looked } from '../../core/brood/looked';
 import { dayOfMinute, formatDay } from '../../core/calendar/day';
+import { THOROUGHNESS, type Thoroughness } from '../../core/cells/thoroughness';
 import { checkEntry } from '../../core/colony/check-entry';
 import type { ColonyFacts } from '../../core/colony/facts';
-import type { Looked } from '../../core/inspections/looked';
-import { THOROUGHNESS, type Thoroughness } from '../../core/inspections/thoroughness';
 import type { Settings } from '../../core/settings/settings';
 import { dayOfDraft } from '../../device/day-of-draft';
 import { type Draft, entryOf, liveCellsOf } from '../../device/draft';

@@ -1,9 +1,9 @@
 'use client';
 
+import type { Looked } from '../../core/brood/looked';
 import { YOUNGEST_BROOD, type YoungestBrood } from '../../core/brood/youngest';
 import { DRONES, type Drones, PIPING, type Piping, STORES, type Stores } from '../../core/colony/facts';
 import { LIMITS } from '../../core/facts/limits';
-import type { Looked } from '../../core/inspections/looked';
 import type { Change, Draft } from '../../device/draft';
 import { YOUNGEST_WORDS } from '../../words/brood';
 import { Check } from '../controls/Check';

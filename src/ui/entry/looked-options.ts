@@ -1,4 +1,4 @@
-import type { Looked } from '../../core/inspections/looked';
+import type { Looked } from '../../core/brood/looked';
 
 /** Seen, looked for and not found, not looked for: three answers everywhere. */
 export const LOOKED_OPTIONS: readonly { readonly value: Looked; readonly name: string }[] = [

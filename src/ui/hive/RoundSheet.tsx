@@ -1,6 +1,6 @@
 'use client';
 
-import { THOROUGHNESS } from '../../core/inspections/thoroughness';
+import { THOROUGHNESS } from '../../core/cells/thoroughness';
 import type { RoundHive, RoundView } from '../../views/round-view';
 import { STAGE_WORDS } from '../../words/cells';
 import { withinSentence } from '../../words/due';

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { INTERLEAVE_NIGHT } from '../../methods/strength';
+import { INTERLEAVE_NIGHT } from '../../settings/strength';
 import type { Side } from '../content';
 import { FRAME_SIZES } from '../frame-size';
 import { newDummy } from '../frame-traits';

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
+import { fitFactsOf, type PlaceFacts } from '@/core/colony/fit-facts';
 import { situationOf } from '@/core/colony/situation';
-import { fitFactsOf, type PlaceFacts } from '@/core/methods/fit-facts';
 import { database } from '@/db/open';
 import { now } from '@/server/clock';
 import { loadColony } from '@/server/colony-page';

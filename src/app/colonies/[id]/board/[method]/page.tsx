@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { day, formatDay } from '@/core/calendar/day';
+import { fitFactsOf } from '@/core/colony/fit-facts';
 import { fitOf } from '@/core/methods/fit';
-import { fitFactsOf } from '@/core/methods/fit-facts';
 import { ALL_METHOD_NAMES } from '@/core/methods/method';
 import { methodNamed } from '@/core/methods/methods';
 import { allSizes, roomFigures } from '@/core/settings/settings';

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { day, formatDay } from '@/core/calendar/day';
+import { fitFactsOf } from '@/core/colony/fit-facts';
 import { fitOf } from '@/core/methods/fit';
-import { fitFactsOf } from '@/core/methods/fit-facts';
 import { METHODS } from '@/core/methods/methods';
 import { database } from '@/db/open';
 import { now } from '@/server/clock';

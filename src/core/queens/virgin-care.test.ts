@@ -4,9 +4,9 @@ import { dueWords } from '../../words/due';
 import { addDays, day, daysBetween } from '../calendar/day';
 import type { Window } from '../calendar/window';
 import { verbatim } from '../says/together';
+import { aCheck, CHECK_CODES, type Check } from '../schedule/check';
+import { standingOf } from '../schedule/standing';
 import { DEFAULT_SETTINGS, SETTING_LIMITS } from '../settings/settings';
-import { aCheck, CHECK_CODES, type Check } from './check';
-import { standingOf } from './standing';
 import { eggsWindow, emergencyEmergence, findCellsWindow, firstEggsWindow, leaveShutSpan } from './virgin-care';
 
 const D0 = day('2027-05-10');

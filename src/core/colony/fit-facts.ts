@@ -2,13 +2,13 @@ import { figure } from '../biology/figure';
 import { type Day, daysBetween } from '../calendar/day';
 import type { DayRange } from '../calendar/window';
 import { isOpenCell } from '../cells/stage';
-import type { Drones, InspectionFact } from '../colony/facts';
-import type { ColonyState } from '../colony/fold';
-import { mayStillHoldQueen } from '../colony/track-cells';
+import type { FitFacts } from '../methods/fit';
+import type { MethodKind } from '../methods/method';
+import { methodNamed } from '../methods/methods';
 import { broodFrameCount } from '../space/hive';
-import type { FitFacts } from './fit';
-import type { MethodKind } from './method';
-import { methodNamed } from './methods';
+import type { Drones, InspectionFact } from './facts';
+import type { ColonyState } from './fold';
+import { mayStillHoldQueen } from './track-cells';
 
 /** A count of frames, seams or drones older than this no longer tells how strong a colony is. */
 const COUNT_HOLDS = figure('a-count-of-brood-frames-seams-or-drones-holds-for', 14, 'days', 'caution');

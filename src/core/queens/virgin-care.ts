@@ -16,8 +16,8 @@ import { windowFromLaying } from '../cells/windows';
 import type { ColonyFacts } from '../colony/facts';
 import type { QueenState } from '../colony/queen-state';
 import type { FollowUpState } from '../programmes/follow-up-state';
+import type { LeaveShut } from '../schedule/check';
 import type { Settings } from '../settings/settings';
-import type { LeaveShut } from './check';
 
 /** Emergency cells are searched for from the day no new one can be started, and before the first virgin can be out. */
 const FIND_CELLS_SPAN = figure('days-in-which-to-find-emergency-cells', 2, 'days', 'derived');
