@@ -67,8 +67,9 @@ describe('a colony’s page', () => {
     saveInspection(opened.db, look, DEMO_NOW);
     saveInspection(opened.db, { ...look, note: 'Calm.' }, DEMO_NOW, [versionOf(look)]);
     deleteInspection(opened.db, look.id, DEMO_NOW);
-    const { changes, deleted } = loadChanges(opened.db, colony.id);
+    const { changes, deleted } = loadChanges(opened.db, colony.id, (instant) => `local ${instant}`);
     expect(changes.map(({ action }) => action).sort()).toEqual(['corrected', 'deleted']);
+    expect(changes[0]?.at).toBe(`local ${DEMO_NOW.instant}`);
     expect(deleted).toEqual([expect.objectContaining({ id: look.id, at: '2027-05-14T10:00' })]);
   });
 

@@ -91,7 +91,7 @@ export function queensOfColony(db: Db, colonyId: string): readonly QueenChoice[]
 }
 
 /** How the colony's inspections were corrected and deleted, newest first; which of them are deleted now; and their photos. */
-export function loadChanges(db: Db, colonyId: string) {
+export function loadChanges(db: Db, colonyId: string, minuteOf: (instant: string) => string) {
   const rows = db
     .select({ id: inspections.id, at: inspections.at, deletedAt: inspections.deletedAt })
     .from(inspections)
@@ -109,7 +109,8 @@ export function loadChanges(db: Db, colonyId: string) {
     .from(revisions)
     .where(inArray(revisions.entityId, ids))
     .orderBy(desc(revisions.revisedAt))
-    .all();
+    .all()
+    .map(({ revisedAt, ...change }) => ({ ...change, at: minuteOf(revisedAt) }));
   const taken = db
     .select({ id: photos.id, inspectionId: photos.inspectionId })
     .from(photos)

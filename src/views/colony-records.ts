@@ -27,7 +27,7 @@ export interface QueenChoice {
 export interface EntryChange {
   readonly id: string;
   readonly entityId: string;
-  /** UTC. */
-  readonly revisedAt: string;
+  /** The keeper’s minute, `YYYY-MM-DDTHH:mm`. */
+  readonly at: string;
   readonly action: 'corrected' | 'deleted' | 'restored';
 }

@@ -85,8 +85,8 @@ function Changes({ changes }: { changes: readonly EntryChange[] }) {
   if (changes.length === 0) return null;
   return (
     <ul className="text-muted text-sm italic">
-      {changes.map(({ id, action, revisedAt }) => (
-        <li key={id}>{`${action} ${revisedAt.slice(0, 16).replace('T', ', ')} UTC`}</li>
+      {changes.map(({ id, action, at }) => (
+        <li key={id}>{`${action} ${minuteWords(at)}`}</li>
       ))}
     </ul>
   );

@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { allSizes } from '@/core/settings/settings';
 import { database } from '@/db/open';
-import { now } from '@/server/clock';
+import { deviceZone, minuteOf, now } from '@/server/clock';
 import { loadChanges, loadColony, loadQueenLines } from '@/server/colony-page';
 import { loadCorrectionMoves } from '@/server/correction-moves';
 import { dueAt } from '@/server/due-at';
@@ -33,6 +33,7 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
 export default async function Page({ params, searchParams }: Props) {
   const { id } = await params;
   const { today, minute } = await now();
+  const zone = await deviceZone();
   const { db } = database();
   const found = loadColony(db, id, today);
   if (!found) notFound();
@@ -55,7 +56,7 @@ export default async function Page({ params, searchParams }: Props) {
       takenBack={takenBackOf(db, id)}
       queens={loadQueenLines(db, id, state.queen.queenId)}
       former={formerOf(db, colony.id)}
-      {...loadChanges(db, id)}
+      {...loadChanges(db, id, (instant) => minuteOf(new Date(instant), zone))}
       {...neighboursOf(db, colony)}
     />
   );
