@@ -93,6 +93,7 @@ export class SeasonBuilder {
       note,
       mainFlowFrom: mainFlow?.from ?? null,
       mainFlowTo: mainFlow?.to ?? null,
+      swarmMonths: null,
     });
     return id;
   }

@@ -29,7 +29,9 @@ export function demoBook(): OpenedDatabase {
 export function bookOf(apiaryId: string, named: Readonly<Record<string, string>>): OpenedDatabase {
   const opened = openDatabase(':memory:');
   const { db } = opened;
-  db.insert(apiaries).values({ id: apiaryId, name: 'Orchard', note: '', mainFlowFrom: null, mainFlowTo: null }).run();
+  db.insert(apiaries)
+    .values({ id: apiaryId, name: 'Orchard', note: '', mainFlowFrom: null, mainFlowTo: null, swarmMonths: null })
+    .run();
   for (const [name, colonyId] of Object.entries(named)) {
     db.insert(colonies)
       .values({

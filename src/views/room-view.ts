@@ -82,7 +82,7 @@ function roomLine({ colony, apiary, state }: YardColony, settings: Settings, col
       { coldestNightC, broodFrames, coveredSeams: survey.coveredSeams },
       settings,
       // Nobody gives a second box or a super once the season is over.
-      seasonPart(state.today, settings.swarmMonths) === 'after-season',
+      seasonPart(state.today, apiary.swarmMonths ?? settings.swarmMonths) === 'after-season',
     ).filter(
       ({ method }, _, all) =>
         canLayOut(method) &&

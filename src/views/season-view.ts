@@ -52,7 +52,7 @@ export interface SeasonView {
 
 /** The whole season of every colony. */
 export function seasonView(yard: Yard, today: Day): SeasonView {
-  const { swarmMonths } = yard.settings;
+  const swarmMonths = swarmMonthsOf(yard);
   const { from: first, to: last } = workingYear(today, swarmMonths);
   const rows = yard.colonies.map((standing) => ({ apiary: standing.apiary.name, row: seasonRow(standing) }));
   return {
@@ -63,6 +63,12 @@ export function seasonView(yard: Yard, today: Day): SeasonView {
       .map(({ name }) => ({ apiary: name, rows: rows.filter(({ apiary }) => apiary === name).map(({ row }) => row) }))
       .filter(({ rows: own }) => own.length > 0),
   };
+}
+
+/** The months in which swarms come in any of the apiaries. */
+function swarmMonthsOf({ apiaries, settings }: Yard): SwarmMonths {
+  const months = apiaries.map(({ swarmMonths }) => swarmMonths ?? settings.swarmMonths);
+  return months.length === 0 ? settings.swarmMonths : [...new Set(months.flat())];
 }
 
 function swarmSeasonIn(first: Day, last: Day, swarmMonths: SwarmMonths): LeaveShut | null {

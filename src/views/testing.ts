@@ -9,7 +9,7 @@ import type { YardColony } from './yard';
 export function yardColony(name: string, facts: Partial<ColonyFacts>, today: string, apiary = 'Orchard'): YardColony {
   const state = foldColony(aColony(facts), DEFAULT_SETTINGS, day(today));
   return {
-    apiary: { id: apiary, name: apiary, note: '', mainFlowFrom: null, mainFlowTo: null },
+    apiary: { id: apiary, name: apiary, note: '', mainFlowFrom: null, mainFlowTo: null, swarmMonths: null },
     colony: {
       id: name,
       apiaryId: apiary,

@@ -8,6 +8,8 @@ export interface ApiaryEntry {
   readonly note: string;
   readonly mainFlowFrom: string | null;
   readonly mainFlowTo: string | null;
+  /** Months in which swarms come there; null: as in the settings. */
+  readonly swarmMonths: readonly number[] | null;
 }
 
 export interface ColonyEntry {

@@ -157,6 +157,8 @@ export interface ColonyFacts {
   readonly startedOn: Day;
   readonly endedOn: Day | null;
   readonly origin: ColonyOrigin;
+  /** Months in which swarms come where it stands; null or absent: as in the settings. */
+  readonly swarmMonths?: readonly number[] | null;
   readonly cells: readonly CellFact[];
   readonly inspections: readonly InspectionFact[];
   readonly queenEvents: readonly QueenEventFact[];

@@ -53,6 +53,19 @@ describe('a colony from its facts', () => {
     expect(later.lastLook?.reading.reading).toBe('swarm-imminent');
   });
 
+  it('goes by the months in which swarms come at its own apiary', () => {
+    const inspections = [inspection({ at: '2027-09-06T18:00' })];
+    const due = (swarmMonths: readonly number[] | null) => {
+      const [only] = fold({ inspections, swarmMonths }, '2027-09-06').schedule.checks;
+      return [iso(only?.window.earliest), iso(only?.window.latest)];
+    };
+    const bySettings = due(null);
+    expect(due(DEFAULT_SETTINGS.swarmMonths)).toEqual(bySettings);
+    // On the heather swarms still come in September: the look is due within days, not weeks.
+    expect(due([8, 9])).toEqual(['09-11', '09-13']);
+    expect(bySettings).not.toEqual(['09-11', '09-13']);
+  });
+
   it('does not know what was entered for a day to come', () => {
     const inspections = [inspection({ at: '2027-05-03T18:00' }), inspection({ at: '2027-05-10T18:00', eggs: 'none' })];
     expect(fold({ inspections }, '2027-05-09').lastLook?.reading.reading).toBe('settled');

@@ -300,7 +300,8 @@ const SCHEDULES_KEPT_FOR = 400;
  * The state of a colony on `today` from its facts, which may come in any order. Facts dated after `today` are not yet known
  * and do not count.
  */
-export function foldColony(facts: ColonyFacts, settings: Settings, today: Day): ColonyState {
+export function foldColony(facts: ColonyFacts, ofBook: Settings, today: Day): ColonyState {
+  const settings = facts.swarmMonths ? { ...ofBook, swarmMonths: facts.swarmMonths } : ofBook;
   const figures = roomFigures(settings);
   const inspections = facts.inspections.map((inspection) => withSurveys(inspection, facts, figures));
   const changes = facts.changes.filter(({ on }) => on <= today);

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { isoDayField } from './day-field';
 import { idField, nameField, noteField } from './fields';
+import { monthsField } from './months-field';
 
 /** A place where colonies stand. */
 export const apiaryFact = z.strictObject({
@@ -10,6 +11,8 @@ export const apiaryFact = z.strictObject({
   /** The main flow of the year as the keeper expects it; null: not noted. */
   mainFlowFrom: isoDayField.nullable(),
   mainFlowTo: isoDayField.nullable(),
+  /** Months of the year in which swarms come there; null: as in the settings. */
+  swarmMonths: monthsField.nullable().default(null),
 });
 
 export type ApiaryFact = z.infer<typeof apiaryFact>;

@@ -4,6 +4,7 @@ import { problem } from '../problems/says';
 import { DEFAULT_SETTINGS, SETTING_LIMITS, type Settings } from '../settings/settings';
 import { idField, nameField } from './fields';
 import { LIMITS } from './limits';
+import { monthsField } from './months-field';
 
 const amount = (key: keyof typeof SETTING_LIMITS) =>
   z.number().min(SETTING_LIMITS[key].min).max(SETTING_LIMITS[key].max);
@@ -19,7 +20,7 @@ const frameSizeField = z.strictObject({
 
 /** Settings as the keeper may change them; one that is absent has its default. */
 export const settingsFields = z.strictObject({
-  swarmMonths: z.array(z.int().min(1).max(12)).min(1).max(12).readonly(),
+  swarmMonths: monthsField,
   leaveShutDays: within('leaveShutDays'),
   matingFailedDays: within('matingFailedDays'),
   fixedIntervalDays: within('fixedIntervalDays').nullable(),

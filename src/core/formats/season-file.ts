@@ -190,7 +190,11 @@ const SINCE: { readonly [version: number]: Since } = {
     },
   },
   5: { tables: ['formerPlaces'], fields: { programmes: { queenShakenDown: false } } },
-  6: { tables: [], fields: {}, rows: { framePlans: withStepsSaid, settings: withSwarmMonths } },
+  6: {
+    tables: [],
+    fields: { apiaries: { swarmMonths: null } },
+    rows: { framePlans: withStepsSaid, settings: withSwarmMonths },
+  },
 };
 
 /** An older file as it would be written today. One that is not as it should be is left for the check to say so. */

@@ -1,11 +1,20 @@
 import 'server-only';
-import { and, eq, inArray, isNull } from 'drizzle-orm';
+import { and, eq, getTableColumns, inArray, isNull } from 'drizzle-orm';
 import { day, dayOfMinute } from '../../core/calendar/day';
 import { assembleFacts, type OwnFacts } from '../../core/colony/assemble';
 import type { CellFact, CellSeenFact, ColonyFacts, InspectionFact, QueenEventFact } from '../../core/colony/facts';
 import type { SurveyFact } from '../../core/space/survey';
 import type { Db } from '../open';
-import { cellObservations, cells, colonies, inspections, queenEvents, queens, surveys } from '../schema/tables';
+import {
+  apiaries,
+  cellObservations,
+  cells,
+  colonies,
+  inspections,
+  queenEvents,
+  queens,
+  surveys,
+} from '../schema/tables';
 import { loadSharedFacts, relatedColonies } from './shared-facts';
 
 /** Adds to the list under a key. */
@@ -31,8 +40,9 @@ export function loadColonyFacts(
 function loadOwnFacts(db: Db, colonyIds: readonly string[] | undefined): ReadonlyMap<string, OwnFacts> {
   const ids = colonyIds && [...new Set(colonyIds)];
   const colonyRows = db
-    .select()
+    .select({ ...getTableColumns(colonies), swarmMonths: apiaries.swarmMonths })
     .from(colonies)
+    .innerJoin(apiaries, eq(colonies.apiaryId, apiaries.id))
     .where(ids && inArray(colonies.id, ids))
     .all();
   const standing = and(ids && inArray(inspections.colonyId, ids), isNull(inspections.deletedAt));
@@ -102,6 +112,7 @@ function loadOwnFacts(db: Db, colonyIds: readonly string[] | undefined): Readonl
         startedOn: day(row.startedOn),
         endedOn: row.endedOn === null ? null : day(row.endedOn),
         origin: row.origin,
+        swarmMonths: row.swarmMonths,
         cells: cellsByColony.get(row.id) ?? [],
         inspections: inspectionsByColony.get(row.id) ?? [],
         queenEvents: eventsByColony.get(row.id) ?? [],

@@ -13,6 +13,8 @@ export const apiaries = sqliteTable(
     /** The main flow as the keeper expects it this year. */
     mainFlowFrom: day('main_flow_from'),
     mainFlowTo: day('main_flow_to'),
+    /** Months in which swarms come there; null: as in the settings. */
+    swarmMonths: text('swarm_months', { mode: 'json' }).$type<readonly number[]>(),
   },
   (t) => [
     atMost('apiary_name_length', t.name, LIMITS.name),

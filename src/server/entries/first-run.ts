@@ -27,7 +27,7 @@ class Refused extends Error {
   }
 }
 
-const NO_FLOW_NOTED = { mainFlowFrom: null, mainFlowTo: null } as const;
+const NO_FLOW_NOTED = { mainFlowFrom: null, mainFlowTo: null, swarmMonths: null } as const;
 
 /** Makes the first apiary and colony and says when swarms come: all of it or nothing. */
 export function firstRun(db: Db, entry: z.infer<typeof startEntry>, now: Now): Result<{ id: string }> {

@@ -51,7 +51,11 @@ const codes = (result: ReturnType<typeof saveInspection>) =>
 beforeEach(() => {
   folder = mkdtempSync(join(tmpdir(), 'ubbet-unit-'));
   opened = openDatabase(join(folder, 'season.sqlite'));
-  saveApiary(opened.db, { id: id(1), name: 'Orchard', note: '', mainFlowFrom: null, mainFlowTo: null }, now);
+  saveApiary(
+    opened.db,
+    { id: id(1), name: 'Orchard', note: '', mainFlowFrom: null, mainFlowTo: null, swarmMonths: null },
+    now,
+  );
   saveColony(opened.db, colony, now);
 });
 afterEach(() => {

@@ -33,6 +33,7 @@ describe('an apiary', () => {
     note: '',
     mainFlowFrom: '2027-06-01',
     mainFlowTo: '2027-06-20',
+    swarmMonths: null,
   };
   const save = (over: Partial<ApiaryFact> = {}) => codes(saveApiary(opened.db, { ...hollow, ...over }, now));
 

@@ -44,6 +44,7 @@ const FIELD_NAMES: Readonly<Record<string, string>> = {
   reason: 'Reason',
   mainFlowFrom: 'Main flow from',
   mainFlowTo: 'Main flow until',
+  swarmMonths: 'When swarms come',
 };
 
 export function fieldName(path: IssueInWords['path']): string | null {

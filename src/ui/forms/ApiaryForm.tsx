@@ -2,19 +2,30 @@
 
 import { useState } from 'react';
 import type { ApiaryEntry } from '../../views/yard';
+import { monthName } from '../../words/days';
+import { Check } from '../controls/Check';
 import { DayField } from '../controls/DayField';
 import { Field, problemOf } from '../controls/Field';
+import { MonthsChoice } from '../controls/MonthsChoice';
 import { BUTTON } from '../controls/styles';
 import { useSave } from '../controls/useSave';
 import { IssueList } from '../entry/IssueList';
 import { PageHead } from '../time/PageHead';
 
+interface Props {
+  readonly apiary: ApiaryEntry;
+  readonly isNew: boolean;
+  /** Months in which swarms come elsewhere, by the settings. */
+  readonly usualMonths: readonly number[];
+}
+
 /** Adds an apiary or changes one. */
-export function ApiaryForm({ apiary, isNew }: { apiary: ApiaryEntry; isNew: boolean }) {
+export function ApiaryForm({ apiary, isNew, usualMonths }: Props) {
   const [name, setName] = useState(apiary.name);
   const [note, setNote] = useState(apiary.note);
   const [mainFlowFrom, setMainFlowFrom] = useState(apiary.mainFlowFrom);
   const [mainFlowTo, setMainFlowTo] = useState(apiary.mainFlowTo);
+  const [swarmMonths, setSwarmMonths] = useState(apiary.swarmMonths);
   const { issues, isSaving, save } = useSave('/api/apiaries');
   return (
     <>
@@ -24,7 +35,7 @@ export function ApiaryForm({ apiary, isNew }: { apiary: ApiaryEntry; isNew: bool
         className="max-w-xl"
         onSubmit={(event) => {
           event.preventDefault();
-          void save({ id: apiary.id, name, note, mainFlowFrom, mainFlowTo }, '/colonies');
+          void save({ id: apiary.id, name, note, mainFlowFrom, mainFlowTo, swarmMonths }, '/colonies');
         }}
       >
         <IssueList issues={issues} />
@@ -54,6 +65,21 @@ export function ApiaryForm({ apiary, isNew }: { apiary: ApiaryEntry; isNew: bool
             )}
           </Field>
         </div>
+        <Check
+          name="Swarms come at another time here"
+          hint={`Else as in the settings: ${usualMonths.map(monthName).join(', ')}.`}
+          value={swarmMonths !== null}
+          onChange={(isOwn) => setSwarmMonths(isOwn ? usualMonths : null)}
+        />
+        {swarmMonths !== null && (
+          <MonthsChoice
+            legend="When do swarms come here?"
+            hint="Tap every month in which they may. It sets how often you are asked to inspect."
+            value={swarmMonths}
+            onChange={setSwarmMonths}
+            problem={problemOf(issues, 'swarmMonths')}
+          />
+        )}
         <button type="submit" className={`${BUTTON.act} mt-5`} disabled={isSaving}>
           {isNew ? 'Add it' : 'Save'}
         </button>

@@ -1,6 +1,7 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { database } from '@/db/open';
+import { loadSettings } from '@/db/repositories/settings';
 import { loadNames } from '@/server/names';
 import { ApiaryForm } from '@/ui/forms/ApiaryForm';
 
@@ -10,5 +11,5 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
   const { id } = await params;
   const apiary = loadNames(database().db).apiaries.find((candidate) => candidate.id === id);
   if (!apiary) notFound();
-  return <ApiaryForm apiary={apiary} isNew={false} />;
+  return <ApiaryForm apiary={apiary} isNew={false} usualMonths={loadSettings(database().db).swarmMonths} />;
 }

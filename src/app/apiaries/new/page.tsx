@@ -1,9 +1,14 @@
 import type { Metadata } from 'next';
 import { v7 as newId } from 'uuid';
+import { database } from '@/db/open';
+import { loadSettings } from '@/db/repositories/settings';
 import { ApiaryForm } from '@/ui/forms/ApiaryForm';
 
 export const metadata: Metadata = { title: 'Add an apiary' };
 
+const NOTHING_SAID = { name: '', note: '', mainFlowFrom: null, mainFlowTo: null, swarmMonths: null };
+
 export default function Page() {
-  return <ApiaryForm apiary={{ id: newId(), name: '', note: '', mainFlowFrom: null, mainFlowTo: null }} isNew />;
+  const { swarmMonths } = loadSettings(database().db);
+  return <ApiaryForm apiary={{ id: newId(), ...NOTHING_SAID }} isNew usualMonths={swarmMonths} />;
 }

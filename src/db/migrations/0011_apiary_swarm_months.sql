@@ -1,0 +1,1 @@
+ALTER TABLE `apiary` ADD `swarm_months` text;
