@@ -96,11 +96,39 @@ test('nothing moves where the keeper wants less motion', async ({ page }) => {
 test('the round sheet can be printed, in the order of entry', async ({ page }) => {
   await page.goto('/hive');
   await page.getByRole('link', { name: /^School roof/ }).click();
-  await page.getByRole('link', { name: 'round sheet to print' }).click();
+  await page.getByRole('link', { name: 'round sheet, to print or to send' }).click();
   await expect(page.getByText('Leave shut: Scabious')).toBeVisible();
   const hives = page.locator('.sheet section');
   await expect(hives.first()).toContainText('Betony');
   await page.emulateMedia({ media: 'print' });
   await expect(page.getByRole('banner')).toBeHidden();
   await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
+});
+
+test('a round of another day, or of one hive, goes to a helper as text', async ({ page, context }) => {
+  await context.grantPermissions(['clipboard-read', 'clipboard-write']);
+  await page.addInitScript(() => {
+    navigator.share = async ({ text }: ShareData = {}) => {
+      document.title = `sent: ${text}`;
+    };
+  });
+  await page.goto('/days/2027-05-17');
+  await page
+    .getByRole('region', { name: 'School roof' })
+    .getByRole('link', { name: 'round sheet, to print or to send' })
+    .click();
+  await expect(page.getByRole('heading', { name: 'School roof, Mon 17 May' })).toBeVisible();
+  await page.getByRole('button', { name: 'Copy it as text' }).click();
+  await expect(page.getByRole('button', { name: 'Copied' })).toBeVisible();
+  const copied = await page.evaluate(() => navigator.clipboard.readText());
+  expect(copied).toMatch(/^School roof, Mon 17 May\n\n1\. /);
+  expect(copied).toContain('Leave shut: Scabious');
+  await page.getByRole('button', { name: 'Send it to a helper' }).click();
+  await expect(page).toHaveTitle(/^sent: School roof, Mon 17 May/);
+
+  await page.goto('/colonies');
+  await page.getByRole('link', { name: 'Betony', exact: true }).first().click();
+  await page.getByRole('link', { name: 'Sheet for a helper' }).click();
+  await expect(page.locator('.sheet section')).toHaveCount(1);
+  await expect(page.locator('.sheet section')).toContainText('Betony');
 });

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { day } from '../core/calendar/day';
 import { inspection } from '../core/colony/testing';
 import { DEFAULT_SETTINGS } from '../core/settings/settings';
+import { roundAsText } from './round-text';
 import { roundView } from './round-view';
 import { seasonLines, seasonView } from './season-view';
 import { yardColony } from './testing';
@@ -36,6 +37,27 @@ describe('a round', () => {
 
   it('of a later day has what may be done by then', () => {
     expect(roundView(all, day('2027-05-21')).due.map(({ name }) => name)).toContain('Later');
+  });
+});
+
+describe('a round as text', () => {
+  it('says what is to be done at which hive and what is left shut, and nothing of the others', () => {
+    const text = roundAsText('Orchard', 'Sun 16 May', roundView(all, day(TODAY)));
+    expect(text.split('\n\n').map((part) => part.split('\n')[0])).toEqual([
+      'Orchard, Sun 16 May',
+      expect.stringMatching(/^1\. Pressing/),
+      expect.stringMatching(/^2\. Due/),
+      expect.stringMatching(/^3\. Doubtful/),
+      expect.stringMatching(/^Leave shut: Shut \(leave shut: not before /),
+    ]);
+    expect(text).toContain('   Inspect by Mon 17 May, best now. ');
+    expect(text).not.toContain('Later');
+  });
+
+  it('says so when nothing is due', () => {
+    expect(roundAsText('Orchard', 'Sun 16 May', roundView([later], day(TODAY)))).toBe(
+      'Orchard, Sun 16 May\n\nNothing is due.',
+    );
   });
 });
 

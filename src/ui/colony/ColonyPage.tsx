@@ -98,6 +98,15 @@ export function ColonyPage(props: ColonyPageProps) {
             <Link prefetch={false} href={`/colonies/${colony.id}/edit`} className={`${BUTTON.quiet} px-2 py-3`}>
               Edit colony
             </Link>
+            {view.due.length > 0 && (
+              <Link
+                prefetch={false}
+                href={`/rounds/${apiary.id}?hive=${colony.id}`}
+                className={`${BUTTON.quiet} px-2 py-3`}
+              >
+                Sheet for a helper
+              </Link>
+            )}
           </div>
         </div>
         <TimeStrip axis={axis} marks={view.overview} name={`${colony.name}, what is due`} />

@@ -1,6 +1,7 @@
 import Link from 'next/link';
 import type { RoundHive, RoundView } from '../../views/round-view';
 import type { ApiaryEntry } from '../../views/yard';
+import { BUTTON } from '../controls/styles';
 import type { Axis } from '../time/axis';
 import { RulerHead } from '../time/RulerHead';
 import { TONE_TEXT } from '../time/tones';
@@ -8,12 +9,14 @@ import { TONE_TEXT } from '../time/tones';
 interface Props {
   readonly title: string;
   readonly axis: Axis;
+  /** ISO. */
+  readonly day: string;
   readonly isPast: boolean;
   readonly rounds: readonly { readonly apiary: ApiaryEntry; readonly round: RoundView }[];
 }
 
 /** One day's rounds: what could be done then, apiary by apiary, and what is to be left shut. */
-export function DayPage({ title, axis, isPast, rounds }: Props) {
+export function DayPage({ title, axis, day, isPast, rounds }: Props) {
   const busy = rounds.filter(({ round }) => round.due.length > 0);
   const shut = rounds.flatMap(({ round }) => round.leaveShut);
   return (
@@ -36,6 +39,13 @@ export function DayPage({ title, axis, isPast, rounds }: Props) {
               <DueHive key={hive.colonyId} hive={hive} />
             ))}
           </ol>
+          {!isPast && (
+            <p className="mt-1">
+              <Link prefetch={false} href={`/rounds/${apiary.id}?day=${day}`} className={BUTTON.quiet}>
+                round sheet, to print or to send
+              </Link>
+            </p>
+          )}
         </section>
       ))}
       {shut.length > 0 && (

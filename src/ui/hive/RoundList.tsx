@@ -32,7 +32,7 @@ export function RoundList({ apiary, round, outbox, drafts }: Props) {
                 other apiary
               </HiveLink>
               <a href={`/rounds/${apiary.id}`} className={BUTTON.quiet}>
-                round sheet to print
+                round sheet, to print or to send
               </a>
             </p>
           </>

@@ -1,11 +1,13 @@
 'use client';
 
 import { THOROUGHNESS } from '../../core/cells/thoroughness';
+import { roundAsText } from '../../views/round-text';
 import type { RoundHive, RoundView } from '../../views/round-view';
 import { STAGE_WORDS } from '../../words/cells';
-import { withinSentence } from '../../words/due';
 import { THOROUGHNESS_WORDS } from '../../words/inspections';
+import { roundPhrases } from '../../words/pages/round';
 import { BUTTON } from '../controls/styles';
+import { SendText } from './SendText';
 
 const LOOKED = ['seen', 'looked, none', 'did not look'];
 const STAGES = (['cup-dry', 'egg', 'larva-small', 'larva-large', 'sealed', 'emerged'] as const).map(
@@ -14,19 +16,19 @@ const STAGES = (['cup-dry', 'egg', 'larva-small', 'larva-large', 'sealed', 'emer
 
 /** The way without a phone: one box a hive, in the order in which it is entered afterwards. */
 export function RoundSheet({ apiary, day, round }: { apiary: string; day: string; round: RoundView }) {
+  const title = roundPhrases.title(apiary, day);
   return (
     <div className="sheet mx-auto max-w-4xl">
-      <div className="flex items-baseline justify-between gap-4">
-        <h1 className="mt-4 text-2xl">{`${apiary}, ${day}`}</h1>
-        <button type="button" className={`${BUTTON.plain} print:hidden`} onClick={() => window.print()}>
-          Print
-        </button>
-      </div>
-      {round.leaveShut.length > 0 && (
-        <p className="mt-1 font-bold">
-          Leave shut: {round.leaveShut.map(({ name, words }) => `${name} (${withinSentence(words)})`).join('; ')}.
+      <div className="flex flex-wrap items-baseline justify-between gap-x-4">
+        <h1 className="mt-4 text-2xl">{title}</h1>
+        <p className="flex flex-wrap items-center gap-x-4 print:hidden">
+          <SendText title={title} text={roundAsText(apiary, day, round)} />
+          <button type="button" className={BUTTON.plain} onClick={() => window.print()}>
+            Print
+          </button>
         </p>
-      )}
+      </div>
+      {round.leaveShut.length > 0 && <p className="mt-1 font-bold">{roundPhrases.leaveShut(round.leaveShut)}</p>}
       {[...round.due, ...round.others].map((hive) => (
         <SheetHive key={hive.colonyId} hive={hive} />
       ))}

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { BUTTON } from '../controls/styles';
 
 /** Puts a text onto the clipboard; where the browser does not let it, the text stands there to be copied by hand. */
-export function CopyAsText({ text }: { text: string }) {
+export function CopyAsText({ text, label = 'What was entered, as text' }: { text: string; label?: string }) {
   const [state, setState] = useState<'asked' | 'copied' | 'refused'>('asked');
   const copy = async () => {
     try {
@@ -24,7 +24,7 @@ export function CopyAsText({ text }: { text: string }) {
           readOnly
           rows={8}
           value={text}
-          aria-label="What was entered, as text"
+          aria-label={label}
           className="w-full border-2 border-line bg-paper p-2 text-sm"
         />
       )}

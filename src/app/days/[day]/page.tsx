@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
-import { parseDay, yearOf } from '@/core/calendar/day';
+import { formatDay, parseDay, yearOf } from '@/core/calendar/day';
 import { database } from '@/db/open';
 import { now } from '@/server/clock';
 import { loadYard } from '@/server/yard';
@@ -28,6 +28,7 @@ export default async function Page({ params }: { params: Promise<{ day: string }
     <DayPage
       title={`${weekdayWords(day)}${year}, ${distanceWords(day, today)}`}
       axis={axisAround(today)}
+      day={formatDay(day)}
       isPast={day < today}
       rounds={rounds}
     />

@@ -1,5 +1,6 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
+import { parseDay } from '@/core/calendar/day';
 import { database } from '@/db/open';
 import { now } from '@/server/clock';
 import { loadYard } from '@/server/yard';
@@ -9,12 +10,22 @@ import { weekdayWords } from '@/words/days';
 
 export const metadata: Metadata = { title: 'Round sheet' };
 
-export default async function Page({ params }: { params: Promise<{ id: string }> }) {
+interface Props {
+  readonly params: Promise<{ readonly id: string }>;
+  /** `day`: the round of another day than today; `hive`: of one colony only. */
+  readonly searchParams?: Promise<{ readonly day?: string; readonly hive?: string }>;
+}
+
+export default async function Page({ params, searchParams }: Props) {
   const { id } = await params;
+  const { day: asked, hive } = (await searchParams) ?? {};
   const { today } = await now();
+  const day = asked === undefined ? today : parseDay(asked);
   const yard = loadYard(database(), today);
   const apiary = yard.apiaries.find((one) => one.id === id);
-  if (!apiary) notFound();
-  const here = yard.colonies.filter((standing) => standing.apiary.id === id);
-  return <RoundSheet apiary={apiary.name} day={weekdayWords(today)} round={roundView(here, today)} />;
+  const here = yard.colonies.filter(
+    (standing) => standing.apiary.id === id && (hive === undefined || standing.colony.id === hive),
+  );
+  if (!apiary || day === null || (hive !== undefined && here.length === 0)) notFound();
+  return <RoundSheet apiary={apiary.name} day={weekdayWords(day)} round={roundView(here, day)} />;
 }
