@@ -89,7 +89,7 @@ test('frames are surveyed at the hive without a signal, and begun surveys are ta
   await page.reload();
   await expect(page.getByText('Taken up where you left off')).toBeVisible();
   await expect(page.getByLabel('Seams covered in all')).toHaveValue('7');
-  await page.getByRole('link', { name: '◂ School roof' }).click();
+  await page.getByRole('link', { name: 'School roof', exact: true }).click();
   await expect(page.getByRole('link', { name: /Betony/ }).first()).toContainText('survey half done');
   await page
     .getByRole('link', { name: /Betony / })

@@ -53,7 +53,7 @@ test('three hives are entered without a signal, one half done, over a reload; al
   await expect(page.getByRole('group', { name: 'charged (large larva)', exact: true }).locator('output')).toHaveText(
     '2',
   );
-  await page.getByRole('link', { name: '◂ School roof' }).click();
+  await page.getByRole('link', { name: 'School roof', exact: true }).click();
   await expect(page.getByRole('link', { name: /Meadowsweet/ })).toContainText('half entered');
 
   await page.getByRole('link', { name: /Mallow/ }).click();

@@ -1,5 +1,6 @@
 'use client';
 
+import { X } from 'lucide-react';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { type Day, formatDay, parseDay } from '../../core/calendar/day';
 import { CELL_STAGES, type CellStage } from '../../core/cells/stage';
@@ -178,7 +179,7 @@ function Remove({ name, onPress }: { name: string; onPress: () => void }) {
       className="min-h-11 min-w-11 text-xl font-bold hover:bg-tint"
       onClick={onPress}
     >
-      ×
+      <X aria-hidden="true" className="inline size-5" strokeWidth={3} />
     </button>
   );
 }

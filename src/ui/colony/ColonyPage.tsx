@@ -1,4 +1,6 @@
+import { ChevronLeft, ChevronRight } from 'lucide-react';
 import Link from 'next/link';
+import type { ReactNode } from 'react';
 import { day } from '../../core/calendar/day';
 import type { FrameSize } from '../../core/space/frame-size';
 import type { EntryChange, QueenLine } from '../../views/colony-records';
@@ -71,8 +73,18 @@ export function ColonyPage(props: ColonyPageProps) {
         below={
           <p className="flex flex-wrap gap-x-3">
             <span>{[apiary.name, colony.stand].filter(Boolean).join(', ')}</span>
-            {previous && <ColonyLink colony={previous} prefix="◂ " />}
-            {next && <ColonyLink colony={next} suffix=" ▸" />}
+            {previous && (
+              <ColonyLink
+                colony={previous}
+                before={<ChevronLeft aria-hidden="true" className="inline size-5" strokeWidth={3} />}
+              />
+            )}
+            {next && (
+              <ColonyLink
+                colony={next}
+                after={<ChevronRight aria-hidden="true" className="inline size-5" strokeWidth={3} />}
+              />
+            )}
           </p>
         }
       />
@@ -163,6 +175,12 @@ export function ColonyPage(props: ColonyPageProps) {
   );
 }
 
-function ColonyLink({ colony, prefix = '', suffix = '' }: { colony: NamedColony; prefix?: string; suffix?: string }) {
-  return <Link prefetch={false} href={`/colonies/${colony.id}`}>{`${prefix}${colony.name}${suffix}`}</Link>;
+function ColonyLink({ colony, before, after }: { colony: NamedColony; before?: ReactNode; after?: ReactNode }) {
+  return (
+    <Link prefetch={false} href={`/colonies/${colony.id}`}>
+      {before}
+      {colony.name}
+      {after}
+    </Link>
+  );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { useState } from 'react';
 import { v7 as newId } from 'uuid';
 import { CELL_PLACES, NOTED_PLACES } from '../../core/cells/place';
@@ -126,7 +127,7 @@ function NumberStep({
         disabled={value <= 1}
         onClick={() => onChange(value - 1)}
       >
-        ◂
+        <ChevronLeft aria-hidden="true" className="inline size-5" strokeWidth={3} />
       </button>
       <output className="flex h-12 min-w-0 flex-1 flex-col items-center justify-center border-y-2 border-ink bg-paper leading-tight font-bold">
         {`${name} ${value}`}
@@ -139,7 +140,7 @@ function NumberStep({
         disabled={value >= upTo}
         onClick={() => onChange(value + 1)}
       >
-        ▸
+        <ChevronRight aria-hidden="true" className="inline size-5" strokeWidth={3} />
       </button>
     </fieldset>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { addDays, type Day, formatDay, yearOf } from '../../core/calendar/day';
 import { dayWords, weekdayWords } from '../../words/days';
@@ -19,7 +20,7 @@ export function DemoClock({ day }: { day: Day }) {
     <div className="flex items-center gap-1 wide:gap-2">
       <span className="text-muted hidden 2xl:inline">Demo day</span>
       <button type="button" className={button} aria-label="One day back" onClick={() => step(-1)}>
-        ◂
+        <ChevronLeft aria-hidden="true" className="inline size-5" strokeWidth={3} />
       </button>
       <b title={formatDay(day)} data-testid="demo-day" aria-live="polite" className="whitespace-nowrap">
         <span className="hidden wide:inline">{weekdayWords(day).slice(0, 4)}</span>
@@ -27,7 +28,7 @@ export function DemoClock({ day }: { day: Day }) {
         <span className="hidden wide:inline">{` ${yearOf(day)}`}</span>
       </b>
       <button type="button" className={button} aria-label="One day on" onClick={() => step(1)}>
-        ▸
+        <ChevronRight aria-hidden="true" className="inline size-5" strokeWidth={3} />
       </button>
     </div>
   );

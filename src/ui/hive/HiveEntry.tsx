@@ -1,5 +1,6 @@
 'use client';
 
+import { ChevronLeft } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { v7 as newId } from 'uuid';
 import { dayOfMinute } from '../../core/calendar/day';
@@ -44,7 +45,8 @@ export function HiveEntry({ hive, apiary, needy, settings, minute, refused }: Pr
     <>
       <p className="mt-2 flex justify-between gap-5">
         <HiveLink to={hivePlace.round(apiary.id)} className={BUTTON.quiet}>
-          {`◂ ${apiary.name}`}
+          <ChevronLeft aria-hidden="true" className="inline size-5" strokeWidth={3} />
+          {apiary.name}
         </HiveLink>
         <HiveLink to={hivePlace.survey(colony.id)} className={BUTTON.quiet}>
           survey the frames

@@ -1,5 +1,6 @@
 'use client';
 
+import { ChevronLeft } from 'lucide-react';
 import { useState } from 'react';
 import { v7 as newId } from 'uuid';
 import { dayOfMinute } from '../../core/calendar/day';
@@ -38,7 +39,8 @@ export function HiveSurvey({ hive, apiary, settings, minute, refused }: Props) {
     <>
       <p className="mt-2 flex justify-between gap-5">
         <HiveLink to={hivePlace.round(apiary.id)} className={BUTTON.quiet}>
-          {`◂ ${apiary.name}`}
+          <ChevronLeft aria-hidden="true" className="inline size-5" strokeWidth={3} />
+          {apiary.name}
         </HiveLink>
         <HiveLink to={hivePlace.entry(colony.id)} className={BUTTON.quiet}>
           inspect instead

@@ -1,5 +1,6 @@
 'use client';
 
+import { ChevronLeft, ChevronRight, Minus, Plus } from 'lucide-react';
 import './season.css';
 import { useMemo, useRef, useState } from 'react';
 import type { Day } from '../../core/calendar/day';
@@ -85,19 +86,19 @@ function Sheet({ view, today, minute }: { view: SeasonView; today: Day; minute: 
     <>
       <div role="toolbar" aria-label="Move through the season" className="mt-2 flex flex-wrap items-center gap-2">
         <button type="button" className={control} aria-label="A week back" onClick={() => scale.pan(-WEEK)}>
-          ◂
+          <ChevronLeft aria-hidden="true" className="inline size-5" strokeWidth={3} />
         </button>
         <button type="button" className={control} onClick={() => scale.toToday()}>
           Today
         </button>
         <button type="button" className={control} aria-label="A week on" onClick={() => scale.pan(WEEK)}>
-          ▸
+          <ChevronRight aria-hidden="true" className="inline size-5" strokeWidth={3} />
         </button>
         <button type="button" className={control} aria-label="Zoom out" onClick={() => scale.zoom(-1)}>
-          −
+          <Minus aria-hidden="true" className="inline size-5" strokeWidth={3} />
         </button>
         <button type="button" className={control} aria-label="Zoom in" onClick={() => scale.zoom(1)}>
-          +
+          <Plus aria-hidden="true" className="inline size-5" strokeWidth={3} />
         </button>
         <span className="text-muted text-sm">
           Drag, arrow keys, + and −. A planned check is dragged, or moved with Shift and the arrows, then Enter.

@@ -1,5 +1,6 @@
 'use client';
 
+import { ChevronLeft, ChevronRight, type LucideIcon } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { v7 as newId } from 'uuid';
 import { tenthsOf } from '../../core/space/content';
@@ -128,9 +129,9 @@ export function PaintBox({ box, name, brush, queenFrameId, change }: Props) {
       </div>
       {isLarge && chosen && (
         <p className="mt-2 grid grid-cols-[3rem_1fr_3rem] items-center text-center font-semibold">
-          <Step words="The frame before" glyph="◂" to={box.frames[chosenAt - 1]} onStep={setChosen} />
+          <Step words="The frame before" icon={ChevronLeft} to={box.frames[chosenAt - 1]} onStep={setChosen} />
           {`${name}, frame ${chosenAt + 1} of ${box.frames.length}`}
-          <Step words="The next frame" glyph="▸" to={box.frames[chosenAt + 1]} onStep={setChosen} />
+          <Step words="The next frame" icon={ChevronRight} to={box.frames[chosenAt + 1]} onStep={setChosen} />
         </p>
       )}
       <button
@@ -165,12 +166,12 @@ function Comb({
 
 function Step({
   words,
-  glyph,
+  icon: Icon,
   to,
   onStep,
 }: {
   words: string;
-  glyph: string;
+  icon: LucideIcon;
   to: Frame | undefined;
   onStep: (frameId: string) => void;
 }) {
@@ -182,7 +183,7 @@ function Step({
       className={`${BUTTON.plain} min-h-12 px-0`}
       onClick={() => to && onStep(to.id)}
     >
-      {glyph}
+      <Icon aria-hidden="true" className="inline size-5" strokeWidth={3} />
     </button>
   );
 }
