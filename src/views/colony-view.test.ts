@@ -33,7 +33,7 @@ describe('the colony’s page', () => {
     expect([situation, reading, seen]).toEqual(['Not inspected yet', null, 'Not inspected yet']);
     expect(due[0]?.words).toEqual('First inspection by Sun 23 May, best now');
     expect([cells, looks]).toEqual([[], []]);
-    expect(queen).toContain('Nobody has noted seeing her or her eggs.');
+    expect(queen).toContain('Not known: nobody has inspected it yet, nor noted a queen.');
   });
 
   it('gives the reading with its evidence, its cause and what would change it', () => {

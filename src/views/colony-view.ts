@@ -6,7 +6,7 @@ import type { CellFinding, InspectionFact } from '../core/colony/facts';
 import type { ColonyState } from '../core/colony/fold';
 import type { Look } from '../core/colony/look';
 import { doubtSaid } from '../core/colony/queen-doubt';
-import { situationOf } from '../core/colony/situation';
+import { isUnseen, situationOf } from '../core/colony/situation';
 import { mayStillHoldQueen, type TrackedCell } from '../core/colony/track-cells';
 import { findingWords } from '../words/cells';
 import { contradictionWords } from '../words/contradictions';
@@ -239,7 +239,8 @@ function queenWords(state: ColonyState): string {
 /** What is not known about which queen is in there. */
 const doubtOf = ({ queen: { doubt } }: ColonyState): string => (doubt ? ` ${inWords(doubtSaid(doubt))}` : '');
 
-function queenNow({ queen, today }: ColonyState): string {
+function queenNow(state: ColonyState): string {
+  const { queen, today } = state;
   const { expected, presumedGone, removedOn, virginEmerged, cagedOn, clipped, lastProof, eitherHalfSince } = queen;
   const proof = lastProof ? colonyPhrases.lastSignOfHer(lastProof.by, lastProof.on, today) : colonyPhrases.noSignOfHer;
   if (eitherHalfSince !== null) {
@@ -251,7 +252,7 @@ function queenNow({ queen, today }: ColonyState): string {
   }
   if (expected === 'caged' && cagedOn !== null) return colonyPhrases.cagedIn(cagedOn);
   if (presumedGone) return colonyPhrases.probablyLeft(proof);
-  return colonyPhrases.laying(clipped, proof);
+  return isUnseen(state) ? colonyPhrases.notLookedFor : colonyPhrases.laying(clipped, proof);
 }
 
 function lastLaidWords({ lastLaid }: ColonyState): string | null {

@@ -41,6 +41,7 @@ export const methodWords: Words<MethodSays> = {
   'switch-the-entrances': 'Switch the entrances: the flying bees of the top box are bled down to the lower.',
   'would-spoil-it': 'Laying workers or a drone layer would spoil it; deal with that first.',
   'has-its-own-queen': 'It has its own laying queen.',
+  'queen-not-known': 'Not inspected yet: whether it has a laying queen is not known. Look first.',
   'no-queen-to-part': 'No laying queen here to part from her brood.',
   'half-not-known': 'It is one half of a split, and which has the queen is not known: find that out first.',
   'room-too-late': 'There are cells already: room alone is too late now.',

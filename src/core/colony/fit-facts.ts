@@ -8,6 +8,7 @@ import { methodNamed } from '../methods/methods';
 import { broodFrameCount } from '../space/hive';
 import type { Drones, InspectionFact } from './facts';
 import type { ColonyState } from './fold';
+import { isUnseen } from './situation';
 import { mayStillHoldQueen } from './track-cells';
 
 /** A count of frames, seams or drones older than this no longer tells how strong a colony is. */
@@ -59,6 +60,7 @@ export function fitFactsOf(state: ColonyState, flow: DayRange | null, place: Pla
     reading: lastLook?.reading.reading ?? null,
     queen: queen.expected,
     presumedGone: queen.presumedGone,
+    isUnseen: isUnseen(state),
     queenFound: lastLook?.inspection.queen === 'seen' && lastLook.inspection.on === today,
     youngBroodAgo: young ? daysBetween(young.on, today) : null,
     isEitherHalf: queen.eitherHalfSince !== null,

@@ -5,6 +5,7 @@ import { CELL_STAGES } from '../cells/stage';
 import { DEFAULT_SETTINGS } from '../settings/settings';
 import { type CellSeenFact, type ColonyFacts, QUEEN_EVENTS } from './facts';
 import { foldColony } from './fold';
+import { isUnseen } from './situation';
 import { aColony, inspection } from './testing';
 
 const START = day('2027-04-10');
@@ -51,6 +52,15 @@ describe('a colony from its facts', () => {
     );
     expect(iso(later.cells[0]?.dates.emergence?.earliest)).toBe('05-18');
     expect(later.lastLook?.reading.reading).toBe('swarm-imminent');
+  });
+
+  it('is unseen until somebody looks or says what queen it has', () => {
+    expect(isUnseen(fold({}, '2027-05-10'))).toBe(true);
+    expect(isUnseen(fold({ inspections: [inspection({ at: '2027-05-03T18:00' })] }, '2027-05-10'))).toBe(false);
+    expect(isUnseen(fold({ inspections: [inspection({ at: '2027-05-03T18:00' })] }, '2027-05-02'))).toBe(true);
+    expect(isUnseen(fold({ queenEvents: [event('removed', '2027-05-01')] }, '2027-05-10'))).toBe(false);
+    expect(isUnseen(fold({ origin: 'cast' }, '2027-05-10'))).toBe(false);
+    expect(isUnseen(fold({ origin: 'nuc' }, '2027-05-10'))).toBe(false);
   });
 
   it('goes by the months in which swarms come at its own apiary', () => {

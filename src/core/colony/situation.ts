@@ -20,6 +20,16 @@ export function headlineOf(look: Read): Said {
   return isHeld(look) ? say('cells-broken-down') : say('read', { reading });
 }
 
+/**
+ * Nobody has looked into it yet, nor said anything of its queen: that a colony has a laying queen as a rule is then no reason to say
+ * so of this one.
+ */
+export function isUnseen({ looks, frames, parts, queen }: ColonyState): boolean {
+  const isTold =
+    queen.expected !== 'laying' || queen.lastProof !== null || queen.queenId !== null || queen.arrivedOn !== null;
+  return looks.length === 0 && frames === null && parts.length === 0 && !isTold;
+}
+
 /** How a colony stands: its last reading, unless something befell the queen or was done about it since. */
 export function situationOf({ lastLook, queen, parts }: ColonyState): Said {
   if (queen.lateButThereOn !== null) return say('late-to-lay');

@@ -15,6 +15,7 @@ const ready: FitFacts = {
   presumedGone: false,
   queenFound: true,
   youngBroodAgo: 0,
+  isUnseen: false,
   isEitherHalf: false,
   queenlessFor: null,
   openCells: 3,
@@ -58,6 +59,15 @@ describe('which methods fit', () => {
       'add-box': 'no',
       'add-super': 'fits',
     });
+  });
+
+  it('does not say that a colony into which nobody has looked has its own queen', () => {
+    const because = (isUnseen: boolean) => {
+      const fit = fitOf(methodNamed('give-eggs'), { ...ready, isUnseen }, DEFAULT_SETTINGS);
+      return fit.kind === 'does-not-fit' ? fit.because : null;
+    };
+    expect(because(false)).toEqual('It has its own laying queen.');
+    expect(because(true)).toEqual('Not inspected yet: whether it has a laying queen is not known. Look first.');
   });
 
   it('tells those that need the queen from those that do not', () => {
@@ -146,6 +156,7 @@ describe('which methods fit', () => {
       presumedGone: fc.boolean(),
       queenFound: fc.boolean(),
       youngBroodAgo: fc.option(fc.nat(14), { nil: null }),
+      isUnseen: fc.boolean(),
       isEitherHalf: fc.boolean(),
       queenlessFor: fc.option(fc.nat(14), { nil: null }),
       openCells: fc.nat(5),

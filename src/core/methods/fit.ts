@@ -13,6 +13,8 @@ export interface FitFacts {
   readonly queen: QueenExpected;
   /** She has probably left with a swarm. */
   readonly presumedGone: boolean;
+  /** Nobody has looked into it yet, nor noted a queen: what `queen` says is only what such a colony has as a rule. */
+  readonly isUnseen: boolean;
   /** She was seen at the last look. */
   readonly queenFound: boolean;
   /** Days since eggs or very young larvae were seen, of which a queen can be raised; null: not seen, or not since frames were moved. */
@@ -70,7 +72,8 @@ const liveCells = ({ openCells, sealedCells }: FitFacts) => openCells + sealedCe
 const inDoubt = (facts: FitFacts) => !lays(facts) || facts.reading === 'queen-missing';
 const forQueenless = (facts: FitFacts) => {
   if (facts.reading === 'drone-laying') return say('would-spoil-it');
-  return inDoubt(facts) ? null : say('has-its-own-queen');
+  if (inDoubt(facts)) return null;
+  return facts.isUnseen ? say('queen-not-known') : say('has-its-own-queen');
 };
 
 const NEEDS_LAYING_QUEEN = say('no-queen-to-part');

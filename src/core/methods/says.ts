@@ -32,6 +32,7 @@ export interface MethodSays {
   'switch-the-entrances': Plain;
   'would-spoil-it': Plain;
   'has-its-own-queen': Plain;
+  'queen-not-known': Plain;
   'no-queen-to-part': Plain;
   'half-not-known': Plain;
   'room-too-late': Plain;

@@ -34,6 +34,7 @@ export const colonyPhrases = {
   virginIn: (days: DayRange) => `A virgin, out ${rangeWords(days)}. Do not disturb her.`,
   cagedIn: (cagedOn: Day) => `A queen was caged in on ${weekdayWords(cagedOn)}; not yet known to lay.`,
   probablyLeft: (proof: string) => `She has probably left with a swarm.${proof}`,
+  notLookedFor: 'Not known: nobody has inspected it yet, nor noted a queen.',
   laying: (clipped: boolean, proof: string) =>
     `Laying, going by what was last seen${clipped ? '; one wing clipped' : ''}.${proof}`,
   youngestContradictsEggs: 'The youngest brood noted contradicts the eggs seen before it. Correct one of the two.',
