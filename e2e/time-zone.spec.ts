@@ -3,10 +3,12 @@ import { begin, CLEARED, choose, expect, saveInspection, test } from './test';
 // The server's clock is in UTC; the keeper's is not.
 test.use({ seed: 'real' });
 
-/** The day and the time that a clock in a zone shows. */
+/** The day, as people write it, and the time that a clock in a zone shows. */
 const clockIn = (timeZone: string) => {
-  const shown = new Date().toLocaleString('sv-SE', { timeZone, dateStyle: 'short', timeStyle: 'short' });
-  return shown.split(' ') as [day: string, time: string];
+  const at = new Date();
+  const day = at.toLocaleDateString('en-GB', { timeZone, weekday: 'short', day: 'numeric', month: 'short' });
+  const time = at.toLocaleTimeString('en-GB', { timeZone, hour: '2-digit', minute: '2-digit' });
+  return [day.replace(',', '').replace('Sept', 'Sep'), time] as const;
 };
 
 for (const zone of ['America/New_York', 'Pacific/Auckland']) {
