@@ -128,7 +128,7 @@ test('adds an apiary, a colony that came of another, and a queen whose removal s
   await page.goto('/apiaries/new');
   await page.getByLabel('Name').fill('Churchyard');
   await page.getByLabel('Swarms come at another time here').check();
-  await page.getByLabel('Aug', { exact: true }).check();
+  await page.getByText('Aug', { exact: true }).click();
   await page.getByRole('button', { name: 'Add it' }).click();
   await page.getByRole('region', { name: 'Churchyard' }).getByRole('link', { name: 'add a colony' }).click();
   await page.getByLabel('Name').fill('Clover two');
