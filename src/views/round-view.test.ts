@@ -30,9 +30,7 @@ describe('a round', () => {
   });
 
   it('names what is to be left shut, so that nobody opens it', () => {
-    expect(round.leaveShut).toEqual([
-      { colonyId: 'Shut', name: 'Shut', words: expect.stringMatching(/^Leave shut: not before /) },
-    ]);
+    expect(round.leaveShut).toEqual([{ colonyId: 'Shut', name: 'Shut', words: expect.stringMatching(/^Not before /) }]);
   });
 
   it('of a later day has what may be done by then', () => {
@@ -48,7 +46,7 @@ describe('a round as text', () => {
       expect.stringMatching(/^1\. Pressing/),
       expect.stringMatching(/^2\. Due/),
       expect.stringMatching(/^3\. Doubtful/),
-      expect.stringMatching(/^Leave shut: Shut \(leave shut: not before /),
+      expect.stringMatching(/^Leave shut: Shut \(not before /),
     ]);
     expect(text).toContain('   Inspect by Mon 17 May, best now. ');
     expect(text).not.toContain('Later');

@@ -4,7 +4,7 @@ import { situationOf } from '../core/colony/situation';
 import { byPressingLead, type ColonyOnDay, colonyOnDay } from '../core/schedule/standing';
 import { dueWords } from '../words/due';
 import { inWords } from '../words/in-words';
-import { notBeforeWords } from '../words/shut';
+import { notBeforeWords, openedFrom } from '../words/shut';
 import { type Tone, toneOf } from './marks';
 
 export interface RoundHive {
@@ -44,7 +44,7 @@ export function roundView(standings: readonly Standing[], day: Day): RoundView {
     due: open.filter(({ onDay }) => onDay.due.length > 0).map((hive) => roundHive(hive, day)),
     others: open.filter(({ onDay }) => onDay.due.length === 0).map((hive) => roundHive(hive, day)),
     leaveShut: hives.flatMap(({ colony, onDay: { shut } }) =>
-      shut ? [{ colonyId: colony.id, name: colony.name, words: notBeforeWords(shut) }] : [],
+      shut ? [{ colonyId: colony.id, name: colony.name, words: openedFrom(shut) }] : [],
     ),
   };
 }

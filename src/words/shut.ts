@@ -1,8 +1,10 @@
 import { addDays } from '../core/calendar/day';
 import type { LeaveShut } from '../core/schedule/check';
 import { weekdayWords } from './days';
+import { withinSentence } from './due';
+
+/** Where it is said already that it is to be left shut: `Not before Sat 5 Jun`. */
+export const openedFrom = ({ to }: LeaveShut): string => `Not before ${weekdayWords(addDays(to, 1))}`;
 
 /** `Leave shut: not before Sat 5 Jun`. */
-export function notBeforeWords({ to }: LeaveShut): string {
-  return `Leave shut: not before ${weekdayWords(addDays(to, 1))}`;
-}
+export const notBeforeWords = (shut: LeaveShut): string => `Leave shut: ${withinSentence(openedFrom(shut))}`;
