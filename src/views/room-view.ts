@@ -2,7 +2,7 @@ import type { Day } from '../core/calendar/day';
 import type { DayRange } from '../core/calendar/window';
 import type { MethodName } from '../core/methods/method';
 import { seasonPart } from '../core/schedule/beekeeping-year';
-import { allSizes, roomFigures, type Settings } from '../core/settings/settings';
+import { allSizes, roomFigures, type Settings, swarmMonthsAt } from '../core/settings/settings';
 import { broodFrameCount } from '../core/space/hive';
 import { openOrInterleave } from '../core/space/open-or-interleave';
 import { asIs } from '../core/space/proposals/proposal';
@@ -82,7 +82,7 @@ function roomLine({ colony, apiary, state }: YardColony, settings: Settings, col
       { coldestNightC, broodFrames, coveredSeams: survey.coveredSeams },
       settings,
       // Nobody gives a second box or a super once the season is over.
-      seasonPart(state.today, apiary.swarmMonths ?? settings.swarmMonths) === 'after-season',
+      seasonPart(state.today, swarmMonthsAt(apiary, settings)) === 'after-season',
     ).filter(
       ({ method }, _, all) =>
         canLayOut(method) &&

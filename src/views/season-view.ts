@@ -7,6 +7,7 @@ import { emergencesOf } from '../core/colony/track-cells';
 import { type SwarmMonths, seasonPart, workingYear } from '../core/schedule/beekeeping-year';
 import type { CheckCode, LeaveShut } from '../core/schedule/check';
 import { standingOf } from '../core/schedule/standing';
+import { swarmMonthsAt } from '../core/settings/settings';
 import { rangeWords, weekdayWords } from '../words/days';
 import { CHECK_NAMES } from '../words/due';
 import { RIBBON_WORDS, type RibbonKind } from '../words/marks';
@@ -67,7 +68,7 @@ export function seasonView(yard: Yard, today: Day): SeasonView {
 
 /** The months in which swarms come in any of the apiaries. */
 function swarmMonthsOf({ apiaries, settings }: Yard): SwarmMonths {
-  const months = apiaries.map(({ swarmMonths }) => swarmMonths ?? settings.swarmMonths);
+  const months = apiaries.map((apiary) => swarmMonthsAt(apiary, settings));
   return months.length === 0 ? settings.swarmMonths : [...new Set(months.flat())];
 }
 

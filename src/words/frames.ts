@@ -19,17 +19,9 @@ export const CONTENT_WORDS: { readonly [C in Content]: string } = {
 
 /** What a frame mainly holds, as it is told at a glance. */
 export const GLANCE_WORDS: { readonly [G in Glance]: string } = {
+  ...CONTENT_WORDS,
   brood: 'brood of all ages',
   young: 'eggs and larvae',
-  sealed: 'sealed brood',
-  drone: 'drone brood',
-  pollen: 'pollen',
-  nectar: 'nectar',
-  honey: 'sealed honey',
-  empty: 'empty comb',
-  droneComb: 'empty drone comb',
-  undrawn: 'not drawn',
-  unseen: 'not inspected',
 };
 
 /** What each rule asks for. */

@@ -10,7 +10,7 @@ import { partBy } from '../programmes/parts';
 import { patienceWith } from '../queens/virgin-care';
 import { type ColonySchedule, colonySchedule, EMPTY_SCHEDULE } from '../schedule/colony-schedule';
 import type { SurveyedFrames } from '../schedule/make-room';
-import { roomFigures, type Settings } from '../settings/settings';
+import { roomFigures, type Settings, swarmMonthsAt } from '../settings/settings';
 import { aboveExcluder } from '../space/above-excluder';
 import { roomOf } from '../space/room';
 import { triggersOf } from '../space/triggers';
@@ -301,7 +301,7 @@ const SCHEDULES_KEPT_FOR = 400;
  * and do not count.
  */
 export function foldColony(facts: ColonyFacts, ofBook: Settings, today: Day): ColonyState {
-  const settings = facts.swarmMonths ? { ...ofBook, swarmMonths: facts.swarmMonths } : ofBook;
+  const settings = { ...ofBook, swarmMonths: swarmMonthsAt(facts, ofBook) };
   const figures = roomFigures(settings);
   const inspections = facts.inspections.map((inspection) => withSurveys(inspection, facts, figures));
   const changes = facts.changes.filter(({ on }) => on <= today);

@@ -100,6 +100,12 @@ export const SETTING_LIMITS = {
   cellsKept: { min: 1, max: KEPT_CELLS_AT_MOST.value },
 } as const;
 
+/** The months in which swarms come at an apiary: its own, or those of the book where it says nothing. */
+export const swarmMonthsAt = (
+  apiary: { readonly swarmMonths?: readonly number[] | null | undefined },
+  ofBook: Pick<Settings, 'swarmMonths'>,
+): readonly number[] => apiary.swarmMonths ?? ofBook.swarmMonths;
+
 /** Every frame size that a hive of this book can have. */
 export const allSizes = ({ ownSizes }: Pick<Settings, 'ownSizes'>): readonly FrameSize[] => [
   ...FRAME_SIZES,

@@ -1,10 +1,9 @@
 import type { RefObject } from 'react';
 import { type Day, dayOfWeek, formatDay, monthAndDate } from '../../core/calendar/day';
 import type { SeasonView } from '../../views/season-view';
-import { weekdayWords } from '../../words/days';
+import { monthName, weekdayWords } from '../../words/days';
 import { spanStyle } from './place';
 
-const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 const MONDAY = 1;
 
 const daysOf = ({ first, last }: SeasonView) => Array.from({ length: last - first + 1 }, (_, i) => (first + i) as Day);
@@ -36,7 +35,7 @@ export function SeasonHead({
                 className={`season-day ${day === today ? 'season-today' : ''} ${isMonday ? 'season-monday' : ''}`}
                 style={spanStyle(first, day, day)}
               >
-                {date === 1 && <b className="season-month">{MONTHS[month - 1]}</b>}
+                {date === 1 && <b className="season-month">{monthName(month)}</b>}
                 <span>{date}</span>
               </span>
             );
