@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { kept, stored } from './device';
 import { badge, signal, takeAlong } from './signal';
-import { addCells, CLEARED, choose, expect, test } from './test';
+import { addCells, CLEARED, choose, expect, test, waitsToBeAlive } from './test';
 
 test.use({ seed: 'demo', viewport: { width: 390, height: 844 }, serviceWorkers: 'allow' });
 
@@ -130,7 +130,7 @@ test('the same outbox sent twice lands once', async ({ page, context }) => {
 test('two devices enter the same hive; both land and are shown', async ({ page, context, browser, baseURL }) => {
   await takeAlong(page);
   const other = await browser.newContext({ viewport: { width: 390, height: 844 }, baseURL: baseURL as string });
-  const second = await other.newPage();
+  const second = waitsToBeAlive(await other.newPage());
   await takeAlong(second);
   for (const [device, one, note] of [
     [context, page, 'Seen by the first.'],

@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { stored } from './device';
 import { badge, signal, takeAlong } from './signal';
-import { CLEARED, choose, expect, test } from './test';
+import { CLEARED, choose, expect, test, waitsToBeAlive } from './test';
 
 test.use({ seed: 'demo', viewport: { width: 390, height: 844 }, serviceWorkers: 'allow' });
 
@@ -44,7 +44,7 @@ test('an entry whose answer was lost does not undo what was corrected at the des
   const look = await noted(page, 'at the hive');
   expect(look).toBeDefined();
 
-  const desk = await context.newPage();
+  const desk = waitsToBeAlive(await context.newPage());
   await desk.setViewportSize({ width: 1280, height: 800 });
   await desk.goto(`/colonies/${look?.colonyId}/inspect/${look?.id}`);
   await desk.getByRole('textbox', { name: 'Note' }).fill('at the desk');
@@ -69,7 +69,7 @@ test('two corrections of one inspection are put side by side, and the keeper say
   const look = await noted(page, 'first word');
   const address = `/colonies/${look?.colonyId}/inspect/${look?.id}`;
   await page.goto(address);
-  const desk = await context.newPage();
+  const desk = waitsToBeAlive(await context.newPage());
   await desk.goto(address);
   await desk.getByRole('textbox', { name: 'Note' }).fill('said at the desk');
   await save(desk);

@@ -6,6 +6,23 @@ interface Options {
   seed: 'empty' | 'demo' | 'real';
 }
 
+/** What is tapped or typed before a page has come alive goes astray: whoever opens one waits for that. */
+export function waitsToBeAlive(page: Page): Page {
+  const [goto, reload] = [page.goto.bind(page), page.reload.bind(page)];
+  const alive = () => page.locator('html[data-alive]').waitFor({ state: 'attached' });
+  page.goto = async (...args) => {
+    const response = await goto(...args);
+    await alive();
+    return response;
+  };
+  page.reload = async (...args) => {
+    const response = await reload(...args);
+    await alive();
+    return response;
+  };
+  return page;
+}
+
 /** A test with an application and a data file of its own. */
 export const test = base.extend<Options>({
   seed: ['empty', { option: true }],
@@ -21,19 +38,7 @@ export const test = base.extend<Options>({
     page.on('console', (message) => {
       if (/Content Security Policy/i.test(message.text())) errors.push(message.text());
     });
-    // A click before a page has come alive goes nowhere: whoever opens one waits for that.
-    const [goto, reload] = [page.goto.bind(page), page.reload.bind(page)];
-    const alive = () => page.locator('html[data-alive]').waitFor({ state: 'attached' });
-    page.goto = async (...args) => {
-      const response = await goto(...args);
-      await alive();
-      return response;
-    };
-    page.reload = async (...args) => {
-      const response = await reload(...args);
-      await alive();
-      return response;
-    };
+    waitsToBeAlive(page);
     await use(page);
     expect(errors, 'nothing is thrown on the page').toEqual([]);
   },
