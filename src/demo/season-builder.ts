@@ -132,6 +132,8 @@ export class SeasonBuilder {
       endedOn: null,
       note,
       wanted: 'nothing',
+      enteredOn: null,
+      deletedAt: null,
     });
     const cellIds = new Map<string, string>();
     const builder: ColonyBuilder = {

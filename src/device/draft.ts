@@ -2,7 +2,7 @@ import type { Looked } from '../core/brood/looked';
 import type { YoungestBrood } from '../core/brood/youngest';
 import type { CellPlace } from '../core/cells/place';
 import { type CellStage, isLive } from '../core/cells/stage';
-import type { Thoroughness } from '../core/cells/thoroughness';
+import type { Searched } from '../core/cells/thoroughness';
 import type {
   CellFinding,
   CellPart,
@@ -57,7 +57,8 @@ export interface Draft {
   readonly at: string;
   /** The last day on which it may have been, `YYYY-MM-DD`; null: the day is certain. */
   readonly to: string | null;
-  readonly thoroughness: Thoroughness | null;
+  /** Null: left open. */
+  readonly thoroughness: Searched | null;
   readonly eggs: Looked;
   readonly queen: Looked;
   readonly queenSeenAs: QueenSeenAs;
@@ -207,8 +208,17 @@ export function liveCellsOf({ known, fresh }: Draft): { readonly down: readonly 
   return { down: seen.filter(({ takenDown }) => takenDown), left: seen.filter(({ takenDown }) => !takenDown).length };
 }
 
-/** The entry as it is sent. How thoroughly it was looked at must have been said. */
-export function entryOf(draft: Draft, thoroughness: Thoroughness): InspectionEntry {
+/**
+ * How cells were searched for, as far as it was said. Left open where none is named, they were not the question; where one is, it is yet
+ * to be said.
+ */
+export function searchedOf({ thoroughness, known, fresh }: Draft): Searched | null {
+  const namesCells = fresh.length > 0 || Object.values(known).some(({ found }) => found !== null);
+  return thoroughness ?? (namesCells ? null : 'not-searched');
+}
+
+/** The entry as it is sent. */
+export function entryOf(draft: Draft, thoroughness: Searched): InspectionEntry {
   const { known, fresh, dropped: ____, hangs: _, gives: __, photos: ___, ...inspection } = draft;
   const seenAgain = Object.entries(known).flatMap(([cellId, { observationId, found, takenDown }]): EntryCell[] =>
     found === null ? [] : [{ cellId, observationId, found, takenDown, newCell: null }],

@@ -18,7 +18,7 @@ import { type VerdictView, verdictView } from '../views/verdict-view';
 import { rangeWords, weekdayWords } from '../words/days';
 import { CHECK_NAMES } from '../words/due';
 import { dayOfDraft } from './day-of-draft';
-import { type Draft, entryOf, factsBefore } from './draft';
+import { type Draft, entryOf, factsBefore, searchedOf } from './draft';
 
 /** An entry as far as it has come, and what was known before it. */
 export interface EntryQuestion {
@@ -67,8 +67,9 @@ export function readEntry({ facts, settings, draft, today, isCorrection }: Entry
   const at = `${formatDay(on)}T${draft.at.slice(11)}`;
   const earlier = factsBefore(facts, { id: draft.id, at });
   const before = foldColony(earlier, settings, on);
-  // How well it was looked at may not have been said yet: the least is assumed, and that is what it means so far.
-  const entry = entryOf({ ...draft, at }, draft.thoroughness ?? 'tip-up');
+  const searched = searchedOf(draft);
+  // How cells were searched for may not have been said yet: the least is assumed, and that is what it means so far.
+  const entry = entryOf({ ...draft, at }, searched ?? 'tip-up');
   const state = foldColony(factsWith(earlier, entry), settings, on);
   const onDay = colonyOnDay(before.schedule, on);
   return {
@@ -78,7 +79,14 @@ export function readEntry({ facts, settings, draft, today, isCorrection }: Entry
     isForced: onDay.due.some(({ check }) => check.forced !== null),
     known: knownCells(before.cells, facts, draft, on),
     isTwoParts: before.parts.some(({ units }) => units.includes('top') && units.includes('bottom')),
-    price: lays(before.queen) ? takingDownPrice(on, draft.thoroughness ?? 'bees-on', before.looks, before.parts) : null,
+    price: lays(before.queen)
+      ? takingDownPrice(
+          on,
+          searched === null || searched === 'not-searched' ? 'bees-on' : searched,
+          before.looks,
+          before.parts,
+        )
+      : null,
     outOf: Object.fromEntries(
       state.cells.flatMap(({ cell, planBy: { emergence } }) =>
         emergence ? [[cell.id, rangeWords({ from: emergence.earliest, to: emergence.latest })]] : [],

@@ -1,6 +1,7 @@
 import 'server-only';
-import { asc, eq } from 'drizzle-orm';
+import { and, asc, eq, isNull } from 'drizzle-orm';
 import type { Db } from '../db/open';
+import { type ColonyRow, standingColony } from '../db/repositories/standing-colony';
 import { colonies } from '../db/schema/tables';
 import type { ColonyEntry, NamedColony } from '../views/yard';
 
@@ -18,7 +19,7 @@ export function neighboursOf(
   const beside = db
     .select({ ...named, endedOn: colonies.endedOn })
     .from(colonies)
-    .where(eq(colonies.apiaryId, apiaryId))
+    .where(and(eq(colonies.apiaryId, apiaryId), isNull(colonies.deletedAt)))
     .orderBy(asc(colonies.name))
     .all()
     .filter((colony) => colony.endedOn === null || colony.id === id);
@@ -26,12 +27,11 @@ export function neighboursOf(
   const children = db
     .select(named)
     .from(colonies)
-    .where(eq(colonies.parentColonyId, id))
+    .where(and(eq(colonies.parentColonyId, id), isNull(colonies.deletedAt)))
     .orderBy(asc(colonies.name))
     .all();
-  const parent =
-    parentColonyId === null
-      ? null
-      : (db.select(named).from(colonies).where(eq(colonies.id, parentColonyId)).get() ?? null);
+  const parent = parentColonyId === null ? null : nameOf(standingColony(db, parentColonyId));
   return { previous: beside[place - 1] ?? null, next: beside[place + 1] ?? null, parent, children };
 }
+
+const nameOf = (row: ColonyRow | undefined): NamedColony | null => (row ? { id: row.id, name: row.name } : null);

@@ -1,4 +1,4 @@
-import type { Thoroughness } from '../core/cells/thoroughness';
+import type { Searched } from '../core/cells/thoroughness';
 import type { InspectionSays } from '../core/inspections/says';
 import { YOUNGEST_WORDS } from './brood';
 import { CELL_PLACE_WORDS, STAGE_WORDS } from './cells';
@@ -6,7 +6,7 @@ import { dayWords } from './days';
 import type { Words } from './words';
 
 /** How a colony was searched for cells. */
-export const THOROUGHNESS_WORDS: { readonly [T in Thoroughness]: { name: string; short: string; means: string } } = {
+export const THOROUGHNESS_WORDS: { readonly [S in Searched]: { name: string; short: string; means: string } } = {
   cleared: {
     name: 'every brood frame, bees shaken or brushed off',
     short: 'bees off the frames',
@@ -21,6 +21,11 @@ export const THOROUGHNESS_WORDS: { readonly [T in Thoroughness]: { name: string;
     name: 'boxes tipped up, or a few frames',
     short: 'only tipped up',
     means: 'says nothing about cells further in',
+  },
+  'not-searched': {
+    name: 'not at all',
+    short: 'cells not looked for',
+    means: 'cells were not the question; the date of before stands',
   },
 };
 
@@ -39,6 +44,7 @@ export const inspectionWords: Words<InspectionSays> = {
   cells: ({ stage, count, place }) =>
     `${count} × ${STAGE_WORDS[stage].name}${place === null ? '' : `, ${CELL_PLACE_WORDS[place]}`}`,
   'no-cells': 'no cups or cells noted',
+  'cells-not-sought': 'cells were not looked for',
   'eggs-seen': 'eggs seen: a queen laid here in the three days before',
   'eggs-none': 'eggs looked for, none found',
   'eggs-not-looked-for': 'eggs not looked for',

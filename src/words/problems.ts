@@ -24,7 +24,7 @@ export const problemWords: Words<ProblemSays> = {
   'last-day-before-first-or-to-come':
     'The last day comes before the first, or lies in the future. Correct one of the two.',
   'inspection-before-colony': ({ startedOn }) =>
-    `The colony begins on ${weekdayWords(startedOn)}. Give a later day, or correct the colony’s first day.`,
+    `The colony begins on ${weekdayWords(startedOn)}. Give that day or a later one, or correct the colony’s first day under Edit.`,
   'inspection-after-colony-ended': ({ endedOn }) =>
     `The colony ended on ${weekdayWords(endedOn)}. Give an earlier day, or correct its end.`,
   'same-minute': 'There is an inspection at this very minute already. Give another minute, or correct that one.',
@@ -113,6 +113,8 @@ export const problemWords: Words<ProblemSays> = {
   'choose-an-apiary': 'Choose an apiary from the list.',
   'choose-a-parent': 'Choose a parent from the list.',
   'colony-of-itself': 'A colony does not come of itself, nor of one that came of it.',
+  'others-hang-on-it': ({ name, other }) =>
+    `The dates of ${other} follow from ${name}: it shares a method or a cell with it, or came of it. Take that back first, or give ${name} a last day instead.`,
   'colony-name-taken': ({ name }) => `There is a colony called ${name} already. Give this one another name.`,
   'first-day-in-the-future': 'The colony’s first day is in the future. Choose today or an earlier day.',
   'inspected-before': ({ on }) =>

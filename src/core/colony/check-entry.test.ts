@@ -44,7 +44,11 @@ describe('what an entry cannot say', () => {
 
   it('stays between the colony’s beginning and now', () => {
     expect(faults({ at: '2027-05-10T20:11' })).toEqual([['at', 'in-the-future']]);
-    expect(faults({ at: '2027-04-09T20:00' })).toEqual([['at', 'before-colony']]);
+    const early = entry({ at: '2027-04-09T20:00' });
+    const of = (origin: 'nuc' | 'established') => checkEntry(early, { ...facts([]), origin }, null);
+    expect(of('nuc').map(({ path, code }) => [path.join('.'), code])).toEqual([['at', 'before-colony']]);
+    // An established colony was there before: an earlier entry widens what is known of it.
+    expect(of('established')).toEqual([]);
   });
 
   it('is held against no clock where it is not asked to be', () => {

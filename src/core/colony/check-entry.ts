@@ -5,6 +5,7 @@ import { isToCome } from '../calendar/now';
 import type { Issue } from '../problems/issue';
 import { say } from '../problems/says';
 import type { CellFinding, ColonyFacts } from './facts';
+import { isBeforeColony } from './known-since';
 
 /** As much of an inspection as can contradict what is already known of its colony. */
 export interface EntryToCheck {
@@ -54,7 +55,7 @@ function timeIssues({ id, at, to }: EntryToCheck, facts: ColonyFacts, now: strin
     const message = say('last-day-before-first-or-to-come');
     return [{ path: ['to'], code: 'out-of-range', message }];
   }
-  if (on < facts.startedOn) {
+  if (isBeforeColony(facts, on)) {
     const message = say('inspection-before-colony', { startedOn: facts.startedOn });
     return [{ path, code: 'before-colony', message }];
   }

@@ -4,7 +4,7 @@ import type { Day } from '../calendar/day';
 import type { DayRange } from '../calendar/window';
 import type { CellPlace } from '../cells/place';
 import type { CellStage } from '../cells/stage';
-import type { Thoroughness } from '../cells/thoroughness';
+import type { Searched } from '../cells/thoroughness';
 import type { CheckAnswerFact, CheckChangeFact, PartFact } from '../programmes/facts';
 import type { SurveyFact } from '../space/survey';
 import type { TrackedCell } from './track-cells';
@@ -96,7 +96,7 @@ export interface InspectionFact {
   readonly on: Day;
   /** The last day on which it may have been, where it is entered from memory; null: `on` is certain. */
   readonly to: Day | null;
-  readonly thoroughness: Thoroughness;
+  readonly thoroughness: Searched;
   readonly queen: Looked;
   readonly queenSeenAs: QueenSeenAs;
   readonly queenHandled: QueenHandled;
@@ -155,6 +155,8 @@ export interface CellDeparture {
 /** All facts of one colony, in any order. */
 export interface ColonyFacts {
   readonly startedOn: Day;
+  /** The day on which it was entered in the book; null or absent: not noted. */
+  readonly enteredOn?: Day | null;
   readonly endedOn: Day | null;
   readonly origin: ColonyOrigin;
   /** Months in which swarms come where it stands; null or absent: as in the settings. */

@@ -29,6 +29,7 @@ import {
   type Setting,
   withQueen,
 } from './known';
+import { firstLookFrom, knownSince } from './known-since';
 import { type Look, type LookRead, readLook } from './look';
 import { partedDays } from './parted-days';
 import {
@@ -265,13 +266,14 @@ function withoutCleared(
 
 function scheduleOf(known: Known, look: LookRead | null, { facts, settings, today, changes }: Setting): ColonySchedule {
   const live = lastKnownLive(known);
-  const { startedOn, origin } = facts;
+  const { origin } = facts;
   const { queen, alreadyDue, parts, told, frames, followUps } = known;
   const liveCells = live.filter(isBelow);
   const liveAbove = live.filter((cell) => !isBelow(cell));
   return colonySchedule(
     {
-      startedOn,
+      startedOn: knownSince(facts),
+      firstLookFrom: firstLookFrom(facts),
       origin,
       look,
       queen,

@@ -8,6 +8,7 @@ import { emergenceRaised } from '../queens/virgin-care';
 import type { SurveyedFrames } from '../schedule/make-room';
 import type { Settings } from '../settings/settings';
 import type { ColonyFacts } from './facts';
+import { knownSince } from './known-since';
 import type { Look } from './look';
 import { type QueenState, queenStateAtStart } from './queen-state';
 import { emergencesOf, mayStillHoldQueen, type TrackedCell } from './track-cells';
@@ -59,7 +60,7 @@ export function atStart({ facts }: Setting): Known {
     past: new Map(),
     searches: [],
     removals: [],
-    cellsKnownOn: facts.startedOn,
+    cellsKnownOn: knownSince(facts),
     parts: [],
     answers: [],
     told: [],

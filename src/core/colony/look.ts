@@ -3,7 +3,7 @@ import { spanOf } from '../calendar/window';
 import { causeOfCells } from '../cells/cause';
 import { type CellStage, isLive } from '../cells/stage';
 import type { DatedCellsSeen, QueenExpected } from '../inspections/inspection-seen';
-import { type Reading, readInspection } from '../inspections/reading';
+import { type Reading, type ReadingName, readInspection } from '../inspections/reading';
 import { say } from '../inspections/says';
 import type { Said } from '../says/said';
 import type { CellSeenFact, InspectionFact } from './facts';
@@ -34,6 +34,9 @@ export interface Look {
 
 /** A look before it is known what follows from it. */
 export type LookRead = Omit<Look, 'next' | 'queenAfter'>;
+
+/** Readings that rest on there being no cells. */
+const TELLS_OF_NO_CELLS: ReadonlySet<ReadingName> = new Set(['settled', 'cups-only']);
 
 /**
  * Reads one inspection in the light of what is known of the colony: each cell with the dates from all visits so far, cells
@@ -80,7 +83,10 @@ export function readLook(inspection: InspectionFact, cells: readonly TrackedCell
   const olderThanLoss = removedOn !== null && live.some(({ firstSeen }) => firstSeen <= removedOn);
   const cause = olderThanLoss ? causeOfCells(groups, inspection.eggs, false) : reading.cause;
   const missing = seen.filter(({ goneMissing }) => goneMissing);
-  const because = [...reading.because];
+  const isSought = inspection.thoroughness !== 'not-searched';
+  const because = reading.because.map((one) =>
+    one.code === 'no-cells' && !isSought ? { code: 'cells-not-sought', text: say('cells-not-sought') } : one,
+  );
   const add = (code: string, text: Said) => because.push({ code, text });
   if (notLookedAt.length > 0) add('cells-not-looked-at', say('cells-not-looked-at', { cells: notLookedAt.map(named) }));
   if (liveAbove.length > 0) add('cells-above', say('cells-above', { cells: liveAbove.map(named) }));
@@ -93,7 +99,13 @@ export function readLook(inspection: InspectionFact, cells: readonly TrackedCell
   return {
     inspection,
     queenExpected: queen.expected,
-    reading: { ...reading, because, cause },
+    reading: {
+      ...reading,
+      // That no cell was seen is no finding where none was looked for.
+      reading: !isSought && TELLS_OF_NO_CELLS.has(reading.reading) ? 'not-enough-seen' : reading.reading,
+      because,
+      cause,
+    },
     liveCells: live,
     liveAbove,
     notLookedAt,

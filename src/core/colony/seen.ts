@@ -1,6 +1,7 @@
 import type { Looked } from '../brood/looked';
 import type { YoungestBrood } from '../brood/youngest';
 import type { Day } from '../calendar/day';
+import { isFullSearch } from '../cells/thoroughness';
 import type { FollowUpCode } from '../methods/method';
 import { meaningOf } from '../programmes/answers';
 import type { CheckAnswerFact } from '../programmes/facts';
@@ -35,7 +36,7 @@ const NOTHING_ELSE = {
 
 export function seenAtLook(inspection: InspectionFact): Seen {
   const { id, on, eggs, youngest, queen, queenSeenAs, thoroughness } = inspection;
-  return { id, on, to: daysOf(inspection).to, eggs, youngest, queen, queenSeenAs, isFull: thoroughness !== 'tip-up' };
+  return { id, on, to: daysOf(inspection).to, eggs, youngest, queen, queenSeenAs, isFull: isFullSearch(thoroughness) };
 }
 
 /** What an answer says of eggs and queen; null when it speaks of neither. */

@@ -67,10 +67,11 @@ export function followCells(
   }
 }
 
-/** The search that an inspection was. */
+/** The search that an inspection was. One that did not look for cells bounds as little as a tip-up. */
 export function checkOf({ on, to, thoroughness, cells }: InspectionFact): CellCheck {
   const cellsRemoved = cells.some(({ found, takenDown }) => takenDown || found === 'removed');
-  return { on, ...(to === null ? {} : { to }), thoroughness, cellsRemoved };
+  const searched = thoroughness === 'not-searched' ? 'tip-up' : thoroughness;
+  return { on, ...(to === null ? {} : { to }), thoroughness: searched, cellsRemoved };
 }
 
 const ofThisRun = (checks: readonly CellCheck[], on: Day): readonly CellCheck[] =>

@@ -3,7 +3,7 @@ import { LOOKED } from '../brood/looked';
 import { YOUNGEST_BROOD } from '../brood/youngest';
 import { NOTED_PLACES } from '../cells/place';
 import { CELL_STAGES } from '../cells/stage';
-import { THOROUGHNESS } from '../cells/thoroughness';
+import { SEARCHED } from '../cells/thoroughness';
 import { CELL_PARTS, DRONES, PIPING, QUEEN_HANDLED, QUEEN_SEEN_AS, STORES } from '../colony/facts';
 import { problem } from '../problems/says';
 import { isoDayField, minuteField } from './day-field';
@@ -17,7 +17,7 @@ export const inspectionFact = z.strictObject({
   at: minuteField,
   /** The last day on which it may have been, where it is entered from memory; null: the day is certain. */
   to: isoDayField.nullable().default(null),
-  thoroughness: z.enum(THOROUGHNESS),
+  thoroughness: z.enum(SEARCHED),
   queen: z.enum(LOOKED),
   queenSeenAs: z.enum(QUEEN_SEEN_AS).default('not-said'),
   queenHandled: z.enum(QUEEN_HANDLED).default('left'),

@@ -1,4 +1,5 @@
 import { showsEggs } from '../brood/youngest';
+import { isBeforeColony } from '../colony/known-since';
 import type { FollowUpCode } from '../methods/method';
 import type { Issue, IssueCode } from '../problems/issue';
 import { say } from '../problems/says';
@@ -28,7 +29,7 @@ function inColonies({ colonies }: SeasonFacts): readonly Issue[] {
 }
 
 function inInspections({ inspections, colonies }: SeasonFacts): readonly Issue[] {
-  const startOf = new Map(colonies.map(({ id, startedOn }) => [id, startedOn]));
+  const colonyOf = new Map(colonies.map((colony) => [colony.id, colony]));
   return inspections.flatMap(({ colonyId, at, to, eggs, youngest, deletedAt }, i): Issue[] => {
     if (deletedAt !== null) return [];
     const found: Issue[] = [];
@@ -36,7 +37,8 @@ function inInspections({ inspections, colonies }: SeasonFacts): readonly Issue[]
       const message = say('last-day-before-first');
       found.push(issue(['inspections', i, 'to'], 'out-of-range', message));
     }
-    if (at.slice(0, 10) < (startOf.get(colonyId) ?? '')) {
+    const colony = colonyOf.get(colonyId);
+    if (colony && isBeforeColony(colony, at.slice(0, 10))) {
       const message = say('before-its-colony');
       found.push(issue(['inspections', i, 'at'], 'before-colony', message));
     }

@@ -52,7 +52,7 @@ describe('a season file of an earlier version', () => {
   it('is written in the present version, and comes back the same', () => {
     if (!read.ok) throw new Error('not read');
     const text = writeSeasonFile(read.value);
-    expect(text).toContain('"version": 6');
+    expect(text).toContain('"version": 7');
     expect(readSeasonFile(text)).toEqual(read);
   });
 
@@ -130,9 +130,11 @@ describe('a season file that is wrong', () => {
     expect(
       said(changed((facts) => Object.assign(first(facts).inspection, { eggs: 'seen', youngest: 'sealed' }))),
     ).toEqual(['facts.inspections.0.youngest contradiction']);
-    expect(said(changed((facts) => Object.assign(first(facts).inspection, { at: '2020-01-01T12:00' })))).toContain(
-      'facts.inspections.0.at before-colony',
-    );
+    const beforeItBegan = (facts: SeasonFacts) => {
+      Object.assign(first(facts).inspection, { at: '2020-01-01T12:00' });
+      for (const colony of facts.colonies) colony.origin = 'nuc';
+    };
+    expect(said(changed(beforeItBegan))).toContain('facts.inspections.0.at before-colony');
     expect(said(changed((facts) => Object.assign(first(facts).colony, { endedOn: '2020-01-01' })))).toEqual([
       'facts.colonies.0.endedOn contradiction',
     ]);

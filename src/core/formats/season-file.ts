@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { apiaryFact } from '../facts/apiary';
 import { colonyFact, formerPlaceFact } from '../facts/colony';
+import { isoDayField } from '../facts/day-field';
 import { idField } from '../facts/fields';
 import { framePlanFact } from '../facts/frame-plan';
 import { cellFact, cellObservationFact, inspectionFact } from '../facts/inspection';
@@ -27,13 +28,13 @@ import { contradictionsIn } from './season-contradictions';
 import { wrongReferences } from './season-references';
 
 export const SEASON_FORMAT = 'ubbet-season';
-export const SEASON_VERSION = 6;
+export const SEASON_VERSION = 7;
 
 const instantField = z.iso.datetime();
 
 const facts = z.strictObject({
   apiaries: z.array(apiaryFact),
-  colonies: z.array(colonyFact),
+  colonies: z.array(colonyFact.extend({ enteredOn: isoDayField.nullable(), deletedAt: instantField.nullable() })),
   formerPlaces: z.array(formerPlaceFact),
   queens: z.array(queenFact),
   queenEvents: z.array(queenEventFact.extend({ deletedAt: instantField.nullable() })),
@@ -195,6 +196,7 @@ const SINCE: { readonly [version: number]: Since } = {
     fields: { apiaries: { swarmMonths: null } },
     rows: { framePlans: withStepsSaid, settings: withSwarmMonths },
   },
+  7: { tables: [], fields: { colonies: { enteredOn: null, deletedAt: null } } },
 };
 
 /** An older file as it would be written today. One that is not as it should be is left for the check to say so. */

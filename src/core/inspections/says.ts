@@ -22,6 +22,7 @@ export interface InspectionSays {
   /** `place` null: where they hang was not noted, or does not matter. */
   cells: { readonly stage: CellStage; readonly count: number; readonly place: CellPlace | null };
   'no-cells': Plain;
+  'cells-not-sought': Plain;
   'eggs-seen': Plain;
   'eggs-none': Plain;
   'eggs-not-looked-for': Plain;

@@ -83,6 +83,7 @@ export interface ProblemSays {
   'choose-an-apiary': Plain;
   'choose-a-parent': Plain;
   'colony-of-itself': Plain;
+  'others-hang-on-it': { readonly name: string; readonly other: string };
   'colony-name-taken': { readonly name: string };
   'first-day-in-the-future': Plain;
   'inspected-before': { readonly on: Day };

@@ -1,11 +1,11 @@
 import { EGG_HATCHES } from '../biology/development';
 import { isLive } from '../cells/stage';
+import { isFullSearch } from '../cells/thoroughness';
 import type { LookRead } from '../colony/look';
 import { SHORT_OF_ROOM_DAYS } from '../inspections/room';
 import type { FollowUpCode } from '../methods/method';
 
-/** Every brood frame was looked at. */
-const isFull = ({ inspection }: LookRead) => inspection.thoroughness !== 'tip-up';
+const isFull = ({ inspection }: LookRead) => isFullSearch(inspection.thoroughness);
 
 const hasCells = ({ liveCells }: LookRead) => liveCells.length > 0;
 

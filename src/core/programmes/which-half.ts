@@ -2,6 +2,7 @@ import { EGG_HATCHES, LAST_QUEENABLE_AGE, QUEEN_EMERGES } from '../biology/devel
 import { EGGS_AFTER_LOSS } from '../biology/mating';
 import { type Day, daysBetween } from '../calendar/day';
 import { isLive } from '../cells/stage';
+import { isFullSearch } from '../cells/thoroughness';
 import type { InspectionFact } from '../colony/facts';
 import { methodNamed } from '../methods/methods';
 import { meaningOf } from './answers';
@@ -148,7 +149,7 @@ function toldByLooks(
       const hasCells = cells.some((seen) => seen.found !== 'not-found' && isLive(seen.found));
       const before = empty.get(half);
       if (hasCells && since < EGGS_TELL_BEFORE) told.push({ at, on, queenless: half, by: 'cells' });
-      else if (!hasCells && thoroughness !== 'tip-up' && since < SEEN_TELLS_BEFORE && (!before || at < before.at))
+      else if (!hasCells && isFullSearch(thoroughness) && since < SEEN_TELLS_BEFORE && (!before || at < before.at))
         empty.set(half, look);
     }
   }

@@ -2,6 +2,7 @@ import { figure } from '../biology/figure';
 import { NUC_SETTLES, PRIME_SWARM_LAYS } from '../biology/mating';
 import { addDays, type Day, earliestOf, latestOf } from '../calendar/day';
 import type { CheckWindow } from '../calendar/window';
+import { isFullSearch } from '../cells/thoroughness';
 import { lays } from '../colony/queen-state';
 import type { CheckChangeFact } from '../programmes/facts';
 import type { FollowUpState } from '../programmes/follow-up-state';
@@ -16,11 +17,11 @@ import { outOfLeaveShut } from './leave-shut-wins';
 import { makeRoomCheck } from './make-room';
 import { programmeChecks } from './programme-checks';
 import { cagedQueen, giveTestComb, raisingQueen, virginExpected, windowAfter } from './queen-checks';
+import { FIRST_LOOK_WITHIN } from './routine';
 import { routineAfter } from './routine-after';
 import { say } from './says';
 import { checks, type ScheduleFrom, type SchedulePart } from './schedule-part';
 
-const FIRST_LOOK_WITHIN = figure('first-look-at-a-colony-new-to-the-book', 7, 'days', 'caution');
 /** A look into the nest at a programme's check does for the routine look that would come at about the same time. */
 const SAME_VISIT = figure('a-programmes-look-does-for-a-routine-look-due-until-then-or', 2, 'days-before', 'caution');
 const FIRST_FULL_LOOK = figure(
@@ -112,7 +113,7 @@ function scheduleByQueen(from: ScheduleFrom, followUps: readonly FollowUpState[]
   const comb = queen.noEggsOn === null ? null : giveTestComb(from, queen.noEggsOn);
   if (comb) return checks(comb);
   const { laysSince } = queen;
-  const lookedFully = look && look.inspection.thoroughness !== 'tip-up' ? look.inspection.on : null;
+  const lookedFully = look && isFullSearch(look.inspection.thoroughness) ? look.inspection.on : null;
   if (laysSince && (lookedFully === null || lookedFully < laysSince.on))
     return firstFullLook(laysSince.on, laysSince.id);
   const isAsked = followUps.some(({ status }) => status === 'due');
@@ -160,9 +161,9 @@ export function againWithin({ latest }: CheckWindow, looked: Day): CheckWindow {
   return { earliest: earliestOf(next, last), ideal: last, latest: last };
 }
 
-function firstLook({ startedOn, parts }: ScheduleFrom): SchedulePart {
+function firstLook({ firstLookFrom, parts }: ScheduleFrom): SchedulePart {
   const half = parts.findLast((part) => part.half !== null)?.half;
-  const since = half ? half.on : startedOn;
+  const since = half ? half.on : firstLookFrom;
   return checks(
     aCheck({
       key: checkKey('first-look', 'start'),
@@ -178,7 +179,7 @@ function firstLook({ startedOn, parts }: ScheduleFrom): SchedulePart {
  * programme asks for it later. Not in the rest of winter.
  */
 function nextDate(from: ScheduleFrom, asked: readonly Check[], leaveShut: readonly LeaveShut[]): readonly Check[] {
-  const { today, look, settings, startedOn, queen } = from;
+  const { today, look, settings, firstLookFrom, queen } = from;
   const shut = leaveShut.findLast(({ from: first, to }) => first <= to && to >= today);
   if (shut) return asked.some(({ window }) => window.latest > shut.to) ? [] : [afterShut(from, shut)];
   const soon = addDays(today, DATE_WITHIN.value);
@@ -189,7 +190,7 @@ function nextDate(from: ScheduleFrom, asked: readonly Check[], leaveShut: readon
   if (hasDate || seasonPart(today, settings.swarmMonths) === 'rest') return [];
   if (asked.some(({ code }) => code === 'look')) return [];
   if (look) return [routineAfter(from, look)];
-  const since = latestOf(startedOn, queen.lastProof?.on ?? startedOn);
+  const since = latestOf(firstLookFrom, queen.lastProof?.on ?? firstLookFrom);
   return [
     aCheck({
       key: checkKey('look', 'next'),

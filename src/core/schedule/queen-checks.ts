@@ -3,6 +3,7 @@ import { type AgeSpread, type Figure, figure } from '../biology/figure';
 import { CAGE_CHECK, CAST_LAYS, EMERGE_AFTER_PRIME, RELEASED_QUEEN_LAYS } from '../biology/mating';
 import { addDays, type Day, earliestOf, latestOf } from '../calendar/day';
 import { type CheckWindow, type DayRange, spanOf, type Window } from '../calendar/window';
+import { isFullSearch } from '../cells/thoroughness';
 import { doubtSaid } from '../colony/queen-doubt';
 import { emergencesOf, mayStillHoldQueen } from '../colony/track-cells';
 import { say as sayOfMethod } from '../methods/says';
@@ -71,7 +72,7 @@ export function cagedQueen(from: ScheduleFrom, cagedOn: Day): SchedulePart {
   const comb = queen.noEggsOn === null ? null : giveTestComb(from, queen.noEggsOn);
   if (queen.programme || comb) return checks(comb);
   const out = windowAfter(cagedOn, CAGE_CHECK);
-  const lookedSince = look !== null && look.inspection.on >= out.earliest && look.inspection.thoroughness !== 'tip-up';
+  const lookedSince = look !== null && look.inspection.on >= out.earliest && isFullSearch(look.inspection.thoroughness);
   const released = inCycle(from, {
     code: 'released',
     window: out,
@@ -235,7 +236,7 @@ function afterPrime(from: ScheduleFrom, emergence: Window): readonly Check[] {
   const { look, queen } = from;
   const { swarmedOn } = queen;
   if (swarmedOn === null || queen.programme) return [];
-  const isLooked = look !== null && look.inspection.on > swarmedOn.to && look.inspection.thoroughness !== 'tip-up';
+  const isLooked = look !== null && look.inspection.on > swarmedOn.to && isFullSearch(look.inspection.thoroughness);
   if (isLooked || from.liveCells.length > 0) return [];
   const latest = latestOf(swarmedOn.to, addDays(emergence.earliest, -1));
   const ideal = earliestOf(addDays(swarmedOn.to, 1), latest);
@@ -265,8 +266,8 @@ function cellSearch(from: ScheduleFrom, removed: DayRange, known: Window | null)
   const { programme } = queen;
   const window = findCellsWindow(removed, known);
   const since = searchFrom(removed, known);
-  const { on = null, thoroughness = null } = look?.inspection ?? {};
-  const looked = on !== null && thoroughness !== 'tip-up' && on >= since && on > removed.to;
+  const on = look && isFullSearch(look.inspection.thoroughness) ? look.inspection.on : null;
+  const looked = on !== null && on >= since && on > removed.to;
   const risk =
     known &&
     window.latest < addDays(removed.to, LAST_QUEENABLE_AGE.value) &&

@@ -1,7 +1,8 @@
 import { QUEEN_EMERGES } from '../biology/development';
+import { figure } from '../biology/figure';
 import { addDays, type Day, daysBetween, earliestOf, latestOf } from '../calendar/day';
 import type { CheckWindow } from '../calendar/window';
-import type { Thoroughness } from '../cells/thoroughness';
+import type { Searched } from '../cells/thoroughness';
 import { type NextInspection, nextInspection } from '../inspections/next-inspection';
 import type { Said } from '../says/said';
 import { sentences } from '../says/together';
@@ -9,9 +10,11 @@ import { AFTER_SEASON_INTERVAL, BUILD_UP_INTERVAL, type Settings } from '../sett
 import { endOfRest, seasonPart } from './beekeeping-year';
 import { say } from './says';
 
+export const FIRST_LOOK_WITHIN = figure('first-look-at-a-colony-new-to-the-book', 7, 'days', 'caution');
+
 export interface RoutineFrom {
   readonly on: Day;
-  readonly thoroughness: Thoroughness;
+  readonly thoroughness: Searched;
   readonly cellsRemoved: boolean;
   readonly clipped: boolean;
   readonly alreadyDue: Day | null;
@@ -54,7 +57,12 @@ export function routineLook(from: RoutineFrom, settings: Settings): Routine {
     return { window: windowUpTo(on, awake, addDays(awake, 3)), why };
   }
 
-  const rule = nextInspection(from);
+  if (thoroughness === 'not-searched' && !cellsRemoved) {
+    const latest = alreadyDue ?? addDays(on, FIRST_LOOK_WITHIN.value);
+    return { window: windowUpTo(on, addDays(latest, -1), latest), why: say('cells-not-searched') };
+  }
+  const searched = { ...from, thoroughness: thoroughness === 'not-searched' ? ('tip-up' as const) : thoroughness };
+  const rule = nextInspection(searched);
   if (datesStand && alreadyDue !== null && alreadyDue > on) {
     const latest = earliestOf(rule.latest, alreadyDue);
     return {
@@ -64,7 +72,10 @@ export function routineLook(from: RoutineFrom, settings: Settings): Routine {
   }
   const because = cellsRemoved
     ? say('cells-broken-down', { until: rule.latest })
-    : say('last-inspection', { thoroughness, sealedAfter: nextInspection({ ...from, clipped: false }).latest });
+    : say('last-inspection', {
+        thoroughness: searched.thoroughness,
+        sealedAfter: nextInspection({ ...searched, clipped: false }).latest,
+      });
   const interval = settings.fixedIntervalDays;
   if (interval !== null && !cellsRemoved && rule.hiddenAge !== null) {
     const latest = addDays(on, interval);

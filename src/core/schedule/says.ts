@@ -83,6 +83,7 @@ export interface ScheduleSays {
   'outside-the-swarm-season': { readonly interval: number };
   'too-little-seen': Plain;
   'cells-broken-down': { readonly until: Day };
+  'cells-not-searched': Plain;
   'last-inspection': { readonly thoroughness: Thoroughness; readonly sealedAfter: Day };
   'she-is-clipped': { readonly virginFrom: Day };
   'own-interval': { readonly days: number };

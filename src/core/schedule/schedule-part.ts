@@ -12,6 +12,8 @@ import type { SurveyedFrames } from './make-room';
 /** What a colony's schedule follows from. */
 export interface ScheduleFrom {
   readonly startedOn: Day;
+  /** The day from which the first look counts. */
+  readonly firstLookFrom: Day;
   readonly origin: ColonyOrigin;
   readonly look: LookRead | null;
   readonly queen: QueenState;

@@ -43,7 +43,7 @@ function loadOwnFacts(db: Db, colonyIds: readonly string[] | undefined): Readonl
     .select({ ...getTableColumns(colonies), swarmMonths: apiaries.swarmMonths })
     .from(colonies)
     .innerJoin(apiaries, eq(colonies.apiaryId, apiaries.id))
-    .where(ids && inArray(colonies.id, ids))
+    .where(and(ids && inArray(colonies.id, ids), isNull(colonies.deletedAt)))
     .all();
   const standing = and(ids && inArray(inspections.colonyId, ids), isNull(inspections.deletedAt));
   const inspectionRows = db.select().from(inspections).where(standing).orderBy(inspections.at).all();
@@ -110,6 +110,7 @@ function loadOwnFacts(db: Db, colonyIds: readonly string[] | undefined): Readonl
       row.id,
       {
         startedOn: day(row.startedOn),
+        enteredOn: row.enteredOn === null ? null : day(row.enteredOn),
         endedOn: row.endedOn === null ? null : day(row.endedOn),
         origin: row.origin,
         swarmMonths: row.swarmMonths,

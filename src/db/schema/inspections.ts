@@ -2,7 +2,7 @@ import { index, integer, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqli
 import { LOOKED } from '../../core/brood/looked';
 import { YOUNGEST_BROOD } from '../../core/brood/youngest';
 import { NOTED_PLACES } from '../../core/cells/place';
-import { THOROUGHNESS } from '../../core/cells/thoroughness';
+import { SEARCHED } from '../../core/cells/thoroughness';
 import {
   CELL_PARTS,
   CELL_TRAVELS,
@@ -28,7 +28,7 @@ export const inspections = sqliteTable(
     at: text('at_minute').notNull(),
     /** The last day on which it may have been; null: the day is certain. */
     to: day('to_day'),
-    thoroughness: text('thoroughness', { enum: THOROUGHNESS }).notNull(),
+    thoroughness: text('thoroughness', { enum: SEARCHED }).notNull(),
     queen: text('queen', { enum: LOOKED }).notNull(),
     queenSeenAs: text('queen_seen_as', { enum: QUEEN_SEEN_AS }).notNull().default('not-said'),
     queenHandled: text('queen_handled', { enum: QUEEN_HANDLED }).notNull().default('left'),
@@ -48,7 +48,7 @@ export const inspections = sqliteTable(
     deletedAt: text('deleted_at'),
   },
   (t) => [
-    oneOf('inspection_thoroughness', t.thoroughness, THOROUGHNESS),
+    oneOf('inspection_thoroughness', t.thoroughness, SEARCHED),
     oneOf('inspection_queen', t.queen, LOOKED),
     isDay('inspection_to', t.to),
     oneOf('inspection_queen_seen_as', t.queenSeenAs, QUEEN_SEEN_AS),

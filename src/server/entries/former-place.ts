@@ -1,3 +1,4 @@
+import { isBeforeColony } from '../../core/colony/known-since';
 import 'server-only';
 import { desc, eq } from 'drizzle-orm';
 import { v7 as newId } from 'uuid';
@@ -25,14 +26,14 @@ const lastOf = (db: Db, colonyId: string) =>
 /** A colony is moved in its life, no later than today, and after it was moved the last time. */
 export function movingIssues(
   db: Db,
-  { id, startedOn }: Pick<ColonyFact, 'id' | 'startedOn'>,
+  { id, startedOn, origin }: Pick<ColonyFact, 'id' | 'startedOn' | 'origin'>,
   since: string | null,
   { today }: Now,
 ): Issue[] {
   if (since === null) return [];
   const issue = (code: Issue['code'], message: Said): Issue[] => [{ path: ['since'], code, message }];
   if (day(since) > today) return issue('in-the-future', say('in-the-future-today'));
-  if (since < startedOn) {
+  if (isBeforeColony({ origin, startedOn }, since)) {
     return issue('contradiction', say('colony-began-later', { startedOn: day(startedOn) }));
   }
   const last = lastOf(db, id);

@@ -8,6 +8,7 @@ import { failure, type Issue, type Result, success } from '../../core/problems/i
 import { say } from '../../core/problems/says';
 import type { Db } from '../../db/open';
 import { addRevision } from '../../db/repositories/revisions';
+import { type ColonyRow, standingColony } from '../../db/repositories/standing-colony';
 import { apiaries, colonies, inspections } from '../../db/schema/tables';
 import { keepFormerPlace, movingIssues } from './former-place';
 import { noteSwarmOf } from './note-swarm';
@@ -23,32 +24,36 @@ export function saveColony(
     const issues = [...colonyIssues(tx, colony, now), ...(before ? movingIssues(tx, colony, since, now) : [])];
     if (issues.length > 0) return failure(...issues);
     if (before) keepFormerPlace(tx, before, colony, day(since ?? formatDay(now.today)));
-    if (before && !sameValue(before, colony)) {
+    if (before && !sameValue(entryOf(before), colony)) {
       addRevision(tx, { entity: 'colony', entityId: colony.id, action: 'corrected', before }, now);
     }
-    tx.insert(colonies).values(colony).onConflictDoUpdate({ target: colonies.id, set: colony }).run();
+    const row = { ...colony, enteredOn: formatDay(now.today) };
+    tx.insert(colonies).values(row).onConflictDoUpdate({ target: colonies.id, set: colony }).run();
     noteSwarmOf(tx, colony, now);
     return success({ id: colony.id });
   });
 }
+
+/** A colony as it was entered, without what the book notes itself. */
+const entryOf = ({ enteredOn: _, deletedAt: __, ...entry }: ColonyRow): ColonyFact => entry;
 
 /** A colony, the one that it came of, and so on; ends where a book of before goes round in a circle. */
 function ancestorsOf(db: Db, colonyId: string): ReadonlySet<string> {
   const found = new Set<string>();
   for (let id: string | null = colonyId; id !== null && !found.has(id); ) {
     found.add(id);
-    id = db.select().from(colonies).where(eq(colonies.id, id)).get()?.parentColonyId ?? null;
+    id = standingColony(db, id)?.parentColonyId ?? null;
   }
   return found;
 }
 
 function colonyIssues(db: Db, colony: ColonyFact, { today }: Now): Issue[] {
   const issues: Issue[] = [];
-  const { id, apiaryId, parentColonyId, name, startedOn, endedOn } = colony;
+  const { id, apiaryId, parentColonyId, name, startedOn, endedOn, origin } = colony;
   if (!db.select().from(apiaries).where(eq(apiaries.id, apiaryId)).get()) {
     issues.push({ path: ['apiaryId'], code: 'unknown-reference', message: say('choose-an-apiary') });
   }
-  if (parentColonyId !== null && !db.select().from(colonies).where(eq(colonies.id, parentColonyId)).get()) {
+  if (parentColonyId !== null && !standingColony(db, parentColonyId)) {
     issues.push({
       path: ['parentColonyId'],
       code: 'unknown-reference',
@@ -62,7 +67,7 @@ function colonyIssues(db: Db, colony: ColonyFact, { today }: Now): Issue[] {
   const namesake = db
     .select()
     .from(colonies)
-    .where(and(eq(colonies.name, name), ne(colonies.id, id), isNull(colonies.endedOn)))
+    .where(and(eq(colonies.name, name), ne(colonies.id, id), isNull(colonies.endedOn), isNull(colonies.deletedAt)))
     .get();
   if (namesake && endedOn === null) {
     const message = say('colony-name-taken', { name });
@@ -79,6 +84,7 @@ function colonyIssues(db: Db, colony: ColonyFact, { today }: Now): Issue[] {
       message: say('ends-before-it-begins'),
     });
   }
+  if (origin === 'established') return issues;
   const earlier = db
     .select()
     .from(inspections)

@@ -125,8 +125,10 @@ describe('saving an inspection', () => {
 describe('saving colonies and queens', () => {
   it('does not move a colony’s first day past its inspections, nor repeat a name', () => {
     saveInspection(opened.db, entry(), now);
-    const later = saveColony(opened.db, { ...colony, startedOn: '2027-05-11' }, now);
+    const began = { ...colony, startedOn: '2027-05-11' };
+    const later = saveColony(opened.db, { ...began, origin: 'nuc' }, now);
     expect(later).toMatchObject({ ok: false, issues: [{ path: ['startedOn'], code: 'contradiction' }] });
+    expect(saveColony(opened.db, began, now).ok).toBe(true);
     const namesake = saveColony(opened.db, { ...colony, id: id(3) }, now);
     expect(namesake).toMatchObject({ ok: false, issues: [{ path: ['name'] }] });
   });

@@ -3,13 +3,15 @@ import { eq } from 'drizzle-orm';
 import { z } from 'zod';
 import { day } from '../../core/calendar/day';
 import type { Now } from '../../core/calendar/now';
+import { isBeforeColony } from '../../core/colony/known-since';
 import { queenEventFact, queenFact } from '../../core/facts/queen';
 import { sameValue } from '../../core/facts/same-value';
 import { failure, type Issue, type Result, success } from '../../core/problems/issue';
 import { say } from '../../core/problems/says';
 import type { Db } from '../../db/open';
 import { addRevision } from '../../db/repositories/revisions';
-import { colonies, queenEvents, queens } from '../../db/schema/tables';
+import { standingColony } from '../../db/repositories/standing-colony';
+import { queenEvents, queens } from '../../db/schema/tables';
 
 /** Something that happened to a queen, with the queen herself where she is new to the records. */
 export const queenEntry = z.strictObject({ event: queenEventFact, newQueen: queenFact.nullable() });
@@ -41,7 +43,7 @@ export function saveQueenEvent(db: Db, { event, newQueen }: QueenEntry, now: Now
 }
 
 function queenIssues(db: Db, { event, newQueen }: QueenEntry, { today }: Now): Issue[] {
-  const colony = db.select().from(colonies).where(eq(colonies.id, event.colonyId)).get();
+  const colony = standingColony(db, event.colonyId);
   if (!colony) {
     return [{ path: ['event', 'colonyId'], code: 'unknown-reference', message: say('choose-a-colony') }];
   }
@@ -53,7 +55,7 @@ function queenIssues(db: Db, { event, newQueen }: QueenEntry, { today }: Now): I
     const message = say('last-day-before-first');
     return [{ path: ['event', 'to'], code: 'contradiction', message }];
   }
-  if (event.on < colony.startedOn) {
+  if (isBeforeColony(colony, event.on)) {
     const message = say('colony-began-later', { startedOn: day(colony.startedOn) });
     return [{ path: ['event', 'on'], code: 'before-colony', message }];
   }
@@ -73,7 +75,7 @@ function queenIssues(db: Db, { event, newQueen }: QueenEntry, { today }: Now): I
   if (!known) {
     return [{ path: ['event', 'queenId'], code: 'unknown-reference', message: say('choose-a-queen') }];
   }
-  if (event.hivedAsId !== null && !db.select().from(colonies).where(eq(colonies.id, event.hivedAsId)).get()) {
+  if (event.hivedAsId !== null && !standingColony(db, event.hivedAsId)) {
     const message = say('choose-where-hived');
     return [{ path: ['event', 'hivedAsId'], code: 'unknown-reference', message }];
   }

@@ -2,6 +2,7 @@ import 'server-only';
 import { eq } from 'drizzle-orm';
 import { day } from '../../core/calendar/day';
 import { isToCome, type Now } from '../../core/calendar/now';
+import { isBeforeColony } from '../../core/colony/known-since';
 import type { SurveyEntry } from '../../core/facts/survey';
 import { failure, type Issue, type Result, success } from '../../core/problems/issue';
 import { say } from '../../core/problems/says';
@@ -10,8 +11,9 @@ import { framesOf } from '../../core/space/hive';
 import type { Db } from '../../db/open';
 import { addRevision } from '../../db/repositories/revisions';
 import { loadSettings } from '../../db/repositories/settings';
+import { standingColony } from '../../db/repositories/standing-colony';
 import { findSurvey, writeSurvey } from '../../db/repositories/surveys';
-import { colonies, surveys } from '../../db/schema/tables';
+import { type colonies, surveys } from '../../db/schema/tables';
 import { changedMeanwhile, noteReceipt, takenInto } from './resend';
 
 /** Stores a survey of a hive's frames. Sent again, and meant to replace what stands, like an inspection. */
@@ -30,12 +32,12 @@ export function saveSurvey(
       const taken = over === 'restore' ? 'write' : takenInto(tx, sent, standing);
       if (taken === 'nothing') return success({ id: survey.id });
       if (taken === 'ask') return changedMeanwhile(standing?.isDeleted ?? false);
-      const colony = tx.select().from(colonies).where(eq(colonies.id, survey.colonyId)).get();
+      const colony = standingColony(tx, survey.colonyId);
       if (!colony) {
         const message = say('no-such-colony');
         return failure({ path: ['colonyId'], code: 'unknown-reference', message });
       }
-      const issues = [...timeIssues(survey, colony.startedOn, now), ...hiveIssues(survey, loadSettings(tx))];
+      const issues = [...timeIssues(survey, colony, now), ...hiveIssues(survey, loadSettings(tx))];
       if (issues.length > 0) return failure(...issues);
       if (stored) {
         const action = stored.deletedAt === null ? 'corrected' : 'restored';
@@ -55,17 +57,17 @@ const OF_ANOTHER: Issue = {
   message: say('survey-moved'),
 };
 
-function timeIssues({ at }: SurveyEntry, startedOn: string, { minute }: Now): Issue[] {
+function timeIssues({ at }: SurveyEntry, colony: typeof colonies.$inferSelect, { minute }: Now): Issue[] {
   if (isToCome(at, minute)) {
     const message = say('in-the-future', { now: minute });
     return [{ path: ['at'], code: 'in-the-future', message }];
   }
-  if (at.slice(0, 10) >= startedOn) return [];
+  if (!isBeforeColony(colony, at.slice(0, 10))) return [];
   return [
     {
       path: ['at'],
       code: 'before-colony',
-      message: say('colony-began-later', { startedOn: day(startedOn) }),
+      message: say('colony-began-later', { startedOn: day(colony.startedOn) }),
     },
   ];
 }

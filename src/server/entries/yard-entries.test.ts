@@ -7,6 +7,7 @@ import { NORTHERN_SWARM_MONTHS } from '../../core/settings/settings';
 import type { OpenedDatabase } from '../../db/open';
 import { revisionsOf } from '../../db/repositories/revisions';
 import { loadSettings } from '../../db/repositories/settings';
+import { colonies } from '../../db/schema/tables';
 import { loadColony } from '../colony-page';
 import { formerNames, formerOf } from '../former-names';
 import { readAllFacts } from '../season/season-facts';
@@ -182,7 +183,9 @@ describe('what happened to a queen', () => {
     const before = facts();
     expect(save({ colonyId: id(99) })).toEqual(['unknown-reference event.colonyId']);
     expect(save({ on: '2027-05-17' })).toEqual(['in-the-future event.on']);
+    opened.db.update(colonies).set({ origin: 'nuc' }).run();
     expect(save({ on: '2027-03-31' })).toEqual(['before-colony event.on']);
+    opened.db.update(colonies).set({ origin: 'established' }).run();
     expect(save({}, null)).toEqual(['unknown-reference event.queenId']);
     expect(save({}, { emergedFrom: '2026-07-02', emergedTo: '2026-07-01' })).toEqual([
       'contradiction newQueen.emergedTo',

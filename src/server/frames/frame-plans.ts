@@ -16,8 +16,9 @@ import type { Db } from '../../db/open';
 import { findFramePlan, writeFramePlan } from '../../db/repositories/frame-plans';
 import { addReceipt, receivedVersions } from '../../db/repositories/receipts';
 import { loadSettings } from '../../db/repositories/settings';
+import { standingColony } from '../../db/repositories/standing-colony';
 import { surveysOf, writeSurvey } from '../../db/repositories/surveys';
-import { colonies, framePlans, programmes, programmeUnits } from '../../db/schema/tables';
+import { framePlans, programmes, programmeUnits } from '../../db/schema/tables';
 import { versionOf } from '../../device/version-of';
 import { hiveIssues } from '../entries/save-survey';
 import { startAll } from '../programmes/start-all';
@@ -25,7 +26,7 @@ import { startAll } from '../programmes/start-all';
 /** Stores where frames are to go. Sent again it lands once; one that was worked off is not changed any more. */
 export function saveFramePlan(db: Db, plan: FramePlan): Result<{ id: string }> {
   return db.transaction((tx) => {
-    if (!tx.select().from(colonies).where(eq(colonies.id, plan.colonyId)).get()) {
+    if (!standingColony(tx, plan.colonyId)) {
       return failure({ path: ['colonyId'], code: 'unknown-reference', message: say('choose-a-colony') });
     }
     const settings = loadSettings(tx);
@@ -138,7 +139,7 @@ function homeOf(db: Db, plan: FramePlan, unit: string): string | null {
   const { method, colonyId } = plan;
   if (unit === WHOLE) return colonyId;
   // Another colony’s hive that was brought in goes by its id.
-  if (db.select().from(colonies).where(eq(colonies.id, unit)).get()) return unit;
+  if (standingColony(db, unit)) return unit;
   if (!methodNamed(method).units.some(({ name, isNewColony }) => name === unit && isNewColony)) return colonyId;
   const begun = begunOf(db, plan);
   if (!begun) return null;

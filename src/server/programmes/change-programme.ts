@@ -13,6 +13,7 @@ import { ANSWERS, meaningOf } from '../../core/programmes/answers';
 import type { Db } from '../../db/open';
 import { addReceipt, receivedVersions } from '../../db/repositories/receipts';
 import { addRevision, revisionsOf } from '../../db/repositories/revisions';
+import { standingColony } from '../../db/repositories/standing-colony';
 import {
   cellMoves,
   checkAnswers,
@@ -112,7 +113,7 @@ export function takeBackAnswer(db: Db, id: string, now: Now): Result<{ id: strin
 /** Puts a check on another day, leaves it out with a reason, or puts it back as it was. */
 export function changeCheck(db: Db, change: CheckChange, now: Now): Result<{ id: string }> {
   return db.transaction((tx) => {
-    if (!tx.select().from(colonies).where(eq(colonies.id, change.colonyId)).get()) {
+    if (!standingColony(tx, change.colonyId)) {
       return failure({ path: ['colonyId'], code: 'unknown-reference', message: say('choose-a-colony') });
     }
     if (change.kind === 'skipped' && change.reason === '') {
@@ -226,7 +227,7 @@ function givenCells(db: Db, { id, method, colonyId }: typeof programmes.$inferSe
 }
 
 function isChildOf(db: Db, colonyId: string, parentId: string): boolean {
-  return db.select().from(colonies).where(eq(colonies.id, colonyId)).get()?.parentColonyId === parentId;
+  return standingColony(db, colonyId)?.parentColonyId === parentId;
 }
 
 function hasEntries(db: Db, colonyId: string, programmeId: string): boolean {

@@ -3,12 +3,14 @@ import { and, eq, inArray, isNull, lt } from 'drizzle-orm';
 import { z } from 'zod';
 import { day } from '../../core/calendar/day';
 import type { Now } from '../../core/calendar/now';
+import { isBeforeColony } from '../../core/colony/known-since';
 import { isoDayField } from '../../core/facts/day-field';
 import { idField, noteField } from '../../core/facts/fields';
 import { failure, type Issue, type Result, success } from '../../core/problems/issue';
 import { say } from '../../core/problems/says';
 import type { Db } from '../../db/open';
 import { addRevision } from '../../db/repositories/revisions';
+import { standingColony } from '../../db/repositories/standing-colony';
 import {
   cellMoves,
   checkAnswers,
@@ -102,8 +104,8 @@ function correctionIssues(
     const message = say('last-day-before-first');
     return [{ path: ['to'], code: 'contradiction', message }];
   }
-  const colony = db.select().from(colonies).where(eq(colonies.id, stored.colonyId)).get();
-  if (colony && on < colony.startedOn) {
+  const colony = standingColony(db, stored.colonyId);
+  if (colony && isBeforeColony(colony, on)) {
     const message = say('colony-began-later', { startedOn: day(colony.startedOn) });
     return [{ path: ['on'], code: 'before-colony', message }];
   }

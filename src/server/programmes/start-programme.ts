@@ -3,8 +3,9 @@ import { and, eq, isNull, ne } from 'drizzle-orm';
 import { v7 as newId } from 'uuid';
 import { type Day, day } from '../../core/calendar/day';
 import type { Now } from '../../core/calendar/now';
-import type { ColonyOrigin } from '../../core/colony/facts';
+import type { ColonyFacts, ColonyOrigin } from '../../core/colony/facts';
 import { type ColonyState, foldColony } from '../../core/colony/fold';
+import { isBeforeColony } from '../../core/colony/known-since';
 import type { ProgrammeStart } from '../../core/facts/programme-start';
 import type { Method } from '../../core/methods/method';
 import { mayBuyQueen, methodNamed, needsKeptCell } from '../../core/methods/methods';
@@ -16,6 +17,7 @@ import { loadColonyFacts } from '../../db/repositories/colony-facts';
 import { freeLabels } from '../../db/repositories/inspection-entry';
 import { addRevision } from '../../db/repositories/revisions';
 import { loadSettings } from '../../db/repositories/settings';
+import { standingColony } from '../../db/repositories/standing-colony';
 import {
   apiaries,
   cellMoves,
@@ -39,7 +41,7 @@ export function startProgramme(db: Db, start: ProgrammeStart, now: Now): Result<
       if (stored && (stored.colonyId !== start.colonyId || stored.method !== start.method))
         return failure(KNOWN_ID(['id']));
       if (stored) return success({ id: start.id });
-      const colony = tx.select().from(colonies).where(eq(colonies.id, start.colonyId)).get();
+      const colony = standingColony(tx, start.colonyId);
       const on = day(start.on);
       const facts = loadColonyFacts(tx, { colonyIds: [start.colonyId] }).get(start.colonyId);
       if (!colony || !facts) {
@@ -48,7 +50,7 @@ export function startProgramme(db: Db, start: ProgrammeStart, now: Now): Result<
       const method = methodNamed(start.method);
       const state = foldColony(facts, loadSettings(tx), on);
       const issues = [
-        ...dayIssues(on, start.to === null ? null : day(start.to), facts.startedOn, state, now),
+        ...dayIssues(on, start.to === null ? null : day(start.to), facts, state, now),
         ...unitIssues(tx, start, method),
         ...unionIssues(tx, start, on),
         ...cellIssues(tx, start, method, state),
@@ -69,7 +71,7 @@ const KNOWN_ID = (path: Issue['path']): Issue => ({
   message: say('in-records-already'),
 });
 
-function dayIssues(on: Day, to: Day | null, startedOn: Day, { ended }: ColonyState, { today }: Now): Issue[] {
+function dayIssues(on: Day, to: Day | null, facts: ColonyFacts, { ended }: ColonyState, { today }: Now): Issue[] {
   const path = ['on'];
   if (to !== null && (to < on || to > today)) {
     const message = say('last-day-out-of-range', { today });
@@ -79,8 +81,8 @@ function dayIssues(on: Day, to: Day | null, startedOn: Day, { ended }: ColonySta
     const message = say('start-in-the-future', { today });
     return [{ path, code: 'in-the-future', message }];
   }
-  if (on < startedOn) {
-    const message = say('colony-began-later', { startedOn });
+  if (isBeforeColony(facts, on)) {
+    const message = say('colony-began-later', { startedOn: facts.startedOn });
     return [{ path, code: 'before-colony', message }];
   }
   return ended ? [{ path, code: 'after-colony-ended', message: say('colony-had-ended') }] : [];
@@ -105,14 +107,21 @@ function unitIssues(db: Db, { newColony, withColonyId, colonyId }: ProgrammeStar
     db
       .select()
       .from(colonies)
-      .where(and(eq(colonies.name, newColony.name), isNull(colonies.endedOn), ne(colonies.id, newColony.id)))
+      .where(
+        and(
+          eq(colonies.name, newColony.name),
+          isNull(colonies.endedOn),
+          isNull(colonies.deletedAt),
+          ne(colonies.id, newColony.id),
+        ),
+      )
       .get();
   if (namesake) {
     const message = say('colony-name-taken', { name: namesake.name });
     issues.push({ path: ['newColony', 'name'], code: 'duplicate-id', message });
   }
   const isUnion = method.units.some(({ queen }) => queen === 'ends');
-  const other = withColonyId && db.select().from(colonies).where(eq(colonies.id, withColonyId)).get();
+  const other = withColonyId && standingColony(db, withColonyId);
   if (isUnion && (!other || other.endedOn !== null || withColonyId === colonyId)) {
     const message = say('choose-whom-to-unite');
     issues.push({ path: ['withColonyId'], code: 'unknown-reference', message });
@@ -130,7 +139,7 @@ function unionIssues(db: Db, { withColonyId, colonyId }: ProgrammeStart, on: Day
   const settings = loadSettings(db);
   return [withColonyId, colonyId].flatMap((id): Issue[] => {
     const facts = loadColonyFacts(db, { colonyIds: [id] }).get(id);
-    const name = db.select().from(colonies).where(eq(colonies.id, id)).get()?.name ?? 'It';
+    const name = standingColony(db, id)?.name ?? 'It';
     if (!facts) return [];
     const { lastLook, schedule } = foldColony(facts, settings, on);
     const path = ['withColonyId'];

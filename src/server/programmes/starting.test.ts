@@ -62,6 +62,11 @@ describe('starting a method', () => {
     expect(faults(putBackProgramme(book().db, id(1), now))).toEqual([]);
   });
 
+  it('was begun before the book knew an established colony, which is known since then', () => {
+    expect(faults(begin(nucSwarm({ on: '2027-01-02', keptCellIds: [] })))).toEqual([]);
+    expect(stateOf('Sainfoin').parts.map(({ programme }) => programme.method)).toContain('nuc-swarm');
+  });
+
   it('makes the new colony with its parent and its queen, and lands once', () => {
     for (let twice = 0; twice < 2; twice++) expect(begin(nucSwarm()).ok).toBe(true);
     const facts = readAllFacts(book().db);
@@ -76,7 +81,11 @@ describe('starting a method', () => {
 
   it.each([
     ['a day to come', () => ({ on: '2027-05-17' }), ['on in-the-future']],
-    ['a day before the colony', () => ({ on: '2027-01-01', keptCellIds: [] }), ['on before-colony']],
+    [
+      'a day before a split was made',
+      () => ({ colonyId: colonyId('Campion'), on: '2027-04-01', keptCellIds: [] }),
+      ['on before-colony'],
+    ],
     ['no new colony', () => ({ newColony: null }), ['newColony missing']],
     [
       'a name that is taken',

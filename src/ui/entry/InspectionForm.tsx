@@ -4,12 +4,12 @@ import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import type { Looked } from '../../core/brood/looked';
 import { dayOfMinute, formatDay } from '../../core/calendar/day';
-import { THOROUGHNESS, type Thoroughness } from '../../core/cells/thoroughness';
+import { SEARCHED, type Searched } from '../../core/cells/thoroughness';
 import { checkEntry } from '../../core/colony/check-entry';
 import type { ColonyFacts } from '../../core/colony/facts';
 import type { Settings } from '../../core/settings/settings';
 import { dayOfDraft } from '../../device/day-of-draft';
-import { type Draft, entryOf, liveCellsOf } from '../../device/draft';
+import { type Draft, entryOf, liveCellsOf, searchedOf } from '../../device/draft';
 import type { EntryReading } from '../../device/entry-reading';
 import type { NeedyColony } from '../../views/cells-view';
 import { dayWords } from '../../words/days';
@@ -111,17 +111,17 @@ export function InspectionForm(props: Props) {
   const { down, left } = liveCellsOf(draft);
   const risksAll = down.length > 0 && left === 0 && draft.eggs !== 'seen' && draft.queen !== 'seen' && price !== null;
 
+  const searched = searchedOf(draft);
   const asText = () => {
-    const lines = inspectionLines(entryOf(draft, draft.thoroughness ?? 'tip-up'), labelOf);
-    const said = lines.filter(({ label }) => draft.thoroughness !== null || label !== HOW_INSPECTED);
+    const lines = inspectionLines(entryOf(draft, searched ?? 'tip-up'), labelOf);
+    const said = lines.filter(({ label }) => searched !== null || label !== HOW_INSPECTED);
     return linesAsText(colonyName, said);
   };
 
   const save = async (wasOpened: boolean, isAsked = false, chosenOver: string | null = null) => {
     const missing = draftIssues(draft);
-    const { thoroughness } = draft;
-    if (missing.length > 0 || thoroughness === null) return setIssues(missing);
-    const entry = entryOf(draft, thoroughness);
+    if (missing.length > 0 || searched === null) return setIssues(missing);
+    const entry = entryOf(draft, searched);
     // Whether it lies in the future the server tells: this page may have been open for hours.
     const contradictions = checkEntry(entry, facts, null);
     if (contradictions.length > 0) return setIssues(contradictions.map(issueInWords));
@@ -165,11 +165,11 @@ export function InspectionForm(props: Props) {
       >
         <div className="pb-44 wide:pb-0">
           <IssueList issues={issues} />
-          {issues.some(({ code }) => code === 'changed-meanwhile') && draft.thoroughness !== null && (
+          {issues.some(({ code }) => code === 'changed-meanwhile') && searched !== null && (
             <TwoVersions
               kind="inspection"
               id={draft.id}
-              mine={inspectionLines(entryOf(draft, draft.thoroughness), labelOf)}
+              mine={inspectionLines(entryOf(draft, searched), labelOf)}
               labelOf={labelOf}
               onStored={() => {
                 beginAnew();
@@ -217,10 +217,10 @@ export function InspectionForm(props: Props) {
             onChange={(queen) => set({ queen })}
           />
           {draft.queen === 'seen' && <WhichQueen draft={draft} change={change} />}
-          <Choice<Thoroughness>
+          <Choice<Searched>
             legend="How thoroughly did you check for cells?"
             stacked
-            options={THOROUGHNESS.map((value) => ({
+            options={SEARCHED.map((value) => ({
               value,
               name: THOROUGHNESS_WORDS[value].name,
               hint: THOROUGHNESS_WORDS[value].means,

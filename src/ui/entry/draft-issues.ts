@@ -1,6 +1,6 @@
 import { parseDay } from '../../core/calendar/day';
 import { LIMITS } from '../../core/facts/limits';
-import type { Draft } from '../../device/draft';
+import { type Draft, searchedOf } from '../../device/draft';
 import type { IssueInWords } from '../../words/issues';
 
 const TIME = /^([01]\d|2[0-3]):[0-5]\d$/;
@@ -17,11 +17,11 @@ export function draftIssues(draft: Draft): IssueInWords[] {
   if (parseDay(draft.at.slice(0, 10)) === null || !TIME.test(draft.at.slice(11))) {
     issues.push({ path: ['at'], code: 'not-a-date', message: 'Choose a real date and time.' });
   }
-  if (draft.thoroughness === null) {
+  if (searchedOf(draft) === null) {
     issues.push({
       path: ['thoroughness'],
       code: 'missing',
-      message: 'Say how thoroughly: the next date depends on it.',
+      message: 'Say how you searched for cells: you named some, and their dates depend on it.',
     });
   }
   if (draft.note.length > LIMITS.note) {

@@ -1,0 +1,32 @@
+import { type Day, earliestOf, latestOf } from '../calendar/day';
+import type { ColonyFacts, ColonyOrigin } from './facts';
+
+/**
+ * Whether a day lies before a colony began, so that nothing can have happened in it. An established colony was there before the first
+ * entry: its first day only says since when the book knew it, and what is entered of earlier days widens that.
+ *
+ * @param on and `startedOn`: both days, or both `YYYY-MM-DD`
+ */
+export function isBeforeColony<D extends Day | string>(
+  { origin, startedOn }: { readonly origin: ColonyOrigin; readonly startedOn: D },
+  on: D,
+): boolean {
+  return origin !== 'established' && on < startedOn;
+}
+
+/** Since when the book knows a colony: its first day, or that of the earliest entry of an established one. */
+export function knownSince(facts: ColonyFacts): Day {
+  const { startedOn, origin, inspections, queenEvents, surveys, parts, arrivals } = facts;
+  if (origin !== 'established') return startedOn;
+  const begun = parts.map(({ programme }) => programme);
+  return earliestOf(
+    startedOn,
+    ...[...inspections, ...queenEvents, ...surveys, ...begun, ...arrivals].map(({ on }) => on),
+  );
+}
+
+/** From which day the first look counts: the day on which the colony was entered, or its first where that was not noted or is later. */
+export function firstLookFrom(facts: ColonyFacts): Day {
+  const since = knownSince(facts);
+  return latestOf(since, facts.enteredOn ?? since);
+}
