@@ -24,6 +24,7 @@ export function giveCell(given: {
     secondThinning: true,
     onlySealedBroodUp: false,
     queenShakenDown: false,
+    stepsDone: false,
     buysQueen: false,
     turnsDaily: false,
     keptCellIds: [],

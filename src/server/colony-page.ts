@@ -8,6 +8,7 @@ import type { Settings } from '../core/settings/settings';
 import type { Db } from '../db/open';
 import { loadColonyFacts } from '../db/repositories/colony-facts';
 import { loadSettings } from '../db/repositories/settings';
+import { colonyEntryOf } from '../db/repositories/standing-colony';
 import { apiaries, colonies, inspections, photos, queenEvents, queens, revisions } from '../db/schema/tables';
 import type { EntryChange, QueenChoice, QueenLine } from '../views/colony-records';
 import type { ApiaryEntry, ColonyEntry } from '../views/yard';
@@ -36,7 +37,14 @@ export function loadColony(db: Db, id: string, today: Day): ColonyOnDay | null {
   const settings = loadSettings(db);
   const { mainFlowFrom, mainFlowTo } = found.apiary;
   const flow = mainFlowFrom && mainFlowTo ? { from: day(mainFlowFrom), to: day(mainFlowTo) } : null;
-  return { ...found, flow, facts, settings, state: foldColony(facts, settings, today) };
+  return {
+    colony: colonyEntryOf(found.colony),
+    apiary: found.apiary,
+    flow,
+    facts,
+    settings,
+    state: foldColony(facts, settings, today),
+  };
 }
 
 /**

@@ -1,5 +1,5 @@
 import 'server-only';
-import { asc, isNull } from 'drizzle-orm';
+import { asc, isNotNull, isNull } from 'drizzle-orm';
 import type { Db } from '../db/open';
 import { apiaries, colonies } from '../db/schema/tables';
 import type { ApiaryEntry, NamedColony } from '../views/yard';
@@ -15,4 +15,10 @@ export function loadNames(db: Db): { apiaries: readonly ApiaryEntry[]; colonies:
       .orderBy(asc(colonies.name))
       .all(),
   };
+}
+
+/** Colonies that were taken out of the book and can be put back, by name. */
+export function takenOutColonies(db: Db): readonly NamedColony[] {
+  const named = { id: colonies.id, name: colonies.name };
+  return db.select(named).from(colonies).where(isNotNull(colonies.deletedAt)).orderBy(asc(colonies.name)).all();
 }

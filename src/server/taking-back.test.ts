@@ -74,6 +74,7 @@ function done(
         secondThinning: true,
         onlySealedBroodUp: false,
         queenShakenDown: false,
+        stepsDone: false,
         buysQueen: false,
         turnsDaily: false,
         note: '',

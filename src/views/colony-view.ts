@@ -58,6 +58,8 @@ export interface ProgrammeLine {
 export interface ColonyView {
   /** How it stands, as a headline. */
   readonly situation: string;
+  /** Nothing was entered of it yet. */
+  readonly isUnseen: boolean;
   readonly reading: ReadingView | null;
   readonly seen: string;
   readonly due: readonly DueView[];
@@ -93,6 +95,7 @@ export function colonyView(
   const shut = schedule.leaveShut.find(({ from, to }) => from <= to && today <= to);
   return {
     situation: inWords(situationOf(state)),
+    isUnseen: isUnseen(state),
     reading: lastLook && readingView(lastLook, state.queen),
     seen: lastLook ? colonyPhrases.lastLooked(lastLook.inspection.on, today) : colonyPhrases.notInspectedYet,
     due: dueViews(state),

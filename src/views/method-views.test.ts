@@ -78,7 +78,7 @@ describe('deciding', () => {
 
 describe('starting', () => {
   const start = (method: 'nuc-swarm' | 'give-cell' | 'unite' | 'old-site-swarm') =>
-    startView(method, clover.colony, clover.state, { kind: 'fits', warnings: [] }, yard, day('2027-04-01'));
+    startView(method, clover.colony, clover.state, { kind: 'fits', warnings: [] }, yard);
 
   it('proposes the cell to keep, a free name, and who needs a cell', () => {
     expect(start('nuc-swarm')).toMatchObject({
@@ -88,14 +88,7 @@ describe('starting', () => {
       needy: [{ id: 'Thyme', name: 'Thyme', why: 'the queen may be gone' }],
     });
     const taken = { ...yard, colonies: [...yard.colonies, yardColony('Clover swarm', {}, '2027-05-10')] };
-    const again = startView(
-      'old-site-swarm',
-      clover.colony,
-      clover.state,
-      { kind: 'fits', warnings: [] },
-      taken,
-      TODAY,
-    );
+    const again = startView('old-site-swarm', clover.colony, clover.state, { kind: 'fits', warnings: [] }, taken);
     expect(again.newName).toEqual('Clover swarm 2');
   });
 
@@ -107,7 +100,6 @@ describe('starting', () => {
       clover.state,
       { kind: 'fits', warnings: [] },
       { ...yard, settings },
-      TODAY,
     );
     expect(two.suggestedCells).toEqual(['b', 'a']);
   });

@@ -1,4 +1,3 @@
-import { type Day, formatDay } from '../core/calendar/day';
 import type { DayRange } from '../core/calendar/window';
 import type { CellStage } from '../core/cells/stage';
 import type { ColonyState } from '../core/colony/fold';
@@ -48,7 +47,8 @@ export interface StartView {
   readonly others: readonly UnionView[];
   readonly spare: readonly SpareCell[];
   readonly needy: readonly NeedyColony[];
-  readonly firstDay: string;
+  /** Before it nothing can have been done here; null: an established colony was there before. */
+  readonly firstDay: string | null;
   readonly settings: Settings;
 }
 
@@ -86,7 +86,6 @@ export function startView(
   state: ColonyState,
   fit: Fit,
   yard: Yard,
-  startedOn: Day,
   ages: QueenAges = new Map(),
 ): StartView {
   const definition: Method = methodNamed(method);
@@ -117,7 +116,7 @@ export function startView(
       : [],
     spare: isGift ? spareCells(yard).filter(({ colonyId }) => colonyId !== colony.id) : [],
     needy: definition.clearsCells || asksCells ? needyColonies(yard, colony.id) : [],
-    firstDay: formatDay(startedOn),
+    firstDay: colony.origin === 'established' ? null : colony.startedOn,
     settings: yard.settings,
   };
 }

@@ -1,6 +1,6 @@
 import { type Day, daysBetween } from '../core/calendar/day';
 import type { ColonyState } from '../core/colony/fold';
-import { situationOf } from '../core/colony/situation';
+import { isUnseen, situationOf } from '../core/colony/situation';
 import { bestDay, type Check, isDaily } from '../core/schedule/check';
 import { byPressingLead, type ColonyOnDay, colonyOnDay } from '../core/schedule/standing';
 import { weekdayWords } from '../words/days';
@@ -19,6 +19,8 @@ export interface TodayRow {
   /** Named where rows of several apiaries stand together. */
   readonly apiary: string | null;
   readonly reading: string;
+  /** Nothing was entered of it yet. */
+  readonly isUnseen: boolean;
   readonly due: string;
   readonly why: string | null;
   /** What else is due now; null: nothing. */
@@ -137,6 +139,7 @@ function placeColony(
     name: colony.name,
     apiary: null,
     reading: inWords(situationOf(state)),
+    isUnseen: isUnseen(state),
     due: isShut ? notBeforeWords(shut) : lead ? dueWords(lead, today) : todayPhrases.noDateSet,
     why: isShut || !lead ? null : `${forced}${inWords(lead.check.why)}`,
     also: isShut ? null : alsoDue(onDay),

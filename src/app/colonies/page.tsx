@@ -2,6 +2,7 @@ import type { Metadata } from 'next';
 import { redirect } from 'next/navigation';
 import { database } from '@/db/open';
 import { now } from '@/server/clock';
+import { takenOutColonies } from '@/server/names';
 import { loadYard } from '@/server/yard';
 import { ColoniesPage } from '@/ui/colony/ColoniesPage';
 import { axisAround } from '@/ui/time/axis';
@@ -11,7 +12,10 @@ export const metadata: Metadata = { title: 'Colonies' };
 
 export default async function Page() {
   const { today } = await now();
-  const yard = loadYard(database(), today);
+  const opened = database();
+  const yard = loadYard(opened, today);
   if (yard.apiaries.length === 0) redirect('/start');
-  return <ColoniesPage groups={coloniesView(yard, today)} axis={axisAround(today)} />;
+  return (
+    <ColoniesPage groups={coloniesView(yard, today)} takenOut={takenOutColonies(opened.db)} axis={axisAround(today)} />
+  );
 }

@@ -16,5 +16,6 @@ export const LIMITS = {
   units: 4,
   framesOut: 60,
   planSteps: 200,
+  coloniesAtOnce: 200,
   ownSizes: 12,
 } as const;

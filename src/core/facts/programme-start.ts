@@ -22,6 +22,8 @@ export const programmeStart = z.strictObject({
   buysQueen: z.boolean(),
   /** A part faces away or a wall and is turned back a little each day. */
   turnsDaily: z.boolean().default(false),
+  /** It was done before it was entered: all its steps count as ticked. */
+  stepsDone: z.boolean().default(false),
   note: noteField,
   /** Of the colony's live cells, those that stay. */
   keptCellIds: z.array(idField).max(LIMITS.cellsPerInspection),

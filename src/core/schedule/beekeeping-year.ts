@@ -58,6 +58,11 @@ export function endOfRest(on: Day, swarmMonths: SwarmMonths): Day {
   return day;
 }
 
+/** The first day of the build-up of this season; the day itself before it has begun. */
+export function springOf(today: Day, swarmMonths: SwarmMonths): Day {
+  return earliestOf(today, workingYear(today, swarmMonths).from);
+}
+
 /** More than a year: where there is no rest, a year is shown. */
 const A_YEAR = 366;
 

@@ -2,6 +2,7 @@ import 'server-only';
 import { z } from 'zod';
 import { formatDay } from '../../core/calendar/day';
 import type { Now } from '../../core/calendar/now';
+import { isoDayField } from '../../core/facts/day-field';
 import { idField, nameField } from '../../core/facts/fields';
 import { settingsFields } from '../../core/facts/setting';
 import { type Result, success } from '../../core/problems/issue';
@@ -19,6 +20,8 @@ export const startEntry = z.strictObject({
   timeZone: settingsFields.shape.timeZone.default(null),
   colonyId: idField,
   colonyName: nameField,
+  /** Since when the book is to know it; null: from today. */
+  knownSince: isoDayField.nullable().default(null),
 });
 
 class Refused extends Error {
@@ -31,14 +34,12 @@ const NO_FLOW_NOTED = { mainFlowFrom: null, mainFlowTo: null, swarmMonths: null 
 
 /** Makes the first apiary and colony and says when swarms come: all of it or nothing. */
 export function firstRun(db: Db, entry: z.infer<typeof startEntry>, now: Now): Result<{ id: string }> {
-  const { apiaryId, apiaryName, swarmMonths, timeZone, colonyId, colonyName } = entry;
+  const { apiaryId, apiaryName, swarmMonths, timeZone, colonyId, colonyName, knownSince } = entry;
   try {
     db.transaction((tx) => {
-      const renamed = { name: { apiary: 'apiaryName', colony: 'colonyName' } } as const;
-      orRefuse(
-        saveApiary(tx, { ...NO_FLOW_NOTED, id: apiaryId, name: apiaryName, note: '' }, now),
-        renamed.name.apiary,
-      );
+      orRefuse(saveApiary(tx, { ...NO_FLOW_NOTED, id: apiaryId, name: apiaryName, note: '' }, now), {
+        name: 'apiaryName',
+      });
       const colony = {
         id: colonyId,
         apiaryId,
@@ -46,12 +47,12 @@ export function firstRun(db: Db, entry: z.infer<typeof startEntry>, now: Now): R
         stand: '',
         origin: 'established',
         parentColonyId: null,
-        startedOn: formatDay(now.today),
+        startedOn: knownSince ?? formatDay(now.today),
         endedOn: null,
         note: '',
         wanted: 'nothing',
       } as const;
-      orRefuse(saveColony(tx, colony, now), renamed.name.colony);
+      orRefuse(saveColony(tx, colony, now), { name: 'colonyName', startedOn: 'knownSince' });
       saveSettings(tx, { ...loadSettings(tx), swarmMonths, timeZone });
     });
   } catch (error) {
@@ -61,9 +62,9 @@ export function firstRun(db: Db, entry: z.infer<typeof startEntry>, now: Now): R
   return success({ id: colonyId });
 }
 
-/** Leaves the transaction, undoing it, with the issues under the name that the field has in this entry. */
-function orRefuse(result: Result<unknown>, name: string): void {
+/** Leaves the transaction, undoing it, with the issues under the names that their fields have in this entry. */
+function orRefuse(result: Result<unknown>, here: Readonly<Record<string, string>>): void {
   if (result.ok) return;
-  const issues = result.issues.map((issue) => ({ ...issue, path: issue.path[0] === 'name' ? [name] : issue.path }));
+  const issues = result.issues.map((issue) => ({ ...issue, path: issue.path.map((step) => here[step] ?? step) }));
   throw new Refused({ ok: false, issues });
 }

@@ -8,7 +8,7 @@ import { failure, type Issue, type Result, success } from '../../core/problems/i
 import { say } from '../../core/problems/says';
 import type { Db } from '../../db/open';
 import { addRevision } from '../../db/repositories/revisions';
-import { type ColonyRow, standingColony } from '../../db/repositories/standing-colony';
+import { colonyEntryOf, standingColony } from '../../db/repositories/standing-colony';
 import { apiaries, colonies, inspections } from '../../db/schema/tables';
 import { keepFormerPlace, movingIssues } from './former-place';
 import { noteSwarmOf } from './note-swarm';
@@ -24,7 +24,7 @@ export function saveColony(
     const issues = [...colonyIssues(tx, colony, now), ...(before ? movingIssues(tx, colony, since, now) : [])];
     if (issues.length > 0) return failure(...issues);
     if (before) keepFormerPlace(tx, before, colony, day(since ?? formatDay(now.today)));
-    if (before && !sameValue(entryOf(before), colony)) {
+    if (before && !sameValue(colonyEntryOf(before), colony)) {
       addRevision(tx, { entity: 'colony', entityId: colony.id, action: 'corrected', before }, now);
     }
     const row = { ...colony, enteredOn: formatDay(now.today) };
@@ -33,9 +33,6 @@ export function saveColony(
     return success({ id: colony.id });
   });
 }
-
-/** A colony as it was entered, without what the book notes itself. */
-const entryOf = ({ enteredOn: _, deletedAt: __, ...entry }: ColonyRow): ColonyFact => entry;
 
 /** A colony, the one that it came of, and so on; ends where a book of before goes round in a circle. */
 function ancestorsOf(db: Db, colonyId: string): ReadonlySet<string> {

@@ -240,6 +240,7 @@ describe('the first run', () => {
     swarmMonths: [10, 11, 12, 1],
     timeZone: 'Europe/London',
     colonyId: id(41),
+    knownSince: null,
     colonyName: 'Vetch',
   } as const;
 
@@ -249,6 +250,7 @@ describe('the first run', () => {
       name: 'Vetch',
       apiaryId: entry.apiaryId,
       startedOn: '2027-05-16',
+      enteredOn: '2027-05-16',
     });
     expect(loadSettings(opened.db).swarmMonths).toEqual([10, 11, 12, 1]);
   });

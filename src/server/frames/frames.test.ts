@@ -253,6 +253,7 @@ describe('a plan of frames', () => {
       secondThinning: true,
       onlySealedBroodUp: false,
       queenShakenDown: false,
+      stepsDone: false,
       buysQueen: false,
       turnsDaily: false,
       note: '',

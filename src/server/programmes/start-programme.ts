@@ -27,6 +27,7 @@ import {
   programmes,
   programmeUnits,
   queens,
+  stepsDone,
 } from '../../db/schema/tables';
 import { keepFormerPlace } from '../entries/former-place';
 
@@ -278,6 +279,11 @@ function write(db: Db, start: ProgrammeStart, { method, colony, state, now }: Be
       deletedAt: null,
     })
     .run();
+  if (start.stepsDone) {
+    const done = at ?? `${on}T12:00`;
+    for (const step of method.steps.keys())
+      db.insert(stepsDone).values({ id: newId(), programmeId: id, step, at: done }).run();
+  }
   for (const { name, isNewColony, queen } of method.units) {
     const isOther = withColonyId !== null && queen !== 'ends';
     const unitColony = isNewColony && newColony ? newColony.id : isOther ? withColonyId : colonyId;

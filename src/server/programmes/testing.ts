@@ -50,6 +50,7 @@ export function eachWithDemoBook() {
     secondThinning: true,
     onlySealedBroodUp: false,
     queenShakenDown: false,
+    stepsDone: false,
     buysQueen: false,
     turnsDaily: false,
     note: '',

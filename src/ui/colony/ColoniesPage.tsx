@@ -1,6 +1,8 @@
 import Link from 'next/link';
 import type { ApiaryGroup } from '../../views/colonies-view';
+import type { NamedColony } from '../../views/yard';
 import { methodTitle } from '../../words/methods/methods';
+import { PutBack } from '../controls/PutBack';
 import { BUTTON } from '../controls/styles';
 import { Views } from '../frame/Views';
 import type { Axis } from '../time/axis';
@@ -8,8 +10,15 @@ import { RulerHead } from '../time/RulerHead';
 import { TimeStrip } from '../time/TimeStrip';
 import { TONE_TEXT } from '../time/tones';
 
+interface Props {
+  readonly groups: readonly ApiaryGroup[];
+  /** Taken out of the records, and to be put back. */
+  readonly takenOut: readonly NamedColony[];
+  readonly axis: Axis;
+}
+
 /** All colonies by apiary, with when each was looked at. */
-export function ColoniesPage({ groups, axis }: { groups: readonly ApiaryGroup[]; axis: Axis }) {
+export function ColoniesPage({ groups, takenOut, axis }: Props) {
   const count = groups.reduce((sum, { colonies }) => sum + colonies.length, 0);
   return (
     <>
@@ -60,6 +69,9 @@ export function ColoniesPage({ groups, axis }: { groups: readonly ApiaryGroup[];
         </section>
       ))}
       <p className="mt-6">
+        <Link prefetch={false} href="/colonies/new/several" className={BUTTON.plain}>
+          Add several hives
+        </Link>{' '}
         <Link href="/apiaries/new" className={BUTTON.plain}>
           Add an apiary
         </Link>{' '}
@@ -67,6 +79,18 @@ export function ColoniesPage({ groups, axis }: { groups: readonly ApiaryGroup[];
           {methodTitle('hive-swarm')}
         </Link>
       </p>
+      {takenOut.length > 0 && (
+        <section aria-label="Taken out" className="mt-6 text-sm">
+          <h2 className="border-t border-line pt-2 text-base">Taken out of the records</h2>
+          <ul>
+            {takenOut.map(({ id, name }) => (
+              <li key={id}>
+                {name} <PutBack path={`/api/colonies/${id}`} />
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
     </>
   );
 }

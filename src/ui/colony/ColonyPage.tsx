@@ -110,6 +110,11 @@ export function ColonyPage(props: ColonyPageProps) {
             <Link prefetch={false} href={`/colonies/${colony.id}/edit`} className={`${BUTTON.quiet} px-2 py-3`}>
               Edit colony
             </Link>
+            {view.isUnseen && (
+              <Link prefetch={false} href={`/colonies/${colony.id}/begun`} className={BUTTON.plain}>
+                A method is under way
+              </Link>
+            )}
             {view.due.length > 0 && (
               <Link
                 prefetch={false}

@@ -14,6 +14,7 @@ const FIELD_NAMES: Readonly<Record<string, string>> = {
   name: 'Name',
   apiaryName: 'Apiary',
   colonyName: 'Colony',
+  knownSince: 'From when',
   startedOn: 'First day',
   endedOn: 'Last day',
   stand: 'Stand',

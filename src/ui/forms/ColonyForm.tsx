@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { COLONY_ORIGINS, type ColonyOrigin, QUEEN_WANTED, type QueenWanted } from '../../core/colony/facts';
 import type { ApiaryEntry, ColonyEntry, NamedColony } from '../../views/yard';
+import { Check } from '../controls/Check';
 import { DayField } from '../controls/DayField';
 import { Field, problemOf } from '../controls/Field';
 import { BUTTON } from '../controls/styles';
@@ -10,14 +11,8 @@ import { useSave } from '../controls/useSave';
 import { IssueList } from '../entry/IssueList';
 import { PageHead } from '../time/PageHead';
 import { ApiaryField } from './ApiaryField';
-
-const ORIGIN_WORDS: { readonly [O in ColonyOrigin]: string } = {
-  established: 'established',
-  nuc: 'a nuc with a laying queen',
-  'prime-swarm': 'a prime swarm, hived',
-  cast: 'a cast, hived (virgin queen)',
-  split: 'a split',
-};
+import { DeleteColony } from './DeleteColony';
+import { ORIGIN_WORDS } from './origin-words';
 
 const WANTED_WORDS: { readonly [W in QueenWanted]: string } = {
   nothing: 'nothing',
@@ -40,6 +35,7 @@ interface Props {
 export function ColonyForm({ colony, isNew, apiaries, others, today, swarmSteps }: Props) {
   const [draft, setDraft] = useState(colony);
   const [since, setSince] = useState(today);
+  const [isUnderWay, setUnderWay] = useState(false);
   const { issues, isSaving, save } = useSave('/api/colonies');
   const isSwarm = draft.origin === 'prime-swarm' || draft.origin === 'cast';
   const isMoved =
@@ -53,7 +49,8 @@ export function ColonyForm({ colony, isNew, apiaries, others, today, swarmSteps 
         className="max-w-xl"
         onSubmit={(event) => {
           event.preventDefault();
-          void save({ ...draft, since: isMoved ? since : null }, `/colonies/${colony.id}`);
+          const then = isUnderWay ? `/colonies/${colony.id}/begun` : `/colonies/${colony.id}`;
+          void save({ ...draft, since: isMoved ? since : null }, then);
         }}
       >
         <IssueList issues={issues} />
@@ -139,7 +136,11 @@ export function ColonyForm({ colony, isNew, apiaries, others, today, swarmSteps 
         </Field>
         <Field
           name="First day in your records"
-          hint="No inspection can be earlier."
+          hint={
+            draft.origin === 'established'
+              ? 'An earlier entry widens it by itself.'
+              : 'Nothing can have happened in it before.'
+          }
           problem={problemOf(issues, 'startedOn')}
         >
           {(props) => (
@@ -185,9 +186,18 @@ export function ColonyForm({ colony, isNew, apiaries, others, today, swarmSteps 
             <textarea {...props} rows={3} value={draft.note} onChange={(event) => set({ note: event.target.value })} />
           )}
         </Field>
+        {isNew && (
+          <Check
+            name="A method is under way in it"
+            hint="A split, a Demaree, … begun before it was entered here: it is asked for next."
+            value={isUnderWay}
+            onChange={setUnderWay}
+          />
+        )}
         <button type="submit" className={`${BUTTON.act} mt-5`} disabled={isSaving}>
           {isNew ? 'Add it' : 'Save'}
         </button>
+        {!isNew && <DeleteColony id={colony.id} name={colony.name} />}
       </form>
     </>
   );

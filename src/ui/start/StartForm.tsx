@@ -14,6 +14,7 @@ import type { StartView } from '../../views/start-view';
 import { unionDays } from '../../views/union-view';
 import type { IssueInWords } from '../../words/issues';
 import { AskFirst } from '../controls/AskFirst';
+import { Check } from '../controls/Check';
 import { DaySpan } from '../controls/DaySpan';
 import { Field, problemOf } from '../controls/Field';
 import { BUTTON } from '../controls/styles';
@@ -36,15 +37,17 @@ interface Props {
   readonly now: string;
   /** A cell to be given, chosen on another page. */
   readonly presetCell: string | null;
+  /** It was begun on an earlier day, before it was entered. */
+  readonly isBegun: boolean;
 }
 
 /** Start a method: the day, the cells, where the units go; every date that follows is shown before anything is stored. */
-export function StartForm({ view, facts, today, now, presetCell }: Props) {
+export function StartForm({ view, facts, today, now, presetCell, isBegun }: Props) {
   const thisMinute = useThisMinute(now);
   const { colony, fit, words, cautions, others, firstDay, settings } = view;
   const method = methodNamed(view.method);
   const router = useRouter();
-  const [draft, setDraft] = useState(() => emptyStart(view, today, presetCell));
+  const [draft, setDraft] = useState(() => emptyStart(view, isBegun ? '' : today, presetCell));
   const [issues, setIssues] = useState<readonly IssueInWords[]>([]);
   const [isSaving, setSaving] = useState(false);
   const [isAsking, setAsking] = useState(false);
@@ -58,7 +61,9 @@ export function StartForm({ view, facts, today, now, presetCell }: Props) {
 
   const union = others.find(({ id }) => id === draft.withColonyId);
   // What a nuc is made with may be all that the colony has.
-  const asksFirst = method.kind === 'increase' && fit.kind === 'does-not-fit';
+  const isPast = isBegun || (draft.on !== '' && draft.on < today);
+  // What was done is not weighed any more.
+  const asksFirst = method.kind === 'increase' && fit.kind === 'does-not-fit' && !isPast;
 
   const start = async (isAsked = false) => {
     if (asksFirst && !isAsked) return setAsking(true);
@@ -75,7 +80,7 @@ export function StartForm({ view, facts, today, now, presetCell }: Props) {
 
   return (
     <>
-      <PageHead isSticky={false} title={words.title} below={colony.name} />
+      <PageHead isSticky={false} title={isBegun ? `Begun already: ${words.title}` : words.title} below={colony.name} />
       <form
         noValidate
         className="grid gap-x-10 wide:grid-cols-[minmax(0,32rem)_minmax(0,1fr)]"
@@ -86,8 +91,8 @@ export function StartForm({ view, facts, today, now, presetCell }: Props) {
       >
         <div>
           <p className="text-sm">{words.fitsWhen}</p>
-          <FitNote fit={fit} />
-          {movesFrames(view.method) && (
+          {isPast ? <CellsOfThen colonyId={colony.id} view={view} /> : <FitNote fit={fit} />}
+          {movesFrames(view.method) && !isPast && (
             <p className="mt-2">
               <Link prefetch={false} href={`/colonies/${colony.id}/board/${view.method}`}>
                 Which frame goes where?
@@ -96,10 +101,10 @@ export function StartForm({ view, facts, today, now, presetCell }: Props) {
           )}
           <IssueList issues={issues} />
           <DaySpan
-            name="Day you do it"
+            name={isPast ? 'Day you did it' : 'Day you do it'}
             on={draft.on}
             to={draft.to}
-            earliest={firstDay}
+            {...(firstDay === null ? {} : { earliest: firstDay })}
             latest={today}
             issues={issues}
             onChange={set}
@@ -144,6 +149,14 @@ export function StartForm({ view, facts, today, now, presetCell }: Props) {
               )}
             </p>
           )}
+          {isPast && (
+            <Check
+              name="All its steps are done"
+              hint="What came of its checks since is entered on the next page."
+              value={draft.stepsDone}
+              onChange={(stepsDone) => set({ stepsDone })}
+            />
+          )}
           <Field name="Note" problem={problemOf(issues, 'note')}>
             {(props) => (
               <textarea
@@ -171,7 +184,7 @@ export function StartForm({ view, facts, today, now, presetCell }: Props) {
             </ul>
           </details>
           <button type="submit" className={`${BUTTON.act} mt-5`} disabled={isSaving}>
-            {isSaving ? 'Starting …' : 'Start it'}
+            {isSaving ? 'Saving …' : isPast ? 'Enter it' : 'Start it'}
           </button>
         </div>
         <AskFirst
@@ -194,6 +207,20 @@ export function StartForm({ view, facts, today, now, presetCell }: Props) {
         </aside>
       </form>
     </>
+  );
+}
+
+/** Dates hang on the cells that were kept: those of that day are entered first. */
+function CellsOfThen({ colonyId, view }: { colonyId: string; view: StartView }) {
+  if (!view.asksCells || view.cells.length > 0) return null;
+  return (
+    <p role="note" className="mt-2 border-l-4 border-indigo pl-3 text-sm">
+      Was a cell left in it?{' '}
+      <Link prefetch={false} href={`/colonies/${colonyId}/inspect`}>
+        Enter the inspection of that day first, with its cells
+      </Link>
+      : when the young queen is out hangs on how old they were. Without one, the dates are of a queen raised from eggs.
+    </p>
   );
 }
 

@@ -19,6 +19,8 @@ export interface StartDraft {
   readonly secondThinning: boolean;
   readonly onlySealedBroodUp: boolean;
   readonly queenShakenDown: boolean;
+  /** It was done on an earlier day: its steps are done. */
+  readonly stepsDone: boolean;
   readonly buysQueen: boolean;
   readonly turnsDaily: boolean;
   readonly newColony: ProgrammeStart['newColony'];
@@ -30,20 +32,24 @@ export interface StartDraft {
   readonly giftIds: Readonly<Record<string, { readonly programmeId: string; readonly moveId: string }>>;
 }
 
-/** @param presetCell the cell that it is all about: given, or put into a nuc; null: none was named */
-export function emptyStart(view: StartView, today: string, presetCell: string | null): StartDraft {
+/**
+ * @param on the day on which it is done; empty: yet to be said
+ * @param presetCell the cell that it is all about: given, or put into a nuc; null: none was named
+ */
+export function emptyStart(view: StartView, on: string, presetCell: string | null): StartDraft {
   const { colony, newName, cells, suggestedCells, spare, settings } = view;
   const isOwn = cells.some(({ id }) => id === presetCell);
   const kept = isOwn ? [presetCell] : suggestedCells;
   const ids = () => ({ programmeId: newId(), moveId: newId() });
   return {
     id: newId(),
-    on: today,
+    on,
     to: '',
     fates: Object.fromEntries(cells.map(({ id }) => [id, kept.includes(id) ? 'keep' : 'down'])),
     secondThinning: settings.secondThinning,
     onlySealedBroodUp: false,
     queenShakenDown: false,
+    stepsDone: true,
     buysQueen: false,
     turnsDaily: false,
     newColony: newName === null ? null : { id: newId(), name: newName, apiaryId: colony.apiaryId, stand: '' },
@@ -103,6 +109,7 @@ export function startsOf(
   const { id, on, to, secondThinning, onlySealedBroodUp, queenShakenDown, buysQueen, turnsDaily, newColony, stand } =
     draft;
   const { withColonyId, gift, note } = draft;
+  const stepsDone = draft.stepsDone && on < now.slice(0, 10);
   const start: ProgrammeStart = {
     id,
     colonyId: colony.id,
@@ -115,6 +122,7 @@ export function startsOf(
     queenShakenDown,
     buysQueen,
     turnsDaily,
+    stepsDone,
     note,
     keptCellIds: [...keptIds(draft)],
     newColony,

@@ -32,7 +32,7 @@ export function TodayPage({ view, axis, minute }: { view: TodayView; axis: Axis;
 }
 
 function Row({ row, axis, minute }: { row: TodayRow; axis: Axis; minute: string }) {
-  const { colonyId, name, apiary, reading, due, why, also, programme, daily, tone, marks } = row;
+  const { colonyId, name, apiary, reading, isUnseen, due, why, also, programme, daily, tone, marks } = row;
   return (
     <li className="lane">
       <div className="lane-words py-1.5">
@@ -54,6 +54,13 @@ function Row({ row, axis, minute }: { row: TodayRow; axis: Axis; minute: string 
         </div>
         <p className="text-sm font-semibold">{reading}</p>
         <p className={`text-sm font-bold ${TONE_TEXT[tone]}`}>{due}</p>
+        {isUnseen && (
+          <p className="text-sm">
+            <Link prefetch={false} href={`/colonies/${colonyId}/begun`}>
+              A method is under way in it
+            </Link>
+          </p>
+        )}
         {programme && (
           <p className="text-sm">
             <Link prefetch={false} href={`/programmes/${programme.id}`}>

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
-import { day, formatDay } from '@/core/calendar/day';
+import { formatDay } from '@/core/calendar/day';
 import { fitFactsOf } from '@/core/colony/fit-facts';
 import { fitOf } from '@/core/methods/fit';
 import { ALL_METHOD_NAMES } from '@/core/methods/method';
@@ -38,9 +38,7 @@ export default async function Page({ params }: { params: Promise<{ id: string; m
   const isRunning = runsAlready(opened.db, { method, colonyId: id, on: formatDay(today) });
   const definition = methodNamed(method);
   const fit = fitOf(definition, fitFactsOf(state, mainFlow), settings);
-  const start = isRunning
-    ? null
-    : startView(method, colony, state, fit, yard, day(colony.startedOn), queenAges(opened.db));
+  const start = isRunning ? null : startView(method, colony, state, fit, yard, queenAges(opened.db));
   return (
     <BoardPage
       colony={{ id, name: colony.name }}

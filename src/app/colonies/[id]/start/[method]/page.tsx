@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
-import { day, formatDay } from '@/core/calendar/day';
+import { formatDay } from '@/core/calendar/day';
 import { fitFactsOf } from '@/core/colony/fit-facts';
 import { fitOf } from '@/core/methods/fit';
 import { METHODS } from '@/core/methods/methods';
@@ -17,12 +17,13 @@ export const metadata: Metadata = { title: 'Start a method' };
 
 interface Props {
   params: Promise<{ id: string; method: string }>;
-  searchParams: Promise<{ cell?: string | string[] }>;
+  searchParams: Promise<{ cell?: string | string[]; begun?: string | string[] }>;
 }
 
 export default async function Page({ params, searchParams }: Props) {
   const { id, method: name } = await params;
-  const cell = oneParam((await searchParams).cell);
+  const asked = await searchParams;
+  const cell = oneParam(asked.cell);
   const { today, minute } = await now();
   const opened = database();
   const method = METHODS.find((one) => one.name === name);
@@ -30,14 +31,15 @@ export default async function Page({ params, searchParams }: Props) {
   if (!found || !method || found.state.ended) notFound();
   const { colony, facts, flow, state, settings } = found;
   const fit = fitOf(method, fitFactsOf(state, flow), settings);
-  const view = startView(
-    method.name,
-    colony,
-    state,
-    fit,
-    loadYard(opened, today),
-    day(colony.startedOn),
-    queenAges(opened.db),
+  const view = startView(method.name, colony, state, fit, loadYard(opened, today), queenAges(opened.db));
+  return (
+    <StartForm
+      view={view}
+      facts={facts}
+      today={formatDay(today)}
+      now={minute}
+      presetCell={cell}
+      isBegun={oneParam(asked.begun) === 'yes'}
+    />
   );
-  return <StartForm view={view} facts={facts} today={formatDay(today)} now={minute} presetCell={cell} />;
 }

@@ -1,0 +1,43 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { send } from '../../device/send';
+import { AskFirst } from '../controls/AskFirst';
+import { BUTTON } from '../controls/styles';
+
+/** Takes a colony that was entered by mistake out of the book, after asking; it can be put back. */
+export function DeleteColony({ id, name }: { id: string; name: string }) {
+  const router = useRouter();
+  const [problem, setProblem] = useState<string | null>(null);
+  const remove = async () => {
+    const sent = await send(`/api/colonies/${id}`, {}, 'DELETE');
+    if (!sent.ok) return setProblem(sent.issues.map(({ message }) => message).join(' '));
+    router.push('/colonies');
+    router.refresh();
+  };
+  return (
+    <section className="mt-10 border-t border-line pt-4">
+      <h2 className="text-lg">Entered by mistake?</h2>
+      <p className="text-muted text-sm">
+        A colony that died, was united or given away has a last day instead, and keeps its history.
+      </p>
+      <AskFirst
+        trigger={
+          <button type="button" className={`${BUTTON.danger} mt-2`}>
+            Take it out of the records
+          </button>
+        }
+        title={`Take ${name} out of the records?`}
+        body="Everything entered for it goes with it. It can be put back, below the list of colonies."
+        yes="Take it out"
+        onYes={remove}
+      />
+      {problem && (
+        <p role="alert" className="text-propolis mt-2 font-bold">
+          {problem}
+        </p>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,168 @@
+'use client';
+
+import { Plus, X } from 'lucide-react';
+import { useState } from 'react';
+import { v7 as newId } from 'uuid';
+import { type Day, formatDay } from '../../core/calendar/day';
+import { COLONY_ORIGINS, type ColonyOrigin } from '../../core/colony/facts';
+import type { ColonyFact } from '../../core/facts/colony';
+import { type SwarmMonths, springOf } from '../../core/schedule/beekeeping-year';
+import type { ApiaryEntry } from '../../views/yard';
+import { DayField } from '../controls/DayField';
+import { BUTTON, FIELD } from '../controls/styles';
+import { useSave } from '../controls/useSave';
+import { IssueList } from '../entry/IssueList';
+import { PageHead } from '../time/PageHead';
+import { ApiaryField } from './ApiaryField';
+import { ORIGIN_WORDS } from './origin-words';
+
+interface Row {
+  readonly id: string;
+  readonly name: string;
+  readonly stand: string;
+  readonly origin: ColonyOrigin;
+  /** Empty for an established one: it is noted from this spring. */
+  readonly startedOn: string;
+}
+
+const emptyRow = (): Row => ({ id: newId(), name: '', stand: '', origin: 'established', startedOn: '' });
+
+/** As many as most have when they begin. */
+const ROWS_AT_FIRST = 4;
+
+interface Props {
+  readonly apiaryId: string;
+  readonly apiaries: readonly ApiaryEntry[];
+  readonly today: Day;
+  readonly swarmMonths: SwarmMonths;
+}
+
+/** Several hives in one go, a line for each; a line without a name is no hive. */
+export function SeveralForm({ apiaryId: preset, apiaries, today, swarmMonths }: Props) {
+  const [apiaryId, setApiaryId] = useState(preset);
+  const [rows, setRows] = useState<readonly Row[]>(() => Array.from({ length: ROWS_AT_FIRST }, emptyRow));
+  const { issues, isSaving, save } = useSave('/api/colonies/several');
+  const spring = formatDay(springOf(today, swarmMonths));
+  const set = (id: string, fields: Partial<Row>) =>
+    setRows(rows.map((row) => (row.id === id ? { ...row, ...fields } : row)));
+  const named = rows.filter(({ name }) => name.trim() !== '');
+  const colonies = named.map(({ id, name, stand, origin, startedOn }): ColonyFact => {
+    const common = { id, apiaryId, name: name.trim(), stand, origin, parentColonyId: null, endedOn: null, note: '' };
+    return { ...common, startedOn: origin === 'established' ? spring : startedOn, wanted: 'nothing' };
+  });
+  const problemAt = (id: string, field: string) => {
+    const at = named.findIndex((row) => row.id === id);
+    return issues.filter(({ path }) => path[1] === at && path[2] === field).map(({ message }) => message);
+  };
+  return (
+    <>
+      <PageHead title="Add several hives" below="One line for each. What is under way in them is entered afterwards." />
+      <form
+        noValidate
+        onSubmit={(event) => {
+          event.preventDefault();
+          void save({ colonies }, '/colonies');
+        }}
+      >
+        <IssueList issues={issues} />
+        <div className="max-w-xl">
+          <ApiaryField name="Apiary" apiaries={apiaries} value={apiaryId} issues={issues} onChange={setApiaryId} />
+        </div>
+        <ul className="mt-4">
+          {rows.map((row, i) => (
+            <li
+              key={row.id}
+              className="grid gap-2 border-b border-line py-2 md:grid-cols-[10rem_10rem_1fr_13rem_auto] md:items-start"
+            >
+              <Labelled name={`Hive ${i + 1}`} problems={problemAt(row.id, 'name')}>
+                {(label) => (
+                  <input
+                    aria-label={label}
+                    placeholder="name or number"
+                    className={FIELD}
+                    value={row.name}
+                    onChange={(event) => set(row.id, { name: event.target.value })}
+                  />
+                )}
+              </Labelled>
+              <Labelled name={`Hive ${i + 1}, stand`} problems={problemAt(row.id, 'stand')}>
+                {(label) => (
+                  <input
+                    aria-label={label}
+                    placeholder="where it stands"
+                    className={FIELD}
+                    value={row.stand}
+                    onChange={(event) => set(row.id, { stand: event.target.value })}
+                  />
+                )}
+              </Labelled>
+              <select
+                aria-label={`Hive ${i + 1}, how it began`}
+                className={FIELD}
+                value={row.origin}
+                onChange={(event) => set(row.id, { origin: event.target.value as ColonyOrigin })}
+              >
+                {COLONY_ORIGINS.map((origin) => (
+                  <option key={origin} value={origin}>
+                    {ORIGIN_WORDS[origin]}
+                  </option>
+                ))}
+              </select>
+              {row.origin === 'established' ? (
+                <span />
+              ) : (
+                <Labelled name={`Hive ${i + 1}, made or hived on`} problems={problemAt(row.id, 'startedOn')}>
+                  {(label) => (
+                    <DayField
+                      aria-label={label}
+                      max={formatDay(today)}
+                      value={row.startedOn}
+                      onChange={(startedOn) => set(row.id, { startedOn })}
+                    />
+                  )}
+                </Labelled>
+              )}
+              <button
+                type="button"
+                className={`${BUTTON.quiet} min-h-11 min-w-11 px-3`}
+                aria-label={`Leave hive ${i + 1} out`}
+                onClick={() => setRows(rows.filter(({ id }) => id !== row.id))}
+              >
+                <X aria-hidden="true" className="inline size-5" strokeWidth={3} />
+              </button>
+            </li>
+          ))}
+        </ul>
+        <div className="mt-4 flex flex-wrap items-center gap-3">
+          <button type="button" className={BUTTON.plain} onClick={() => setRows([...rows, emptyRow()])}>
+            <Plus aria-hidden="true" className="inline size-5" strokeWidth={3} /> One more
+          </button>
+          <button type="submit" className={BUTTON.act} disabled={isSaving || named.length === 0}>
+            {named.length === 1 ? 'Add one hive' : `Add ${named.length} hives`}
+          </button>
+        </div>
+      </form>
+    </>
+  );
+}
+
+function Labelled({
+  name,
+  problems,
+  children,
+}: {
+  readonly name: string;
+  readonly problems: readonly string[];
+  readonly children: (label: string) => React.ReactNode;
+}) {
+  return (
+    <div>
+      {children(name)}
+      {problems.length > 0 && (
+        <p role="alert" className="text-propolis text-sm font-bold">
+          {problems.join(' ')}
+        </p>
+      )}
+    </div>
+  );
+}
