@@ -89,8 +89,8 @@ export const READING_WORDS: { readonly [R in ReadingName]: ReadingWords } = {
   },
   'not-enough-seen': {
     title: 'Not enough was seen to tell',
-    advice: 'The date that stood before still stands. Look for eggs next time.',
-    wouldChange: 'Eggs looked for, or the queen seen.',
+    advice: 'The date that stood before still stands. Look for eggs next time, and for cells.',
+    wouldChange: 'Eggs and cells looked for, or the queen seen.',
   },
   'cups-only': {
     title: 'Dry cups only',

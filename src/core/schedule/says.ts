@@ -84,6 +84,7 @@ export interface ScheduleSays {
   'too-little-seen': Plain;
   'cells-broken-down': { readonly until: Day };
   'cells-not-searched': Plain;
+  'cells-never-searched': Plain;
   'last-inspection': { readonly thoroughness: Thoroughness; readonly sealedAfter: Day };
   'she-is-clipped': { readonly virginFrom: Day };
   'own-interval': { readonly days: number };

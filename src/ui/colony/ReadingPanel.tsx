@@ -9,7 +9,7 @@ export function ReadingPanel({ view, at, minute }: { view: ColonyView; at: DueAt
   const tone = due[0]?.tone ?? 'fine';
   return (
     <section aria-label="Reading">
-      <p className="text-muted text-sm">{seen}</p>
+      {seen !== situation && <p className="text-muted text-sm">{seen}</p>}
       <h2 className={`text-xl ${TONE_TEXT[tone]}`}>{situation}</h2>
       {reading && situation === reading.title && <p className="font-semibold">{reading.advice}</p>}
       {contradictions.map((words) => (
