@@ -163,11 +163,9 @@ test('seven hives of all sorts are in at mid-season within an evening, with true
   });
 
   const minutes = (taps * SECONDS.tap + fields * SECONDS.field + pages * SECONDS.page) / 60;
-  test
-    .info()
-    .annotations.push({
-      type: 'effort',
-      description: `${taps} taps, ${fields} fields, ${pages} pages, ${minutes.toFixed(1)} minutes`,
-    });
+  test.info().annotations.push({
+    type: 'effort',
+    description: `${taps} taps, ${fields} fields, ${pages} pages, ${minutes.toFixed(1)} minutes`,
+  });
   expect(minutes).toBeLessThan(25);
 });

@@ -136,3 +136,35 @@ test('keys: help, find, inspect, next and previous colony', async ({ page }) => 
   await expect(note).toHaveValue('n/?');
   await expect(page).toHaveURL(/\/inspect$/);
 });
+
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+
+  test('two fingers scale the sheet and take it along, one drags it, and it goes on when it is let go', async ({
+    page,
+    context,
+  }) => {
+    await openSeason(page);
+    const box = await row(page, 'Yarrow').boundingBox();
+    if (!box) throw new Error('no row');
+    await page.evaluate((y) => window.scrollTo(0, y - 300), box.y);
+    const y = (await row(page, 'Yarrow').boundingBox())?.y ?? 0;
+    const device = await context.newCDPSession(page);
+    const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', ...xs: number[]) =>
+      device.send('Input.dispatchTouchEvent', { type, touchPoints: xs.map((x, id) => ({ x, y: y + 8, id })) });
+    const near = await dayPx(page);
+
+    await touch('touchStart', 200);
+    await touch('touchStart', 200, 260);
+    for (let i = 1; i <= 6; i++) await touch('touchMove', 200 - i * 5, 260 + i * 5);
+    await touch('touchEnd');
+    expect(await dayPx(page)).toBeGreaterThan(near * 1.5);
+
+    const before = await first(page);
+    await touch('touchStart', 300);
+    for (let i = 1; i <= 5; i++) await touch('touchMove', 300 - i * 20);
+    await touch('touchEnd');
+    const underTheFinger = 100 / (await dayPx(page));
+    await expect.poll(() => first(page)).toBeGreaterThan(before + underTheFinger + 0.5);
+  });
+});

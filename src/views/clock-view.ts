@@ -47,8 +47,14 @@ export function clockView({ sights, checks, queenRemoved }: ClockState, today: D
       ...ribbonMark('emergence', emergence, 2),
       ...sights.map(({ on }): Mark => ({ type: 'look', on, row: 3 })),
     ],
-    axis: { first: addDays(laid?.from ?? first.on, -DAYS_BEFORE), days: DAYS_SHOWN, today },
+    axis: axisOf(addDays(laid?.from ?? first.on, -DAYS_BEFORE), emergence, today),
   };
+}
+
+/** At least four weeks, and until the last day on which she may be out. */
+function axisOf(first: Day, emergence: CellDates['emergence'], today: Day): ClockView['axis'] {
+  const toLast = emergence ? daysBetween(first, emergence.latest) + 2 : 0;
+  return { first, days: Math.max(DAYS_SHOWN, toLast), today };
 }
 
 function headlineOf({ status, conflict, emergence, sealing }: CellDates, today: Day): string {

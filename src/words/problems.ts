@@ -34,7 +34,10 @@ export const problemWords: Words<ProblemSays> = {
     `Cell ${label} was broken down on ${weekdayWords(on)}. Leave it out here, or correct that entry.`,
   'cell-seen-again-later': ({ label, on }) =>
     `Cell ${label} was seen again on ${weekdayWords(on)}, so it was not broken down here. Correct one of the two.`,
-  'not-a-day': ({ text }) => `“${text}” is not a day of the calendar; write it as YYYY-MM-DD, such as 2027-05-16`,
+  'not-a-day': ({ text }) =>
+    text === ''
+      ? 'The day is missing.'
+      : `“${text}” is not a day of the calendar; write it as YYYY-MM-DD, such as 2027-05-16`,
   'not-a-time': 'is not a time; write it as YYYY-MM-DDTHH:mm, such as 2027-05-16T14:30',
   'file-too-deep': ({ mostDepth }) =>
     `The file is nested more than ${mostDepth} deep. No season file is; choose one that Ubbet has written.`,

@@ -59,7 +59,10 @@ export function routineLook(from: RoutineFrom, settings: Settings): Routine {
 
   if (thoroughness === 'not-searched' && !cellsRemoved) {
     const latest = alreadyDue ?? addDays(on, FIRST_LOOK_WITHIN.value);
-    return { window: windowUpTo(on, addDays(latest, -1), latest), why: say(alreadyDue === null ? 'cells-never-searched' : 'cells-not-searched') };
+    return {
+      window: windowUpTo(on, addDays(latest, -1), latest),
+      why: say(alreadyDue === null ? 'cells-never-searched' : 'cells-not-searched'),
+    };
   }
   const searched = { ...from, thoroughness: thoroughness === 'not-searched' ? ('tip-up' as const) : thoroughness };
   const rule = nextInspection(searched);

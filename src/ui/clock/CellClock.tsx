@@ -13,7 +13,8 @@ import { CellGlyph } from '../cells/CellGlyph';
 import { DayField } from '../controls/DayField';
 import { BUTTON, FIELD } from '../controls/styles';
 import { Views } from '../frame/Views';
-import { PageHead } from '../time/PageHead';
+import { axisAround } from '../time/axis';
+import { RulerHead } from '../time/RulerHead';
 import { ClockAnswer } from './ClockAnswer';
 
 /** Tap what you see, on which day, and read the dates. What was tapped stands in the address, so that it can be sent on. */
@@ -30,10 +31,10 @@ export function CellClock({ today }: { today: Day }) {
 
   return (
     <>
-      <PageHead title="Cell clock" />
+      <RulerHead axis={view?.axis ?? axisAround(today)} title="Cell clock" />
       <Views of="learn" />
-      <div className="grid gap-x-10 wide:grid-cols-[26.5rem_minmax(0,1fr)]">
-        <div>
+      <div className="grid wide:grid-cols-[var(--words)_minmax(0,1fr)]">
+        <div className="wide:pr-5">
           <p className="text-muted">Tap what the cell looks like. No colony needed.</p>
           <ul className="mt-3 grid grid-cols-4 gap-1.5">
             {CELL_STAGES.map((stage) => (

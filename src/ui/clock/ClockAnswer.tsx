@@ -1,5 +1,4 @@
 import type { ClockView } from '../../views/clock-view';
-import { DayRuler } from '../time/DayRuler';
 import { TimeStrip } from '../time/TimeStrip';
 
 /** The dates, the days they stand under, and what each thing seen contributed. */
@@ -18,9 +17,6 @@ export function ClockAnswer({ view }: { view: ClockView }) {
           </div>
         ))}
       </dl>
-      <div className="mt-5 border-b-2 border-ink">
-        <DayRuler axis={axis} />
-      </div>
       <TimeStrip axis={axis} marks={marks} name="The cell" />
       <h3 className="text-muted mt-4 text-sm">Because</h3>
       <ul className="text-sm">

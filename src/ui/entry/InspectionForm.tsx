@@ -25,7 +25,8 @@ import { KeptNowhere } from '../offline/KeptNowhere';
 import { TakenUp } from '../offline/TakenUp';
 import { hiveReckoner } from '../reckon/hive-reckoner';
 import { useReckoned } from '../reckon/useReckoned';
-import { PageHead } from '../time/PageHead';
+import { type Axis, axisAround } from '../time/axis';
+import { RulerHead } from '../time/RulerHead';
 import { CorrectionMoves } from './CorrectionMoves';
 import { DueHere } from './DueHere';
 import { draftIssues } from './draft-issues';
@@ -135,6 +136,7 @@ export function InspectionForm(props: Props) {
     if (saved.state === 'sent' || saved.state === 'waiting') onSaved(saved.state);
   };
 
+  const axis: Axis = { ...axisAround(reading.axisDay), today: dayOfMinute(now) };
   const buttons = (
     <div className="mt-2 grid grid-cols-[auto_1fr] gap-2">
       <button type="button" className={`${BUTTON.plain} min-h-12`} disabled={!undo} onClick={() => undo?.()}>
@@ -148,7 +150,8 @@ export function InspectionForm(props: Props) {
 
   return (
     <>
-      <PageHead
+      <RulerHead
+        axis={axis}
         isSticky={false}
         title={colonyName}
         below={[placeName, isCorrection ? 'correcting an entry; what it said before is kept' : 'what did you see?']
@@ -161,9 +164,9 @@ export function InspectionForm(props: Props) {
           event.preventDefault();
           void save(false);
         }}
-        className="grid gap-x-10 wide:grid-cols-[minmax(0,34rem)_minmax(0,1fr)]"
+        className="grid wide:grid-cols-[var(--words)_minmax(0,1fr)]"
       >
-        <div className="pb-44 wide:pb-0">
+        <div className="pb-44 wide:pr-5 wide:pb-0">
           <IssueList issues={issues} />
           {issues.some(({ code }) => code === 'changed-meanwhile') && searched !== null && (
             <TwoVersions
@@ -254,11 +257,15 @@ export function InspectionForm(props: Props) {
           <PhotoField photos={draft.photos} onChange={(photos) => set({ photos })} />
         </div>
         <aside aria-label="What it means">
-          <div className="sticky top-4 mt-4 hidden border-l-4 border-willow pl-6 wide:block">
-            <Verdict verdict={verdict} short={false} />
-            {isWide && <LiveCells cells={reading.cells} on={reading.axisDay} />}
-            <CorrectionMoves moves={reading.moves} />
-            {buttons}
+          <div className="sticky top-28 mt-4 hidden wide:block">
+            <div className="border-l-4 border-willow pl-6">
+              <Verdict verdict={verdict} short={false} />
+            </div>
+            {isWide && <LiveCells cells={reading.cells} axis={axis} />}
+            <div className="pl-7">
+              <CorrectionMoves moves={reading.moves} />
+              {buttons}
+            </div>
           </div>
           <div className="fixed inset-x-0 bottom-0 z-20 border-t-4 border-willow bg-ground px-4 pt-2 pb-3 wide:hidden">
             <Verdict verdict={verdict} short />

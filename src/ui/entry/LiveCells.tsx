@@ -1,19 +1,17 @@
-import type { Day } from '../../core/calendar/day';
 import type { CellRowView } from '../../views/colony-view';
-import { axisAround } from '../time/axis';
+import type { Axis } from '../time/axis';
 import { TimeStrip } from '../time/TimeStrip';
 
 const SHOWN = 8;
 
-/** The dates of the cells as entered so far, under the days around the inspection. */
-export function LiveCells({ cells, on }: { cells: readonly CellRowView[]; on: Day }) {
-  const axis = axisAround(on);
+/** The dates of the cells as entered so far, under the days of the page's head. */
+export function LiveCells({ cells, axis }: { cells: readonly CellRowView[]; axis: Axis }) {
   if (cells.length === 0) return null;
   return (
     <ul className="mt-4">
       {cells.slice(0, SHOWN).map(({ id, label, stage, laid, marks }) => (
         <li key={id} className="border-t border-line">
-          <p className="flex justify-between text-sm">
+          <p className="flex justify-between pl-7 text-sm">
             <b>{`${label === 'new' ? '' : `${label} `}${stage}`}</b>
             <span className="text-muted">{laid}</span>
           </p>

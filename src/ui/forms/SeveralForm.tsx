@@ -72,7 +72,7 @@ export function SeveralForm({ apiaryId: preset, apiaries, today, swarmMonths }: 
           {rows.map((row, i) => (
             <li
               key={row.id}
-              className="grid gap-2 border-b border-line py-2 md:grid-cols-[10rem_10rem_1fr_13rem_auto] md:items-start"
+              className="grid grid-cols-[1fr_1fr_auto] gap-2 border-b border-line py-3 md:grid-cols-[10rem_10rem_1fr_13rem_auto] md:items-start md:py-2"
             >
               <Labelled name={`Hive ${i + 1}`} problems={problemAt(row.id, 'name')}>
                 {(label) => (
@@ -98,7 +98,7 @@ export function SeveralForm({ apiaryId: preset, apiaries, today, swarmMonths }: 
               </Labelled>
               <select
                 aria-label={`Hive ${i + 1}, how it began`}
-                className={FIELD}
+                className={`${FIELD} col-span-3 md:col-span-1`}
                 value={row.origin}
                 onChange={(event) => set(row.id, { origin: event.target.value as ColonyOrigin })}
               >
@@ -109,9 +109,13 @@ export function SeveralForm({ apiaryId: preset, apiaries, today, swarmMonths }: 
                 ))}
               </select>
               {row.origin === 'established' ? (
-                <span />
+                <span className="hidden md:inline" />
               ) : (
-                <Labelled name={`Hive ${i + 1}, made or hived on`} problems={problemAt(row.id, 'startedOn')}>
+                <Labelled
+                  name={`Hive ${i + 1}, made or hived on`}
+                  problems={problemAt(row.id, 'startedOn')}
+                  className="col-span-3 md:col-span-1"
+                >
                   {(label) => (
                     <DayField
                       aria-label={label}
@@ -124,7 +128,7 @@ export function SeveralForm({ apiaryId: preset, apiaries, today, swarmMonths }: 
               )}
               <button
                 type="button"
-                className={`${BUTTON.quiet} min-h-11 min-w-11 px-3`}
+                className={`${BUTTON.quiet} col-start-3 row-start-1 min-h-11 min-w-11 px-3 md:col-start-5`}
                 aria-label={`Leave hive ${i + 1} out`}
                 onClick={() => setRows(rows.filter(({ id }) => id !== row.id))}
               >
@@ -149,14 +153,16 @@ export function SeveralForm({ apiaryId: preset, apiaries, today, swarmMonths }: 
 function Labelled({
   name,
   problems,
+  className = '',
   children,
 }: {
   readonly name: string;
+  readonly className?: string;
   readonly problems: readonly string[];
   readonly children: (label: string) => React.ReactNode;
 }) {
   return (
-    <div>
+    <div className={className}>
       {children(name)}
       {problems.length > 0 && (
         <p role="alert" className="text-propolis text-sm font-bold">

@@ -6,7 +6,7 @@ import { Views } from '../frame/Views';
 import { CombLegend } from '../frames/CombLegend';
 import { CombPatterns } from '../frames/CombPatterns';
 import { Stack } from '../frames/Stack';
-import { PageHead } from '../time/PageHead';
+import { TitleHead } from '../time/TitleHead';
 import { DayZeroRuler } from './DayZeroRuler';
 
 export interface ShownHive {
@@ -37,7 +37,7 @@ export function MethodPage({ page, before, after, queenFrameId, sizes }: Props) 
   return (
     <>
       <CombPatterns />
-      <PageHead title={title} below={fitsWhen} />
+      <TitleHead title={title} below={fitsWhen} />
       <Views of="learn" />
       <div className="grid gap-x-10 wide:grid-cols-2">
         <div>

@@ -6,15 +6,15 @@ import { useMemo, useRef, useState } from 'react';
 import type { Day } from '../../core/calendar/day';
 import type { SeasonView } from '../../views/season-view';
 import { BUTTON } from '../controls/styles';
-import { PageHead } from '../time/PageHead';
+import { TitleHead } from '../time/TitleHead';
 import { SeasonGround } from './SeasonGround';
 import { SeasonHead } from './SeasonHead';
 import { SeasonRowLane } from './SeasonRowLane';
 import { SeasonTable } from './SeasonTable';
 import { useScale } from './useScale';
+import { useSheetGestures } from './useSheetGestures';
 
 const WEEK = 7;
-const WHEEL_PX_A_STEP = 100;
 
 /** How does it all run together? Rows are colonies, x is time; to be moved by drag, wheel, keys and buttons. */
 export function SeasonPage({ view, today, minute }: { view: SeasonView; today: Day; minute: string }) {
@@ -22,8 +22,7 @@ export function SeasonPage({ view, today, minute }: { view: SeasonView; today: D
   const count = view.groups.reduce((sum, { rows }) => sum + rows.length, 0);
   return (
     <>
-      <PageHead
-        isSticky={false}
+      <TitleHead
         title={`The season of ${count === 1 ? 'one colony' : `${count} colonies`}`}
         below={
           <button type="button" className={BUTTON.quiet} aria-pressed={isTable} onClick={() => setTable(!isTable)}>
@@ -68,18 +67,12 @@ function Sheet({ view, today, minute }: { view: SeasonView; today: Day; minute: 
     strip,
     useMemo(() => ({ first, last, today }), [first, last, today]),
   );
-  const grabbed = useRef<number | null>(null);
+  useSheetGestures(sheet, strip, scale);
 
   const onKeyDown = (event: React.KeyboardEvent) => {
     if (event.shiftKey || event.altKey || event.metaKey || event.ctrlKey) return;
     if (!moveByKey(event.key, scale)) return;
     event.preventDefault();
-  };
-  const onWheel = (event: React.WheelEvent) => {
-    const left = strip.current?.getBoundingClientRect().left ?? 0;
-    if (event.ctrlKey) scale.zoom(-event.deltaY / WHEEL_PX_A_STEP, event.clientX - left);
-    else if (event.shiftKey) scale.panPx(event.deltaY);
-    else if (event.deltaX !== 0) scale.panPx(event.deltaX);
   };
   const control = 'min-h-11 min-w-11 border-2 border-ink bg-paper px-3 font-bold hover:bg-tint';
   return (
@@ -112,24 +105,6 @@ function Sheet({ view, today, minute }: { view: SeasonView; today: Day; minute: 
         className="season mt-2"
         style={{ '--origin': first } as React.CSSProperties}
         onKeyDown={onKeyDown}
-        onWheel={onWheel}
-        onPointerDown={(event) => {
-          const { target } = event;
-          if (!(target instanceof Element) || target.closest('a, button')) return;
-          grabbed.current = event.clientX;
-          event.currentTarget.setPointerCapture(event.pointerId);
-        }}
-        onPointerMove={(event) => {
-          if (grabbed.current === null) return;
-          scale.panPx(grabbed.current - event.clientX);
-          grabbed.current = event.clientX;
-        }}
-        onPointerUp={() => {
-          grabbed.current = null;
-        }}
-        onPointerCancel={() => {
-          grabbed.current = null;
-        }}
       >
         <SeasonHead view={view} today={today} strip={strip} />
         <SeasonGround view={view} today={today} />

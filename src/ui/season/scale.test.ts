@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { addDays, day } from '../../core/calendar/day';
-import { around, type Bounds, DAY_PX, pan, within, zoom } from './scale';
+import { addDays, type Day, day } from '../../core/calendar/day';
+import { around, type Bounds, DAY_PX, flingStep, isStill, pan, scaled, within, zoom } from './scale';
 
 const FIRST = day('2027-03-01');
 const bounds: Bounds = { first: FIRST, last: day('2027-10-31'), widthPx: 1000 };
@@ -47,5 +47,27 @@ describe('the scale of the season', () => {
       ),
       { numRuns: 500 },
     );
+  });
+});
+
+describe('a sheet that was let go', () => {
+  it('goes on in its direction, ever slower, and comes to rest within two seconds', () => {
+    let [speed, way, time] = [-2, 0, 0] as [number, number, number];
+    while (!isStill(speed)) {
+      const step = flingStep(speed, 16);
+      expect(Math.abs(step.pxAMs)).toBeLessThan(Math.abs(speed));
+      expect(step.px).toBeLessThan(0);
+      [speed, way, time] = [step.pxAMs, way + step.px, time + 16];
+    }
+    expect(time).toBeLessThan(2000);
+    expect(way).toBeGreaterThan(-500);
+  });
+
+  it('keeps the day under the fingers where it is when it is scaled', () => {
+    const held = { first: 100, dayPx: 10 };
+    const far = { first: 0 as Day, last: 1000 as Day, widthPx: 300 };
+    const near = scaled(held, 2, 150, far);
+    expect(near.first + 150 / near.dayPx).toBeCloseTo(115);
+    expect(near.dayPx).toBe(20);
   });
 });

@@ -29,8 +29,12 @@ export function pan(scale: Scale, days: number, bounds: Bounds): Scale {
 }
 
 /** Nearer (`steps` above 0) or further; the day at `atPx` stays where it is. */
-export function zoom(scale: Scale, steps: number, atPx: number, bounds: Bounds): Scale {
-  const dayPx = Math.min(DAY_PX.most, Math.max(DAY_PX.least, scale.dayPx * ZOOM_STEP ** steps));
+export const zoom = (scale: Scale, steps: number, atPx: number, bounds: Bounds): Scale =>
+  scaled(scale, ZOOM_STEP ** steps, atPx, bounds);
+
+/** So many times as wide; the day at `atPx` stays where it is. */
+export function scaled(scale: Scale, factor: number, atPx: number, bounds: Bounds): Scale {
+  const dayPx = Math.min(DAY_PX.most, Math.max(DAY_PX.least, scale.dayPx * factor));
   const held = scale.first + atPx / scale.dayPx;
   return within({ first: held - atPx / dayPx, dayPx }, bounds);
 }
@@ -39,3 +43,15 @@ export function zoom(scale: Scale, steps: number, atPx: number, bounds: Bounds):
 export function around(day: Day, dayPx: number, bounds: Bounds): Scale {
   return within({ first: day - bounds.widthPx / dayPx / 3, dayPx }, bounds);
 }
+
+/** What is left of the speed of a sheet that was let go, after a millisecond. */
+const LEFT_A_MS = 0.995;
+
+/** How far a sheet that was let go moves in so many milliseconds, and how fast it still is. */
+export function flingStep(pxAMs: number, ms: number): { readonly px: number; readonly pxAMs: number } {
+  const left = pxAMs * LEFT_A_MS ** ms;
+  return { px: ((pxAMs + left) / 2) * ms, pxAMs: left };
+}
+
+/** Too slow to be seen. */
+export const isStill = (pxAMs: number): boolean => Math.abs(pxAMs) < 0.02;

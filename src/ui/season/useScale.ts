@@ -2,7 +2,7 @@
 
 import { type RefObject, useCallback, useEffect, useRef } from 'react';
 import type { Day } from '../../core/calendar/day';
-import { around, type Bounds, DAY_PX, pan, type Scale, within, zoom } from './scale';
+import { around, type Bounds, DAY_PX, pan, type Scale, scaled, within, zoom } from './scale';
 
 /** From this width of a day on there is room for its number. */
 const NUMBERED_PX = 15;
@@ -51,6 +51,7 @@ export function useScale(
     pan: (days: number) => apply(pan(scale.current, days, bounds())),
     panPx: (px: number) => apply(pan(scale.current, px / scale.current.dayPx, bounds())),
     zoom: (steps: number, atPx = bounds().widthPx / 2) => apply(zoom(scale.current, steps, atPx, bounds())),
+    scaleBy: (factor: number, atPx: number) => apply(scaled(scale.current, factor, atPx, bounds())),
     toToday: () => apply(around(today, DAY_PX.usual, bounds())),
     daysOf,
   };

@@ -1,19 +1,13 @@
-import type { Day } from '../../core/calendar/day';
 import type { PlanPreview } from '../../views/plan-preview';
-import { axisAhead } from '../time/axis';
-import { DayRuler } from '../time/DayRuler';
+import type { Axis } from '../time/axis';
 import { TimeStrip } from '../time/TimeStrip';
 
-/** Every date that would follow, before anything is stored. */
-export function PreviewPanel({ preview, on }: { preview: PlanPreview; on: Day }) {
-  const axis = axisAhead(on);
+/** Every date that would follow, before anything is stored; under the days of the page's head. */
+export function PreviewPanel({ preview, axis }: { preview: PlanPreview; axis: Axis }) {
   return (
     <section aria-label="What follows">
       <h2 className="text-lg">What follows</h2>
       <p className="text-muted text-sm">Nothing is saved until you start. Every date moves with what you see later.</p>
-      <div className="mt-2 border-b-2 border-ink">
-        <DayRuler axis={axis} />
-      </div>
       {preview.strips.map(({ unit, marks }) => (
         <div key={unit} className="border-b border-line">
           <p className="pt-1 text-sm font-bold">{unit}</p>

@@ -22,7 +22,8 @@ import { IssueList } from '../entry/IssueList';
 import { useThisMinute } from '../frame/useThisMinute';
 import { hiveReckoner } from '../reckon/hive-reckoner';
 import { useReckoned } from '../reckon/useReckoned';
-import { PageHead } from '../time/PageHead';
+import { axisAhead } from '../time/axis';
+import { RulerHead } from '../time/RulerHead';
 import { GiftField } from './GiftField';
 import { PreviewPanel } from './PreviewPanel';
 import { StartFields } from './StartFields';
@@ -59,6 +60,7 @@ export function StartForm({ view, facts, today, now, presetCell, isBegun }: Prop
   );
   const plan = useReckoned<Plan | null>(ask, null);
 
+  const axis = axisAhead(day(today), choices?.on ?? day(today));
   const union = others.find(({ id }) => id === draft.withColonyId);
   // What a nuc is made with may be all that the colony has.
   const isPast = isBegun || (draft.on !== '' && draft.on < today);
@@ -80,16 +82,16 @@ export function StartForm({ view, facts, today, now, presetCell, isBegun }: Prop
 
   return (
     <>
-      <PageHead isSticky={false} title={isBegun ? `Begun already: ${words.title}` : words.title} below={colony.name} />
+      <RulerHead axis={axis} title={isBegun ? `Begun already: ${words.title}` : words.title} below={colony.name} />
       <form
         noValidate
-        className="grid gap-x-10 wide:grid-cols-[minmax(0,32rem)_minmax(0,1fr)]"
+        className="grid wide:grid-cols-[var(--words)_minmax(0,1fr)]"
         onSubmit={(event) => {
           event.preventDefault();
           void start();
         }}
       >
-        <div>
+        <div className="wide:pr-5">
           <p className="text-sm">{words.fitsWhen}</p>
           {isPast ? <CellsOfThen colonyId={colony.id} view={view} /> : <FitNote fit={fit} />}
           {movesFrames(view.method) && !isPast && (
@@ -202,7 +204,7 @@ export function StartForm({ view, facts, today, now, presetCell, isBegun }: Prop
           ) : plan === null ? (
             <p role="status">Working out the dates …</p>
           ) : (
-            <PreviewPanel preview={planPreview(method, plan, choices, settings)} on={choices.on} />
+            <PreviewPanel preview={planPreview(method, plan, choices, settings)} axis={axis} />
           )}
         </aside>
       </form>

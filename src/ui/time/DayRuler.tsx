@@ -5,7 +5,7 @@ import { useRef } from 'react';
 import { addDays, type Day, dayOfWeek, formatDay, monthAndDate } from '../../core/calendar/day';
 import { weekdayWords } from '../../words/days';
 import { useBook } from '../frame/BookContext';
-import { type Axis, axisDays, isLong, isWeekend } from './axis';
+import { type Axis, axisDays, isLong, isOn, isWeekend } from './axis';
 
 const WEEKDAY_LETTERS = ['S', 'M', 'T', 'W', 'T', 'F', 'S'];
 const MONDAY = 1;
@@ -58,7 +58,9 @@ interface DayProps {
 function DayLink({ day, axis, dots, isShut, onKeyDown }: DayProps) {
   const isToday = day === axis.today;
   const numbered = isToday || (dayOfWeek(day) === MONDAY && Math.abs(day - axis.today) > (isLong(axis) ? 2 : 1));
-  const onDesk = isLong(axis) ? 'hidden' : 'hidden wide:inline';
+  // Only where a day is wide enough for two figures.
+  const onDesk = isLong(axis) ? 'hidden' : 'hidden min-[72rem]:inline';
+  const stop = isOn(axis, axis.today) ? axis.today : axis.first;
   const said = [weekdayWords(day), dots > 0 ? `${dots} due` : null, isShut ? 'a hive to leave shut' : null];
   return (
     <Link
@@ -69,11 +71,11 @@ function DayLink({ day, axis, dots, isShut, onKeyDown }: DayProps) {
       aria-label={said.filter(Boolean).join(', ')}
       aria-current={isToday ? 'date' : undefined}
       // One stop for the Tab key; the arrows go on from there.
-      tabIndex={isToday ? 0 : -1}
+      tabIndex={day === stop ? 0 : -1}
       onKeyDown={onKeyDown}
       className="flex h-full flex-col items-center pt-1 no-underline hover:bg-line focus-visible:z-10"
     >
-      <span className={`text-muted hidden text-xs leading-4 ${isLong(axis) ? '' : 'wide:block'}`}>
+      <span className={`text-muted hidden text-xs leading-4 ${isLong(axis) ? '' : 'min-[72rem]:block'}`}>
         {WEEKDAY_LETTERS[dayOfWeek(day)]}
       </span>
       <span

@@ -1,5 +1,5 @@
 import { type Mark, markWords } from '../../views/marks';
-import { type Axis, axisDays, isWeekend, leftOf, percent, rightOf } from './axis';
+import { type Axis, axisDays, isOn, isWeekend, leftOf, percent, rightOf } from './axis';
 import { CheckTag } from './CheckTag';
 import { LeaveShutBar } from './LeaveShutBar';
 import { LookMark } from './LookMark';
@@ -62,7 +62,9 @@ export function Ground({ axis }: { axis: Axis }) {
             fill="var(--color-tint)"
           />
         ))}
-      <line x1={percent(today)} x2={percent(today)} y1="0" y2="100%" stroke="var(--color-willow)" strokeWidth="1.5" />
+      {isOn(axis, axis.today) && (
+        <line x1={percent(today)} x2={percent(today)} y1="0" y2="100%" stroke="var(--color-willow)" strokeWidth="1.5" />
+      )}
     </>
   );
 }

@@ -15,10 +15,17 @@ export function axisAround(today: Day): Axis {
   return { first: addDays(today, -DAYS_BACK), days: DAYS_BACK + 1 + DAYS_AHEAD, today };
 }
 
-/** From two days before a day to seven weeks after it: as far as a young queen takes to lay. */
-export function axisAhead(today: Day): Axis {
-  return { first: addDays(today, -2), days: 51, today };
+/**
+ * From two days before a day to seven weeks after it: as far as a young queen takes to lay.
+ *
+ * @param from the day from which it is followed; today where nothing else is said
+ */
+export function axisAhead(today: Day, from: Day = today): Axis {
+  return { first: addDays(from, -2), days: 51, today };
 }
+
+/** Whether a day stands on it. */
+export const isOn = ({ first, days }: Axis, day: Day): boolean => day >= first && day < first + days;
 
 /** Too many days for a number on each. */
 export const isLong = ({ days }: Axis) => days > 35;
