@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test';
 import { kept } from './device';
 import { openColony } from './season';
 import { badge, signal, takeAlong } from './signal';
-import { expect, test } from './test';
+import { choose, expect, test } from './test';
 
 test.use({ seed: 'demo', viewport: { width: 390, height: 844 }, serviceWorkers: 'allow' });
 
@@ -193,4 +193,25 @@ test.describe('a survey that comes back', () => {
     const surveys = await facts<{ coveredSeams: number | null }>(page, 'surveys');
     expect(surveys.filter(({ coveredSeams }) => coveredSeams === 7)).toHaveLength(1);
   });
+});
+
+test('what an inspection does not tell is answered within the entry', async ({ page, context }) => {
+  await takeAlong(page);
+  await signal(context, false);
+  await page.goto('/hive');
+  await page.getByRole('link', { name: /^School roof/ }).click();
+  await page.getByRole('link', { name: /Mallow/ }).click();
+  const visit = page.getByRole('list', { name: 'What this visit is for' });
+  await visit.getByRole('button', { name: 'record the result' }).click();
+  await visit.getByRole('button', { name: /^Still in the cage/ }).click();
+  await expect(visit.getByText('Check that she is out of the cage')).toHaveCount(0);
+  // The entry goes on where it was, and both are kept.
+  await choose(page, 'Eggs?', 'looked, none');
+  await expect(page.getByTestId('verdict')).toContainText('a caged queen was given');
+  await page.getByRole('button', { name: 'Save the inspection' }).filter({ visible: true }).click();
+  await expect(badge(page)).toHaveText('2 saved here, not sent');
+  await signal(context, true);
+  await expect(badge(page)).toHaveText('all sent');
+  const said = await facts<{ code: string; answer: string }>(page, 'checkAnswers');
+  expect(said.filter(({ code }) => code === 'released').map(({ answer: one }) => one)).toEqual(['still-in']);
 });

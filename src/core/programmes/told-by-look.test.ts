@@ -5,9 +5,10 @@ import type { LookRead } from '../colony/look';
 import type { TrackedCell } from '../colony/track-cells';
 import type { FollowUpCode } from '../methods/method';
 import { verbatim } from '../says/together';
+import { ANSWERS } from './answers';
 import { alsoAnswered, answersOfLook, type FollowUpState } from './follow-up-state';
 import { anAnswer, look, saw } from './testing';
-import { toldByLook } from './told-by-look';
+import { ASKED_IN_WORDS, toldByLook } from './told-by-look';
 
 const aCell = {} as TrackedCell;
 
@@ -77,6 +78,20 @@ describe('what a look says to a check', () => {
 
   it.each(TABLE.map((row) => ({ row })))('$row', ({ row: [code, told, inspection, beside] }) => {
     expect(toldByLook(code, read(inspection, beside))).toBe(told);
+  });
+});
+
+describe('what an inspection does not tell', () => {
+  const looks = [read({ eggs: 'seen', queen: 'seen' }), read({ eggs: 'none' }), read({ eggs: 'none' }, withCells)];
+  const untold = (Object.keys(ANSWERS) as FollowUpCode[]).filter((code) =>
+    looks.every((look) => toldByLook(code, look) === null),
+  );
+
+  it('is asked in words in the entry, but for what both halves or the queen’s own state answer', () => {
+    const elsewhere: readonly FollowUpCode[] = ['which-half', 'thin-cells', 'eggs', 'clear-top-cells'];
+    expect(untold.filter((code) => !ASKED_IN_WORDS.has(code)).sort()).toEqual([...elsewhere].sort());
+    // Out of her cage an inspection tells, still in it only the keeper.
+    expect([...ASKED_IN_WORDS].filter((code) => !untold.includes(code))).toEqual(['released']);
   });
 });
 

@@ -1,6 +1,10 @@
+import { ChevronLeft, ChevronRight } from 'lucide-react';
 import Link from 'next/link';
+import type { ReactNode } from 'react';
+import { addDays, type Day, formatDay } from '../../core/calendar/day';
 import type { RoundHive, RoundView } from '../../views/round-view';
 import type { ApiaryEntry } from '../../views/yard';
+import { weekdayWords } from '../../words/days';
 import { BUTTON } from '../controls/styles';
 import type { Axis } from '../time/axis';
 import { RulerHead } from '../time/RulerHead';
@@ -9,8 +13,7 @@ import { TONE_TEXT } from '../time/tones';
 interface Props {
   readonly title: string;
   readonly axis: Axis;
-  /** ISO. */
-  readonly day: string;
+  readonly day: Day;
   readonly isPast: boolean;
   readonly rounds: readonly { readonly apiary: ApiaryEntry; readonly round: RoundView }[];
 }
@@ -25,9 +28,21 @@ export function DayPage({ title, axis, day, isPast, rounds }: Props) {
         axis={axis}
         title={title}
         below={
-          isPast
-            ? 'What would be due then, going by what is known today.'
-            : 'What can be done on this day, going by what is known today.'
+          <>
+            <p>
+              {isPast
+                ? 'What would be due then, going by what is known today.'
+                : 'What can be done on this day, going by what is known today.'}
+            </p>
+            <nav aria-label="Other days" className="flex gap-2 py-1">
+              <OtherDay day={addDays(day, -1)} name="The day before">
+                <ChevronLeft aria-hidden="true" className="size-5" strokeWidth={3} />
+              </OtherDay>
+              <OtherDay day={addDays(day, 1)} name="The day after">
+                <ChevronRight aria-hidden="true" className="size-5" strokeWidth={3} />
+              </OtherDay>
+            </nav>
+          </>
         }
       />
       {busy.length === 0 && <p className="mt-4 font-semibold">Nothing is due on this day.</p>}
@@ -41,7 +56,7 @@ export function DayPage({ title, axis, day, isPast, rounds }: Props) {
           </ol>
           {!isPast && (
             <p className="mt-1">
-              <Link prefetch={false} href={`/rounds/${apiary.id}?day=${day}`} className={BUTTON.quiet}>
+              <Link prefetch={false} href={`/rounds/${apiary.id}?day=${formatDay(day)}`} className={BUTTON.quiet}>
                 round sheet, to print or to send
               </Link>
             </p>
@@ -64,6 +79,19 @@ export function DayPage({ title, axis, day, isPast, rounds }: Props) {
         </section>
       )}
     </>
+  );
+}
+
+function OtherDay({ day, name, children }: { day: Day; name: string; children: ReactNode }) {
+  return (
+    <Link
+      prefetch={false}
+      href={`/days/${formatDay(day)}`}
+      aria-label={`${name}, ${weekdayWords(day)}`}
+      className="flex min-h-11 min-w-11 items-center justify-center border-2 border-line bg-paper text-ink hover:border-ink"
+    >
+      {children}
+    </Link>
   );
 }
 

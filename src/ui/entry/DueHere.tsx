@@ -1,10 +1,12 @@
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
+import { ASKED_IN_WORDS } from '../../core/programmes/told-by-look';
 import type { EntryReading } from '../../device/entry-reading';
 import type { NamedColony } from '../../views/yard';
 import { rangeWords } from '../../words/days';
 
 // Seldom needed, so that its script comes when it is.
+const AnswerCheck = dynamic(() => import('../due/AnswerCheck').then((module) => module.AnswerCheck), { ssr: false });
 const MoveCheck = dynamic(() => import('../due/MoveCheck').then((module) => module.MoveCheck), { ssr: false });
 
 interface Props extends Pick<EntryReading, 'shut' | 'due' | 'leaveShut' | 'isForced'> {
@@ -13,9 +15,15 @@ interface Props extends Pick<EntryReading, 'shut' | 'due' | 'leaveShut' | 'isFor
   readonly minute: string;
 }
 
-/** What this visit is for, and whether the hive is to be opened at all; each check can be put off, with the reason. */
+/**
+ * What this visit is for, and whether the hive is to be opened at all; what the inspection itself does not tell is answered here, and each
+ * check can be put off, with the reason.
+ */
 export function DueHere({ shut, due, leaveShut, isForced, colony, minute }: Props) {
-  const [moving, setMoving] = useState<string | null>(null);
+  const [open, setOpen] = useState<{ readonly key: string; readonly what: 'move' | 'answer' } | null>(null);
+  const [answered, setAnswered] = useState<readonly string[]>([]);
+  const isOpen = (key: string, what: 'move' | 'answer') => open?.key === key && open.what === what;
+  const toggle = (key: string, what: 'move' | 'answer') => setOpen(isOpen(key, what) ? null : { key, what });
   const at = { colonyId: colony.id, colonyName: colony.name, leaveShut, halves: [] };
   return (
     <>
@@ -30,16 +38,44 @@ export function DueHere({ shut, due, leaveShut, isForced, colony, minute }: Prop
             <li key={check.key}>
               {/* Where the reason begins with the order, it is said once. */}
               {!check.why.startsWith(check.order) && <b>{check.order}.</b>} {check.why}{' '}
-              <button
-                type="button"
-                aria-expanded={moving === check.key}
-                className="min-h-11 px-1 font-bold underline"
-                onClick={() => setMoving(moving === check.key ? null : check.key)}
-              >
-                put it off
-              </button>
-              {moving === check.key && (
-                <MoveCheck check={check} at={at} minute={minute} onDone={() => setMoving(null)} />
+              {answered.includes(check.key) ? (
+                <b role="status">Noted.</b>
+              ) : (
+                <>
+                  {check.asks && ASKED_IN_WORDS.has(check.asks.code) && (
+                    <button
+                      type="button"
+                      aria-expanded={isOpen(check.key, 'answer')}
+                      className="min-h-11 px-1 font-bold underline"
+                      onClick={() => toggle(check.key, 'answer')}
+                    >
+                      record the result
+                    </button>
+                  )}{' '}
+                  <button
+                    type="button"
+                    aria-expanded={isOpen(check.key, 'move')}
+                    className="min-h-11 px-1 font-bold underline"
+                    onClick={() => toggle(check.key, 'move')}
+                  >
+                    put it off
+                  </button>
+                </>
+              )}
+              {isOpen(check.key, 'answer') && check.asks && (
+                <AnswerCheck
+                  order={check.order}
+                  asks={check.asks}
+                  at={at}
+                  minute={minute}
+                  onDone={() => {
+                    setAnswered([...answered, check.key]);
+                    setOpen(null);
+                  }}
+                />
+              )}
+              {isOpen(check.key, 'move') && (
+                <MoveCheck check={check} at={at} minute={minute} onDone={() => setOpen(null)} />
               )}
             </li>
           ))}

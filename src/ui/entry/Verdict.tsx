@@ -2,7 +2,7 @@ import type { VerdictView } from '../../views/verdict-view';
 
 interface Props {
   readonly verdict: VerdictView;
-  /** Say only the headline and the date. */
+  /** Say only the headline, the date and what tells most. */
   readonly short: boolean;
 }
 
@@ -13,7 +13,7 @@ export function Verdict({ verdict: { reading, next }, short }: Props) {
       <p className="font-display text-willow text-xl leading-tight font-bold">{reading?.title ?? 'Nothing seen yet'}</p>
       {next && <p className="font-bold">{next.words}</p>}
       {reading?.doubt && <p className="text-propolis font-semibold">{reading.doubt}</p>}
-      {short && reading?.cause && <p className="text-sm">{reading.cause}</p>}
+      {short && reading && <p className="text-sm">{[reading.because[0], reading.cause].filter(Boolean).join(' · ')}</p>}
       {!short && (
         <>
           {reading && <p className="mt-1">{reading.advice}</p>}

@@ -1,11 +1,11 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
-import { formatDay, parseDay, yearOf } from '@/core/calendar/day';
+import { parseDay, yearOf } from '@/core/calendar/day';
 import { database } from '@/db/open';
 import { now } from '@/server/clock';
 import { loadYard } from '@/server/yard';
 import { DayPage } from '@/ui/days/DayPage';
-import { axisAround } from '@/ui/time/axis';
+import { axisAround, isOn } from '@/ui/time/axis';
 import { roundView } from '@/views/round-view';
 import { distanceWords, weekdayWords } from '@/words/days';
 
@@ -23,12 +23,13 @@ export default async function Page({ params }: { params: Promise<{ day: string }
       day,
     ),
   }));
+  const around = axisAround(today);
   const year = yearOf(day) === yearOf(today) ? '' : ` ${yearOf(day)}`;
   return (
     <DayPage
       title={`${weekdayWords(day)}${year}, ${distanceWords(day, today)}`}
-      axis={axisAround(today)}
-      day={formatDay(day)}
+      axis={isOn(around, day) ? around : { ...axisAround(day), today }}
+      day={day}
       isPast={day < today}
       rounds={rounds}
     />
