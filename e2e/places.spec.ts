@@ -43,6 +43,45 @@ test('the menu shuts by Escape, and the focus goes back to its button', async ({
   await expect(menu).toBeHidden();
 });
 
+test('what opens over or below a button gives the focus back to it, by Escape and by its own buttons', async ({
+  page,
+}) => {
+  await page.goto('/');
+  const find = page.getByRole('button', { name: 'find' });
+  await find.click();
+  await expect(page.getByPlaceholder('A colony, or what you want to do')).toBeFocused();
+  await page.keyboard.press('Escape');
+  await expect(find).toBeFocused();
+
+  await page.getByRole('link', { name: 'Teasel', exact: true }).first().click();
+  const another = page.getByRole('button', { name: 'another day' }).first();
+  await another.click();
+  const reason = page.getByLabel('Reason');
+  await reason.fill('Rain.');
+  await page.keyboard.press('Escape');
+  await expect(reason).toBeHidden();
+  await expect(another).toBeFocused();
+
+  const remove = page.getByRole('button', { name: 'delete' }).first();
+  await remove.click();
+  await page.getByRole('alertdialog').getByRole('button', { name: 'Cancel' }).click();
+  await expect(remove).toBeFocused();
+  await remove.click();
+  await page.keyboard.press('Escape');
+  await expect(remove).toBeFocused();
+});
+
+test('the season says of every mark whose it is and of which days, and what is pressed is 24 px high', async ({
+  page,
+}) => {
+  await page.goto('/season');
+  const sheet = page.getByRole('region', { name: 'The season', exact: true });
+  await expect(sheet.getByRole('img', { name: 'Campion, leave shut: 3 to 20 May' })).toBeVisible();
+  await expect(sheet.getByRole('img', { name: /^Campion, inspected/ }).first()).toBeVisible();
+  for (const mark of await sheet.locator('.season-strip').locator('a, button').all())
+    expect((await mark.boundingBox())?.height ?? 24).toBeGreaterThanOrEqual(24);
+});
+
 test('on a phone four places stand at the thumb, and the others under more', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goto('/');

@@ -150,8 +150,13 @@ test.describe('on a phone', () => {
     await page.evaluate((y) => window.scrollTo(0, y - 300), box.y);
     const y = (await row(page, 'Yarrow').boundingBox())?.y ?? 0;
     const device = await context.newCDPSession(page);
-    const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', ...xs: number[]) =>
-      device.send('Input.dispatchTouchEvent', { type, touchPoints: xs.map((x, id) => ({ x, y: y + 8, id })) });
+    // A step each 16 ms, however slow the machine is: a finger that rests before it is lifted lets nothing go on.
+    let timestamp = Date.now() / 1000;
+    const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', ...xs: number[]) => {
+      timestamp += 0.016;
+      const touchPoints = xs.map((x, id) => ({ x, y: y + 8, id }));
+      return device.send('Input.dispatchTouchEvent', { type, touchPoints, timestamp });
+    };
     const near = await dayPx(page);
 
     await touch('touchStart', 200);

@@ -17,7 +17,9 @@ export function Choice<V extends string>({ legend, options, value, onChange, sta
   const name = useId();
   return (
     <fieldset className="mt-4" aria-describedby={problem ? `${name}-problem` : undefined}>
-      <legend className="font-display mb-1.5 text-lg font-bold">{legend}</legend>
+      <legend className="mb-1.5">
+        <h2 className="text-lg">{legend}</h2>
+      </legend>
       <div className={stacked ? 'grid gap-2' : 'grid grid-flow-col auto-cols-fr gap-2'}>
         {options.map((option) => (
           <label

@@ -18,7 +18,9 @@ const MONTHS = Array.from({ length: 12 }, (_, i) => i + 1);
 export function MonthsChoice({ legend, hint, value, onChange, problem }: Props) {
   return (
     <fieldset className="mt-4">
-      <legend className="font-display text-lg font-bold">{legend}</legend>
+      <legend>
+        <h2 className="text-lg">{legend}</h2>
+      </legend>
       <p className="text-muted mb-1.5 text-sm">{hint}</p>
       <div className="grid grid-cols-4 gap-1.5 sm:grid-cols-6">
         {MONTHS.map((month) => (

@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import type { OutboxEntry } from '../../device/outbox-entry';
 import type { DueAt, DueView } from '../../views/due-view';
+import { SmallPanel } from '../controls/SmallPanel';
 import { BUTTON } from '../controls/styles';
 import { useDevice } from '../offline/DeviceProvider';
 import { NotSent } from '../offline/NotSent';
@@ -70,9 +71,15 @@ function DueLine({ check, at, minute, saidAbove }: Omit<Props, 'due'> & { check:
       </span>
       {said.map((entry) => entry.kind !== 'inspection' && <NotSent key={entry.id} words={entry.words} />)}
       {open === 'answer' && asks && (
-        <AnswerCheck order={check.order} asks={asks} at={at} minute={minute} onDone={() => setOpen(null)} />
+        <SmallPanel onClose={() => setOpen(null)}>
+          {(done) => <AnswerCheck order={check.order} asks={asks} at={at} minute={minute} onDone={done} />}
+        </SmallPanel>
       )}
-      {open === 'move' && <MoveCheck check={check} at={at} minute={minute} onDone={() => setOpen(null)} />}
+      {open === 'move' && (
+        <SmallPanel onClose={() => setOpen(null)}>
+          {(done) => <MoveCheck check={check} at={at} minute={minute} onDone={done} />}
+        </SmallPanel>
+      )}
     </li>
   );
 }

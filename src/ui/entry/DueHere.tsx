@@ -4,6 +4,7 @@ import { ASKED_IN_WORDS } from '../../core/programmes/told-by-look';
 import type { EntryReading } from '../../device/entry-reading';
 import type { NamedColony } from '../../views/yard';
 import { rangeWords } from '../../words/days';
+import { SmallPanel } from '../controls/SmallPanel';
 
 // Seldom needed, so that its script comes when it is.
 const AnswerCheck = dynamic(() => import('../due/AnswerCheck').then((module) => module.AnswerCheck), { ssr: false });
@@ -63,19 +64,25 @@ export function DueHere({ shut, due, leaveShut, isForced, colony, minute }: Prop
                 </>
               )}
               {isOpen(check.key, 'answer') && check.asks && (
-                <AnswerCheck
-                  order={check.order}
-                  asks={check.asks}
-                  at={at}
-                  minute={minute}
-                  onDone={() => {
-                    setAnswered([...answered, check.key]);
-                    setOpen(null);
-                  }}
-                />
+                <SmallPanel onClose={() => setOpen(null)}>
+                  {(done) => (
+                    <AnswerCheck
+                      order={check.order}
+                      asks={check.asks as NonNullable<typeof check.asks>}
+                      at={at}
+                      minute={minute}
+                      onDone={() => {
+                        setAnswered([...answered, check.key]);
+                        done();
+                      }}
+                    />
+                  )}
+                </SmallPanel>
               )}
               {isOpen(check.key, 'move') && (
-                <MoveCheck check={check} at={at} minute={minute} onDone={() => setOpen(null)} />
+                <SmallPanel onClose={() => setOpen(null)}>
+                  {(done) => <MoveCheck check={check} at={at} minute={minute} onDone={done} />}
+                </SmallPanel>
               )}
             </li>
           ))}

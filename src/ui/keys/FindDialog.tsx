@@ -3,6 +3,7 @@
 import { Command } from 'cmdk';
 import { useRouter } from 'next/navigation';
 import { Dialog } from 'radix-ui';
+import { useFocusBack } from '../controls/useFocusBack';
 import { useBook } from '../frame/BookContext';
 import { ALL_PLACES } from '../frame/places';
 
@@ -18,12 +19,14 @@ export function FindDialog({ onClose }: { onClose: () => void }) {
     onClose();
     router.push(href);
   };
+  const focusBack = useFocusBack();
   return (
     <Dialog.Root open onOpenChange={(isOpen) => !isOpen && onClose()}>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-30 bg-shade/50" />
         <Dialog.Content
           aria-describedby={undefined}
+          onCloseAutoFocus={focusBack}
           className="fixed top-20 left-1/2 z-40 w-[min(32rem,94vw)] -translate-x-1/2 border-2 border-ink bg-paper"
         >
           <Dialog.Title className="sr-only">Find a colony or something to do</Dialog.Title>

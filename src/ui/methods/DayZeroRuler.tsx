@@ -11,7 +11,7 @@ export function DayZeroRuler({ checks, leaveShut }: Pick<HandbookPage, 'checks' 
   return (
     <div aria-hidden="true" className="relative mt-2 border-t-2 border-ink pt-6 pb-1">
       {weeks.map((days) => (
-        <span key={days} className="absolute top-0 bottom-0 border-l border-line text-xs" style={{ left: at(days) }}>
+        <span key={days} className="absolute top-0 bottom-0 border-l border-line text-sm" style={{ left: at(days) }}>
           <span className="pl-1">{days === 0 ? 'day 0' : days}</span>
         </span>
       ))}

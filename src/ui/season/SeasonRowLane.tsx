@@ -1,18 +1,21 @@
 'use client';
 
 import Link from 'next/link';
-import { memo } from 'react';
+import { type CSSProperties, memo, type ReactNode } from 'react';
 import type { Day } from '../../core/calendar/day';
 import type { Window } from '../../core/calendar/window';
 import { markWords } from '../../views/marks';
 import type { SeasonRow } from '../../views/season-view';
+import { rangeWords, weekdayWords } from '../../words/days';
 import { RIBBON_WORDS } from '../../words/marks';
 import { spanStyle } from './place';
 import { SeasonCheckTag } from './SeasonCheckTag';
 import { DAY_PX } from './scale';
 
 const LINE_PX = 17;
-const LAST_LINE_PX = 26;
+/** A line of what can be pressed: 24 px at least. */
+const PRESSED_PX = 24;
+const LAST_LINE_PX = 32;
 const LETTER_PX = 6;
 const LABEL_EDGE_PX = 12;
 
@@ -32,8 +35,13 @@ export const SeasonRowLane = memo(function SeasonRowLane({ row, origin, minute, 
     ribbons.some(({ kind }) => kind === 'emergence') ? 'emergence' : null,
     shut.length > 0 || ribbons.some(({ kind }) => kind === 'eggs') ? 'shut' : null,
   ].filter((line) => line !== null);
-  const top = (line: string) => 3 + Math.max(0, lines.indexOf(line)) * LINE_PX;
-  const last = 3 + lines.length * LINE_PX;
+  // Programmes stand on the first line, and are pressed.
+  const extra = programmes.length > 0 ? PRESSED_PX - LINE_PX : 0;
+  const top = (line: string) => {
+    const at = Math.max(0, lines.indexOf(line));
+    return 3 + at * LINE_PX + (at > 0 ? extra : 0);
+  };
+  const last = 3 + lines.length * LINE_PX + extra;
   const lanes = lanesOf(checks);
   const height = last + LAST_LINE_PX * Math.max(1, ...lanes.map((lane) => lane + 1));
   // Nothing comes after it on its line, so that its name may be longer than it runs.
@@ -55,30 +63,27 @@ export const SeasonRowLane = memo(function SeasonRowLane({ row, origin, minute, 
               prefetch={false}
               href={`/programmes/${id}`}
               className={`season-mark season-programme ${id === lastBegun ? 'season-last' : ''}`}
+              aria-label={`${name}, ${label}: ${rangeWords({ from, to })}`}
               style={{ ...spanStyle(origin, from, to), top: top('programmes') }}
             >
               {label}
             </Link>
           ))}
           {shut.map(({ from, to }) => (
-            <Link
+            <Said
               key={from}
-              prefetch={false}
-              href={href}
+              words={`${name}, ${markWords({ type: 'shut', from, to, row: 0 })}`}
               className="season-mark season-shut"
-              title={markWords({ type: 'shut', from, to, row: 0 })}
               style={{ ...spanStyle(origin, from, to), top: top('shut') }}
             >
               <i>leave shut</i>
-            </Link>
+            </Said>
           ))}
           {ribbons.map(({ kind, window }) => (
-            <Link
+            <Said
               key={kind}
-              prefetch={false}
-              href={href}
+              words={`${name}, ${markWords({ type: 'ribbon', kind, window, label: RIBBON_WORDS[kind], row: 0 })}`}
               className={`season-mark season-ribbon season-${kind}`}
-              title={markWords({ type: 'ribbon', kind, window, label: RIBBON_WORDS[kind], row: 0 })}
               style={{
                 ...spanStyle(origin, window.earliest, window.latest),
                 top: top(kind === 'eggs' ? 'shut' : kind),
@@ -86,23 +91,23 @@ export const SeasonRowLane = memo(function SeasonRowLane({ row, origin, minute, 
               }}
             >
               {RIBBON_WORDS[kind]}
-            </Link>
+            </Said>
           ))}
           {looks.map((on, i) => (
-            <span
+            <Said
               // biome-ignore lint/suspicious/noArrayIndexKey: a hive may be looked at twice in a day, and the list is never re-ordered
               key={`look${i}`}
+              words={`${name}, ${markWords({ type: 'look', on, row: 0 })}`}
               className="season-dot season-look"
               style={{ ...spanStyle(origin, on, on), top: last }}
-              title="inspected"
             />
           ))}
           {programmes.map(({ id, label, from }) => (
-            <span
+            <Said
               key={`act${id}`}
+              words={`${name}, ${label}: ${weekdayWords(from)}`}
               className="season-dot season-act"
               style={{ ...spanStyle(origin, from, from), top: last }}
-              title={label}
             />
           ))}
           {checks.map((check, i) => (
@@ -124,6 +129,11 @@ export const SeasonRowLane = memo(function SeasonRowLane({ row, origin, minute, 
   );
 });
 
+/** A mark that is looked at, not pressed: whose it is and of which days is said, as text that a screen reader finds and a mouse shows. */
+function Said({ words, ...props }: { words: string; className: string; style: CSSProperties; children?: ReactNode }) {
+  return <span role="img" aria-label={words} title={words} {...props} />;
+}
+
 /** On which line below one another the labels of checks stand, so that none lies on another at the usual width of a day. */
 function lanesOf(checks: SeasonRow['checks']): readonly number[] {
   const taken: number[] = [];
@@ -138,7 +148,7 @@ function lanesOf(checks: SeasonRow['checks']): readonly number[] {
 }
 
 /** Solid over the likely days, fading towards the ends that are merely possible. */
-function feathers({ earliest, likelyFrom, likelyTo, latest }: Window): React.CSSProperties {
+function feathers({ earliest, likelyFrom, likelyTo, latest }: Window): CSSProperties {
   const days = latest - earliest + 1;
   const percent = (at: number) => `${(at / days) * 100}%`;
   const [from, to] = [percent(likelyFrom - earliest), percent(likelyTo - earliest + 1)];

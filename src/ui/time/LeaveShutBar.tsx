@@ -26,13 +26,22 @@ export function LeaveShutBar({ axis, from, to, y }: { axis: Axis; from: Day; to:
         strokeWidth="1.5"
       />
       {end - start > 24 && (
-        <svg x={percent((start + end) / 2)} y={y + 2} overflow="visible" aria-hidden="true">
-          <rect x="-66" width="132" height={HEIGHT - 4} rx="2" fill="var(--color-paper)" />
-          <text x="0" y="12" textAnchor="middle" fontSize="12" fontWeight="700" fill="var(--color-indigo)">
-            {`leave shut, last day ${dayWords(to)}`}
-          </text>
+        <svg x={percent((start + end) / 2)} y={y + 1} overflow="visible" aria-hidden="true">
+          <Label words={`leave shut, last day ${dayWords(to)}`} halfWidth={86} className="label-wide" />
+          <Label words={`last day ${dayWords(to)}`} halfWidth={52} className="label-narrow" />
         </svg>
       )}
+    </g>
+  );
+}
+
+function Label({ words, halfWidth, className }: { words: string; halfWidth: number; className: string }) {
+  return (
+    <g className={className}>
+      <rect x={-halfWidth} width={2 * halfWidth} height={HEIGHT - 2} rx="2" fill="var(--color-paper)" />
+      <text x="0" y="13.5" textAnchor="middle" fontSize="15" fontWeight="700" fill="var(--color-indigo)">
+        {words}
+      </text>
     </g>
   );
 }
