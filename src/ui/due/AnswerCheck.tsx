@@ -85,7 +85,7 @@ export function AnswerCheck({ order, asks, at, minute: shownAt, onDone }: Props)
           </button>
         ))}
       </div>
-      <div className="mt-2 grid grid-cols-[auto_1fr] gap-2 text-sm">
+      <div className="mt-2 grid gap-2 text-sm sm:grid-cols-[auto_1fr]">
         <div>
           <label htmlFor={dayId}>Seen on</label>
           <DayField id={dayId} hasChips max={today} value={on} onChange={(value) => setOn(value)} />

@@ -41,7 +41,7 @@ export const SeasonRowLane = memo(function SeasonRowLane({ row, origin, minute, 
     const at = Math.max(0, lines.indexOf(line));
     return 3 + at * LINE_PX + (at > 0 ? extra : 0);
   };
-  const last = 3 + lines.length * LINE_PX + extra;
+  const last = 5 + lines.length * LINE_PX + extra;
   const lanes = lanesOf(checks);
   const height = last + LAST_LINE_PX * Math.max(1, ...lanes.map((lane) => lane + 1));
   // Nothing comes after it on its line, so that its name may be longer than it runs.
