@@ -35,6 +35,38 @@ test.describe('settings', () => {
     await expect(page.getByRole('region', { name: 'Reading' })).toContainText('Inspect Wed 1 Sep');
   });
 
+  test('measures are asked for and said in the units of the keeper, and stored in SI', async ({ page }) => {
+    await page.goto('/settings');
+    for (const [of, unit] of [
+      ['Weight', 'pounds'],
+      ['Temperature', 'Fahrenheit'],
+      ['Distance', 'miles'],
+    ] as const)
+      await choose(page, of, unit);
+    await page.getByRole('button', { name: 'Save' }).click();
+    await expect(page).toHaveURL(/\/$/);
+
+    await page.goto('/settings');
+    await expect(page.getByLabel('Warm nights for interleaving, °F')).toHaveValue('50');
+    await page.getByLabel('Warm nights for interleaving, °F').fill('54');
+    await page.getByLabel('Stored in a day on the main flow, lb').fill('5');
+    await page.getByRole('button', { name: 'Save' }).click();
+    await expect(page).toHaveURL(/\/$/);
+    const { facts } = await (await page.request.get('/api/season/export')).json();
+    const stored = Object.fromEntries(
+      facts.settings.map(({ key, value }: { key: string; value: unknown }) => [key, value]),
+    );
+    expect([stored.interleaveNightC, stored.strongFlowKg]).toEqual([12, 2.27]);
+
+    await page.goto('/methods/nuc-swarm');
+    await expect(page.getByText('over 3 miles away').first()).toBeVisible();
+    await page.goto('/room');
+    await page.getByLabel('Coldest of the next five nights, °F').fill('45');
+    await page.getByRole('button', { name: 'Update' }).click();
+    await expect(page).toHaveURL(/night=7\.2/);
+    await expect(page.getByLabel('Coldest of the next five nights, °F')).toHaveValue('45');
+  });
+
   test('a colony is corrected, and cannot begin after what was seen in it', async ({ page }) => {
     await page.goto('/colonies');
     await page.getByRole('link', { name: 'Yarrow', exact: true }).click();

@@ -28,7 +28,7 @@ const MAY_IMPORT: Readonly<Record<string, readonly string[]>> = {
  * are gone when it runs.
  */
 const CORE_ORDER: readonly (readonly string[])[] = [
-  ['says', 'calendar'],
+  ['says', 'calendar', 'units'],
   ['problems', 'biology', 'backups'],
   ['brood'],
   ['cells'],

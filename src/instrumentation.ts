@@ -2,5 +2,7 @@
 export async function register() {
   if (process.env.NEXT_RUNTIME !== 'nodejs') return;
   const { database } = await import('./db/open');
-  database();
+  const { loadSettings } = await import('./db/repositories/settings');
+  const { speakUnits } = await import('./words/measures');
+  speakUnits(loadSettings(database().db).units);
 }

@@ -3,6 +3,7 @@ import { addDays, type Day } from '../core/calendar/day';
 import { bestDay } from '../core/schedule/check';
 import type { OpenedDatabase } from '../db/open';
 import type { BookInfo } from '../views/book-info';
+import { speakUnits } from '../words/measures';
 import { bookId, bookName } from './book-version';
 import { isDemo } from './demo-mode';
 import { formerNames } from './former-names';
@@ -13,7 +14,9 @@ const RULED = { back: 7, ahead: 56 } as const;
 
 /** What every screen needs of the book. */
 export function loadBook(opened: OpenedDatabase, today: Day): Omit<BookInfo, 'isReader'> {
-  const { colonies } = loadYard(opened, today);
+  const { colonies, settings } = loadYard(opened, today);
+  // All pages stand within what is told here: what they measure is said as the keeper has set it.
+  speakUnits(settings.units);
   const due = new Map<Day, number>();
   const shut = new Set<Day>();
   for (const { state } of colonies) {
@@ -27,6 +30,7 @@ export function loadBook(opened: OpenedDatabase, today: Day): Omit<BookInfo, 'is
     bookId: bookId(opened),
     bookName: bookName(opened),
     isDemo: isDemo(),
+    units: settings.units,
     today,
     due: [...due],
     shut: [...shut],

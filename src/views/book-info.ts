@@ -1,4 +1,5 @@
 import type { Day } from '../core/calendar/day';
+import type { Units } from '../core/units/units';
 import type { NamedColony } from './yard';
 
 /** What every screen may need of the book: its name on this device, the days of its checks, its colonies by name. */
@@ -10,6 +11,8 @@ export interface BookInfo {
   /** Who looks came in by a reader's link, and cannot write. */
   readonly isReader: boolean;
   readonly today: Day;
+  /** In what measures are said. */
+  readonly units: Units;
   /** How many checks have their best day on each day. */
   readonly due: readonly (readonly [Day, number])[];
   /** Days on which some hive is to be left shut. */

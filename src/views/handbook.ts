@@ -6,7 +6,7 @@ import { planMethod, USUAL_CHOICES } from '../core/methods/plan';
 import type { Said } from '../core/says/said';
 import { saidOneByOne, sentences } from '../core/says/together';
 import type { Settings } from '../core/settings/settings';
-import { CAUTION_WORDS } from '../words/cautions';
+import { cautionWords } from '../words/cautions';
 import { orderOf } from '../words/due';
 import { inWords } from '../words/in-words';
 import { type MethodSaid, methodSaid } from '../words/methods/methods';
@@ -83,7 +83,7 @@ export function handbookPage(method: Method, settings: Settings): HandbookPage {
     needs: needWords(needs, settings),
     kit,
     lifting,
-    cautions: cautions.map((caution) => CAUTION_WORDS[caution]),
+    cautions: cautions.map(cautionWords),
     steps,
     parts: units.map((unit) => ({ name: partOf(unit.name), gets: unit.gets, stands: unit.stands })),
     checks: plan.checks.map(({ unit, code, window, why, order }, i) => ({

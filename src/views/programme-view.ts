@@ -12,7 +12,7 @@ import { movesOf } from '../core/schedule/what-moved';
 import type { Settings } from '../core/settings/settings';
 import { answerWords, remedyWords } from '../words/answers';
 import { broodlessWords } from '../words/broodless';
-import { CAUTION_WORDS } from '../words/cautions';
+import { cautionWords } from '../words/cautions';
 import { CHECK_NAMES } from '../words/due';
 import { inWords } from '../words/in-words';
 import { methodSaid, methodTitle } from '../words/methods/methods';
@@ -109,7 +109,7 @@ export function programmeView(
     status: statusWords(programme, members, failing !== undefined, isOver),
     isRunning: programme.endedOn === null && !isOver,
     endedOn: programme.endedOn,
-    cautions: method.cautions.map((caution) => CAUTION_WORDS[caution]),
+    cautions: method.cautions.map(cautionWords),
     steps: said.steps.map((words, step) => ({ step, words, isDone: stepsDone.has(step) })),
     units,
     story: storyOf(programme, members),

@@ -8,7 +8,7 @@ import type { Method, MethodName } from '../core/methods/method';
 import { mayBuyQueen, methodNamed } from '../core/methods/methods';
 import { cellsToKeep, laidRange } from '../core/programmes/best-to-keep';
 import type { Settings } from '../core/settings/settings';
-import { CAUTION_WORDS } from '../words/cautions';
+import { cautionWords } from '../words/cautions';
 import { findingWords } from '../words/cells';
 import { rangeWords } from '../words/days';
 import { type FitInWords, fitInWords } from '../words/fit';
@@ -100,7 +100,7 @@ export function startView(
     colony,
     fit: fitInWords(fit),
     words: methodSaid(method),
-    cautions: definition.cautions.map((caution) => CAUTION_WORDS[caution]),
+    cautions: definition.cautions.map(cautionWords),
     asksCells,
     cells: isGift ? [] : live.map(cellChoice),
     suggestedCells: cellsToKeep(definition, live, lays(state.queen), yard.settings.cellsKept).map(

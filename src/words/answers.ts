@@ -1,5 +1,6 @@
 import type { FollowUpCode } from '../core/methods/method';
 import { type AnswerCode, CELLS_ABOVE_UNTIL } from '../core/programmes/answers';
+import { measured } from './measures';
 
 interface AnswerWords {
   readonly words: string;
@@ -79,7 +80,7 @@ export const ANSWER_WORDS: { readonly [C in FollowUpCode]: { readonly [A in Answ
     'faces-front': { words: 'Faces the front again' },
   },
   'shift-boxes': {
-    done: { words: 'Moved by 10 cm' },
+    done: { words: 'Moved by {0.1 m}' },
     even: { words: 'Both fly alike: no more to do' },
   },
   released: {
@@ -114,7 +115,7 @@ const wordsOf = (check: FollowUpCode, answer: string): AnswerWords | undefined =
 
 /** What an answer says; the code itself where the check has no such answer. */
 export const answerWords = ({ check, answer }: { readonly check: FollowUpCode; readonly answer: string }): string =>
-  wordsOf(check, answer)?.words ?? answer;
+  measured(wordsOf(check, answer)?.words ?? answer);
 
 /** What the keeper does next after an answer; null: nothing. */
 export const remedyWords = (check: FollowUpCode, answer: string): string | null =>

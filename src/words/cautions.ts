@@ -1,8 +1,9 @@
 import type { Caution } from '../core/methods/method';
+import { measured } from './measures';
 
 /** What to mind, where it matters; doctors, law and labels have the last word. */
-export const CAUTION_WORDS: { readonly [C in Caution]: string } = {
-  lifting: 'Lifting: a full deep box can pass 35 kg. Take frames out first, or lift with help.',
+const CAUTION_WORDS: { readonly [C in Caution]: string } = {
+  lifting: 'Lifting: a full deep box can pass {35 kg}. Take frames out first, or lift with help.',
   stings:
     'Stings: veil and gloves at hand. Allergic? Never alone, carry what your doctor prescribed, know the emergency number.',
   smoker: 'Smoker: put embers out in a safe place; mind dry-grass bans.',
@@ -12,3 +13,5 @@ export const CAUTION_WORDS: { readonly [C in Caution]: string } = {
     'On the road: entrance shut, boxes strapped, air for the bees; ask whether moving is allowed where you are.',
   treatment: 'Treatments by their label and local rule only.',
 };
+
+export const cautionWords = (caution: Caution): string => measured(CAUTION_WORDS[caution]);

@@ -3,6 +3,7 @@ import { bestDay, type Check, type CheckCode, isDaily } from '../core/schedule/c
 import type { CheckOnDay } from '../core/schedule/standing';
 import { distanceWords, weekdayWords } from './days';
 import { inWords } from './in-words';
+import { measured } from './measures';
 
 /** What each check asks for, as an order. */
 const DO: { readonly [C in CheckCode]: string } = {
@@ -25,7 +26,7 @@ const DO: { readonly [C in CheckCode]: string } = {
   'board-in': 'Split board in, excluder out',
   doors: 'Switch the entrances',
   'turn-hive': 'Turn the hive by 15 degrees',
-  'shift-boxes': 'Move both boxes by 10 cm, the weaker nearer the old place',
+  'shift-boxes': 'Move both boxes by {0.1 m}, the weaker nearer the old place',
   'space-check': 'Check that they use the room',
   united: 'Check that they have united',
   'read-comb': 'Check the test frame',
@@ -33,7 +34,7 @@ const DO: { readonly [C in CheckCode]: string } = {
 
 /** What a check asks for: `Thin the cells`. */
 export function orderOf({ order, code }: Pick<Check, 'order' | 'code'>): string {
-  return order ? inWords(order) : DO[code];
+  return order ? inWords(order) : measured(DO[code]);
 }
 
 /** An order as it stands within a sentence: `thin the cells`. */

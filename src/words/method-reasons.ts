@@ -1,5 +1,6 @@
 import type { Counted, MethodSays } from '../core/methods/says';
 import { dayWords } from './days';
+import { degrees, temperatureWords } from './measures';
 import { FAILURE_WORDS } from './methods/methods';
 import type { Words } from './words';
 
@@ -67,9 +68,10 @@ export const methodWords: Words<MethodSays> = {
   'flow-not-noted': 'when the main flow comes was not noted',
   'flow-too-far': ({ inDays, near }) => `the main flow is ${inDays} days off, more than ${near}`,
   'no-second-stand': 'there is no second stand free',
-  'nights-not-noted': ({ warmC }) => `the coldest of the next five nights was not noted; it takes ${warmC} °C`,
+  'nights-not-noted': ({ warmC }) =>
+    `the coldest of the next five nights was not noted; it takes ${temperatureWords(warmC)}`,
   'nights-too-cold': ({ coldestC, warmC }) =>
-    `nights down to ${coldestC} °C, and it takes ${warmC}: open the sides instead`,
+    `nights down to ${temperatureWords(coldestC)}, and it takes ${degrees(warmC)}: open the sides instead`,
   'no-young-brood': ({ days }) =>
     `eggs or very young larvae have to be seen, not longer than ${days} days ago: without them no queen is raised`,
   'queenless-today': 'it lost its queen today: wait 8 hours at least, better a day, before a bought one is caged in',

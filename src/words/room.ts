@@ -6,6 +6,7 @@ import type { RoomFigures } from '../core/space/nectar';
 import { type HiveOnDay, knownFrom, type LaidBefore, type Room, roomOf } from '../core/space/room';
 import { boxTitle } from './boxes';
 import { dayWords, rangeWords } from './days';
+import { massWords } from './measures';
 import { HOLDS_WORDS } from './work-list';
 
 const BOUND_WORDS = {
@@ -71,7 +72,9 @@ export function roomWords(room: Room, today: Day): RoomWords {
         ? [`Brood was moved on ${dayWords(broodMovedOn)}: only what she laid since shows how fast she lays`]
         : []),
       ...(nectarDecides !== null
-        ? [`With ${nectarDecides} kg of nectar a day, which brings the day forward (you can change it in the settings)`]
+        ? [
+            `With ${massWords(nectarDecides)} of nectar a day, which brings the day forward (you can change it in the settings)`,
+          ]
         : []),
       ...(unseen > 0 ? [`Not inspected: ${about(unseen)} cells. The later day counts them as free`] : []),
       ...(bound

@@ -4,6 +4,7 @@ import type { ReadingName } from '../core/inspections/reading';
 import type { CheckCode } from '../core/schedule/check';
 import type { ScheduleSays } from '../core/schedule/says';
 import { dayWords, rangeWords } from './days';
+import { massWords } from './measures';
 import { READING_WORDS, SUPERSEDURE_WORDS } from './readings';
 import type { Words } from './words';
 
@@ -126,7 +127,7 @@ export const scheduleWords: Words<ScheduleSays> = {
   'short-now': 'She has empty cells for less than two days of laying',
   'out-of-room': ({ out: { from, to }, nectarKg }) => {
     const when = to === null ? `from ${dayWords(from)} at the earliest` : rangeWords({ from, to });
-    return `Out of laying room ${when}${nectarKg === null ? '' : `, with ${nectarKg} kg of nectar a day`}`;
+    return `Out of laying room ${when}${nectarKg === null ? '' : `, with ${massWords(nectarKg)} of nectar a day`}`;
   },
   'time-for-a-box': ({ covered }) => `Bees cover ${percent(covered)} of the brood boxes: time for another`,
   'time-for-a-super': ({ full }) => `The supers are ${percent(full)} full: time for another`,

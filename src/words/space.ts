@@ -1,11 +1,12 @@
 import type { SpaceSays } from '../core/space/says';
+import { temperatureWords } from './measures';
 import type { Words } from './words';
 
 /** Arrangements of frames, and proposals for them. */
 export const spaceWords: Words<SpaceSays> = {
   'splits-the-brood': 'It splits the brood. The nest is best kept in one piece.',
   'empty-beside-young-brood': ({ coldestC }) => {
-    const nights = coldestC === null ? 'no night temperature entered' : `nights down to ${coldestC} °C`;
+    const nights = coldestC === null ? 'no night temperature entered' : `nights down to ${temperatureWords(coldestC)}`;
     return `An empty frame beside eggs or larvae, with ${nights}: they may be chilled.`;
   },
   'pollen-inside-honey': 'Pollen belongs between the brood and the honey.',
@@ -31,13 +32,13 @@ export const spaceWords: Words<SpaceSays> = {
   'queen-above-excluder': 'The queen is on this frame: she would be above the excluder.',
   'nights-not-noted': 'How cold the nights will be was not noted: the careful way is to open the sides.',
   'nights-too-cold': ({ coldestC }) =>
-    `Nights down to ${coldestC} °C: an empty frame between brood would chill it, so open the sides.`,
+    `Nights down to ${temperatureWords(coldestC)}: an empty frame between brood would chill it, so open the sides.`,
   'too-weak-to-interleave': ({ least }) =>
     `Fewer than ${least} frames of brood: too weak for empty frames in between, so open the sides.`,
   'too-few-bees-to-interleave': ({ least }) =>
     `Fewer than ${least} covered seams: too few bees for empty frames in between, so open the sides.`,
   'warm-enough-to-interleave': ({ nightC }) =>
-    `Nights stay at ${nightC} °C or more, and it is strong: empty frames in between give her room at once.`,
+    `Nights stay at ${temperatureWords(nightC)} or more, and it is strong: empty frames in between give her room at once.`,
   'no-cell-to-spare': 'No frame is known with a cell to spare: note on which frame it hangs, or do not keep it.',
   'no-brood-free-to-go': 'No frame of brood is free to go with it.',
   'no-brood-for-the-queen': 'No frame of brood for the queen.',

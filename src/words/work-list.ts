@@ -4,6 +4,7 @@ import type { WorkSays } from '../core/space/work-list/says';
 import { boxWords } from './boxes';
 import { capital } from './capital';
 import { listWords } from './list';
+import { wholeMassWords } from './measures';
 import { unitTitle } from './units';
 import type { Words } from './words';
 
@@ -30,7 +31,7 @@ const UNDER_WORDS = { excluder: 'queen excluder', board: 'split board' } as cons
 const overWords = (under: Box['under']) => (under === 'open' ? '' : ` over a ${UNDER_WORDS[under]}`);
 const STACKED = { open: '', excluder: 'excluder, ', board: 'split board, ' } as const;
 
-const about = (kg: number) => `about ${Math.round(kg)} kg`;
+const about = (kg: number) => `about ${wholeMassWords(kg)}`;
 const upright = (hasKeptCell: boolean) =>
   hasKeptCell ? ' Keep it upright and do not jar it: the kept cell is on it.' : '';
 const lastOn = (frame: string) => `The queen was last on ${frame}.`;

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { isTimeZone } from '../calendar/local-minute';
 import { problem } from '../problems/says';
 import { DEFAULT_SETTINGS, SETTING_LIMITS, type Settings } from '../settings/settings';
+import { UNITS } from '../units/units';
 import { idField, nameField } from './fields';
 import { LIMITS } from './limits';
 import { monthsField } from './months-field';
@@ -42,6 +43,12 @@ export const settingsFields = z.strictObject({
     .refine(isTimeZone, { error: problem('not-a-time-zone') })
     .nullable(),
   cellsKept: within('cellsKept'),
+  units: z.strictObject({
+    mass: z.enum(UNITS.mass),
+    temperature: z.enum(UNITS.temperature),
+    length: z.enum(UNITS.length),
+    distance: z.enum(UNITS.distance),
+  }),
   secondThinning: z.boolean(),
 });
 

@@ -2,6 +2,7 @@ import { figure } from '../biology/figure';
 import { LEAVE_SHUT_DAYS, MATING_FAILED } from '../biology/mating';
 import { FRAME_SIZES, type FrameSize } from '../space/frame-size';
 import { DEFAULT_NECTAR, type RoomFigures } from '../space/nectar';
+import { METRIC, type Units } from '../units/units';
 import {
   BROOD_FOR_DEMAREE,
   BROOD_FOR_NUC,
@@ -57,6 +58,8 @@ export interface Settings {
   readonly cellsKept: number;
   /** The keeper's time zone, by its IANA name; null: that of the machine that Ubbet runs on. */
   readonly timeZone: string | null;
+  /** In what measures are said; stored they are in SI. */
+  readonly units: Units;
   /** Cells are thinned once more a week after a method, unless the keeper says otherwise. */
   readonly secondThinning: boolean;
 }
@@ -80,6 +83,7 @@ export const DEFAULT_SETTINGS: Settings = {
   ownSizes: [],
   cellsKept: 1,
   timeZone: null,
+  units: METRIC,
   secondThinning: true,
 };
 

@@ -23,3 +23,6 @@ export const ONLY_SEALED_UP_NIGHT = figure(
   'c',
   'setting',
 );
+
+/** What the coldest of the next nights can be entered as, °C, both included. */
+export const COLDEST_NIGHT_C = { min: -20, max: 35 } as const;

@@ -6,6 +6,7 @@ import { framesOf, type Hive } from '../../core/space/hive';
 import type { Db } from '../../db/open';
 import { saveSettings } from '../../db/repositories/settings';
 import { framePlans, surveys } from '../../db/schema/tables';
+import { speakUnits } from '../../words/measures';
 
 /** Stores the settings, unless a hive of the book would be left with frames of a size that nobody knows. */
 export function changeSettings(db: Db, settings: Settings): Result<object> {
@@ -20,6 +21,7 @@ export function changeSettings(db: Db, settings: Settings): Result<object> {
     }
     if (issues.length > 0) return failure(...issues);
     saveSettings(tx, settings);
+    speakUnits(settings.units);
     return success({});
   });
 }

@@ -1,5 +1,6 @@
 import type { HiveBalance } from '../../views/board-balance';
 import { roomDaysWords } from '../../views/board-balance';
+import { wholeMassWords } from '../../words/measures';
 
 interface Props {
   readonly before: readonly HiveBalance[];
@@ -10,10 +11,8 @@ interface Props {
 const COLUMNS = ['brood', 'honey', 'pollen', 'comb'] as const;
 const COLUMN_WORDS = { brood: 'brood', honey: 'honey', pollen: 'pollen', comb: 'comb to lay in' } as const;
 
-const inKg = (kg: number) => `${Math.round(kg)} kg`;
-
 const weightWords = ({ boxes, kg }: HiveBalance) =>
-  `${boxes.map((box) => `${box.name} ${inKg(box.kg)}`).join(', ')}${boxes.length > 1 ? `; ${inKg(kg)} in all` : ''}`;
+  `${boxes.map((box) => `${box.name} ${wholeMassWords(box.kg)}`).join(', ')}${boxes.length > 1 ? `; ${wholeMassWords(kg)} in all` : ''}`;
 
 /** What each hive has before the frames are moved, and after: frames, laying room, weights. */
 export function BoardBalance({ before, after, unitName }: Props) {

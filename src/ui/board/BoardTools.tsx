@@ -1,5 +1,6 @@
 'use client';
 
+import { NightAsked } from '../controls/NightField';
 import { BUTTON } from '../controls/styles';
 
 interface Props {
@@ -25,17 +26,9 @@ export function BoardTools({ coldestNightC, fill, undo, redo, onColdest, onFill,
       <button type="button" className={BUTTON.plain} disabled={!redo} onClick={() => redo?.()}>
         Redo
       </button>
-      <label className="text-sm">
-        Coldest of the next five nights, °C
-        <input
-          type="number"
-          min={-20}
-          max={35}
-          className="ml-2 min-h-11 w-20 border-2 border-ink bg-paper px-2"
-          value={coldestNightC ?? ''}
-          onChange={({ target: { value } }) => onColdest(value === '' ? null : Number(value))}
-        />
-      </label>
+      <span className="text-sm">
+        <NightAsked coldestNightC={coldestNightC} onChange={onColdest} />
+      </span>
       <label className="text-sm">
         New frames
         <select

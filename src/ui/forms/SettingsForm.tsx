@@ -1,16 +1,22 @@
 'use client';
 
 import { useState } from 'react';
-import { SETTING_LIMITS, type Settings } from '../../core/settings/settings';
+import { DEFAULT_SETTINGS, SETTING_LIMITS, type Settings } from '../../core/settings/settings';
+import type { Quantity } from '../../core/units/units';
+import { massWords, temperatureWords, unitName } from '../../words/measures';
 import { Check } from '../controls/Check';
 import { Choice } from '../controls/Choice';
 import { Field, problemOf } from '../controls/Field';
+import { MeasureInput } from '../controls/MeasureInput';
 import { MonthsChoice } from '../controls/MonthsChoice';
 import { BUTTON } from '../controls/styles';
 import { useSave } from '../controls/useSave';
 import { IssueList } from '../entry/IssueList';
 import { PageHead } from '../time/PageHead';
 import { SizeSettings } from './SizeSettings';
+import { UnitSettings } from './UnitSettings';
+
+type MeasureKey = 'interleaveNightC' | 'onlySealedUpNightC' | 'lightFlowKg' | 'strongFlowKg';
 
 /** What the keeper may decide; every setting says what it changes. */
 export function SettingsForm({ settings }: { settings: Settings }) {
@@ -31,6 +37,20 @@ export function SettingsForm({ settings }: { settings: Settings }) {
           onChange={(event) =>
             setDraft({ ...draft, [key]: event.target.value === '' ? null : Number(event.target.value) })
           }
+        />
+      )}
+    </Field>
+  );
+  const measure = (key: MeasureKey, quantity: Quantity, name: string, hint: string, step: number) => (
+    <Field name={`${name}, ${unitName(quantity)}`} hint={hint} problem={problemOf(issues, key)}>
+      {(props) => (
+        <MeasureInput
+          {...props}
+          quantity={quantity}
+          {...SETTING_LIMITS[key]}
+          step={step}
+          value={draft[key]}
+          onChange={(si) => setDraft({ ...draft, [key]: si })}
         />
       )}
     </Field>
@@ -117,32 +137,39 @@ export function SettingsForm({ settings }: { settings: Settings }) {
           'Main flow within',
           'Days in which the main flow must come for a Demaree to be worth it. Default 14.',
         )}
-        {number(
+        {measure(
           'interleaveNightC',
+          'temperature',
           'Warm nights for interleaving',
-          'Degrees at which the next five nights must stay for empty frames in the brood nest. Default 10.',
+          `The next five nights must stay at this for empty frames in the brood nest. Default ${temperatureWords(DEFAULT_SETTINGS.interleaveNightC)}.`,
+          1,
         )}
-        {number(
+        {measure(
           'onlySealedUpNightC',
+          'temperature',
           'Cold nights for open brood',
-          'Degrees below which only sealed brood goes up in a Demaree. Default 7.',
+          `Below this only sealed brood goes up in a Demaree. Default ${temperatureWords(DEFAULT_SETTINGS.onlySealedUpNightC)}.`,
+          1,
         )}
         <h2 className="mt-8 border-t-2 border-ink pt-2 text-xl">Room</h2>
-        {number(
+        {measure(
           'lightFlowKg',
-          'Stored in a day on some flow, kg',
-          'What a hive puts by when some nectar comes in. It takes room from her. Default 0.5.',
-          false,
-          0.1,
+          'mass',
+          'Stored in a day on some flow',
+          `What a hive puts by when some nectar comes in. It takes room from her. Default ${massWords(DEFAULT_SETTINGS.lightFlowKg)}.`,
+          0.01,
         )}
-        {number(
+        {measure(
           'strongFlowKg',
-          'Stored in a day on the main flow, kg',
-          'What a strong hive puts by on the main flow. Default 2.',
-          false,
-          0.1,
+          'mass',
+          'Stored in a day on the main flow',
+          `What a strong hive puts by on the main flow. Default ${massWords(DEFAULT_SETTINGS.strongFlowKg)}.`,
+          0.01,
         )}
         <SizeSettings settings={draft} issues={issues} onChange={(sizes) => setDraft({ ...draft, ...sizes })} />
+        <h2 className="mt-8 border-t-2 border-ink pt-2 text-xl">Units</h2>
+        <p className="text-muted text-sm">What is said and asked for. What you entered stays what it was.</p>
+        <UnitSettings units={draft.units} onChange={(units) => setDraft({ ...draft, units })} />
         <button type="submit" className={`${BUTTON.act} mt-5`} disabled={isSaving}>
           Save
         </button>

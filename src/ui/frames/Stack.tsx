@@ -4,6 +4,7 @@ import type { Box, Hive } from '../../core/space/hive';
 import type { HiveWeights } from '../../views/frames-view';
 import { boxTitle } from '../../words/boxes';
 import { frameContents } from '../../words/frame-contents';
+import { wholeMassWords } from '../../words/measures';
 import { FrameComb } from './FrameComb';
 
 export interface FrameMarks {
@@ -59,8 +60,8 @@ export function Stack({ hive, of, marks, sizes, weighs }: Props) {
 }
 
 const wholeWords = ({ kgByBox, withBees }: HiveWeights): string => {
-  const all = Math.round(Object.values(kgByBox).reduce((sum, kg) => sum + kg, 0));
-  return `The whole hive ${withBees ? 'with its bees' : 'without bees, whose seams were not counted'}: about ${all} kg.`;
+  const all = wholeMassWords(Object.values(kgByBox).reduce((sum, kg) => sum + kg, 0));
+  return `The whole hive ${withBees ? 'with its bees' : 'without bees, whose seams were not counted'}: about ${all}.`;
 };
 
 /** What lies between a box and the one below. */
@@ -86,7 +87,7 @@ function StackBox({ hive, of, box, marks, sizes, weighs }: Props & { box: Box })
     >
       <p className="text-muted flex justify-between text-xs">
         <span>{boxTitle(hive, box)}</span>
-        <span>{`${sizeOf(box.size, sizes).name}${weighs ? `, about ${Math.round(weighs.kgByBox[box.id] ?? 0)} kg` : ''}`}</span>
+        <span>{`${sizeOf(box.size, sizes).name}${weighs ? `, about ${wholeMassWords(weighs.kgByBox[box.id] ?? 0)}` : ''}`}</span>
       </p>
       <ol className="flex gap-px" style={{ height }}>
         {box.frames.map((frame, i) => {

@@ -2,6 +2,7 @@ import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
 import { addDays, day } from '../../core/calendar/day';
 import { CELL_STAGES } from '../../core/cells/stage';
+import { METRIC } from '../../core/units/units';
 import type { Mark } from '../../views/marks';
 import { CellGlyph } from '../cells/CellGlyph';
 import { BookProvider } from '../frame/BookContext';
@@ -101,6 +102,7 @@ describe('the day ruler', () => {
       bookName: 'b',
       isReader: false,
       isDemo: false,
+      units: METRIC,
       today: TODAY,
       due: [
         [TODAY, 1],

@@ -1,6 +1,7 @@
 import type { FailureCode } from '../../core/methods/failures';
 import type { MethodName } from '../../core/methods/method';
 import { methodNamed } from '../../core/methods/methods';
+import { measured } from '../measures';
 import { addBox } from './add-box';
 import { addSuper } from './add-super';
 import { afterSwarm } from './after-swarm';
@@ -129,12 +130,15 @@ export const methodTitle = (name: MethodName): string => WORDS[name].title;
 export function methodSaid(name: MethodName): MethodSaid {
   const { kit, steps, units, failures, schools } = methodNamed(name);
   const words = WORDS[name];
-  const each = (codes: readonly string[], said: Texts) => codes.map((code) => said[code] as string);
+  const each = (codes: readonly string[], said: Texts) => codes.map((code) => measured(said[code] as string));
   return {
     ...words,
     kit: each(kit, words.kit),
     steps: each(steps, words.steps),
-    units: units.map((unit) => ({ name: unit.name, ...(words.units[unit.name] as { gets: string; stands: string }) })),
+    units: units.map(({ name: unit }) => {
+      const { gets, stands } = words.units[unit] as { gets: string; stands: string };
+      return { name: unit, gets: measured(gets), stands: measured(stands) };
+    }),
     failures: failures.map((code) => FAILURE_WORDS[code]),
     schools: each(schools, words.schools),
   };

@@ -18,7 +18,7 @@ export const nucSwarm: MethodWordsOf<typeof definition> = {
     'into-the-nuc':
       'Into the nuc: her frame with brood in all stages and one of stores, both free of cells; shake in young bees from two more frames; fill up with comb or foundation.',
     'take-the-nuc-away':
-      'Take the nuc over 5 km away, or stand it in the same apiary with extra bees and the entrance stuffed with grass.',
+      'Take the nuc over {5 km} away, or stand it in the same apiary with extra bees and the entrance stuffed with grass.',
     'choose-the-cells-to-keep':
       'In the parent, choose the cell or cells to keep and mark their frame. That frame is never shaken.',
     'search-the-other-frames':
@@ -28,7 +28,7 @@ export const nucSwarm: MethodWordsOf<typeof definition> = {
   units: {
     nuc: {
       gets: 'the queen, one frame of brood in all stages, one of stores, young bees',
-      stands: 'over 5 km away, or nearby with extra bees',
+      stands: 'over {5 km} away, or nearby with extra bees',
     },
     parent: { gets: 'the other brood, the kept cells and the flying bees', stands: 'where it stood' },
   },
@@ -36,6 +36,6 @@ export const nucSwarm: MethodWordsOf<typeof definition> = {
     'keep-one-cell': 'Keep one cell: fewer casts. Two insure against a dud.',
     'thin-once-more-after-a-week':
       'Thin once more after a week: eggs left behind have become cells. Left alone, casts may follow.',
-    'take-the-nuc-away': 'Take the nuc away if a place over 5 km off is at hand.',
+    'take-the-nuc-away': 'Take the nuc away if a place over {5 km} off is at hand.',
   },
 };

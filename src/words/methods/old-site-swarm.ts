@@ -12,10 +12,10 @@ export const oldSiteSwarm: MethodWordsOf<typeof definition> = {
     'comb-for-a-box': 'frames of foundation or comb for a whole box',
     'queen-excluder': 'queen excluder',
     feeder: 'feeder',
-    'stand-aside': 'a stand a metre or more aside',
+    'stand-aside': 'a stand {1 m} or more aside',
   },
   steps: {
-    'move-the-hive-aside': 'Move the hive a metre or more aside, entrance turned away.',
+    'move-the-hive-aside': 'Move the hive {1 m} or more aside, entrance turned away.',
     'new-box-on-the-old-site': 'Stand a new box with foundation or comb on the old site.',
     'find-the-queen':
       'Find the queen: she goes into the new box on her frame, free of cells, with one more frame of sealed brood.',
@@ -28,7 +28,7 @@ export const oldSiteSwarm: MethodWordsOf<typeof definition> = {
       gets: 'the queen, her frame, one of sealed brood, the supers and all flying bees',
       stands: 'on the old site',
     },
-    parent: { gets: 'the rest of the brood, the kept cells, food and young bees', stands: 'a metre or more aside' },
+    parent: { gets: 'the rest of the brood, the kept cells, food and young bees', stands: '{1 m} or more aside' },
   },
   schools: {
     'keep-one-cell': 'Keep one cell: fewer casts. Two insure against a dud.',

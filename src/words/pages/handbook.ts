@@ -1,3 +1,4 @@
+import { temperatureWords } from '../measures';
 /** A method as it is read beforehand. */
 export const handbookPhrases = {
   againstSwarming: 'Against swarming',
@@ -12,7 +13,7 @@ export const handbookPhrases = {
   noCellSealedYet: 'no cell sealed yet',
   dronesFlying: 'drones flying, or soon',
   theMainFlow: 'the main flow on or near',
-  warmNights: (leastC: number) => `nights of ${leastC} °C or more`,
+  warmNights: (leastC: number) => `nights of ${temperatureWords(leastC)} or more`,
   aSecondStand: 'a second stand, floor and roof',
   day: (from: number) => `day ${from}`,
   dayTo: (from: number, to: number, best: number) => `day ${from} to ${to}, best day ${best}`,

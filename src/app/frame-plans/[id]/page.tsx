@@ -7,7 +7,7 @@ import { now } from '@/server/clock';
 import { awaitsStart, runsAlready } from '@/server/frames/frame-plans';
 import { loadNames } from '@/server/names';
 import { PlanPage } from '@/ui/frames/PlanPage';
-import { CAUTION_WORDS } from '@/words/cautions';
+import { cautionWords } from '@/words/cautions';
 import { methodTitle } from '@/words/methods/methods';
 
 export const metadata: Metadata = { title: 'Moving frames' };
@@ -28,7 +28,7 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
       title={belongs ? title : 'Moving frames'}
       begins={plan.begins && plan.finishedAt === null ? title : null}
       minute={(await now()).minute}
-      cautions={cautions.map((caution) => CAUTION_WORDS[caution])}
+      cautions={cautions.map(cautionWords)}
       startPath={awaitsStart(db, plan) ? `/colonies/${plan.colonyId}/start/${plan.method}` : null}
     />
   );
