@@ -74,6 +74,9 @@ if (missing.length > 0 || BY_NAME.size !== DEFINED.length)
 
 export const METHODS: readonly Method[] = DEFINED;
 
+/** The unit that becomes a colony of its own; undefined: none does. */
+export const newUnitOf = ({ units }: Method) => units.find(({ isNewColony }) => isNewColony);
+
 /** A method that leaves a unit without its queen, which can be given a bought one instead of raising its own. */
 export function mayBuyQueen({ kind, raisesQueen }: Method): boolean {
   return kind === 'swarm' && raisesQueen !== null;

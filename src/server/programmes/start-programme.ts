@@ -3,15 +3,14 @@ import { and, eq, isNull, ne } from 'drizzle-orm';
 import { v7 as newId } from 'uuid';
 import { type Day, day } from '../../core/calendar/day';
 import type { Now } from '../../core/calendar/now';
-import type { ColonyFacts, ColonyOrigin } from '../../core/colony/facts';
+import type { ColonyOrigin } from '../../core/colony/facts';
 import { type ColonyState, foldColony } from '../../core/colony/fold';
-import { isBeforeColony } from '../../core/colony/known-since';
 import type { ProgrammeStart } from '../../core/facts/programme-start';
 import type { Method } from '../../core/methods/method';
-import { mayBuyQueen, methodNamed, needsKeptCell } from '../../core/methods/methods';
-import { failure, type Issue, type Result, success } from '../../core/problems/issue';
+import { methodNamed, newUnitOf } from '../../core/methods/methods';
+import { failure, type Result, success } from '../../core/problems/issue';
 import { say } from '../../core/problems/says';
-import { shutOn } from '../../core/schedule/leave-shut-wins';
+import { checkStart, type StartBook } from '../../core/programmes/check-start';
 import type { Db } from '../../db/open';
 import { loadColonyFacts } from '../../db/repositories/colony-facts';
 import { freeLabels } from '../../db/repositories/inspection-entry';
@@ -40,7 +39,7 @@ export function startProgramme(db: Db, start: ProgrammeStart, now: Now): Result<
     (tx) => {
       const stored = tx.select().from(programmes).where(eq(programmes.id, start.id)).get();
       if (stored && (stored.colonyId !== start.colonyId || stored.method !== start.method))
-        return failure(KNOWN_ID(['id']));
+        return failure({ path: ['id'], code: 'duplicate-id', message: say('in-records-already') });
       if (stored) return success({ id: start.id });
       const colony = standingColony(tx, start.colonyId);
       const on = day(start.on);
@@ -50,13 +49,7 @@ export function startProgramme(db: Db, start: ProgrammeStart, now: Now): Result<
       }
       const method = methodNamed(start.method);
       const state = foldColony(facts, loadSettings(tx), on);
-      const issues = [
-        ...dayIssues(on, start.to === null ? null : day(start.to), facts, state, now),
-        ...unitIssues(tx, start, method),
-        ...unionIssues(tx, start, on),
-        ...cellIssues(tx, start, method, state),
-        ...frameIssues(tx, start, method, state),
-      ];
+      const issues = checkStart({ start, method, colony: facts, state, today: now.today, book: bookOf(tx, on) });
       if (issues.length > 0) return failure(...issues);
       write(tx, start, { method, colony, state, now });
       return success({ id: start.id });
@@ -65,170 +58,28 @@ export function startProgramme(db: Db, start: ProgrammeStart, now: Now): Result<
   );
 }
 
-/** What is new here must not go by the name of something that is in the book. */
-const KNOWN_ID = (path: Issue['path']): Issue => ({
-  path,
-  code: 'duplicate-id',
-  message: say('in-records-already'),
-});
-
-function dayIssues(on: Day, to: Day | null, facts: ColonyFacts, { ended }: ColonyState, { today }: Now): Issue[] {
-  const path = ['on'];
-  if (to !== null && (to < on || to > today)) {
-    const message = say('last-day-out-of-range', { today });
-    return [{ path: ['to'], code: 'out-of-range', message }];
-  }
-  if (on > today) {
-    const message = say('start-in-the-future', { today });
-    return [{ path, code: 'in-the-future', message }];
-  }
-  if (isBeforeColony(facts, on)) {
-    const message = say('colony-began-later', { startedOn: facts.startedOn });
-    return [{ path, code: 'before-colony', message }];
-  }
-  return ended ? [{ path, code: 'after-colony-ended', message: say('colony-had-ended') }] : [];
-}
-
-function unitIssues(db: Db, { newColony, withColonyId, colonyId }: ProgrammeStart, method: Method): Issue[] {
-  const makesOne = newUnitOf(method) !== undefined;
-  const issues: Issue[] = [];
-  if (makesOne !== (newColony !== null)) {
-    const message = makesOne ? say('new-colony-missing') : say('no-new-colony');
-    issues.push({ path: ['newColony'], code: makesOne ? 'missing' : 'not-for-this-method', message });
-  }
-  if (newColony && !db.select().from(apiaries).where(eq(apiaries.id, newColony.apiaryId)).get()) {
-    const message = say('choose-an-apiary');
-    issues.push({ path: ['newColony', 'apiaryId'], code: 'unknown-reference', message });
-  }
-  if (newColony && db.select().from(colonies).where(eq(colonies.id, newColony.id)).get()) {
-    issues.push(KNOWN_ID(['newColony', 'id']));
-  }
-  const namesake =
-    newColony &&
-    db
-      .select()
-      .from(colonies)
-      .where(
-        and(
-          eq(colonies.name, newColony.name),
-          isNull(colonies.endedOn),
-          isNull(colonies.deletedAt),
-          ne(colonies.id, newColony.id),
-        ),
-      )
-      .get();
-  if (namesake) {
-    const message = say('colony-name-taken', { name: namesake.name });
-    issues.push({ path: ['newColony', 'name'], code: 'duplicate-id', message });
-  }
-  const isUnion = method.units.some(({ queen }) => queen === 'ends');
-  const other = withColonyId && standingColony(db, withColonyId);
-  if (isUnion && (!other || other.endedOn !== null || withColonyId === colonyId)) {
-    const message = say('choose-whom-to-unite');
-    issues.push({ path: ['withColonyId'], code: 'unknown-reference', message });
-  }
-  if (!isUnion && withColonyId !== null) {
-    const message = say('united-with-none', { method: method.name });
-    issues.push({ path: ['withColonyId'], code: 'not-for-this-method', message });
-  }
-  return issues;
-}
-
-/** Nobody unites with laying workers or a drone layer unsaid, nor with a hive that is to be left shut. */
-function unionIssues(db: Db, { withColonyId, colonyId }: ProgrammeStart, on: Day): Issue[] {
-  if (withColonyId === null) return [];
+/** What the book knows beside the colony, on the day of a start. */
+function bookOf(db: Db, on: Day): StartBook {
   const settings = loadSettings(db);
-  return [withColonyId, colonyId].flatMap((id): Issue[] => {
-    const facts = loadColonyFacts(db, { colonyIds: [id] }).get(id);
-    const name = standingColony(db, id)?.name ?? 'It';
-    if (!facts) return [];
-    const { lastLook, schedule } = foldColony(facts, settings, on);
-    const path = ['withColonyId'];
-    if (lastLook?.reading.reading === 'drone-laying') {
-      const message = say('has-laying-workers', { name });
-      return [{ path, code: 'contradiction', message }];
-    }
-    const shut = shutOn(schedule.leaveShut, on);
-    if (!shut) return [];
-    const message = say('to-be-left-shut', { name, to: shut.to });
-    return [{ path, code: 'contradiction', message }];
-  });
+  return {
+    hasApiary: (id) => db.select().from(apiaries).where(eq(apiaries.id, id)).get() !== undefined,
+    colonyOf: (id) => standingColony(db, id),
+    isColonyId: (id) => db.select().from(colonies).where(eq(colonies.id, id)).get() !== undefined,
+    namesakeOf: (name, id) =>
+      db
+        .select()
+        .from(colonies)
+        .where(and(eq(colonies.name, name), isNull(colonies.endedOn), isNull(colonies.deletedAt), ne(colonies.id, id)))
+        .get()?.name,
+    giverOf: (cellId) => db.select().from(cells).where(eq(cells.id, cellId)).get()?.colonyId,
+    moveOf: (cellId) => db.select().from(cellMoves).where(eq(cellMoves.cellId, cellId)).get(),
+    hasMove: (id) => db.select().from(cellMoves).where(eq(cellMoves.id, id)).get() !== undefined,
+    stateOf: (id) => {
+      const facts = loadColonyFacts(db, { colonyIds: [id] }).get(id);
+      return facts && foldColony(facts, settings, on);
+    },
+  };
 }
-
-/** Frames do not go to two places: two cells of one frame cannot both travel on it. */
-function frameIssues(
-  db: Db,
-  { keptCellIds, on }: ProgrammeStart,
-  method: Method,
-  { cells: known }: ColonyState,
-): Issue[] {
-  if (!newUnitOf(method) || newUnitOf(method)?.name !== method.raisesQueen?.unit) return [];
-  return keptCellIds.flatMap((id, i): Issue[] => {
-    const cell = known.find((one) => one.cell.id === id)?.cell;
-    if (!cell || cell.frame === null) return [];
-    const beside = known.filter(
-      (one) => one.cell.id !== id && one.cell.frame === cell.frame && one.cell.box === cell.box && one.givenTo !== null,
-    );
-    const gone = beside.find((one) => {
-      const move = db.select().from(cellMoves).where(eq(cellMoves.cellId, one.cell.id)).get();
-      return move?.travel === 'on-frame' && move.on === on;
-    });
-    if (!gone) return [];
-    const message = say('frame-went-elsewhere', { label: gone.cell.label });
-    return [{ path: ['keptCellIds', i], code: 'contradiction', message }];
-  });
-}
-
-function cellIssues(
-  db: Db,
-  { keptCellIds, gift, colonyId, buysQueen }: ProgrammeStart,
-  method: Method,
-  state: ColonyState,
-): Issue[] {
-  const live = new Set(state.liveCells.map(({ cell }) => cell.id));
-  const strange = keptCellIds.findIndex((id) => !live.has(id));
-  if (strange >= 0) {
-    const message = say('cell-not-live');
-    return [{ path: ['keptCellIds', strange], code: 'unknown-reference', message }];
-  }
-  if (keptCellIds.length > 0 && !method.options.includes('keptCells')) {
-    return [
-      { path: ['keptCellIds'], code: 'not-for-this-method', message: say('no-cell-is-kept', { method: method.name }) },
-    ];
-  }
-  if (buysQueen && !mayBuyQueen(method)) {
-    const message = say('needs-no-bought-queen', { method: method.name });
-    return [{ path: ['buysQueen'], code: 'not-for-this-method', message }];
-  }
-  if (buysQueen && keptCellIds.length > 0) {
-    const message = say('bought-queen-among-cells');
-    return [{ path: ['buysQueen'], code: 'contradiction', message }];
-  }
-  const needsGift = method.name === 'give-cell';
-  if (needsGift !== (gift !== null)) {
-    const message = needsGift ? say('choose-the-cell-given') : say('no-cell-is-given');
-    return [{ path: ['gift'], code: needsGift ? 'missing' : 'not-for-this-method', message }];
-  }
-  if (needsKeptCell(method) && keptCellIds.length === 0) {
-    const message = newUnitOf(method) ? say('choose-the-cell-for-the-new') : say('choose-the-cell-kept');
-    return [{ path: ['keptCellIds'], code: 'missing', message }];
-  }
-  const given = gift && db.select().from(cells).where(eq(cells.id, gift.cellId)).get();
-  if (gift && (!given || given.colonyId === colonyId)) {
-    return [{ path: ['gift', 'cellId'], code: 'unknown-reference', message: say('cell-of-another-wanted') }];
-  }
-  const gone = gift && db.select().from(cellMoves).where(eq(cellMoves.cellId, gift.cellId)).get();
-  if (gone) {
-    return [{ path: ['gift', 'cellId'], code: 'contradiction', message: say('cell-given-already') }];
-  }
-  if (gift && db.select().from(cellMoves).where(eq(cellMoves.id, gift.moveId)).get()) {
-    return [KNOWN_ID(['gift', 'moveId'])];
-  }
-  return [];
-}
-
-/** The unit that becomes a colony of its own. */
-const newUnitOf = ({ units }: Method) => units.find(({ isNewColony }) => isNewColony);
 
 interface Begun {
   readonly method: Method;
