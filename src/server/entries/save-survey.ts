@@ -1,19 +1,17 @@
 import 'server-only';
 import { eq } from 'drizzle-orm';
 import { day } from '../../core/calendar/day';
-import { isToCome, type Now } from '../../core/calendar/now';
-import { isBeforeColony } from '../../core/colony/known-since';
+import type { Now } from '../../core/calendar/now';
+import { checkSurvey } from '../../core/colony/check-survey';
 import type { SurveyEntry } from '../../core/facts/survey';
 import { failure, type Issue, type Result, success } from '../../core/problems/issue';
 import { say } from '../../core/problems/says';
-import { allSizes, type Settings } from '../../core/settings/settings';
-import { framesOf } from '../../core/space/hive';
 import type { Db } from '../../db/open';
 import { addRevision } from '../../db/repositories/revisions';
 import { loadSettings } from '../../db/repositories/settings';
 import { standingColony } from '../../db/repositories/standing-colony';
 import { findSurvey, writeSurvey } from '../../db/repositories/surveys';
-import { type colonies, surveys } from '../../db/schema/tables';
+import { surveys } from '../../db/schema/tables';
 import { changedMeanwhile, noteReceipt, takenInto } from './resend';
 
 /** Stores a survey of a hive's frames. Sent again, and meant to replace what stands, like an inspection. */
@@ -37,7 +35,8 @@ export function saveSurvey(
         const message = say('no-such-colony');
         return failure({ path: ['colonyId'], code: 'unknown-reference', message });
       }
-      const issues = [...timeIssues(survey, colony, now), ...hiveIssues(survey, loadSettings(tx))];
+      const began = { origin: colony.origin, startedOn: day(colony.startedOn) };
+      const issues = checkSurvey(survey, began, now.minute, loadSettings(tx));
       if (issues.length > 0) return failure(...issues);
       if (stored) {
         const action = stored.deletedAt === null ? 'corrected' : 'restored';
@@ -56,47 +55,6 @@ const OF_ANOTHER: Issue = {
   code: 'duplicate-id',
   message: say('survey-moved'),
 };
-
-function timeIssues({ at }: SurveyEntry, colony: typeof colonies.$inferSelect, { minute }: Now): Issue[] {
-  if (isToCome(at, minute)) {
-    const message = say('in-the-future', { now: minute });
-    return [{ path: ['at'], code: 'in-the-future', message }];
-  }
-  if (!isBeforeColony(colony, at.slice(0, 10))) return [];
-  return [
-    {
-      path: ['at'],
-      code: 'before-colony',
-      message: say('colony-began-later', { startedOn: day(colony.startedOn) }),
-    },
-  ];
-}
-
-/** What a hive cannot be, beyond its own fields. */
-export function hiveIssues(
-  { hive, queenFrameId }: Pick<SurveyEntry, 'hive' | 'queenFrameId'>,
-  settings: Settings,
-): Issue[] {
-  const sizes = new Set(allSizes(settings).map(({ id }) => id));
-  const strange = hive.boxes.findIndex(
-    ({ size, frames }) => !sizes.has(size) || frames.some((frame) => !sizes.has(frame.size)),
-  );
-  const issues: Issue[] = [];
-  if (strange >= 0) {
-    const message = say('size-not-known');
-    issues.push({ path: ['hive', 'boxes', strange, 'size'], code: 'unknown-reference', message });
-  }
-  hive.boxes.forEach(({ frames, places }, i) => {
-    if (frames.length <= places) return;
-    const message = say('too-many-frames', { count: frames.length, places });
-    issues.push({ path: ['hive', 'boxes', i, 'frames'], code: 'out-of-range', message });
-  });
-  if (queenFrameId !== null && !framesOf(hive).some(({ id }) => id === queenFrameId)) {
-    const message = say('queens-frame-not-there');
-    issues.push({ path: ['queenFrameId'], code: 'unknown-reference', message });
-  }
-  return issues;
-}
 
 /** Takes a survey out of the reckoning. Nothing is lost: {@link restoreSurvey} puts it back. */
 export function deleteSurvey(db: Db, id: string, now: Now): Result<{ id: string }> {

@@ -3,6 +3,7 @@ import { and, desc, eq, gte, isNull } from 'drizzle-orm';
 import { v7 as newId } from 'uuid';
 import { addDays, day, dayOfMinute, daysBetween, formatDay } from '../../core/calendar/day';
 import { isToCome, type Now } from '../../core/calendar/now';
+import { checkHive } from '../../core/colony/check-survey';
 import type { FramePlan, PlanProgress } from '../../core/facts/frame-plan';
 import { startsOn } from '../../core/facts/starts';
 import { methodNamed } from '../../core/methods/methods';
@@ -20,7 +21,6 @@ import { standingColony } from '../../db/repositories/standing-colony';
 import { surveysOf, writeSurvey } from '../../db/repositories/surveys';
 import { framePlans, programmes, programmeUnits } from '../../db/schema/tables';
 import { versionOf } from '../../device/version-of';
-import { hiveIssues } from '../entries/save-survey';
 import { startAll } from '../programmes/start-all';
 
 /** Stores where frames are to go. Sent again it lands once; one that was worked off is not changed any more. */
@@ -31,7 +31,7 @@ export function saveFramePlan(db: Db, plan: FramePlan): Result<{ id: string }> {
     }
     const settings = loadSettings(tx);
     const issues = plan.units.flatMap(({ hive }, i) =>
-      hiveIssues({ hive, queenFrameId: null }, settings).map((issue) => ({
+      checkHive({ hive, queenFrameId: null }, settings).map((issue) => ({
         ...issue,
         path: ['units', i, ...issue.path],
       })),
