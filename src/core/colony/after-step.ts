@@ -1,0 +1,98 @@
+import { methodNamed } from '../methods/methods';
+import type { ProgrammePart } from '../programmes/facts';
+import { roomFigures } from '../settings/settings';
+import { aboveExcluder } from '../space/above-excluder';
+import { roomOf } from '../space/room';
+import { triggersOf } from '../space/triggers';
+import { laidBefore } from '../space/would-lay';
+import { withLook } from './after-look';
+import { emergingOf, type Known, type Setting, withQueen } from './known';
+import { partedDays } from './parted-days';
+import { afterHalfKnown, afterProgrammeStart, afterQueenEvent, onlyOn, withVirgin } from './queen-state';
+import type { Step } from './steps';
+import { mayStillHoldQueen, type TrackedCell, takenFrom } from './track-cells';
+import { withAnswer } from './with-answer';
+
+/** One pure transition for each kind of step. */
+const AFTER: {
+  readonly [K in Step['kind']]: (known: Known, step: Extract<Step, { kind: K }>, setting: Setting) => Known;
+} = {
+  half: (known, { part, half }) => withQueen(known, afterHalfKnown(known.queen, { ...part, half })),
+  queen: (known, { event }) => withQueen(known, afterQueenEvent(known.queen, event, emergingOf(known))),
+  given: (known, { departure }) => {
+    const cell = known.cells.get(departure.cellId);
+    if (!cell) return known;
+    return { ...known, cells: new Map(known.cells).set(cell.cell.id, takenFrom(cell, departure.toColonyId)) };
+  },
+  arrived: (known, { on, arrival: { id, cell, travel } }) => {
+    const isVirgin = travel === 'caged-virgin';
+    const came: Known = {
+      ...known,
+      cells: new Map(known.cells).set(cell.cell.id, isVirgin ? asEmerged(cell) : cell),
+      cellFacts: new Map(known.cellFacts).set(cell.cell.id, cell.cell),
+      cellsKnownOn: on,
+    };
+    return isVirgin ? withQueen(came, withVirgin(known.queen, onlyOn(on), null, id)) : came;
+  },
+  programme: (known, { part }) => {
+    const { on, keptCellIds } = part.programme;
+    const begun = withQueen(known, afterProgrammeStart(known.queen, part));
+    const cells = withoutCleared(known.cells, part);
+    const tookDown = cells !== known.cells;
+    // A cell given as a virgin in her cage is a virgin from that day.
+    const virgin = keptCellIds.some((id) => known.cells.get(id)?.planBy.status === 'emerged');
+    const withHer = virgin ? withQueen(begun, withVirgin(begun.queen, onlyOn(on), null, part.programme.id)) : begun;
+    return {
+      ...withHer,
+      cells,
+      searches: tookDown ? [...known.searches, { on, thoroughness: 'tip-up', cellsRemoved: true }] : known.searches,
+      cellsKnownOn: keptCellIds.length > 0 ? on : known.cellsKnownOn,
+      parts: [...known.parts, part],
+    };
+  },
+  survey: (known, { survey }, { settings, facts }) => {
+    const figures = roomFigures(settings);
+    const triggers = triggersOf(survey.hive, survey.coveredSeams, figures.sizes);
+    const room = roomOf(
+      survey,
+      figures,
+      laidBefore(facts.surveys, survey, figures.sizes, partedDays(facts.parts, survey)),
+    );
+    const before = known.frames;
+    const lookedOn = survey.source === 'survey' ? survey.on : (before?.lookedOn ?? survey.on);
+    return {
+      ...known,
+      frames: { survey, lookedOn, room, triggers, above: aboveExcluder(survey, before) },
+    };
+  },
+  answer: (known, { answer }, setting) => {
+    const after = withAnswer(known, answer, setting);
+    return { ...after, answers: [...known.answers, answer] };
+  },
+  look: (known, { inspection }, setting) => withLook(known, inspection, setting),
+};
+
+/** What is known of a colony once a step has happened. */
+export const afterStep = (known: Known, step: Step, setting: Setting): Known =>
+  AFTER[step.kind](known, step as never, setting);
+
+/** The cell of a virgin who has left it. */
+function asEmerged(cell: TrackedCell): TrackedCell {
+  const emerged = { status: 'emerged' } as const;
+  return { ...cell, dates: { ...cell.dates, ...emerged }, planBy: { ...cell.planBy, ...emerged } };
+}
+
+/** Cells that a method does not keep are down by the end of its day; in a unit that lost none by it they stay. */
+function withoutCleared(
+  cells: ReadonlyMap<string, TrackedCell>,
+  { programme, units }: ProgrammePart,
+): ReadonlyMap<string, TrackedCell> {
+  const { keptCellIds, on, method } = programme;
+  const { clearsCells, raisesQueen } = methodNamed(method);
+  const keepsSome = keptCellIds.length > 0 && raisesQueen !== null && units.includes(raisesQueen.unit);
+  if (!clearsCells && !keepsSome) return cells;
+  const kept = new Set(keptCellIds);
+  const down = [...cells].filter(([id, cell]) => !kept.has(id) && mayStillHoldQueen(cell, on));
+  if (down.length === 0) return cells;
+  return new Map([...cells, ...down.map(([id, cell]) => [id, takenFrom(cell, null)] as const)]);
+}
