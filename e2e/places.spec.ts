@@ -1,3 +1,4 @@
+import { faults } from './faults';
 import { expect, test } from './test';
 
 test.use({ seed: 'demo' });
@@ -120,4 +121,23 @@ test('a day is written as people write it, or picked from a month; what is none 
   await month.getByRole('button', { name: /12(th)?( May|, 2027)|12 May 2027|May 12/ }).click();
   await expect(day).toHaveValue('Wed 12 May');
   await expect(page.getByRole('button', { name: 'Pick the day from a month' })).toBeFocused();
+});
+
+test('the colonies as a table are sorted by a tap and narrowed by typing', async ({ page }) => {
+  await page.goto('/colonies');
+  await page.getByRole('button', { name: 'As a table' }).click();
+  const table = page.getByRole('table', { name: 'All colonies' });
+  const names = () => table.getByRole('rowheader').allTextContents();
+  await expect(table.getByRole('row')).toHaveCount(17);
+  // What presses most comes first.
+  expect((await names())[0]).toBe('Sainfoin');
+  await table.getByRole('button', { name: 'Colony' }).click();
+  await expect(table.getByRole('columnheader', { name: 'Colony' })).toHaveAttribute('aria-sort', 'ascending');
+  expect((await names()).slice(0, 2)).toEqual(['Betony', 'Burnet']);
+  await table.getByRole('button', { name: 'Colony' }).click();
+  expect((await names())[0]).toBe('Yarrow');
+  await page.getByLabel('Only those with').fill('old quarry');
+  await expect(page.getByText('6 of 16')).toBeVisible();
+  expect((await names())[0]).toBe('Vetch');
+  expect(await faults(page)).toEqual([]);
 });

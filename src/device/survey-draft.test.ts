@@ -4,14 +4,14 @@ import { CONTENTS, type Side, sideFault, tenthsOf } from '../core/space/content'
 import type { CountedAs } from '../core/space/count-survey';
 import { type Box, framesOf } from '../core/space/hive';
 import {
+  boxesToSurvey,
   changeSurvey,
   countedIn,
+  placesToSurvey,
   type SurveyChange,
   type SurveyDraft,
   sideWith,
   surveyOf,
-  untoldBoxes,
-  untoldPlaces,
 } from './survey-draft';
 
 const blank: SurveyDraft = {
@@ -41,26 +41,26 @@ const drafted = (...changes: SurveyChange[]) => changes.reduce(changeSurvey, bla
 
 describe('a survey that is counted', () => {
   it('makes the frames of a box out of its counts, and knows what is not told yet', () => {
-    expect(untoldBoxes(blank)).toEqual(['nest']);
+    expect(boxesToSurvey(blank)).toEqual(['nest']);
     const told = drafted(count('brood', 6), count('honey', 2));
     // Eight of eleven places are told: the rest is asked about.
-    expect(untoldBoxes(told)).toEqual(['nest']);
-    expect(untoldPlaces(told.hive.boxes[0] as Box, told.counts.nest)).toBe(3);
+    expect(boxesToSurvey(told)).toEqual(['nest']);
+    expect(placesToSurvey(told.hive.boxes[0] as Box, told.counts.nest)).toBe(3);
     expect(framesOf(told.hive)).toHaveLength(8);
     expect(countedIn(told.counts.nest)).toBe(8);
     expect(countedIn(undefined)).toBe(0);
     // The rest was not looked at; or a feeder hangs there and a dummy; or there is no frame in two places and a third is empty.
-    expect(untoldBoxes(changeSurvey(told, count('unseen', 3)))).toEqual([]);
+    expect(boxesToSurvey(changeSurvey(told, count('unseen', 3)))).toEqual([]);
     const fed = [count('feeder', 1), count('dummy', 1), count('droneComb', 1)].reduce(changeSurvey, told);
-    expect(untoldBoxes(fed)).toEqual([]);
+    expect(boxesToSurvey(fed)).toEqual([]);
     expect(framesOf(fed.hive).map(({ kind }) => kind)).toContain('feeder');
     const narrow = changeSurvey(told, { type: 'box', boxId: 'nest', fields: { places: 8 } });
-    expect(untoldBoxes(narrow)).toEqual([]);
+    expect(boxesToSurvey(narrow)).toEqual([]);
   });
 
   it('does not ask about a box that stands as it was known', () => {
     const told = drafted(count('brood', 6));
-    expect(untoldBoxes({ ...told, counts: {} })).toEqual([]);
+    expect(boxesToSurvey({ ...told, counts: {} })).toEqual([]);
   });
 
   it('keeps the frames that it has when a count is changed', () => {

@@ -167,15 +167,15 @@ export function draftOfSurvey({ source: _, ...survey }: SurveyEntry): SurveyDraf
 }
 
 /** Places of a box of which nothing has been said yet: all where nothing was counted, the rest where it was counted in part. */
-export function untoldPlaces(box: Box, counts: GlanceCounts | undefined): number {
+export function placesToSurvey(box: Box, counts: GlanceCounts | undefined): number {
   if (box.frames.length === 0) return box.places;
   // A box that was not counted in this survey stands as it was known, with the frames that it has.
   return counts === undefined ? 0 : Math.max(0, box.places - countedIn(counts));
 }
 
 /** Boxes of which not every place has been told yet, by their ids. */
-export function untoldBoxes({ hive, counts }: Pick<SurveyDraft, 'hive' | 'counts'>): readonly string[] {
-  return hive.boxes.filter((box) => untoldPlaces(box, counts[box.id]) > 0).map(({ id }) => id);
+export function boxesToSurvey({ hive, counts }: Pick<SurveyDraft, 'hive' | 'counts'>): readonly string[] {
+  return hive.boxes.filter((box) => placesToSurvey(box, counts[box.id]) > 0).map(({ id }) => id);
 }
 
 /**

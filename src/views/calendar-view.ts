@@ -45,7 +45,7 @@ function checkEntry({ colony, apiary }: YardColony, check: Check): CalendarEntry
 function shutEntries({ colony, apiary, state }: YardColony): readonly CalendarEntry[] {
   const spans = state.schedule.leaveShut.filter(({ from, to }) => from <= to && to >= state.today);
   return spans.map(({ from, to }, i) => ({
-    uid: `leave-shut:${state.queen.cycle ?? 'start'}${i === 0 ? '' : `:${i + 1}`}@${colony.id}.ubbet`,
+    uid: `leave-shut:${state.queen.requeeningId ?? 'start'}${i === 0 ? '' : `:${i + 1}`}@${colony.id}.ubbet`,
     from,
     until: addDays(to, 1),
     title: calendarPhrases.leaveShut(colony.name),

@@ -1,4 +1,4 @@
-import type { Day } from '../core/calendar/day';
+import { addDays, type Day } from '../core/calendar/day';
 import { situationOf } from '../core/colony/situation';
 import { colonyOnDay } from '../core/schedule/standing';
 import { dueWords } from '../words/due';
@@ -13,6 +13,10 @@ export interface ColonyLine {
   readonly stand: string;
   readonly reading: string;
   readonly due: string | null;
+  /** The last day of what presses most, or the first on which it may be opened again; null: nothing is due. */
+  readonly dueOn: Day | null;
+  /** The last inspection; null: none yet. */
+  readonly lookedOn: Day | null;
   readonly tone: Tone;
   /** When it was looked at lately. */
   readonly marks: readonly Mark[];
@@ -45,6 +49,8 @@ function colonyLine({ colony, state }: YardColony, today: Day): ColonyLine {
     stand: colony.stand,
     reading: inWords(situationOf(state)),
     due: shutNow && due.length === 0 ? notBeforeWords(shutNow) : lead && dueWords(lead, today),
+    dueOn: shutNow && due.length === 0 ? addDays(shutNow.to, 1) : (lead?.check.window.latest ?? null),
+    lookedOn: state.lastLook?.inspection.on ?? null,
     tone: lead ? toneOf(lead.standing) : 'fine',
     marks,
   };

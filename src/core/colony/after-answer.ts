@@ -8,7 +8,7 @@ import { nobodyElse, noQueen, type QueenState } from './queen-state';
 export function afterAnswer(state: QueenState, answer: CheckAnswerFact, parts: readonly ProgrammePart[]): QueenState {
   const { on, programmeId, code } = answer;
   const programme = parts.find((part) => part.programme.id === programmeId)?.programme;
-  const cycle = state.cycle ?? programmeId;
+  const requeeningId = state.requeeningId ?? programmeId;
   switch (meaningOf(code as FollowUpCode, answer.answer)?.queen) {
     case 'queen-there':
       return { ...state, noEggsOn: null, lateButThereOn: on };
@@ -22,14 +22,14 @@ export function afterAnswer(state: QueenState, answer: CheckAnswerFact, parts: r
         removedOn: days.from,
         removedTo: days.to,
         lastOwnEggs: days.to,
-        cycle,
+        requeeningId,
         programme: { id: programmeId, unit, isThinned: true, isMoved: false, buysQueen: false },
       };
     }
     case 'without':
       // A split that failed leaves both halves without a queen; that is told by the halves.
       if (code === 'which-half') return state;
-      return { ...state, ...nobodyElse, ...noQueen, withoutSince: on, cycle, programme: state.programme };
+      return { ...state, ...nobodyElse, ...noQueen, withoutSince: on, requeeningId, programme: state.programme };
     case undefined:
       return state;
   }

@@ -32,7 +32,7 @@ export function beforeSeen(
   if (!emerged || emerged.earliest > on) return state;
   // Every frame was looked at and no cell is left: the last is out as well.
   const isSearched = knownBefore.length > 0 || isFull;
-  return withVirgin(state, isSearched ? notAfter(emerged, on) : emerged, null, state.cycle ?? id);
+  return withVirgin(state, isSearched ? notAfter(emerged, on) : emerged, null, state.requeeningId ?? id);
 }
 
 /** The state after an inspection was read, beyond what was seen of queen and eggs: by the cells as they were found. */
@@ -58,7 +58,7 @@ export function afterReading(
     }
     case 'swarmed':
       if (state.expected !== 'laying' || state.swarmedOn !== null) return state;
-      return { ...state, presumedGone: true, clipped: false, cycle: state.cycle ?? id, arrivedOn: null };
+      return { ...state, presumedGone: true, clipped: false, requeeningId: state.requeeningId ?? id, arrivedOn: null };
     default:
       return state;
   }

@@ -18,9 +18,9 @@ const STATES: Readonly<Record<string, QueenState>> = {
     queenId: null,
     swarmedOn: { from: at(0), to: at(1) },
     lastOwnEggs: at(1),
-    cycle: 'swarm',
+    requeeningId: 'swarm',
   },
-  'laying queen, read as gone': { ...laying, presumedGone: true, cycle: 'look' },
+  'laying queen, read as gone': { ...laying, presumedGone: true, requeeningId: 'look' },
   'queen taken out': {
     ...laying,
     expected: 'none',
@@ -28,7 +28,7 @@ const STATES: Readonly<Record<string, QueenState>> = {
     removedOn: at(0),
     removedTo: at(0),
     lastOwnEggs: at(0),
-    cycle: 'event',
+    requeeningId: 'event',
   },
   'queen lost, day not certain': {
     ...laying,
@@ -37,27 +37,33 @@ const STATES: Readonly<Record<string, QueenState>> = {
     removedOn: at(0),
     removedTo: at(4),
     lastOwnEggs: at(4),
-    cycle: 'event',
+    requeeningId: 'event',
   },
-  'no queen, none lost': { ...laying, expected: 'none', queenId: null, cycle: 'event', withoutSince: at(0) },
-  'virgin flying': { ...laying, expected: 'virgin', queenId: null, virginEmerged: onlyOn(at(2)), cycle: 'virgin' },
+  'no queen, none lost': { ...laying, expected: 'none', queenId: null, requeeningId: 'event', withoutSince: at(0) },
+  'virgin flying': {
+    ...laying,
+    expected: 'virgin',
+    queenId: null,
+    virginEmerged: onlyOn(at(2)),
+    requeeningId: 'virgin',
+  },
   'virgin, late but there': {
     ...laying,
     expected: 'virgin',
     queenId: null,
     virginEmerged: onlyOn(at(0)),
     lateButThereOn: at(12),
-    cycle: 'virgin',
+    requeeningId: 'virgin',
   },
-  'bought queen caged': { ...laying, expected: 'caged', cagedOn: at(0), lastOwnEggs: at(-2), cycle: 'cage' },
+  'bought queen caged': { ...laying, expected: 'caged', cagedOn: at(0), lastOwnEggs: at(-2), requeeningId: 'cage' },
   'bought queen caged, the old one not found': {
     ...laying,
     expected: 'caged',
     cagedOn: at(0),
-    cycle: 'cage',
+    requeeningId: 'cage',
     doubt: { code: 'old-queen-not-found', on: at(0), id: 'cage' },
   },
-  'one half of a split, not known which': { ...laying, eitherHalfSince: at(0), cycle: 'split' },
+  'one half of a split, not known which': { ...laying, eitherHalfSince: at(0), requeeningId: 'split' },
   'swarm hived': { ...laying, arrivedOn: at(0) },
 };
 
@@ -83,12 +89,21 @@ const short = (on: Day | null | undefined) => (on === null || on === undefined ?
 function told(state: QueenState): string {
   const { expected, presumedGone, removedOn, swarmedOn, lastOwnEggs, virginEmerged, cagedOn, released, queenId } =
     state;
-  const { lastProof, lastEggsSeen, cycle, eitherHalfSince, withoutSince, noEggsOn, lateButThereOn, laysSince, doubt } =
-    state;
+  const {
+    lastProof,
+    lastEggsSeen,
+    requeeningId,
+    eitherHalfSince,
+    withoutSince,
+    noEggsOn,
+    lateButThereOn,
+    laysSince,
+    doubt,
+  } = state;
   const days = [removedOn, swarmedOn?.from, lastOwnEggs, virginEmerged?.earliest, virginEmerged?.latest, cagedOn];
   const later = [lastEggsSeen, eitherHalfSince, withoutSince, noEggsOn, lateButThereOn, laysSince?.on];
   return [
-    `${expected}${presumedGone ? ' gone' : ''}${released ? ' released' : ''} ${queenId ?? '-'} ${cycle ?? '-'}`,
+    `${expected}${presumedGone ? ' gone' : ''}${released ? ' released' : ''} ${queenId ?? '-'} ${requeeningId ?? '-'}`,
     `${days.map(short).join(' ')} | ${later.map(short).join(' ')}`,
     `${lastProof ? `${lastProof.by} ${short(lastProof.on)}` : '-'}${doubt ? ` ?${doubt.code} ${short(doubt.on)}` : ''}`,
   ].join(' | ');

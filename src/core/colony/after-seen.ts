@@ -120,7 +120,7 @@ function afterQueenSeen(state: QueenState, seen: Seen, { emerging }: SeenAmid): 
       if (known && queenSeenAs !== 'as-known') {
         return { ...withVirgin(state, known, null, id), lastProof: proven.lastProof };
       }
-      return { ...proven, presumedGone: false, swarmedOn: null, cycle: null };
+      return { ...proven, presumedGone: false, swarmedOn: null, requeeningId: null };
     }
     case 'none': {
       if (queenSeenAs === 'as-known') {

@@ -43,7 +43,7 @@ export interface QueenState {
   readonly lastProof: { readonly on: Day; readonly by: 'seen' | 'eggs' } | null;
   readonly lastEggsSeen: Day | null;
   /** The fact that began the present span without a laying queen; checks hang on it. Null: she lays. */
-  readonly cycle: string | null;
+  readonly requeeningId: string | null;
   readonly programme: QueenProgramme | null;
   /** Since when nobody knows whether she is in this half of a split or in the other. */
   readonly eitherHalfSince: Day | null;
@@ -89,7 +89,7 @@ export function queenStateAtStart(origin: ColonyOrigin, startedOn: Day): QueenSt
     queenId: null,
     lastProof: null,
     lastEggsSeen: null,
-    cycle: isCast ? 'start' : null,
+    requeeningId: isCast ? 'start' : null,
     programme: null,
     eitherHalfSince: null,
     withoutSince: null,
@@ -110,7 +110,7 @@ export const nobodyElse = {
   cagedOn: null,
   released: false,
   presumedGone: false,
-  cycle: null,
+  requeeningId: null,
   programme: null,
   eitherHalfSince: null,
   withoutSince: null,
@@ -125,7 +125,7 @@ export const noQueen = { expected: 'none', clipped: false, queenId: null } as co
 
 /** A virgin is in there. */
 export function withVirgin(state: QueenState, emerged: Window, queenId: string | null, id: string): QueenState {
-  const { cycle, programme } = state;
+  const { requeeningId, programme } = state;
   return {
     ...state,
     ...nobodyElse,
@@ -133,7 +133,7 @@ export function withVirgin(state: QueenState, emerged: Window, queenId: string |
     virginEmerged: emerged,
     clipped: false,
     queenId,
-    cycle: cycle ?? id,
+    requeeningId: requeeningId ?? id,
     programme,
   };
 }
@@ -153,11 +153,11 @@ export function afterQueenEvent(state: QueenState, event: QueenEventFact, emergi
     case 'virgin-out':
     case 'virgin-in': {
       const virgin = emerged ? notAfter(within(emerged), days.to) : within(days);
-      return { ...withVirgin(state, virgin, queenId, id), cycle: id, programme: null };
+      return { ...withVirgin(state, virgin, queenId, id), requeeningId: id, programme: null };
     }
     case 'virgin-caged-in': {
       const virgin = emerged ? notAfter(within(emerged), days.to) : within(days);
-      return { ...withVirgin(state, virgin, queenId, id), cycle: id, programme: null, cagedOn: on };
+      return { ...withVirgin(state, virgin, queenId, id), requeeningId: id, programme: null, cagedOn: on };
     }
     case 'virgin-taken':
       // Her cells are known; without one left the colony has nothing.
@@ -165,7 +165,7 @@ export function afterQueenEvent(state: QueenState, event: QueenEventFact, emergi
       return {
         ...fresh,
         ...noQueen,
-        cycle: id,
+        requeeningId: id,
         programme: state.programme,
         lastOwnEggs: state.lastOwnEggs,
         withoutSince: emerging && emerging.latest > on ? null : on,
@@ -177,7 +177,7 @@ export function afterQueenEvent(state: QueenState, event: QueenEventFact, emergi
         cagedOn: on,
         clipped: keepsClip(state, queenId),
         queenId,
-        cycle: id,
+        requeeningId: id,
         lastOwnEggs: lossOf(state),
         doubt: oldQueenDoubt(state, id, on),
       };
@@ -192,7 +192,7 @@ export function afterQueenEvent(state: QueenState, event: QueenEventFact, emergi
     case 'lost':
       // The old queen was found after all, while the bought one is in there.
       if (isOldQueenFound(state, queenId)) return { ...state, doubt: null, lastOwnEggs: days.to };
-      return { ...fresh, ...noQueen, removedOn: days.from, removedTo: days.to, lastOwnEggs: days.to, cycle: id };
+      return { ...fresh, ...noQueen, removedOn: days.from, removedTo: days.to, lastOwnEggs: days.to, requeeningId: id };
     case 'swarmed':
       return {
         ...fresh,
@@ -202,7 +202,7 @@ export function afterQueenEvent(state: QueenState, event: QueenEventFact, emergi
         queenId: null,
         swarmedOn: days,
         lastOwnEggs: days.to,
-        cycle: id,
+        requeeningId: id,
       };
     case 'cast-left': {
       const others = emerging ?? emergesAfter(days, EMERGE_AFTER_CAST);
@@ -253,7 +253,7 @@ export function afterProgrammeStart(state: QueenState, part: ProgrammePart): Que
         removedOn: days.from,
         removedTo: days.to,
         lastOwnEggs: days.to,
-        cycle: id,
+        requeeningId: id,
         programme: raising,
       };
     case 'gone':
@@ -263,7 +263,7 @@ export function afterProgrammeStart(state: QueenState, part: ProgrammePart): Que
         presumedGone: true,
         swarmedOn: state.swarmedOn,
         lastOwnEggs: lossOf(state),
-        cycle: id,
+        requeeningId: id,
         programme: raising,
       };
     case 'caged':
@@ -274,12 +274,12 @@ export function afterProgrammeStart(state: QueenState, part: ProgrammePart): Que
         queenId: programme.queenId,
         cagedOn: on,
         lastOwnEggs: lossOf(state),
-        cycle: id,
+        requeeningId: id,
         programme: raising,
         doubt: oldQueenDoubt(state, id, on),
       };
     case 'either':
-      return { ...state, eitherHalfSince: on, cycle: id, programme: raising };
+      return { ...state, eitherHalfSince: on, requeeningId: id, programme: raising };
     case 'ends':
     case 'unchanged':
       return state;
@@ -299,7 +299,7 @@ export function afterHalfKnown(state: QueenState, { programme, half, queenClippe
     isMoved: false,
     buysQueen: programme.buysQueen,
   };
-  const cycle = state.cycle ?? id;
+  const requeeningId = state.requeeningId ?? id;
   switch (half.is) {
     case 'queen':
       return {
@@ -317,11 +317,11 @@ export function afterHalfKnown(state: QueenState, { programme, half, queenClippe
         removedOn: days.from,
         removedTo: days.to,
         lastOwnEggs: days.to,
-        cycle,
+        requeeningId,
         programme: raising,
       };
     case 'failed':
-      return { ...fresh, ...noQueen, withoutSince: half.on, lastOwnEggs: days.to, cycle, programme: raising };
+      return { ...fresh, ...noQueen, withoutSince: half.on, lastOwnEggs: days.to, requeeningId, programme: raising };
     case 'settled':
       return {
         ...fresh,

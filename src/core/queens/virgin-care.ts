@@ -55,7 +55,7 @@ export function patienceWith(
   );
   if (asked) return asked.code === 'laying-check' ? asked.window.latest : asked.window.earliest;
   if (followUps.some(({ status, code }) => status === 'due' && code === 'nuc-settled')) return NEVER;
-  if (origin === 'cast' && queen.cycle === 'start') return addDays(startedOn, CAST_LAYS.value.late);
+  if (origin === 'cast' && queen.requeeningId === 'start') return addDays(startedOn, CAST_LAYS.value.late);
   if (queen.arrivedOn !== null) {
     return addDays(queen.arrivedOn, origin === 'nuc' ? NUC_SETTLES.value.late : PRIME_SWARM_LAYS.value.late);
   }

@@ -205,7 +205,7 @@ function nextDate(from: ScheduleFrom, asked: readonly Check[], leaveShut: readon
 function afterShut({ queen }: ScheduleFrom, { to }: LeaveShut): Check {
   const earliest = addDays(to, 1);
   return aCheck({
-    key: checkKey('look', `shut:${queen.cycle ?? 'start'}`),
+    key: checkKey('look', `shut:${queen.requeeningId ?? 'start'}`),
     code: 'look',
     window: { earliest, ideal: earliest, latest: addDays(to, FIRST_LOOK_WITHIN.value) },
     why: say('may-be-opened-again', { from: earliest }),

@@ -22,7 +22,7 @@ export function eitherHalf(from: ScheduleFrom, since: Day): SchedulePart {
   const { failedOn, ...window } = eggsBy;
   const programme = queen.programme && { id: queen.programme.id, unit: 'both' };
   const eggs = aCheck({
-    key: checkKey('eggs', queen.cycle ?? 'half'),
+    key: checkKey('eggs', queen.requeeningId ?? 'half'),
     code: 'eggs',
     window,
     why: say('look-in-both-halves', { latest: window.latest, failedOn }),

@@ -49,9 +49,9 @@ type Asked = Pick<Check, 'code' | 'window' | 'why'> & Partial<Pick<Check, 'order
 
 /** A check that hangs on the colony's present span without a laying queen, and on the programme it came about by. */
 function inCycle({ queen }: ScheduleFrom, asked: Asked): Check {
-  const { cycle, programme } = queen;
+  const { requeeningId, programme } = queen;
   return aCheck({
-    key: checkKey(asked.code, cycle ?? 'queen'),
+    key: checkKey(asked.code, requeeningId ?? 'queen'),
     ...asked,
     programme: programme && { id: programme.id, unit: programme.unit },
   });
@@ -96,7 +96,8 @@ export function virginExpected(from: ScheduleFrom, emerged: Window): SchedulePar
   const isByReading = look && reading !== 'virgin-loose' && reading !== 'awaiting-eggs' && reading !== 'settled';
   const urgent = isByReading ? actCheck(from) : null;
   if (urgent && reading !== 'cast-risk') return checks(urgent);
-  const care = origin === 'cast' && queen.cycle === 'start' ? careForCast(from, emerged) : careForVirgin(from, emerged);
+  const care =
+    origin === 'cast' && queen.requeeningId === 'start' ? careForCast(from, emerged) : careForVirgin(from, emerged);
   return urgent ? castRisk(from, urgent, care) : care;
 }
 

@@ -9,6 +9,7 @@ import type { Axis } from '../time/axis';
 import { RulerHead } from '../time/RulerHead';
 import { TimeStrip } from '../time/TimeStrip';
 import { TONE_TEXT } from '../time/tones';
+import { LanesOrTable } from './LanesOrTable';
 
 interface Props {
   readonly groups: readonly ApiaryGroup[];
@@ -28,46 +29,52 @@ export function ColoniesPage({ groups, takenOut, axis }: Props) {
         below="Rings are the looks of the last week."
       />
       <Views of="colonies" />
-      {groups.map(({ apiary, colonies }) => (
-        <section key={apiary.id} aria-label={apiary.name} className="mt-3">
-          <h2 className="flex items-baseline gap-4 bg-ink px-2.5 py-0.5 text-sm text-white">
-            {apiary.name}
-            <Link prefetch={false} href={`/apiaries/${apiary.id}`} className="ml-auto font-sans font-normal underline">
-              edit
-            </Link>
-            <Link
-              prefetch={false}
-              href={`/colonies/new?apiary=${apiary.id}`}
-              className="font-sans font-normal underline"
-            >
-              add a colony
-            </Link>
-          </h2>
-          <ul>
-            {colonies.map(({ id, name, stand, reading, due, tone, marks }) => (
-              <li key={id} className="lane">
-                <div className="lane-words py-1.5">
-                  <p className="flex items-baseline gap-2">
-                    <Link
-                      prefetch={false}
-                      href={`/colonies/${id}`}
-                      className="font-display text-lg font-bold no-underline hover:underline"
-                    >
-                      {name}
-                    </Link>
-                    <span className="text-muted text-sm">{stand}</span>
-                  </p>
-                  <p className="text-sm">
-                    <b>{reading}.</b> {due && <b className={TONE_TEXT[tone]}>{due}</b>}
-                  </p>
-                </div>
-                <TimeStrip axis={axis} marks={marks} name={name} />
-              </li>
-            ))}
-          </ul>
-          {colonies.length === 0 && <p className="text-muted py-2">No colony stands here.</p>}
-        </section>
-      ))}
+      <LanesOrTable groups={groups}>
+        {groups.map(({ apiary, colonies }) => (
+          <section key={apiary.id} aria-label={apiary.name} className="mt-3">
+            <h2 className="flex items-baseline gap-4 bg-ink px-2.5 py-0.5 text-sm text-white">
+              {apiary.name}
+              <Link
+                prefetch={false}
+                href={`/apiaries/${apiary.id}`}
+                className="ml-auto font-sans font-normal underline"
+              >
+                edit
+              </Link>
+              <Link
+                prefetch={false}
+                href={`/colonies/new?apiary=${apiary.id}`}
+                className="font-sans font-normal underline"
+              >
+                add a colony
+              </Link>
+            </h2>
+            <ul>
+              {colonies.map(({ id, name, stand, reading, due, tone, marks }) => (
+                <li key={id} className="lane">
+                  <div className="lane-words py-1.5">
+                    <p className="flex items-baseline gap-2">
+                      <Link
+                        prefetch={false}
+                        href={`/colonies/${id}`}
+                        className="font-display text-lg font-bold no-underline hover:underline"
+                      >
+                        {name}
+                      </Link>
+                      <span className="text-muted text-sm">{stand}</span>
+                    </p>
+                    <p className="text-sm">
+                      <b>{reading}.</b> {due && <b className={TONE_TEXT[tone]}>{due}</b>}
+                    </p>
+                  </div>
+                  <TimeStrip axis={axis} marks={marks} name={name} />
+                </li>
+              ))}
+            </ul>
+            {colonies.length === 0 && <p className="text-muted py-2">No colony stands here.</p>}
+          </section>
+        ))}
+      </LanesOrTable>
       <p className="mt-6">
         <Link prefetch={false} href="/colonies/new/several" className={BUTTON.plain}>
           Add several hives

@@ -2,7 +2,6 @@
 
 import { useState } from 'react';
 import { DEFAULT_SETTINGS, SETTING_LIMITS, type Settings } from '../../core/settings/settings';
-import type { Quantity } from '../../core/units/units';
 import { massWords, temperatureWords, unitName } from '../../words/measures';
 import { Check } from '../controls/Check';
 import { Choice } from '../controls/Choice';
@@ -15,6 +14,12 @@ import { IssueList } from '../entry/IssueList';
 import { PageHead } from '../time/PageHead';
 import { SizeSettings } from './SizeSettings';
 import { UnitSettings } from './UnitSettings';
+
+const MEASURE_WORDS = { mass: massWords, temperature: temperatureWords } as const;
+
+/** What is taken, in the keeper's units: what is refused is told in SI. */
+const limits = (key: MeasureKey, words: (si: number) => string) =>
+  `From ${words(SETTING_LIMITS[key].min)} to ${words(SETTING_LIMITS[key].max)}.`;
 
 type MeasureKey = 'interleaveNightC' | 'onlySealedUpNightC' | 'lightFlowKg' | 'strongFlowKg';
 
@@ -41,8 +46,12 @@ export function SettingsForm({ settings }: { settings: Settings }) {
       )}
     </Field>
   );
-  const measure = (key: MeasureKey, quantity: Quantity, name: string, hint: string, step: number) => (
-    <Field name={`${name}, ${unitName(quantity)}`} hint={hint} problem={problemOf(issues, key)}>
+  const measure = (key: MeasureKey, quantity: 'mass' | 'temperature', name: string, hint: string, step: number) => (
+    <Field
+      name={`${name}, ${unitName(quantity)}`}
+      hint={`${hint} ${limits(key, MEASURE_WORDS[quantity])}`}
+      problem={problemOf(issues, key)}
+    >
       {(props) => (
         <MeasureInput
           {...props}

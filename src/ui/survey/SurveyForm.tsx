@@ -9,7 +9,7 @@ import { type Box, framesOf } from '../../core/space/hive';
 import type { Flow, RoomFigures } from '../../core/space/nectar';
 import type { LaidBefore } from '../../core/space/room';
 import { draftKey } from '../../device/stored-draft';
-import { type SurveyDraft, surveyOf, untoldBoxes, untoldPlaces } from '../../device/survey-draft';
+import { boxesToSurvey, placesToSurvey, type SurveyDraft, surveyOf } from '../../device/survey-draft';
 import { boxTitle } from '../../words/boxes';
 import { linesAsText, surveyLines } from '../../words/entry-lines';
 import type { IssueInWords } from '../../words/issues';
@@ -76,17 +76,17 @@ export function SurveyForm({
   const { hive, manner } = draft;
   const { sizes } = figures;
   const byBox = coveredByBox(hive);
-  const untold = untoldBoxes(draft);
+  const toSurvey = boxesToSurvey(draft);
   const on = parseDay(draft.at.slice(0, 10)) ?? dayOfMinute(now);
 
   const submit = async () => {
     const path = (boxId: string) => ['hive', 'boxes', hive.boxes.findIndex(({ id }) => id === boxId)];
-    const found = untold.map((boxId): IssueInWords => {
+    const found = toSurvey.map((boxId): IssueInWords => {
       const box = hive.boxes.find(({ id }) => id === boxId);
       return {
         path: path(boxId),
         code: 'missing',
-        message: box ? untoldWords(boxTitle(hive, box), box, untoldPlaces(box, draft.counts[boxId])) : '',
+        message: box ? toSurveyWords(boxTitle(hive, box), box, placesToSurvey(box, draft.counts[boxId])) : '',
       };
     });
     setMissing(found);
@@ -98,7 +98,7 @@ export function SurveyForm({
   };
 
   const room =
-    untold.length === 0 ? surveyRoomWords({ on, hive, manner, flow: draft.flow }, figures, before, on) : null;
+    toSurvey.length === 0 ? surveyRoomWords({ on, hive, manner, flow: draft.flow }, figures, before, on) : null;
   const addBox = (role: 'brood' | 'super') => {
     const size = sizeOf(role === 'brood' ? usual.brood : usual.super, sizes);
     change({ type: 'add-box', role, id: newId(), size: size.id, places: size.places });
@@ -290,7 +290,7 @@ export function SurveyForm({
 }
 
 /** What is still to be said of a box before it can be saved. */
-function untoldWords(title: string, { places }: Box, untold: number): string {
-  if (untold === places) return `${title}: enter what is on its frames, or leave the box out.`;
-  return `${title}: ${untold} of ${places} places ${untold === 1 ? 'is' : 'are'} missing. Enter what hangs there, that you did not look, or that there is no frame.`;
+function toSurveyWords(title: string, { places }: Box, toSurvey: number): string {
+  if (toSurvey === places) return `${title}: enter what is on its frames, or leave the box out.`;
+  return `${title}: ${toSurvey} of ${places} places ${toSurvey === 1 ? 'is' : 'are'} missing. Enter what hangs there, that you did not look, or that there is no frame.`;
 }
