@@ -30,7 +30,7 @@ const MAY_IMPORT: Readonly<Record<string, readonly string[]>> = {
 const CORE_ORDER: readonly (readonly string[])[] = [
   ['says', 'calendar', 'units'],
   ['problems', 'biology', 'backups'],
-  ['brood'],
+  ['brood', 'weather', 'scale'],
   ['cells'],
   ['inspections', 'queens'],
   ['methods'],

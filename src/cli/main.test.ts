@@ -51,6 +51,70 @@ describe('the command line', () => {
     });
   });
 
+  it('reads weather: the day, its night, virgins and swarms', () => {
+    const hours = [9, 10].map((of) => ({
+      at: `2027-05-10T${of === 9 ? '09' : of}:00`,
+      tempC: 15.5,
+      rainMm: 0,
+      windMs: 1,
+    }));
+    const ask1 = (over: object = {}) => ({ hours, asOf: '2027-05-10T08:30', ...over });
+    expect(ask(['weather'], ask1({ virgins: [{ id: 'v', flightsFrom: '2027-05-12' }] }))).toEqual({
+      ok: true,
+      value: {
+        days: [
+          {
+            on: '2027-05-10',
+            fit: 'open',
+            open: [{ from: '09:00', to: '11:00' }],
+            flightHours: 0,
+            nightLowC: null,
+            nightHours: 0,
+          },
+        ],
+        coldestOfNextFive: null,
+        nightsKnown: 0,
+        virgins: [{ id: 'v', goodSoFar: 0, goodForecast: 0 }],
+        swarmWeather: [],
+      },
+    });
+    expect(faults(['weather', '--on', '2027-05-10'], ask1())).toEqual([['unknown-option', '--on']]);
+    expect(faults(['weather'], ask1({ hours: [...hours, hours[0]] }))).toEqual([['duplicate-minute', 'hours.2.at']]);
+    const half = { ...hours[0], at: '2027-05-10T09:30' };
+    expect(faults(['weather'], ask1({ hours: [half] }))).toEqual([['out-of-range', 'hours.0.at']]);
+    expect(faults(['weather'], ask1({ hours: [] }))).toEqual([['out-of-range', 'hours']]);
+  });
+
+  it('reads a hive scale: gains, steps, visits, swarms and flows', () => {
+    const readings = [
+      { at: '2027-05-10T12:00', kg: 40 },
+      { at: '2027-05-10T12:10', kg: 37.5 },
+    ];
+    expect(ask(['scale'], { readings })).toEqual({
+      ok: true,
+      value: {
+        days: [{ on: '2027-05-10', gainKg: null }],
+        steps: [{ at: '2027-05-10T12:10', kg: -2.5 }],
+        visits: [],
+        possibleSwarms: [{ at: '2027-05-10T12:10', kg: -2.5, returned: false }],
+        flow: [],
+      },
+    });
+    const visits = [{ from: '2027-05-10T12:05', to: '2027-05-10T12:20' }];
+    expect(ask(['scale'], { readings, visits })).toMatchObject({
+      value: { steps: [], visits: [{ from: '2027-05-10T12:05', kg: -2.5 }] },
+    });
+    expect(faults(['scale', '--on', '2027-05-09'], { readings })).toEqual([
+      ['in-the-future', 'readings.0.at'],
+      ['in-the-future', 'readings.1.at'],
+    ]);
+    expect(faults(['scale'], { readings: [...readings, readings[1]] })).toEqual([
+      ['duplicate-minute', 'readings.2.at'],
+    ]);
+    const backwards = [{ from: '2027-05-10T12:05', to: '2027-05-10T12:00' }];
+    expect(faults(['scale'], { readings, visits: backwards })).toEqual([['contradiction', 'visits.0.to']]);
+  });
+
   it('answers the other commands', () => {
     expect(ask(['brood'], { on: '2027-05-20', youngest: 'eggs', eggsLookedFor: true })).toEqual({
       ok: true,

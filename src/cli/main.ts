@@ -8,6 +8,8 @@ import { dateCellsCommand } from './commands/date-cells';
 import { nextInspectionCommand } from './commands/next-inspection';
 import { planCommand } from './commands/plan';
 import { readCommand } from './commands/read';
+import { scaleCommand } from './commands/scale';
+import { weatherCommand } from './commands/weather';
 
 const COMMANDS: Readonly<Record<string, Command>> = {
   'date-cells': dateCellsCommand as Command,
@@ -15,6 +17,8 @@ const COMMANDS: Readonly<Record<string, Command>> = {
   'next-inspection': nextInspectionCommand as Command,
   read: readCommand as Command,
   plan: planCommand as Command,
+  weather: weatherCommand as Command,
+  scale: scaleCommand as Command,
 };
 
 const BAD_INPUT = 2;
@@ -55,6 +59,9 @@ function readArguments(args: readonly string[]): Answer<{ command: Command; on: 
     return refusal({ path: [], code: 'unknown-command', message: `Give one command out of: ${known}` });
   }
   if (parsed.values.on === undefined) return { ok: true, value: { command, on: null } };
+  if (command.takesDay === false) {
+    return refusal({ path: ['--on'], code: 'unknown-option', message: `${name} takes no --on; leave it out` });
+  }
   const on = parseDay(parsed.values.on);
   if (on !== null) return { ok: true, value: { command, on } };
   return refusal({ path: ['--on'], code: 'not-a-date', message: '--on takes a day written as YYYY-MM-DD' });

@@ -48,7 +48,12 @@ export type FigureUnit =
   | 'percent-of-nest'
   | 'days-of-laying'
   | 'percent'
-  | 'percent-of-comb';
+  | 'percent-of-comb'
+  | 'm-per-s'
+  | 'hours'
+  | 'minutes'
+  | 'nights'
+  | 'readings';
 
 /**
  * A number that the reckoning rests on. It stands once in the code, with its unit and where it comes from;
