@@ -22,7 +22,7 @@ export function windowMoved(code: CheckCode, from: CheckWindow, to: CheckWindow)
 
 /** The last dates that something seen or done has moved, newest first. */
 export function moveLines({ schedules }: ColonyState): readonly MoveLine[] {
-  return movesOf(schedules)
+  return movesOf(schedules())
     .slice(0, MOVES_SHOWN)
     .map(({ key, code, on, from, to, because }) => ({
       key: `${key}${on}`,

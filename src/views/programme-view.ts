@@ -244,7 +244,7 @@ function storyOf(programme: ProgrammeFact, members: readonly Member[]): readonly
           ...NO_ANSWER,
         }),
       );
-    const moved = movesOf(state.schedules)
+    const moved = movesOf(state.schedules())
       .filter(({ key }) => key.includes(programme.id))
       .map(
         ({ key, code, on, from, to, because }): StoryLine => ({

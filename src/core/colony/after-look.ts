@@ -70,7 +70,7 @@ export function withLook(before: Known, inspection: InspectionFact, setting: Set
   const believed = inspection.eggs === 'seen' && !lays(queen) ? withoutEggs(read) : read;
   const answers = isDroneLaying ? [] : answersOfLook(believed, known.followUps);
   const answered = answers.reduce((so, answer) => withAnswer(so, answer, setting), looked);
-  return { ...answered, looks: [...known.looks, { ...read, next: null, queenAfter: answered.queen }] };
+  return { ...answered, looks: [...known.looks, { ...read, queenAfter: answered.queen }] };
 }
 
 /** A virgin was caught and taken out at the inspection. */

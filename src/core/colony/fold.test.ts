@@ -4,7 +4,7 @@ import { addDays, type Day, day, formatDay } from '../calendar/day';
 import { CELL_STAGES } from '../cells/stage';
 import { DEFAULT_SETTINGS } from '../settings/settings';
 import { type CellSeenFact, type ColonyFacts, QUEEN_EVENTS } from './facts';
-import { foldColony } from './fold';
+import { type ColonyState, foldColony } from './fold';
 import { isUnseen } from './situation';
 import { aColony, inspection } from './testing';
 
@@ -217,7 +217,8 @@ describe('any colony', () => {
       fc.property(arbitraryInspections, arbitraryEvents, (looks, events) => {
         const forward = factsFrom(looks as never, events);
         const backward = factsFrom([...looks].reverse() as never, [...events].reverse());
-        expect(fold(backward, '2027-07-10')).toEqual(fold(forward, '2027-07-10'));
+        const whole = ({ schedules, ...state }: ColonyState) => ({ ...state, schedules: schedules() });
+        expect(whole(fold(backward, '2027-07-10'))).toEqual(whole(fold(forward, '2027-07-10')));
       }),
       { numRuns: 300 },
     );

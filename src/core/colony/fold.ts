@@ -1,5 +1,6 @@
 import type { Day } from '../calendar/day';
 import { type ColonyCellDates, colonyCellDates } from '../cells/date-cells';
+import { lazily } from '../lazily';
 import type { CheckAnswerFact, ProgrammePart } from '../programmes/facts';
 import { type FollowUpState, followUpsOf } from '../programmes/follow-up-state';
 import { partBy } from '../programmes/parts';
@@ -47,8 +48,8 @@ export interface ColonyState {
   /** Of those programmes, whatever became of them. */
   readonly followUps: readonly FollowUpState[];
   readonly schedule: ColonySchedule;
-  /** How the schedule came to be what it is, in order of time. */
-  readonly schedules: readonly ScheduleThen[];
+  /** How the schedule came to be what it is, in order of time. Reckoned when it is asked for: few screens show it. */
+  readonly schedules: () => readonly ScheduleThen[];
   readonly ended: boolean;
 }
 
@@ -68,7 +69,7 @@ function scheduleOf(known: Known, look: LookRead | null, { facts, settings, toda
       liveCells,
       liveAbove,
       patientUntil: patienceWith(queen, facts, followUps),
-      alreadyDue: look ? alreadyDue : null,
+      alreadyDue: look ? alreadyDue : () => null,
       parts,
       answers: told,
       frames,
@@ -97,7 +98,7 @@ export function foldColony(facts: ColonyFacts, ofBook: Settings, today: Day): Co
   const changes = facts.changes.filter(({ on }) => on <= today);
   const setting: Setting = { facts: { ...facts, inspections }, settings, today, changes };
   const parts = facts.parts.map((part) => partBy(part, inspections, facts.answers, today));
-  const schedules: ScheduleThen[] = [];
+  const then: { readonly step: Step; readonly known: Known }[] = [];
   let known = atStart(setting);
   for (const step of stepsOf(setting.facts, parts, today)) {
     known = afterStep(known, step, setting);
@@ -107,9 +108,8 @@ export function foldColony(facts: ColonyFacts, ofBook: Settings, today: Day): Co
         followUps: followUpsOf(known.parts, known.told, settings, today, { followUps: known.followUps, on: step.on }),
       };
     if (step.on < today - SCHEDULES_KEPT_FOR) continue;
-    const schedule = scheduleOf(known, known.looks.at(-1) ?? null, setting);
-    schedules.push({ step, schedule });
-    if (step.kind === 'look') known = withNext(known, schedule);
+    then.push({ step, known });
+    if (step.kind === 'look') known = withNext(known, setting);
   }
   const cells = [...known.past.values(), ...known.cells.values()];
   const ended = (facts.endedOn !== null && facts.endedOn <= today) || known.parts.some(isUnited);
@@ -128,21 +128,19 @@ export function foldColony(facts: ColonyFacts, ofBook: Settings, today: Day): Co
     parts: known.parts,
     answers: known.answers,
     followUps: known.followUps,
-    schedule: ended
-      ? EMPTY_SCHEDULE
-      : (schedules.at(-1)?.schedule ?? scheduleOf(known, known.looks.at(-1) ?? null, setting)),
-    schedules,
+    schedule: ended ? EMPTY_SCHEDULE : scheduleNow(then.at(-1)?.known ?? known, setting),
+    schedules: lazily(() => then.map(({ step, known: by }) => ({ step, schedule: scheduleNow(by, setting) }))),
     ended,
   };
 }
 
-/** The last look with the look that is due next, going by it. */
-function withNext(known: Known, { checks }: ColonySchedule): Known {
-  const last = known.looks.at(-1) as Look;
-  const next = checks[0]?.window ?? null;
+/** With the day by which it is to be looked at again, going by the last look. */
+function withNext(known: Known, setting: Setting): Known {
   return {
     ...known,
-    looks: [...known.looks.slice(0, -1), { ...last, next }],
-    dueByLast: next?.latest ?? known.dueByLast,
+    dueByLast: lazily(() => scheduleNow(known, setting).checks[0]?.window.latest ?? known.dueByLast()),
   };
 }
+
+const scheduleNow = (known: Known, setting: Setting): ColonySchedule =>
+  scheduleOf(known, known.looks.at(-1) ?? null, setting);

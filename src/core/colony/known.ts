@@ -47,8 +47,8 @@ export interface Known {
   readonly brood: BroodSeen | null;
   readonly frames: SurveyedFrames | null;
   /** By when it was to be looked at, going by the look before the last, so that a look that tells too little does not count its own date. */
-  readonly alreadyDue: Day | null;
-  readonly dueByLast: Day | null;
+  readonly alreadyDue: () => Day | null;
+  readonly dueByLast: () => Day | null;
 }
 
 export function atStart({ facts }: Setting): Known {
@@ -67,8 +67,8 @@ export function atStart({ facts }: Setting): Known {
     followUps: [],
     brood: null,
     frames: null,
-    alreadyDue: null,
-    dueByLast: null,
+    alreadyDue: () => null,
+    dueByLast: () => null,
   };
 }
 

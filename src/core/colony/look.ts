@@ -1,4 +1,3 @@
-import type { CheckWindow } from '../calendar/window';
 import { spanOf } from '../calendar/window';
 import { causeOfCells } from '../cells/cause';
 import { type CellStage, isLive } from '../cells/stage';
@@ -26,14 +25,12 @@ export interface Look {
   readonly takenDownAbove: number;
   /** Cells above the excluder that a virgin has left, or that were torn down: she is, or was, up there. */
   readonly openedAbove: number;
-  /** The look that was due next, going by this one. */
-  readonly next: CheckWindow | null;
   /** What was known of the queen after it. */
   readonly queenAfter: QueenState;
 }
 
 /** A look before it is known what follows from it. */
-export type LookRead = Omit<Look, 'next' | 'queenAfter'>;
+export type LookRead = Omit<Look, 'queenAfter'>;
 
 /** Readings that rest on there being no cells. */
 const TELLS_OF_NO_CELLS: ReadonlySet<ReadingName> = new Set(['settled', 'cups-only']);

@@ -1,4 +1,5 @@
 import { addDays, type Day } from '../calendar/day';
+import { isFullSearch } from '../cells/thoroughness';
 import type { LookRead } from '../colony/look';
 import { methodNamed } from '../methods/methods';
 import { sentences } from '../says/together';
@@ -17,7 +18,7 @@ function searchedOn({ parts }: ScheduleFrom, since: Day): Day | null {
 
 /** The routine look that follows from the last one, or from the day on which a method had every frame searched. */
 export function routineAfter(from: ScheduleFrom, look: LookRead): Check {
-  const { queen, alreadyDue, settings, liveCells } = from;
+  const { queen, settings, liveCells } = from;
   const { inspection, takenDown, reading } = look;
   const wereGiven = look.liveCells.length > 0 && liveCells.length === 0;
   const searched = searchedOn(from, inspection.on);
@@ -27,6 +28,8 @@ export function routineAfter(from: ScheduleFrom, look: LookRead): Check {
     searched === null
       ? { on, thoroughness, cellsRemoved: takenDown > 0 || wereGiven, datesStand }
       : { on: searched, thoroughness: 'cleared' as const, cellsRemoved: false, datesStand: false };
+  // Asked only where it counts: it hangs on the schedule of the look before.
+  const alreadyDue = datesStand || !isFullSearch(last.thoroughness) ? from.alreadyDue() : null;
   const routine = routineLook({ ...last, clipped: queen.clipped, alreadyDue }, settings);
   const check = aCheck({ key: checkKey('look', id), code: 'look', ...routine });
   const until = nestAloneUntil(from);

@@ -23,7 +23,7 @@ export interface ScheduleFrom {
   /** The first day on which patience is over with a queen who came from elsewhere; null: none is waited for. */
   readonly patientUntil: Day | null;
   /** By when it was to be looked at, going by the look before. */
-  readonly alreadyDue: Day | null;
+  readonly alreadyDue: () => Day | null;
   /** Begun by now. */
   readonly parts: readonly ProgrammePart[];
   /** Given by now, in order of time. */

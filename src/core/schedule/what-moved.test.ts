@@ -29,12 +29,12 @@ const closed = look('05-16', { eggs: 'none', cells: [saw('a', 'sealed-fresh')] }
 
 describe('what moved', () => {
   it('is nothing while nothing more is seen', () => {
-    expect(movesOf(nucSwarm().schedules)).toEqual([]);
+    expect(movesOf(nucSwarm().schedules())).toEqual([]);
   });
 
   it('is told with the window before and after, and what moved it', () => {
     // An egg on the 10th may be of that day; closed on the 16th it was laid by the 8th.
-    const moved = movesOf(nucSwarm(closed).schedules);
+    const moved = movesOf(nucSwarm(closed).schedules());
     expect(moved.map(({ code, on, because }) => [code, iso(on), because])).toEqual([
       ['eggs', '05-16', 'the inspection of 16 May'],
     ]);

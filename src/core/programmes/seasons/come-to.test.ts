@@ -37,6 +37,7 @@ function told({
   schedule,
   followUps,
   cells,
+  schedules,
   lastLook,
   lastLaid,
   ended,
@@ -46,11 +47,12 @@ function told({
 }: ColonyState): string {
   const { removedOn, removedTo, swarmedOn, lastOwnEggs, virginEmerged, cagedOn, noEggsOn, withoutSince } = queen;
   const days = [removedOn, removedTo, swarmedOn?.from, swarmedOn?.to, lastOwnEggs, cagedOn, noEggsOn, withoutSince];
+  const nextByLook = schedules().findLast(({ step }) => step.kind === 'look')?.schedule.checks[0]?.window.ideal;
   return [
     `  queen ${queen.expected}${queen.presumedGone ? ' gone' : ''}${queen.doubt ? ` ?${queen.doubt.code}` : ''} ${days.map(short).join(' ')}`,
     `    virgin ${short(virginEmerged?.earliest)}..${short(virginEmerged?.latest)} half ${short(queen.eitherHalfSince)} lays ${short(queen.laysSince?.on)} proof ${short(queen.lastProof?.on)} eggs ${short(queen.lastEggsSeen)} ${queen.queenId ?? '-'}${queen.clipped ? ' clipped' : ''}${queen.released ? ' out' : ''}${ended ? ' ended' : ''}`,
     `    programme ${queen.programme ? `${queen.programme.id} ${queen.programme.unit}` : '-'} requeeningId ${queen.requeeningId ?? '-'} late ${short(queen.lateButThereOn)} came ${short(queen.arrivedOn)} frames ${frames ? `${short(frames.survey.on)} ${frames.room.bound?.by ?? ''}` : '-'} parts ${parts.map(({ programme, half }) => `${programme.id}${half ? ` ${half.is} by ${half.by}` : ''}`).join(' ')}`,
-    `    read ${lastLook?.reading.reading ?? '-'} by ${short(lastLook?.reading.actBy)} next ${short(lastLook?.next?.ideal)} laid ${short(lastLaid?.seenOn)} live ${liveCells.map(({ cell }) => cell.id).join('')}`,
+    `    read ${lastLook?.reading.reading ?? '-'} by ${short(lastLook?.reading.actBy)} next ${short(nextByLook)} laid ${short(lastLaid?.seenOn)} live ${liveCells.map(({ cell }) => cell.id).join('')}`,
     `    why ${lastLook?.reading.cause ?? '-'} ${lastLook ? because(lastLook) : ''} taken ${lastLook?.takenDown ?? '-'} above ${lastLook?.takenDownAbove ?? '-'} ${lastLook?.openedAbove ?? '-'}`,
     `    due ${schedule.checks.map(({ code, window, plannedFor, forced }) => `${code} ${short(window.earliest)}/${short(window.ideal)}/${short(window.latest)}${plannedFor === null ? '' : `@${short(plannedFor)}`}${forced === null ? '' : '!'}`).join(', ')}`,
     `    shut ${schedule.leaveShut.map(({ from, to }) => `${short(from)}..${short(to)}`).join(', ')} out ${short(schedule.emergence?.earliest)}..${short(schedule.emergence?.latest)} missed ${schedule.missed.map(({ code }) => code).join(' ')} left ${schedule.skipped.map(({ check }) => check.code).join(' ')}`,

@@ -113,7 +113,7 @@ describe('what a keeper is told, day by day', () => {
         });
       });
       const moves = last.flatMap(({ schedules }) =>
-        movesOf(schedules).map(
+        movesOf(schedules()).map(
           ({ code, on, to, because }) => `  ${code} to ${short(to.ideal)} on ${short(on)} by ${inWords(because)}`,
         ),
       );
