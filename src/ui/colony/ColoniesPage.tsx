@@ -26,7 +26,7 @@ export function ColoniesPage({ groups, takenOut, axis }: Props) {
       <RulerHead
         axis={axis}
         title={`${count} ${count === 1 ? 'colony' : 'colonies'}`}
-        below="Rings are the looks of the last week."
+        below="Rings are the inspections of the last week."
       />
       <Views of="colonies" />
       <LanesOrTable groups={groups}>

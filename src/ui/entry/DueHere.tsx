@@ -42,26 +42,26 @@ export function DueHere({ shut, due, leaveShut, isForced, colony, minute }: Prop
               {answered.includes(check.key) ? (
                 <b role="status">Noted.</b>
               ) : (
-                <>
+                <span className="flex gap-4">
                   {check.asks && ASKED_IN_WORDS.has(check.asks.code) && (
                     <button
                       type="button"
                       aria-expanded={isOpen(check.key, 'answer')}
-                      className="min-h-11 px-1 font-bold underline"
+                      className="min-h-11 font-bold underline"
                       onClick={() => toggle(check.key, 'answer')}
                     >
                       record the result
                     </button>
-                  )}{' '}
+                  )}
                   <button
                     type="button"
                     aria-expanded={isOpen(check.key, 'move')}
-                    className="min-h-11 px-1 font-bold underline"
+                    className="min-h-11 font-bold underline"
                     onClick={() => toggle(check.key, 'move')}
                   >
                     put it off
                   </button>
-                </>
+                </span>
               )}
               {isOpen(check.key, 'answer') && check.asks && (
                 <SmallPanel onClose={() => setOpen(null)}>

@@ -27,8 +27,8 @@ export function LeaveShutBar({ axis, from, to, y }: { axis: Axis; from: Day; to:
       />
       {end - start > 24 && (
         <svg x={percent((start + end) / 2)} y={y + 1} overflow="visible" aria-hidden="true">
-          <Label words={`leave shut, last day ${dayWords(to)}`} halfWidth={86} className="label-wide" />
-          <Label words={`last day ${dayWords(to)}`} halfWidth={52} className="label-narrow" />
+          <Label words={`leave shut, last day ${dayWords(to)}`} halfWidth={96} className="label-wide" />
+          <Label words={`last day ${dayWords(to)}`} halfWidth={60} className="label-narrow" />
         </svg>
       )}
     </g>
