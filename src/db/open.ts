@@ -7,6 +7,7 @@ import { type BetterSQLite3Database, drizzle } from 'drizzle-orm/better-sqlite3'
 import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
 import { readMigrationFiles } from 'drizzle-orm/migrator';
 import { makeBackup } from './backups/backup-files';
+import { watchColonies } from './changed-colonies';
 import { migrationsDone } from './migrations-done';
 import * as tables from './schema/tables';
 
@@ -41,6 +42,7 @@ export function openDatabase(file: string): OpenedDatabase {
   if (broken.length > 0) throw new Error(`${broken.length} rows of ${file} refer to something that is not there`);
   sqlite.pragma('foreign_keys = ON');
   identify(db, file);
+  watchColonies(sqlite);
   return { db, sqlite, file };
 }
 

@@ -4,9 +4,13 @@ import type { ColonyFacts } from '../core/colony/facts';
 import { type ColonyState, foldColony } from '../core/colony/fold';
 import type { Settings } from '../core/settings/settings';
 
+/** Lists of a colony's own facts: while nothing of them has changed they are the very same. */
+const OWN = ['inspections', 'cells', 'queenEvents', 'surveys'] as const;
+
 interface KnownState {
-  /** Everything that the state follows from, as text. */
-  readonly from: string;
+  readonly own: readonly unknown[];
+  /** Everything else that the state follows from, as text. */
+  readonly beside: string;
   readonly state: ColonyState;
 }
 
@@ -18,6 +22,7 @@ const known = new WeakMap<object, Map<string, KnownState>>();
  * one of its facts, or of those it shares with others, the settings or the day has changed. After an entry that is one colony of many.
  *
  * @param book the opened book that the colony is of
+ * @param facts as {@link yardFacts} gives them, whose lists are the same objects while nothing of them has changed
  */
 export function stateOf(
   book: object,
@@ -28,10 +33,12 @@ export function stateOf(
 ): ColonyState {
   const states = known.get(book) ?? new Map<string, KnownState>();
   known.set(book, states);
-  const from = JSON.stringify([formatDay(today), settings, facts]);
+  const own = OWN.map((list) => facts[list]);
+  const { inspections: _, cells: __, queenEvents: ___, surveys: ____, ...shared } = facts;
+  const beside = JSON.stringify([formatDay(today), settings, shared]);
   const last = states.get(colonyId);
-  if (last?.from === from) return last.state;
+  if (last?.beside === beside && own.every((list, i) => list === last.own[i])) return last.state;
   const state = foldColony(facts, settings, today);
-  states.set(colonyId, { from, state });
+  states.set(colonyId, { own, beside, state });
   return state;
 }

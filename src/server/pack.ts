@@ -2,20 +2,20 @@ import 'server-only';
 import { asc } from 'drizzle-orm';
 import type { Now } from '../core/calendar/now';
 import type { OpenedDatabase } from '../db/open';
-import { loadColonyFacts } from '../db/repositories/colony-facts';
 import { openFramePlans } from '../db/repositories/frame-plans';
 import { loadSettings } from '../db/repositories/settings';
 import { loadSharedFacts } from '../db/repositories/shared-facts';
 import { apiaries, colonies } from '../db/schema/tables';
 import type { Pack, PackedColony } from '../device/pack';
 import { bookVersion, writesOf } from './book-version';
+import { yardFacts } from './yard-facts';
 
 const PAGES = ['/', '/hive', '/colonies', '/cells', '/season', '/offline'];
 
 /** What a device takes along to the hive. */
 export function makePack(opened: OpenedDatabase, { today, minute }: Now): Pack {
   const { db } = opened;
-  const facts = loadColonyFacts(db);
+  const facts = yardFacts(opened);
   const packed = db
     .select()
     .from(colonies)

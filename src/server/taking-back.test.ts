@@ -18,6 +18,7 @@ import { answerCheck, takeBackAnswer, takeBackProgramme } from './programmes/cha
 import { startAll } from './programmes/start-all';
 import { readAllFacts } from './season/season-facts';
 import { anEntry, DEMO_NOW, demoBook, id } from './testing';
+import { yardFacts } from './yard-facts';
 
 const { today } = DEMO_NOW;
 /** Each run does and takes back some things, one after the other, in one book; a failing seed is printed. */
@@ -175,9 +176,12 @@ describe('what is taken back', () => {
         if (outcome.result.ok) {
           counts.set(doing.type, (counts.get(doing.type) ?? 0) + 1);
           expect(known()).not.toEqual(before);
+          // What was read before and not changed since is what would be read now.
+          expect(yardFacts(opened)).toEqual(loadColonyFacts(opened.db));
           expect(outcome.takeBack()).toMatchObject({ ok: true });
         }
         expect(known(), JSON.stringify(doing)).toEqual(before);
+        expect(yardFacts(opened)).toEqual(loadColonyFacts(opened.db));
       });
       opened.sqlite.close();
     };

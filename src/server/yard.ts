@@ -2,12 +2,12 @@ import 'server-only';
 import { asc } from 'drizzle-orm';
 import type { Day } from '../core/calendar/day';
 import type { OpenedDatabase } from '../db/open';
-import { loadColonyFacts } from '../db/repositories/colony-facts';
 import { loadSettings } from '../db/repositories/settings';
 import { apiaries, colonies } from '../db/schema/tables';
 import type { Yard } from '../views/yard';
 import { bookVersion } from './book-version';
 import { stateOf } from './known-states';
+import { yardFacts } from './yard-facts';
 
 /** The yard as last reckoned. Nearly every page asks for it, and it only changes with the book or the day. */
 const last = new WeakMap<object, { readonly version: string; readonly yard: Yard }>();
@@ -26,7 +26,7 @@ function reckonYard(opened: OpenedDatabase, today: Day): Yard {
   const { db } = opened;
   const settings = loadSettings(db);
   const apiaryRows = db.select().from(apiaries).orderBy(asc(apiaries.name)).all();
-  const facts = loadColonyFacts(db);
+  const facts = yardFacts(opened);
   const rows = db.select().from(colonies).orderBy(asc(colonies.name)).all();
   const yardColonies = apiaryRows.flatMap((apiary) =>
     rows

@@ -37,7 +37,8 @@ export function loadColonyFacts(
   return assembleFacts(loadOwnFacts(db, ids), shared);
 }
 
-function loadOwnFacts(db: Db, colonyIds: readonly string[] | undefined): ReadonlyMap<string, OwnFacts> {
+/** What was entered for colonies themselves: for all of them, or for those named. */
+export function loadOwnFacts(db: Db, colonyIds?: readonly string[]): ReadonlyMap<string, OwnFacts> {
   const ids = colonyIds && [...new Set(colonyIds)];
   const colonyRows = db
     .select({ ...getTableColumns(colonies), swarmMonths: apiaries.swarmMonths })
@@ -49,6 +50,7 @@ function loadOwnFacts(db: Db, colonyIds: readonly string[] | undefined): Readonl
   const inspectionRows = db.select().from(inspections).where(standing).orderBy(inspections.at).all();
   const observationRows = db
     .select({
+      colonyId: inspections.colonyId,
       inspectionId: cellObservations.inspectionId,
       cellId: cellObservations.cellId,
       found: cellObservations.found,
@@ -60,10 +62,12 @@ function loadOwnFacts(db: Db, colonyIds: readonly string[] | undefined): Readonl
     .orderBy(cellObservations.id)
     .all();
   const seenByInspection = new Map<string, CellSeenFact[]>();
-  const seenCells = new Set<string>();
-  for (const { inspectionId, ...seen } of observationRows) {
+  // In its own colony: what was seen of it elsewhere is among that colony's facts.
+  const seenAt = new Map<string, Set<string>>();
+  for (const { colonyId, inspectionId, ...seen } of observationRows) {
     push(seenByInspection, inspectionId, seen);
-    seenCells.add(seen.cellId);
+    const own = seenAt.get(colonyId) ?? new Set();
+    seenAt.set(colonyId, own.add(seen.cellId));
   }
   const cellsByColony = new Map<string, CellFact[]>();
   const cellRows = db
@@ -71,7 +75,8 @@ function loadOwnFacts(db: Db, colonyIds: readonly string[] | undefined): Readonl
     .from(cells)
     .where(ids && inArray(cells.colonyId, ids))
     .all();
-  for (const { colonyId, ...cell } of cellRows) if (seenCells.has(cell.id)) push(cellsByColony, colonyId, cell);
+  for (const { colonyId, ...cell } of cellRows)
+    if (seenAt.get(colonyId)?.has(cell.id)) push(cellsByColony, colonyId, cell);
 
   const inspectionsByColony = new Map<string, InspectionFact[]>();
   for (const { colonyId, deletedAt: _, to, ...row } of inspectionRows) {

@@ -1,0 +1,43 @@
+import 'server-only';
+import type { OpenedDatabase } from './open';
+
+type Sqlite = OpenedDatabase['sqlite'];
+
+/** Whose own facts a changed row is among, as a query over the row: `NEW` or `OLD`. */
+const COLONY_OF: { readonly [table: string]: (row: 'NEW' | 'OLD') => string } = {
+  colony: (row) => `SELECT ${row}.id AS id`,
+  apiary: (row) => `SELECT id FROM main.colony WHERE apiary_id = ${row}.id`,
+  inspection: (row) => `SELECT ${row}.colony_id AS id`,
+  cell: (row) => `SELECT ${row}.colony_id AS id`,
+  cell_observation: (row) => `SELECT colony_id AS id FROM main.inspection WHERE id = ${row}.inspection_id`,
+  queen: (row) => `SELECT DISTINCT colony_id AS id FROM main.queen_event WHERE queen_id = ${row}.id`,
+  queen_event: (row) => `SELECT ${row}.colony_id AS id`,
+  survey: (row) => `SELECT ${row}.colony_id AS id`,
+};
+
+/**
+ * From now on counts, by the colony, how often this connection has changed its own facts. The counts live with the connection alone and
+ * leave the file as it is; what other connections change is told by `data_version`.
+ */
+export function watchColonies(sqlite: Sqlite): void {
+  sqlite.exec('CREATE TEMP TABLE colony_change (id TEXT PRIMARY KEY, n INTEGER NOT NULL)');
+  const counts = (query: string) =>
+    `INSERT INTO colony_change SELECT id, 1 FROM (${query}) WHERE true ON CONFLICT (id) DO UPDATE SET n = n + 1;`;
+  for (const [table, colonyOf] of Object.entries(COLONY_OF)) {
+    const [before, after] = [counts(colonyOf('OLD')), counts(colonyOf('NEW'))];
+    for (const [what, does] of [
+      ['INSERT', after],
+      ['UPDATE', before + after],
+      ['DELETE', before],
+    ] as const)
+      sqlite.exec(
+        `CREATE TEMP TRIGGER colony_change_${table}_${what} AFTER ${what} ON main.${table} BEGIN ${does} END`,
+      );
+  }
+}
+
+/** How often each colony's own facts were changed by this connection since it was opened; those that are not there: never. */
+export function colonyChanges(sqlite: Sqlite): ReadonlyMap<string, number> {
+  const rows = sqlite.prepare('SELECT id, n FROM temp.colony_change').all() as { id: string; n: number }[];
+  return new Map(rows.map(({ id, n }) => [id, n]));
+}

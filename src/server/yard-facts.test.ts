@@ -1,0 +1,105 @@
+import { mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { formatDay } from '../core/calendar/day';
+import { type OpenedDatabase, openDatabase } from '../db/open';
+import { loadColonyFacts } from '../db/repositories/colony-facts';
+import { apiaries, cellObservations, colonies, inspections, queens } from '../db/schema/tables';
+import { deleteColony, restoreColony } from './entries/delete-colony';
+import { deleteInspection, restoreInspection } from './entries/delete-inspection';
+import { saveInspection } from './entries/save-inspection';
+import { insertAllFacts, readAllFacts, removeAllFacts } from './season/season-facts';
+import { anEntry, demoBook, id, DEMO_NOW as now } from './testing';
+import { yardFacts } from './yard-facts';
+
+let book: OpenedDatabase;
+beforeEach(() => {
+  book = demoBook();
+  yardFacts(book);
+});
+afterEach(() => book.sqlite.close());
+
+const colonyId = () => book.db.select().from(colonies).all()[0]?.id as string;
+const entry = () => anEntry({ id: id(77), colonyId: colonyId(), at: `${formatDay(now.today)}T11:11` });
+
+describe('facts that are kept', () => {
+  it.each<readonly [string, () => unknown]>([
+    ['an inspection', () => saveInspection(book.db, entry(), now)],
+    [
+      'an inspection that was deleted and put back',
+      () => {
+        saveInspection(book.db, entry(), now);
+        yardFacts(book);
+        deleteInspection(book.db, id(77), now);
+        expect(yardFacts(book)).toEqual(loadColonyFacts(book.db));
+        restoreInspection(book.db, id(77), now);
+      },
+    ],
+    ['a sight of a cell', () => book.db.update(cellObservations).set({ takenDown: true }).run()],
+    ['a queen of another age', () => book.db.update(queens).set({ emergedFrom: '2026-05-05' }).run()],
+    [
+      'the months of an apiary',
+      () =>
+        book.db
+          .update(apiaries)
+          .set({ swarmMonths: [2, 3] })
+          .run(),
+    ],
+    ['a colony taken out', () => deleteColony(book.db, colonyId(), now)],
+    [
+      'a colony put back',
+      () => {
+        deleteColony(book.db, colonyId(), now);
+        yardFacts(book);
+        restoreColony(book.db, colonyId(), now);
+      },
+    ],
+    [
+      'a whole season in its place',
+      () => {
+        const season = readAllFacts(book.db);
+        book.db.transaction((tx) => {
+          removeAllFacts(tx);
+          insertAllFacts(tx, {
+            ...season,
+            inspections: season.inspections.map((one) => ({ ...one, note: 'brought in' })),
+          });
+        });
+      },
+    ],
+    [
+      'what was rolled back',
+      () =>
+        expect(() =>
+          book.db.transaction((tx) => {
+            tx.delete(cellObservations).run();
+            throw new Error('no');
+          }),
+        ).toThrow('no'),
+    ],
+  ])('are read again after %s', (_, change) => {
+    change();
+    expect(yardFacts(book)).toEqual(loadColonyFacts(book.db));
+  });
+
+  it('are the same objects for a colony of which nothing was changed', () => {
+    const [first, ...others] = [...yardFacts(book).keys()] as [string, ...string[]];
+    const before = yardFacts(book);
+    saveInspection(book.db, { ...entry(), colonyId: first }, now);
+    const after = yardFacts(book);
+    expect(after.get(first)?.inspections).not.toBe(before.get(first)?.inspections);
+    for (const other of others) expect(after.get(other)?.inspections).toBe(before.get(other)?.inspections);
+  });
+
+  it('are read again after another connection has written', () => {
+    const file = join(mkdtempSync(join(tmpdir(), 'ubbet-')), 'book.sqlite');
+    const [one, other] = [openDatabase(file), openDatabase(file)];
+    one.db.transaction((tx) => insertAllFacts(tx, readAllFacts(book.db)));
+    yardFacts(one);
+    other.db.update(inspections).set({ eggs: 'none' }).run();
+    other.sqlite.close();
+    expect(yardFacts(one)).toEqual(loadColonyFacts(one.db));
+    one.sqlite.close();
+  });
+});

@@ -1,0 +1,41 @@
+import 'server-only';
+import { assembleFacts, type OwnFacts } from '../core/colony/assemble';
+import type { ColonyFacts } from '../core/colony/facts';
+import { colonyChanges } from '../db/changed-colonies';
+import type { OpenedDatabase } from '../db/open';
+import { loadOwnFacts } from '../db/repositories/colony-facts';
+import { loadSharedFacts } from '../db/repositories/shared-facts';
+
+interface KnownFacts {
+  /** Changes with every change by another connection. */
+  readonly byOthers: unknown;
+  readonly changes: ReadonlyMap<string, number>;
+  readonly own: ReadonlyMap<string, OwnFacts>;
+}
+
+/** Every colony's own facts as last read, of each opened book. */
+const known = new WeakMap<object, KnownFacts>();
+
+/**
+ * The facts of all colonies of all years. Only those of a colony that was changed since are read again: what did not change is the very
+ * same object as before. Not to be asked within a transaction, which may yet be rolled back.
+ */
+export function yardFacts(opened: OpenedDatabase): ReadonlyMap<string, ColonyFacts> {
+  const { db, sqlite } = opened;
+  const byOthers = sqlite.pragma('data_version', { simple: true });
+  const changes = colonyChanges(sqlite);
+  const last = known.get(opened);
+  const own = last && last.byOthers === byOthers ? ownNow(last, changes, opened) : loadOwnFacts(db);
+  known.set(opened, { byOthers, changes, own });
+  return assembleFacts(own, loadSharedFacts(db));
+}
+
+function ownNow(last: KnownFacts, changes: KnownFacts['changes'], { db }: OpenedDatabase): KnownFacts['own'] {
+  const changed = [...changes].filter(([id, n]) => last.changes.get(id) !== n).map(([id]) => id);
+  if (changed.length === 0) return last.own;
+  const own = new Map(last.own);
+  // One that was taken out of the book is not among those read.
+  for (const id of changed) own.delete(id);
+  for (const [id, facts] of loadOwnFacts(db, changed)) own.set(id, facts);
+  return own;
+}
