@@ -50,6 +50,7 @@ export const inspectionWords: Words<InspectionSays> = {
   'eggs-not-looked-for': 'eggs not looked for',
   'queen-seen': 'queen seen',
   'queen-not-seen': 'queen not seen',
+  'queen-not-sought': 'queen not looked for',
   youngest: ({ youngest }) => `youngest brood: ${YOUNGEST_WORDS[youngest]}`,
   bound: 'brood nest shut in by stores',
   'laying-room': ({ days }) => `laying room for ${days} more ${days === 1 ? 'day' : 'days'}`,

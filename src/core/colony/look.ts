@@ -1,6 +1,7 @@
 import { spanOf } from '../calendar/window';
 import { causeOfCells } from '../cells/cause';
 import { type CellStage, isLive } from '../cells/stage';
+import type { Evidence } from '../inspections/evidence';
 import type { DatedCellsSeen, QueenExpected } from '../inspections/inspection-seen';
 import { type Reading, type ReadingName, readInspection } from '../inspections/reading';
 import { say } from '../inspections/says';
@@ -81,9 +82,14 @@ export function readLook(inspection: InspectionFact, cells: readonly TrackedCell
   const cause = olderThanLoss ? causeOfCells(groups, inspection.eggs, false) : reading.cause;
   const missing = seen.filter(({ goneMissing }) => goneMissing);
   const isSought = inspection.thoroughness !== 'not-searched';
-  const because = reading.because.map((one) =>
-    one.code === 'no-cells' && !isSought ? { code: 'cells-not-sought', text: say('cells-not-sought') } : one,
-  );
+  // What nobody looked for is not said to be missing.
+  const unsought: Readonly<Record<string, Evidence>> = {
+    ...(isSought ? {} : { 'no-cells': { code: 'cells-not-sought', text: say('cells-not-sought') } }),
+    ...(inspection.queen === 'not-looked-for'
+      ? { 'queen-not-seen': { code: 'queen-not-sought', text: say('queen-not-sought') } }
+      : {}),
+  };
+  const because = reading.because.map((one) => unsought[one.code] ?? one);
   const add = (code: string, text: Said) => because.push({ code, text });
   if (notLookedAt.length > 0) add('cells-not-looked-at', say('cells-not-looked-at', { cells: notLookedAt.map(named) }));
   if (liveAbove.length > 0) add('cells-above', say('cells-above', { cells: liveAbove.map(named) }));

@@ -28,6 +28,7 @@ export interface InspectionSays {
   'eggs-not-looked-for': Plain;
   'queen-seen': Plain;
   'queen-not-seen': Plain;
+  'queen-not-sought': Plain;
   youngest: { readonly youngest: YoungestBrood };
   bound: Plain;
   'laying-room': { readonly days: number };
