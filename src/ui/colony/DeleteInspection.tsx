@@ -1,20 +1,12 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
-import { useState } from 'react';
-import { send } from '../../device/send';
 import { AskFirst } from '../controls/AskFirst';
 import { BUTTON } from '../controls/styles';
+import { useSend } from '../controls/useSend';
 
 /** Takes an inspection out of the reckoning, after asking; it can be put back. */
 export function DeleteInspection({ id, when }: { id: string; when: string }) {
-  const router = useRouter();
-  const [problem, setProblem] = useState<string | null>(null);
-  const remove = async () => {
-    const sent = await send(`/api/inspections/${id}`, {}, 'DELETE');
-    if (sent.ok) router.refresh();
-    else setProblem(sent.issues.map(({ message }) => message).join(' '));
-  };
+  const { issues, sendTo } = useSend();
   return (
     <>
       <AskFirst
@@ -26,11 +18,11 @@ export function DeleteInspection({ id, when }: { id: string; when: string }) {
         title={`Delete the inspection of ${when}?`}
         body="All dates are worked out without it. It stays in your records and can be restored below the list."
         yes="Delete it"
-        onYes={remove}
+        onYes={() => void sendTo(`/api/inspections/${id}`, {}, 'DELETE')}
       />
-      {problem && (
+      {issues.length > 0 && (
         <span role="alert" className="text-propolis">
-          {problem}
+          {issues.map(({ message }) => message).join(' ')}
         </span>
       )}
     </>

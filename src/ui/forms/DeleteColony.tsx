@@ -1,20 +1,16 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
-import { send } from '../../device/send';
 import { AskFirst } from '../controls/AskFirst';
 import { BUTTON } from '../controls/styles';
+import { useSend } from '../controls/useSend';
 
 /** Takes a colony that was entered by mistake out of the book, after asking; it can be put back. */
 export function DeleteColony({ id, name }: { id: string; name: string }) {
   const router = useRouter();
-  const [problem, setProblem] = useState<string | null>(null);
+  const { issues, sendTo } = useSend();
   const remove = async () => {
-    const sent = await send(`/api/colonies/${id}`, {}, 'DELETE');
-    if (!sent.ok) return setProblem(sent.issues.map(({ message }) => message).join(' '));
-    router.push('/colonies');
-    router.refresh();
+    if (await sendTo(`/api/colonies/${id}`, {}, 'DELETE')) router.push('/colonies');
   };
   return (
     <section className="mt-10 border-t border-line pt-4">
@@ -33,9 +29,9 @@ export function DeleteColony({ id, name }: { id: string; name: string }) {
         yes="Take it out"
         onYes={remove}
       />
-      {problem && (
+      {issues.length > 0 && (
         <p role="alert" className="text-propolis mt-2 font-bold">
-          {problem}
+          {issues.map(({ message }) => message).join(' ')}
         </p>
       )}
     </section>
