@@ -136,7 +136,7 @@ test('the colonies as a table are sorted by a tap and narrowed by typing', async
   expect((await names()).slice(0, 2)).toEqual(['Betony', 'Burnet']);
   await table.getByRole('button', { name: 'Colony' }).click();
   expect((await names())[0]).toBe('Yarrow');
-  await page.getByLabel('Only those with').fill('old quarry');
+  await page.getByLabel('Show only rows with').fill('old quarry');
   await expect(page.getByText('6 of 16')).toBeVisible();
   expect((await names())[0]).toBe('Vetch');
   expect(await faults(page)).toEqual([]);

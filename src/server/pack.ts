@@ -1,6 +1,7 @@
 import 'server-only';
 import { asc } from 'drizzle-orm';
 import type { Now } from '../core/calendar/now';
+import { knownSince } from '../core/colony/known-since';
 import type { OpenedDatabase } from '../db/open';
 import { openFramePlans } from '../db/repositories/frame-plans';
 import { loadSettings } from '../db/repositories/settings';
@@ -23,7 +24,7 @@ export function makePack(opened: OpenedDatabase, { today, minute }: Now): Pack {
     .all()
     .flatMap((colony): PackedColony[] => {
       const own = facts.get(colony.id);
-      const isStanding = own && own.startedOn <= today && (own.endedOn === null || own.endedOn > today);
+      const isStanding = own && knownSince(own) <= today && (own.endedOn === null || own.endedOn > today);
       return isStanding ? [{ colony, facts: own }] : [];
     });
   const ids = new Set(packed.map(({ colony }) => colony.id));

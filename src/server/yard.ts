@@ -1,6 +1,7 @@
 import 'server-only';
 import { asc } from 'drizzle-orm';
 import type { Day } from '../core/calendar/day';
+import { knownSince } from '../core/colony/known-since';
 import type { OpenedDatabase } from '../db/open';
 import { loadSettings } from '../db/repositories/settings';
 import { apiaries, colonies } from '../db/schema/tables';
@@ -33,7 +34,7 @@ function reckonYard(opened: OpenedDatabase, today: Day): Yard {
       .filter(({ apiaryId }) => apiaryId === apiary.id)
       .flatMap((colony) => {
         const own = facts.get(colony.id);
-        if (!own || own.startedOn > today) return [];
+        if (!own || knownSince(own) > today) return [];
         const state = stateOf(opened, colony.id, own, settings, today);
         return state.ended ? [] : [{ colony, apiary, state }];
       }),

@@ -1,6 +1,7 @@
 import type { DayRange } from '../core/calendar/window';
 import type { CellStage } from '../core/cells/stage';
 import type { ColonyState } from '../core/colony/fold';
+import { firstDayOf } from '../core/colony/known-since';
 import { lays } from '../core/colony/queen-state';
 import { mayStillHoldQueen } from '../core/colony/track-cells';
 import type { Fit } from '../core/methods/fit';
@@ -116,7 +117,7 @@ export function startView(
       : [],
     spare: isGift ? spareCells(yard).filter(({ colonyId }) => colonyId !== colony.id) : [],
     needy: definition.clearsCells || asksCells ? needyColonies(yard, colony.id) : [],
-    firstDay: colony.origin === 'established' ? null : colony.startedOn,
+    firstDay: firstDayOf(colony),
     settings: yard.settings,
   };
 }

@@ -137,7 +137,7 @@ export const scheduleWords: Words<ScheduleSays> = {
   'too-little-seen': 'Too little was seen for a later date.',
   'cells-broken-down': ({ until }) =>
     `You broke cells down. That buys time until ${dayWords(until)}; it does not stop swarming.`,
-  'cells-never-searched': 'Cells have not been looked for yet: within a week, as in any hive new to your records.',
+  'cells-never-searched': 'Cells have not been looked for yet. Look within a week, as in any hive new to your records.',
   'cells-not-searched': 'Cells were not looked for last time, so the date of before stands.',
   'last-inspection': ({ thoroughness, sealedAfter }) =>
     `Last inspection: ${LOOKED_WORDS[thoroughness]}. A missed cell could be sealed after ${dayWords(sealedAfter)}.`,

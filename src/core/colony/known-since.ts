@@ -2,16 +2,25 @@ import { type Day, earliestOf, latestOf } from '../calendar/day';
 import type { ColonyFacts, ColonyOrigin } from './facts';
 
 /**
- * Whether a day lies before a colony began, so that nothing can have happened in it. An established colony was there before the first
- * entry: its first day only says since when the book knew it, and what is entered of earlier days widens that.
+ * The day on which a colony began, before which nothing can have happened in it. Null for an established one: it was there before the
+ * first entry, its first day only says since when the book knew it, and what is entered of earlier days widens that.
+ */
+export const firstDayOf = <D extends Day | string>(colony: {
+  readonly origin: ColonyOrigin;
+  readonly startedOn: D;
+}): D | null => (colony.origin === 'established' ? null : colony.startedOn);
+
+/**
+ * Whether a day lies before a colony began.
  *
  * @param on and `startedOn`: both days, or both `YYYY-MM-DD`
  */
 export function isBeforeColony<D extends Day | string>(
-  { origin, startedOn }: { readonly origin: ColonyOrigin; readonly startedOn: D },
+  colony: { readonly origin: ColonyOrigin; readonly startedOn: D },
   on: D,
 ): boolean {
-  return origin !== 'established' && on < startedOn;
+  const first = firstDayOf(colony);
+  return first !== null && on < first;
 }
 
 /** Since when the book knows a colony: its first day, or that of the earliest entry of an established one. */

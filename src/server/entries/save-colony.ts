@@ -2,6 +2,7 @@ import 'server-only';
 import { and, eq, isNull, lt, ne } from 'drizzle-orm';
 import { day, formatDay } from '../../core/calendar/day';
 import type { Now } from '../../core/calendar/now';
+import { firstDayOf } from '../../core/colony/known-since';
 import type { ColonyFact } from '../../core/facts/colony';
 import { sameValue } from '../../core/facts/same-value';
 import { failure, type Issue, type Result, success } from '../../core/problems/issue';
@@ -46,7 +47,7 @@ function ancestorsOf(db: Db, colonyId: string): ReadonlySet<string> {
 
 function colonyIssues(db: Db, colony: ColonyFact, { today }: Now): Issue[] {
   const issues: Issue[] = [];
-  const { id, apiaryId, parentColonyId, name, startedOn, endedOn, origin } = colony;
+  const { id, apiaryId, parentColonyId, name, startedOn, endedOn } = colony;
   if (!db.select().from(apiaries).where(eq(apiaries.id, apiaryId)).get()) {
     issues.push({ path: ['apiaryId'], code: 'unknown-reference', message: say('choose-an-apiary') });
   }
@@ -81,7 +82,7 @@ function colonyIssues(db: Db, colony: ColonyFact, { today }: Now): Issue[] {
       message: say('ends-before-it-begins'),
     });
   }
-  if (origin === 'established') return issues;
+  if (firstDayOf(colony) === null) return issues;
   const earlier = db
     .select()
     .from(inspections)

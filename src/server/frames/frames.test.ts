@@ -14,7 +14,7 @@ import type { OpenedDatabase } from '../../db/open';
 import { findFramePlan } from '../../db/repositories/frame-plans';
 import { loadSettings } from '../../db/repositories/settings';
 import { findSurvey, surveysOf } from '../../db/repositories/surveys';
-import { colonies, programmes, programmeUnits, revisions } from '../../db/schema/tables';
+import { programmes, programmeUnits, revisions } from '../../db/schema/tables';
 import { versionOf } from '../../device/version-of';
 import { loadColony } from '../colony-page';
 import { saveKeptFrame } from '../entries/save-kept-frame';
@@ -96,13 +96,6 @@ describe('a survey', () => {
   ])('refuses %s', (_, over, expected) => {
     expect(saved(over)).toEqual(expected);
     expect(surveysOf(opened.db, CLOVER)).toEqual([]);
-  });
-
-  it('of a day before the book knew an established colony is taken, before a nuc began it is not', () => {
-    const early = { at: '2027-03-31T12:00' };
-    expect(saved(early)).toBe('stored');
-    opened.db.update(colonies).set({ origin: 'nuc' }).run();
-    expect(saved({ id: id(77), ...early })).toEqual(['before-colony at']);
   });
 
   it('is deleted and put back', () => {

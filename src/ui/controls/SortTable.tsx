@@ -68,7 +68,7 @@ export function SortTable<Row>({ caption, rows, keyOf, columns, sortedBy }: Prop
     <>
       <div className="mt-3 max-w-sm">
         <label htmlFor={filterId} className="text-sm">
-          Only those with
+          Show only rows with
         </label>
         <input id={filterId} className={FIELD} value={filter} onChange={(event) => setFilter(event.target.value)} />
       </div>
@@ -127,7 +127,7 @@ export function SortTable<Row>({ caption, rows, keyOf, columns, sortedBy }: Prop
           </tbody>
         </table>
       </div>
-      {shown.length === 0 && <p className="text-muted py-2">None of that kind.</p>}
+      {shown.length === 0 && <p className="text-muted py-2">No row has that.</p>}
     </>
   );
 }

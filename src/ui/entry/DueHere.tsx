@@ -25,6 +25,16 @@ export function DueHere({ shut, due, leaveShut, isForced, colony, minute }: Prop
   const [answered, setAnswered] = useState<readonly string[]>([]);
   const isOpen = (key: string, what: 'move' | 'answer') => open?.key === key && open.what === what;
   const toggle = (key: string, what: 'move' | 'answer') => setOpen(isOpen(key, what) ? null : { key, what });
+  const opener = (key: string, what: 'move' | 'answer', name: string) => (
+    <button
+      type="button"
+      aria-expanded={isOpen(key, what)}
+      className="min-h-11 font-bold underline"
+      onClick={() => toggle(key, what)}
+    >
+      {name}
+    </button>
+  );
   const at = { colonyId: colony.id, colonyName: colony.name, leaveShut, halves: [] };
   return (
     <>
@@ -43,24 +53,10 @@ export function DueHere({ shut, due, leaveShut, isForced, colony, minute }: Prop
                 <b role="status">Noted.</b>
               ) : (
                 <span className="flex gap-4">
-                  {check.asks && ASKED_IN_WORDS.has(check.asks.code) && (
-                    <button
-                      type="button"
-                      aria-expanded={isOpen(check.key, 'answer')}
-                      className="min-h-11 font-bold underline"
-                      onClick={() => toggle(check.key, 'answer')}
-                    >
-                      record the result
-                    </button>
-                  )}
-                  <button
-                    type="button"
-                    aria-expanded={isOpen(check.key, 'move')}
-                    className="min-h-11 font-bold underline"
-                    onClick={() => toggle(check.key, 'move')}
-                  >
-                    put it off
-                  </button>
+                  {check.asks &&
+                    ASKED_IN_WORDS.has(check.asks.code) &&
+                    opener(check.key, 'answer', 'record the result')}
+                  {opener(check.key, 'move', 'put it off')}
                 </span>
               )}
               {isOpen(check.key, 'answer') && check.asks && (

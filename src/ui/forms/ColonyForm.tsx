@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import { COLONY_ORIGINS, type ColonyOrigin, QUEEN_WANTED, type QueenWanted } from '../../core/colony/facts';
+import { firstDayOf } from '../../core/colony/known-since';
 import type { ApiaryEntry, ColonyEntry, NamedColony } from '../../views/yard';
 import { Check } from '../controls/Check';
 import { DayField } from '../controls/DayField';
@@ -76,7 +77,7 @@ export function ColonyForm({ colony, isNew, apiaries, others, today, swarmSteps 
             {(props) => (
               <DayField
                 {...props}
-                min={colony.startedOn}
+                min={firstDayOf(colony) ?? undefined}
                 max={today}
                 value={since}
                 onChange={(value) => setSince(value)}
@@ -137,7 +138,7 @@ export function ColonyForm({ colony, isNew, apiaries, others, today, swarmSteps 
         <Field
           name="First day in your records"
           hint={
-            draft.origin === 'established'
+            firstDayOf(draft) === null
               ? 'An earlier entry widens it by itself.'
               : 'Nothing can have happened in it before.'
           }

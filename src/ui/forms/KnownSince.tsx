@@ -26,12 +26,12 @@ export function KnownSince({ today, swarmMonths, since, on, issues, onChange }: 
   return (
     <>
       <Choice<Since>
-        legend="From when do you want to note them?"
+        legend="How far back do you want your records to go?"
         stacked
         options={[
-          { value: 'today', name: 'from today' },
-          { value: 'spring', name: 'from this spring', hint: `since ${dayWords(spring)}` },
-          { value: 'day', name: 'from another day' },
+          { value: 'today', name: 'to today' },
+          { value: 'spring', name: 'to this spring', hint: `since ${dayWords(spring)}` },
+          { value: 'day', name: 'to another day' },
         ]}
         value={since}
         onChange={(chosen) => onChange(chosen, on)}
