@@ -1,4 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { day } from '../../core/calendar/day';
 import type { ColonyFact } from '../../core/facts/colony';
 import type { ProgrammeStart } from '../../core/facts/programme-start';
 import { readSeasonFile, writeSeasonFile } from '../../core/formats/season-file';
@@ -100,6 +101,14 @@ describe('colonies entered in one go', () => {
     expect(names()).toEqual(['1', '2', '3', 'Clover', 'Thyme']);
     const facts = loadColony(opened.db, id(10), now.today)?.facts;
     expect([facts?.startedOn, facts?.enteredOn]).toEqual([now.today - 76, now.today]);
+  });
+
+  it('are in the yard from the day of their earliest entry, though they are noted from a later one', () => {
+    const early = day('2027-02-20');
+    const standing = () => loadYard(opened, early).colonies.map(({ colony: { name } }) => name);
+    expect(standing()).toEqual([]);
+    saveInspection(opened.db, anEntry({ id: id(22), colonyId: CLOVER, at: '2027-02-20T12:00' }), now);
+    expect(standing()).toEqual(['Clover']);
   });
 
   it('are none of them in when one is wrong, and each fault is named by its line', () => {

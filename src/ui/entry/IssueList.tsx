@@ -14,7 +14,7 @@ const FIELD_NAMES: Readonly<Record<string, string>> = {
   name: 'Name',
   apiaryName: 'Apiary',
   colonyName: 'Colony',
-  knownSince: 'From when',
+  knownSince: 'Records begin',
   startedOn: 'First day',
   endedOn: 'Last day',
   stand: 'Stand',

@@ -26,12 +26,12 @@ export function KnownSince({ today, swarmMonths, since, on, issues, onChange }: 
   return (
     <>
       <Choice<Since>
-        legend="How far back do you want your records to go?"
+        legend="When should your records begin?"
         stacked
         options={[
-          { value: 'today', name: 'to today' },
-          { value: 'spring', name: 'to this spring', hint: `since ${dayWords(spring)}` },
-          { value: 'day', name: 'to another day' },
+          { value: 'today', name: 'today' },
+          { value: 'spring', name: 'this spring', hint: `since ${dayWords(spring)}` },
+          { value: 'day', name: 'on another day' },
         ]}
         value={since}
         onChange={(chosen) => onChange(chosen, on)}
