@@ -10,7 +10,8 @@ const MAY_IMPORT: Readonly<Record<string, readonly string[]>> = {
   core: [],
   words: ['core'],
   cli: ['words', 'core'],
-  demo: ['core'],
+  simulated: ['core'],
+  demo: ['simulated', 'core'],
   views: ['words', 'core'],
   device: ['views', 'words', 'core'],
   'service-worker': [],
@@ -18,7 +19,7 @@ const MAY_IMPORT: Readonly<Record<string, readonly string[]>> = {
   files: [],
   db: ['files', 'core'],
   gate: ['views', 'words', 'db', 'files', 'core'],
-  server: ['device', 'views', 'words', 'db', 'files', 'core'],
+  server: ['device', 'views', 'words', 'db', 'files', 'demo', 'simulated', 'core'],
   ui: ['workers', 'device', 'views', 'words', 'core'],
   app: ['ui', 'device', 'server', 'views', 'words', 'db', 'core'],
 };

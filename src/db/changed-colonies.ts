@@ -3,7 +3,7 @@ import type { OpenedDatabase } from './open';
 
 type Sqlite = OpenedDatabase['sqlite'];
 
-/** Whose own facts a changed row is among, as a query over the row: `NEW` or `OLD`. */
+/** Whose own facts a changed row is among, a colony's or an apiary's, as a query over the row: `NEW` or `OLD`. */
 const COLONY_OF: { readonly [table: string]: (row: 'NEW' | 'OLD') => string } = {
   colony: (row) => `SELECT ${row}.id AS id`,
   apiary: (row) => `SELECT id FROM main.colony WHERE apiary_id = ${row}.id`,
@@ -13,10 +13,11 @@ const COLONY_OF: { readonly [table: string]: (row: 'NEW' | 'OLD') => string } = 
   queen: (row) => `SELECT DISTINCT colony_id AS id FROM main.queen_event WHERE queen_id = ${row}.id`,
   queen_event: (row) => `SELECT ${row}.colony_id AS id`,
   survey: (row) => `SELECT ${row}.colony_id AS id`,
+  weather_day: (row) => `SELECT ${row}.apiary_id AS id`,
 };
 
 /**
- * From now on counts, by the colony, how often this connection has changed its own facts. The counts live with the connection alone and
+ * From now on counts, by the colony, how often this connection has changed its own facts, and by the apiary its weather. The counts live with the connection alone and
  * leave the file as it is; what other connections change is told by `data_version`.
  */
 export function watchColonies(sqlite: Sqlite): void {
@@ -36,7 +37,7 @@ export function watchColonies(sqlite: Sqlite): void {
   }
 }
 
-/** How often each colony's own facts were changed by this connection since it was opened; those that are not there: never. */
+/** How often each colony's own facts, or an apiary's weather, were changed by this connection since it was opened; those that are not there: never. */
 export function colonyChanges(sqlite: Sqlite): ReadonlyMap<string, number> {
   const rows = sqlite.prepare('SELECT id, n FROM temp.colony_change').all() as { id: string; n: number }[];
   return new Map(rows.map(({ id, n }) => [id, n]));

@@ -75,6 +75,10 @@ export class SeasonBuilder {
     surveys: [],
     framePlans: [],
     keptFrames: [],
+    weatherDays: [],
+    nights: [],
+    scaleDays: [],
+    scaleAnswers: [],
     settings: [],
     revisions: [],
   };

@@ -25,10 +25,12 @@ export type Verdict =
 const OPEN = [/^\/_next\/static\//, /^\/(sw\.js|manifest\.webmanifest|icon[^/]*|apple-icon[^/]*)$/, /^\/api\/alive$/];
 /** The calendar's address is a secret of its own. */
 const CALENDAR = /^\/calendar\/[^/]+$/;
+/** Devices bring what they measure by a key of their own, which the application asks for. */
+const DEVICES = /^\/api\/(weather|scale)$/;
 /** What a reader has no use for: it would let her take the book away, or in. */
 const NOT_FOR_READERS = [
   /^\/(data|settings|phone|first-run)(\/|$)/,
-  /^\/api\/(season|calendar|settings|access|backups)(\/|$)/,
+  /^\/api\/(season|calendar|settings|access|backups|device-keys)(\/|$)/,
 ];
 const LOOKING = new Set(['GET', 'HEAD']);
 
@@ -38,6 +40,7 @@ export function decide({ way, isFromHere, method, path, role, isAskedHere }: Ask
   if (way === 'loopback' && isFromHere && !isAskedHere) return { kind: 'in', as: 'owner' };
   const isLooking = LOOKING.has(method);
   if (isLooking && [...OPEN, CALENDAR].some((open) => open.test(path))) return { kind: 'in', as: role ?? 'reader' };
+  if (method === 'POST' && DEVICES.test(path)) return { kind: 'in', as: role ?? 'reader' };
   if (role === null) return { kind: 'sign-in' };
   if (role === 'owner') return { kind: 'in', as: 'owner' };
   if (!isLooking || NOT_FOR_READERS.some((closed) => closed.test(path))) return { kind: 'readers-look-only' };

@@ -24,7 +24,7 @@ const found = (name: string) => {
     .from(colonies)
     .all()
     .find((one) => one.name === name);
-  const loaded = row && loadColony(opened.db, row.id, DEMO_NOW.today);
+  const loaded = row && loadColony(opened, row.id, DEMO_NOW.today);
   if (!loaded) throw new Error(`No colony ${name}`);
   return loaded;
 };
@@ -34,7 +34,7 @@ describe('a colony’s page', () => {
     const { colony, apiary, state, flow } = found('Teasel');
     expect([colony.name, apiary.name, state.today]).toEqual(['Teasel', 'Old quarry', DEMO_NOW.today]);
     expect(flow === null || flow.from <= flow.to).toBe(true);
-    expect(loadColony(opened.db, id(999), day('2027-05-16'))).toBeNull();
+    expect(loadColony(opened, id(999), day('2027-05-16'))).toBeNull();
   });
 
   it('names queens by year, colour and where they came from', () => {

@@ -5,7 +5,7 @@ import type { DayRange } from '../core/calendar/window';
 import type { ColonyFacts } from '../core/colony/facts';
 import { type ColonyState, foldColony } from '../core/colony/fold';
 import type { Settings } from '../core/settings/settings';
-import type { Db } from '../db/open';
+import type { Db, OpenedDatabase } from '../db/open';
 import { loadColonyFacts } from '../db/repositories/colony-facts';
 import { loadSettings } from '../db/repositories/settings';
 import { colonyEntryOf } from '../db/repositories/standing-colony';
@@ -13,6 +13,7 @@ import { apiaries, colonies, inspections, photos, queenEvents, queens, revisions
 import type { EntryChange, QueenChoice, QueenLine } from '../views/colony-records';
 import type { ApiaryEntry, ColonyEntry } from '../views/yard';
 import { queenWords } from '../words/queens';
+import { withAfternoons } from './weather/afternoons';
 
 export interface ColonyOnDay {
   readonly colony: ColonyEntry;
@@ -25,14 +26,15 @@ export interface ColonyOnDay {
 }
 
 /** One colony with all its facts and its state on `today`; null when there is none of that id. */
-export function loadColony(db: Db, id: string, today: Day): ColonyOnDay | null {
+export function loadColony(opened: OpenedDatabase, id: string, today: Day): ColonyOnDay | null {
+  const { db } = opened;
   const found = db
     .select({ colony: colonies, apiary: apiaries })
     .from(colonies)
     .innerJoin(apiaries, eq(colonies.apiaryId, apiaries.id))
     .where(eq(colonies.id, id))
     .get();
-  const facts = loadColonyFacts(db, { colonyIds: [id] }).get(id);
+  const facts = withAfternoons(opened, loadColonyFacts(db, { colonyIds: [id] }), today).get(id);
   if (!found || !facts) return null;
   const settings = loadSettings(db);
   const { mainFlowFrom, mainFlowTo } = found.apiary;

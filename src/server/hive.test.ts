@@ -88,7 +88,7 @@ describe('the calendar feed', () => {
 describe('a correction', () => {
   const knapweed = () => {
     const colony = readAllFacts(opened.db).colonies.find(({ name }) => name === 'Knapweed');
-    const found = loadColony(opened.db, colony?.id as string, TODAY);
+    const found = loadColony(opened, colony?.id as string, TODAY);
     if (!found) throw new Error('no Knapweed');
     return found;
   };

@@ -4,8 +4,8 @@ import type { ColonyFacts } from '../core/colony/facts';
 import { type ColonyState, foldColony } from '../core/colony/fold';
 import type { Settings } from '../core/settings/settings';
 
-/** Lists of a colony's own facts: while nothing of them has changed they are the very same. */
-const OWN = ['inspections', 'cells', 'queenEvents', 'surveys'] as const;
+/** Lists of a colony's own facts, and the weather where it stands: while nothing of them has changed they are the very same. */
+const OWN = ['inspections', 'cells', 'queenEvents', 'surveys', 'afternoons'] as const;
 
 interface KnownState {
   readonly own: readonly unknown[];
@@ -34,7 +34,7 @@ export function stateOf(
   const states = known.get(book) ?? new Map<string, KnownState>();
   known.set(book, states);
   const own = OWN.map((list) => facts[list]);
-  const { inspections: _, cells: __, queenEvents: ___, surveys: ____, ...shared } = facts;
+  const { inspections: _, cells: __, queenEvents: ___, surveys: ____, afternoons: _____, ...shared } = facts;
   const beside = JSON.stringify([formatDay(today), settings, shared]);
   const last = states.get(colonyId);
   if (last?.beside === beside && own.every((list, i) => list === last.own[i])) return last.state;

@@ -16,7 +16,7 @@ const PAGES = ['/', '/hive', '/colonies', '/cells', '/season', '/offline'];
 /** What a device takes along to the hive. */
 export function makePack(opened: OpenedDatabase, { today, minute }: Now): Pack {
   const { db } = opened;
-  const facts = yardFacts(opened);
+  const facts = yardFacts(opened, today);
   const packed = db
     .select()
     .from(colonies)

@@ -51,14 +51,15 @@ const pick = <T>(from: readonly T[], n: number): T => from[n % from.length] as T
 
 /** Does it, as the `n`th thing done in the book, and says how it is taken back. */
 function done(
-  { db }: OpenedDatabase,
+  opened: OpenedDatabase,
   doing: Doing,
   n: number,
 ): { result: Result<unknown>; takeBack: () => Result<unknown> } | null {
+  const { db } = opened;
   const facts = readAllFacts(db);
   const colonyIds = facts.colonies.filter(({ endedOn }) => endedOn === null).map((row) => row.id);
   const colonyId = pick(colonyIds, doing.which);
-  const state = loadColony(db, colonyId, today)?.state;
+  const state = loadColony(opened, colonyId, today)?.state;
   const mine = id(n * 10);
   const another = id(n * 10 + 1);
   const on = formatDay(addDays(today, 'daysAgo' in doing ? -doing.daysAgo : 0));
@@ -177,11 +178,11 @@ describe('what is taken back', () => {
           counts.set(doing.type, (counts.get(doing.type) ?? 0) + 1);
           expect(known()).not.toEqual(before);
           // What was read before and not changed since is what would be read now.
-          expect(yardFacts(opened)).toEqual(loadColonyFacts(opened.db));
+          expect(yardFacts(opened, today)).toEqual(loadColonyFacts(opened.db));
           expect(outcome.takeBack()).toMatchObject({ ok: true });
         }
         expect(known(), JSON.stringify(doing)).toEqual(before);
-        expect(yardFacts(opened)).toEqual(loadColonyFacts(opened.db));
+        expect(yardFacts(opened, today)).toEqual(loadColonyFacts(opened.db));
       });
       opened.sqlite.close();
     };

@@ -16,7 +16,7 @@ import { yardFacts } from './yard-facts';
 let book: OpenedDatabase;
 beforeEach(() => {
   book = demoBook();
-  yardFacts(book);
+  yardFacts(book, now.today);
 });
 afterEach(() => book.sqlite.close());
 
@@ -30,9 +30,9 @@ describe('facts that are kept', () => {
       'an inspection that was deleted and put back',
       () => {
         saveInspection(book.db, entry(), now);
-        yardFacts(book);
+        yardFacts(book, now.today);
         deleteInspection(book.db, id(77), now);
-        expect(yardFacts(book)).toEqual(loadColonyFacts(book.db));
+        expect(yardFacts(book, now.today)).toEqual(loadColonyFacts(book.db));
         restoreInspection(book.db, id(77), now);
       },
     ],
@@ -51,7 +51,7 @@ describe('facts that are kept', () => {
       'a colony put back',
       () => {
         deleteColony(book.db, colonyId(), now);
-        yardFacts(book);
+        yardFacts(book, now.today);
         restoreColony(book.db, colonyId(), now);
       },
     ],
@@ -80,14 +80,14 @@ describe('facts that are kept', () => {
     ],
   ])('are read again after %s', (_, change) => {
     change();
-    expect(yardFacts(book)).toEqual(loadColonyFacts(book.db));
+    expect(yardFacts(book, now.today)).toEqual(loadColonyFacts(book.db));
   });
 
   it('are the same objects for a colony of which nothing was changed', () => {
-    const [first, ...others] = [...yardFacts(book).keys()] as [string, ...string[]];
-    const before = yardFacts(book);
+    const [first, ...others] = [...yardFacts(book, now.today).keys()] as [string, ...string[]];
+    const before = yardFacts(book, now.today);
     saveInspection(book.db, { ...entry(), colonyId: first }, now);
-    const after = yardFacts(book);
+    const after = yardFacts(book, now.today);
     expect(after.get(first)?.inspections).not.toBe(before.get(first)?.inspections);
     for (const other of others) expect(after.get(other)?.inspections).toBe(before.get(other)?.inspections);
   });
@@ -96,10 +96,10 @@ describe('facts that are kept', () => {
     const file = join(mkdtempSync(join(tmpdir(), 'ubbet-')), 'book.sqlite');
     const [one, other] = [openDatabase(file), openDatabase(file)];
     one.db.transaction((tx) => insertAllFacts(tx, readAllFacts(book.db)));
-    yardFacts(one);
+    yardFacts(one, now.today);
     other.db.update(inspections).set({ eggs: 'none' }).run();
     other.sqlite.close();
-    expect(yardFacts(one)).toEqual(loadColonyFacts(one.db));
+    expect(yardFacts(one, now.today)).toEqual(loadColonyFacts(one.db));
     one.sqlite.close();
   });
 });

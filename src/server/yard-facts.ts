@@ -1,10 +1,12 @@
 import 'server-only';
+import type { Day } from '../core/calendar/day';
 import { assembleFacts, type OwnFacts } from '../core/colony/assemble';
 import type { ColonyFacts } from '../core/colony/facts';
 import { colonyChanges } from '../db/changed-colonies';
 import type { OpenedDatabase } from '../db/open';
 import { loadOwnFacts } from '../db/repositories/colony-facts';
 import { loadSharedFacts } from '../db/repositories/shared-facts';
+import { withAfternoons } from './weather/afternoons';
 
 interface KnownFacts {
   /** Changes with every change by another connection. */
@@ -20,14 +22,14 @@ const known = new WeakMap<object, KnownFacts>();
  * The facts of all colonies of all years. Only those of a colony that was changed since are read again: what did not change is the very
  * same object as before. Not to be asked within a transaction, which may yet be rolled back.
  */
-export function yardFacts(opened: OpenedDatabase): ReadonlyMap<string, ColonyFacts> {
+export function yardFacts(opened: OpenedDatabase, today: Day): ReadonlyMap<string, ColonyFacts> {
   const { db, sqlite } = opened;
   const byOthers = sqlite.pragma('data_version', { simple: true });
   const changes = colonyChanges(sqlite);
   const last = known.get(opened);
   const own = last && last.byOthers === byOthers ? ownNow(last, changes, opened) : loadOwnFacts(db);
   known.set(opened, { byOthers, changes, own });
-  return assembleFacts(own, loadSharedFacts(db));
+  return withAfternoons(opened, assembleFacts(own, loadSharedFacts(db)), today);
 }
 
 function ownNow(last: KnownFacts, changes: KnownFacts['changes'], { db }: OpenedDatabase): KnownFacts['own'] {

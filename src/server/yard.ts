@@ -27,7 +27,7 @@ function reckonYard(opened: OpenedDatabase, today: Day): Yard {
   const { db } = opened;
   const settings = loadSettings(db);
   const apiaryRows = db.select().from(apiaries).orderBy(asc(apiaries.name)).all();
-  const facts = yardFacts(opened);
+  const facts = yardFacts(opened, today);
   const rows = db.select().from(colonies).orderBy(asc(colonies.name)).all();
   const yardColonies = apiaryRows.flatMap((apiary) =>
     rows

@@ -120,6 +120,8 @@ export const FIGURE_WORDS: Readonly<Record<string, string>> = {
   'first-eggs-of-a-young-queen': 'First eggs of a young queen',
   'first-eggs-of-a-queen-raised-after-a-loss-at-the-earliest':
     'First eggs of a queen raised after a loss, at the earliest',
+  'first-flights-of-a-virgin': 'First flights of a virgin',
+  'a-test-frame-waits-for-a-late-mating': 'Where weather kept a virgin in, a test frame can wait for',
   'mating-counts-as-failed-after': 'Mating counts as failed after',
   'leave-shut-after-the-latest-emergence': 'Leave shut after the latest emergence',
   'look-for-a-young-queens-eggs': 'Look for a young queen’s eggs',

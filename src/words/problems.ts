@@ -1,4 +1,4 @@
-import type { ProblemSays } from '../core/problems/says';
+import type { MeasuredColumn, ProblemSays } from '../core/problems/says';
 import { answerWords } from './answers';
 import { YOUNGEST_WORDS } from './brood';
 import { dayWords, minuteWords, weekdayWords } from './days';
@@ -9,6 +9,21 @@ const KIND_WORDS: Readonly<Record<string, string>> = {
   int: 'a whole number',
   boolean: 'true or false',
   array: 'a list',
+};
+
+const COLUMN_WORDS: { readonly [C in MeasuredColumn]: string } = {
+  time: 'the time',
+  temperature: 'the temperature',
+  rain: 'the rain',
+  wind: 'the wind',
+  weight: 'the weight',
+};
+const COLUMN_NAMES: { readonly [C in MeasuredColumn]: string } = {
+  time: '“time”, or two “date” and “time”',
+  temperature: '“temp C” or “temp F”',
+  rain: '“rain mm” or “rain in”',
+  wind: '“wind m/s”, “wind km/h”, “wind mph” or “wind kn”',
+  weight: '“weight kg” or “weight lb”',
 };
 
 const MEGABYTE = 1024 * 1024;
@@ -39,6 +54,36 @@ export const problemWords: Words<ProblemSays> = {
       ? 'The day is missing.'
       : `“${text}” is not a day of the calendar; write it as YYYY-MM-DD, such as 2027-05-16`,
   'not-a-time': 'is not a time; write it as YYYY-MM-DDTHH:mm, such as 2027-05-16T14:30',
+  'not-a-full-hour': 'is not on the full hour; give the minute at which the hour begins, such as 2027-05-16T14:00',
+  'hour-twice': 'This day has one hour twice. Keep one of the two.',
+  'readings-not-in-order': 'The readings of a day stand in order of time, one for a minute. Put them in order.',
+  'time-without-zone':
+    'names a time zone, and it is not known in which one you are. Choose yours under Settings, or write local times.',
+  'not-a-number': ({ text }) =>
+    text === '' ? 'is missing; give a number' : `“${text}” is not a number; write it like 12.5`,
+  'column-missing': ({ column }) => `There is no column for ${COLUMN_WORDS[column]}. Name one ${COLUMN_NAMES[column]}.`,
+  'column-twice': ({ column }) => `There are two columns for ${COLUMN_WORDS[column]}. Keep one of them.`,
+  'unit-not-said': ({ column, header }) => `Say in what units “${header}” gives ${COLUMN_WORDS[column]}.`,
+  'later-one-kept': ({ at }) => `${minuteWords(at)} comes twice; the later of the two counts.`,
+  'told-earlier': ({ at, toldAt }) =>
+    `${minuteWords(at)} is known from a later forecast than this one of ${minuteWords(toldAt)}.`,
+  'too-far-ahead': ({ days }) => `lies more than ${days} days ahead; give nearer hours`,
+  'reading-in-the-future': ({ now }) => `lies in the future: it is ${minuteWords(now)} now. Set the device’s clock.`,
+  'file-without-rows': 'The file has no rows. Choose one that has a line of headings and rows under it.',
+  'text-not-readable': 'This is not a text file, or its letters cannot be read. Save it as CSV in UTF-8.',
+  'too-many-rows': ({ most }) => `There are more than ${most} rows. Bring them in by parts.`,
+  'no-good-row': 'No row is as it must be, so nothing was taken. The first faults are named here.',
+  'key-missing': 'Send the key that was made for this device as “Authorization: Bearer …”.',
+  'key-unknown': 'This key is not known. Make one on the page of the apiary’s weather or of the colony’s scale.',
+  'key-ended': 'This key was ended. Make a new one for the device.',
+  'key-of-other-kind': ({ kind }) =>
+    `This key is for ${kind === 'weather' ? 'a weather station' : 'a hive scale'}: send to /api/${kind}.`,
+  'key-of-other-colony':
+    'This key is for another hive. Use the key that was made for this one, or leave the colony out.',
+  'sent-too-often': ({ seconds }) => `That is too often. Send again in ${seconds} seconds.`,
+  'no-such-apiary': 'There is no such apiary in the book. Choose one of yours.',
+  'no-such-key': 'There is no such key. Load the page again.',
+  'no-such-loss': 'The scale shows no such loss any more. Load the page again.',
   'file-too-deep': ({ mostDepth }) =>
     `The file is nested more than ${mostDepth} deep. No season file is; choose one that Ubbet has written.`,
   'file-has-too-many-values': ({ mostValues }) =>

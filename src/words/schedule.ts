@@ -77,6 +77,9 @@ export const scheduleWords: Words<ScheduleSays> = {
   'no-eggs-test-frame-tells': ({ on }) =>
     `No eggs on ${dayWords(on)}: a test frame tells within days whether there is a queen.`,
   'give-a-test-frame': 'Give a test frame',
+  'mating-may-be-late': ({ from, to }) =>
+    `Mating may be late: no afternoon was fit for flights ${rangeWords({ from, to })}.`,
+  'test-frame-can-wait': ({ until }) => `It can wait until ${dayWords(until)}.`,
   'keep-one-or-two': ({ cells, virginFrom }) =>
     `${cells} cells: keep one or two before the first virgin can be out on ${dayWords(virginFrom)}.`,
   'swarm-left': ({ on, virginFrom }) =>

@@ -3,6 +3,16 @@ import { figure } from './figure';
 
 const SINCE_EMERGED = 'days-since-emerged';
 
+export const FIRST_FLIGHTS = figure(
+  'first-flights-of-a-virgin',
+  { early: 5, typical: 6, late: 10 },
+  SINCE_EMERGED,
+  'mating',
+);
+
+/** Where weather kept her in, a test frame for want of eggs can wait for so long. */
+export const LATE_MATING_WAITS = figure('a-test-frame-waits-for-a-late-mating', 4, 'days', 'mating');
+
 export const FIRST_EGGS = figure(
   'first-eggs-of-a-young-queen',
   { early: 8, typical: 12, late: 21 },

@@ -14,7 +14,16 @@ import { checkOf, followCells, type TrackedCell } from './track-cells';
 /** What was entered for one colony, apart from what it shares with others. */
 export type OwnFacts = Pick<
   ColonyFacts,
-  'startedOn' | 'enteredOn' | 'endedOn' | 'origin' | 'swarmMonths' | 'cells' | 'inspections' | 'queenEvents' | 'surveys'
+  | 'startedOn'
+  | 'enteredOn'
+  | 'endedOn'
+  | 'origin'
+  | 'swarmMonths'
+  | 'cells'
+  | 'inspections'
+  | 'queenEvents'
+  | 'surveys'
+  | 'afternoons'
 >;
 
 /** A cell that went from one colony to another. */

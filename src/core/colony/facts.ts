@@ -7,6 +7,7 @@ import type { CellStage } from '../cells/stage';
 import type { Searched } from '../cells/thoroughness';
 import type { CheckAnswerFact, CheckChangeFact, PartFact } from '../programmes/facts';
 import type { SurveyFact } from '../space/survey';
+import type { Afternoons } from '../weather/afternoons';
 import type { TrackedCell } from './track-cells';
 
 export const COLONY_ORIGINS = ['established', 'nuc', 'prime-swarm', 'cast', 'split'] as const;
@@ -172,6 +173,8 @@ export interface ColonyFacts {
   readonly departures: readonly CellDeparture[];
   /** Of its frames, in any order. */
   readonly surveys: readonly SurveyFact[];
+  /** The weather where it stands, record and forecast; null or absent: nothing is known of it. */
+  readonly afternoons?: Afternoons | null;
 }
 
 /** The days on which something happened: one where it is certain. */

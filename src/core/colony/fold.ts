@@ -73,6 +73,7 @@ function scheduleOf(known: Known, look: LookRead | null, { facts, settings, toda
       parts,
       answers: told,
       frames,
+      afternoons: facts.afternoons ?? null,
       settings,
       today,
     },

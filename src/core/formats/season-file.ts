@@ -17,8 +17,10 @@ import {
   stepDoneFact,
 } from '../facts/programme';
 import { queenEventFact, queenFact } from '../facts/queen';
+import { scaleAnswerFact, scaleDayFact } from '../facts/scale';
 import { SETTING_KEYS, settingsFields } from '../facts/setting';
 import { surveyFact } from '../facts/survey';
+import { nightFact, weatherDayFact } from '../facts/weather';
 import { failure, type Issue, type Result } from '../problems/issue';
 import { say } from '../problems/says';
 import { verbatim } from '../says/together';
@@ -28,7 +30,7 @@ import { contradictionsIn } from './season-contradictions';
 import { wrongReferences } from './season-references';
 
 export const SEASON_FORMAT = 'ubbet-season';
-export const SEASON_VERSION = 7;
+export const SEASON_VERSION = 8;
 
 const instantField = z.iso.datetime();
 
@@ -52,6 +54,10 @@ const facts = z.strictObject({
   surveys: z.array(surveyFact.extend({ deletedAt: instantField.nullable() })),
   framePlans: z.array(framePlanFact.extend({ deletedAt: instantField.nullable() })),
   keptFrames: z.array(keptFrameFact),
+  weatherDays: z.array(weatherDayFact),
+  nights: z.array(nightFact),
+  scaleDays: z.array(scaleDayFact),
+  scaleAnswers: z.array(scaleAnswerFact),
   settings: z.array(z.strictObject({ key: z.enum(SETTING_KEYS), value: z.unknown() })),
   revisions: z.array(
     z.strictObject({
@@ -197,6 +203,7 @@ const SINCE: { readonly [version: number]: Since } = {
     rows: { framePlans: withStepsSaid, settings: withSwarmMonths },
   },
   7: { tables: [], fields: { colonies: { enteredOn: null, deletedAt: null } } },
+  8: { tables: ['weatherDays', 'nights', 'scaleDays', 'scaleAnswers'], fields: {} },
 };
 
 /** An older file as it would be written today. One that is not as it should be is left for the check to say so. */

@@ -38,6 +38,10 @@ const WITH_IDS = [
   'surveys',
   'framePlans',
   'keptFrames',
+  'weatherDays',
+  'nights',
+  'scaleDays',
+  'scaleAnswers',
   'revisions',
 ] as const;
 
@@ -74,6 +78,10 @@ const REFERENCES: { readonly [Table in keyof SeasonFacts]?: { readonly [column: 
   checkChanges: { colonyId: 'colonies' },
   surveys: { colonyId: 'colonies' },
   framePlans: { colonyId: 'colonies' },
+  weatherDays: { apiaryId: 'apiaries' },
+  nights: { apiaryId: 'apiaries' },
+  scaleDays: { colonyId: 'colonies' },
+  scaleAnswers: { colonyId: 'colonies' },
 };
 const NAMED = ['apiaries', 'colonies', 'queens', 'inspections', 'cells', 'programmes'] as const;
 

@@ -32,6 +32,8 @@ export type IssueCode =
   | 'server-fault'
   | 'disk-full'
   | 'signed-out'
+  | 'wrong-key'
+  | 'too-often'
   | 'invalid';
 
 /** One thing wrong with an input: where it stands, what kind of fault it is, and how to put it right. */

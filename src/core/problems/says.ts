@@ -3,6 +3,9 @@ import type { Day } from '../calendar/day';
 import type { FollowUpCode, MethodName } from '../methods/method';
 import { type Plain, type Said, sayer } from '../says/said';
 
+/** What a file of hours or of readings has its columns for. */
+export type MeasuredColumn = 'time' | 'temperature' | 'rain' | 'wind' | 'weight';
+
 interface AnswerChoice {
   readonly check: FollowUpCode;
   readonly answer: string;
@@ -23,6 +26,31 @@ export interface ProblemSays {
   'cell-seen-again-later': { readonly label: string; readonly on: Day };
   'not-a-day': { readonly text: string };
   'not-a-time': Plain;
+  'not-a-full-hour': Plain;
+  'hour-twice': Plain;
+  'readings-not-in-order': Plain;
+  'time-without-zone': Plain;
+  'not-a-number': { readonly text: string };
+  'column-missing': { readonly column: MeasuredColumn };
+  'column-twice': { readonly column: MeasuredColumn };
+  'unit-not-said': { readonly column: MeasuredColumn; readonly header: string };
+  'later-one-kept': { readonly at: string };
+  'told-earlier': { readonly at: string; readonly toldAt: string };
+  'too-far-ahead': { readonly days: number };
+  'reading-in-the-future': { readonly now: string };
+  'file-without-rows': Plain;
+  'text-not-readable': Plain;
+  'too-many-rows': { readonly most: number };
+  'no-good-row': Plain;
+  'key-missing': Plain;
+  'key-unknown': Plain;
+  'key-ended': Plain;
+  'key-of-other-kind': { readonly kind: 'weather' | 'scale' };
+  'key-of-other-colony': Plain;
+  'sent-too-often': { readonly seconds: number };
+  'no-such-apiary': Plain;
+  'no-such-key': Plain;
+  'no-such-loss': Plain;
   'file-too-deep': { readonly mostDepth: number };
   'file-has-too-many-values': { readonly mostValues: number };
   'property-not-known': { readonly name: string };

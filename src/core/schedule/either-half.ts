@@ -4,8 +4,9 @@ import { emergencesOf } from '../colony/track-cells';
 import { WHICH_HALF_FOLLOW_UP } from '../methods/follow-ups';
 import { EGGS_TELL } from '../programmes/which-half';
 import { eggsWindow, emergencyEmergence, leaveShutSpan } from '../queens/virgin-care';
+import { sentences } from '../says/together';
 import { aCheck, type Check, checkKey } from './check';
-import { giveTestComb } from './queen-checks';
+import { giveTestComb, matingMayBeLate } from './queen-checks';
 import { say } from './says';
 import type { ScheduleFrom, SchedulePart } from './schedule-part';
 
@@ -20,16 +21,17 @@ export function eitherHalf(from: ScheduleFrom, since: Day): SchedulePart {
   const leaveShut = [leaveShutSpan(emergence, settings)];
   const eggsBy = eggsWindow(emergence, settings);
   const { failedOn, ...window } = eggsBy;
+  const late = matingMayBeLate(from, emergence);
   const programme = queen.programme && { id: queen.programme.id, unit: 'both' };
   const eggs = aCheck({
     key: checkKey('eggs', queen.requeeningId ?? 'half'),
     code: 'eggs',
     window,
-    why: say('look-in-both-halves', { latest: window.latest, failedOn }),
+    why: sentences(say('look-in-both-halves', { latest: window.latest, failedOn }), late),
     programme,
   });
   const { noEggsOn } = queen;
-  const comb = noEggsOn !== null && noEggsOn >= window.earliest ? giveTestComb(from, noEggsOn) : null;
+  const comb = noEggsOn !== null && noEggsOn >= window.earliest ? giveTestComb(from, noEggsOn, late) : null;
   const stillOpen = noEggsOn === null || noEggsOn < window.latest;
   const list = [whichHalfCheck(from, since), stillOpen ? eggs : null, comb];
   return { checks: list.filter((check) => check !== null), leaveShut, emergence, eggsBy };

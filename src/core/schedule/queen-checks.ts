@@ -1,6 +1,6 @@
 import { LAST_QUEENABLE_AGE } from '../biology/development';
 import { type AgeSpread, type Figure, figure } from '../biology/figure';
-import { CAGE_CHECK, CAST_LAYS, EMERGE_AFTER_PRIME, RELEASED_QUEEN_LAYS } from '../biology/mating';
+import { CAGE_CHECK, CAST_LAYS, EMERGE_AFTER_PRIME, LATE_MATING_WAITS, RELEASED_QUEEN_LAYS } from '../biology/mating';
 import { addDays, type Day, earliestOf, latestOf } from '../calendar/day';
 import { type CheckWindow, type DayRange, spanOf, type Window } from '../calendar/window';
 import { isFullSearch } from '../cells/thoroughness';
@@ -9,6 +9,8 @@ import { emergencesOf, mayStillHoldQueen } from '../colony/track-cells';
 import { say as sayOfMethod } from '../methods/says';
 import type { CheckAnswerFact } from '../programmes/facts';
 import { eggsWindow, emergenceRaised, findCellsWindow, leaveShutSpan } from '../queens/virgin-care';
+import { virginFlights } from '../queens/virgin-flights';
+import type { Said } from '../says/said';
 import { sentences } from '../says/together';
 import { KEPT_CELLS_AT_MOST } from '../settings/settings';
 import { actCheck } from './act-check';
@@ -152,13 +154,14 @@ function careForVirgin(from: ScheduleFrom, emergence: Window): SchedulePart {
   if (queen.lateButThereOn !== null) return lateQueen(from, queen.lateButThereOn, emergence);
   const { failedOn, ...window } = eggsBy;
   const doubt = queen.doubt?.code === 'eggs-too-early' && doubtSaid(queen.doubt);
+  const late = matingMayBeLate(from, emergence);
   const eggs = inCycle(from, {
     code: 'eggs',
     window,
-    why: sentences(sayOfMethod('none-by', { latest: window.latest, failedOn }), doubt),
+    why: sentences(sayOfMethod('none-by', { latest: window.latest, failedOn }), late, doubt),
   });
   const { noEggsOn } = queen;
-  const comb = noEggsOn !== null && noEggsOn >= window.earliest ? giveTestComb(from, noEggsOn) : null;
+  const comb = noEggsOn !== null && noEggsOn >= window.earliest ? giveTestComb(from, noEggsOn, late) : null;
   // Once they were looked for to the end of the window, looking again tells nothing more.
   const stillOpen = noEggsOn === null || noEggsOn < window.latest;
   return {
@@ -190,13 +193,28 @@ function lateQueen(from: ScheduleFrom, shownOn: Day, emergence: Window): Schedul
   return { ...checks(isLateAgain ? replace : eggs), emergence, eggsBy: { ...window, failedOn } };
 }
 
-export function giveTestComb(from: ScheduleFrom, on: Day): Check | null {
+/**
+ * Said where weather kept a virgin in for all of her first days of flying; null: it did not, or it is not known. The days on which her
+ * eggs are looked for stay as they are.
+ */
+export function matingMayBeLate({ afternoons, today }: ScheduleFrom, emergence: Window): Said | null {
+  const flights = afternoons && virginFlights(emergence, afternoons, today);
+  return flights?.lateSince == null ? null : say('mating-may-be-late', { from: flights.from, to: flights.lateSince });
+}
+
+/**
+ * A test frame, within days of a look that found no eggs.
+ *
+ * @param late where mating may be late: the frame can wait some days more
+ */
+export function giveTestComb(from: ScheduleFrom, on: Day, late: Said | null = null): Check | null {
   const since = from.parts.some(({ programme }) => programme.method === 'test-comb' && programme.on >= on);
   if (since) return null;
+  const ideal = late ? addDays(on, LATE_MATING_WAITS.value) : on;
   return inCycle(from, {
     code: 'act',
-    window: { earliest: on, ideal: on, latest: addDays(on, GIVE_A_QUEEN_WITHIN.value) },
-    why: say('no-eggs-test-frame-tells', { on }),
+    window: { earliest: on, ideal, latest: addDays(ideal, GIVE_A_QUEEN_WITHIN.value) },
+    why: sentences(say('no-eggs-test-frame-tells', { on }), late, late && say('test-frame-can-wait', { until: ideal })),
     order: say('give-a-test-frame'),
   });
 }

@@ -36,6 +36,8 @@ export interface ScheduleSays {
   'replace-her': Plain;
   'no-eggs-test-frame-tells': On;
   'give-a-test-frame': Plain;
+  'mating-may-be-late': { readonly from: Day; readonly to: Day };
+  'test-frame-can-wait': { readonly until: Day };
   'keep-one-or-two': { readonly cells: number; readonly virginFrom: Day };
   'swarm-left': On & { readonly virginFrom: Day };
   'one-inspection-finds-all': { readonly goneSince: Day };

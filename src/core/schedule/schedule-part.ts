@@ -6,6 +6,7 @@ import type { QueenState } from '../colony/queen-state';
 import type { TrackedCell } from '../colony/track-cells';
 import type { CheckAnswerFact, ProgrammePart } from '../programmes/facts';
 import type { Settings } from '../settings/settings';
+import type { Afternoons } from '../weather/afternoons';
 import type { Check, LeaveShut } from './check';
 import type { SurveyedFrames } from './make-room';
 
@@ -29,6 +30,8 @@ export interface ScheduleFrom {
   /** Given by now, in order of time. */
   readonly answers: readonly CheckAnswerFact[];
   readonly frames: SurveyedFrames | null;
+  /** The weather where it stands; null: nothing is known of it. */
+  readonly afternoons: Afternoons | null;
   readonly settings: Settings;
   readonly today: Day;
 }

@@ -11,6 +11,10 @@ describe('units', () => {
     [1, 'ft', 3.28084],
     [5, 'mi', 3.10686],
     [35, 'kg', 35],
+    [10, 'kmh', 36],
+    [10, 'mph', 22.36936],
+    [10, 'kn', 19.43844],
+    [25.4, 'in', 1],
   ] as const)('%d in SI is so many %s: %d', (si, unit, said) => expect(toUnit(si, unit)).toBeCloseTo(said, 4));
 
   it('come back as they were', () => {

@@ -62,8 +62,11 @@ type Hours = (on: Day, hour: number) => WeatherHour | undefined;
 const HOURS_A_DAY = 24;
 
 const isDry = ({ rainMm }: WeatherHour) => rainMm === 0;
-const isFit = (hour: WeatherHour | undefined, { leastC, windUnder }: { leastC: number; windUnder: number }): boolean =>
-  hour !== undefined && isDry(hour) && hour.tempC >= leastC && hour.windMs < windUnder;
+/** Whether an hour that is given is dry, warm and calm enough. */
+export const isFit = (
+  hour: WeatherHour | undefined,
+  { leastC, windUnder }: { leastC: number; windUnder: number },
+): boolean => hour !== undefined && isDry(hour) && hour.tempC >= leastC && hour.windMs < windUnder;
 
 const hoursFrom = (first: number, last: number) => Array.from({ length: last - first + 1 }, (_, i) => first + i);
 const WORKING = hoursFrom(WORKING_HOURS.first, WORKING_HOURS.last);

@@ -3,3 +3,4 @@ export * from './colonies';
 export * from './frames';
 export * from './inspections';
 export * from './programmes';
+export * from './weather';

@@ -64,12 +64,12 @@ describe('a colony entered by mistake', () => {
     saveInspection(opened.db, anEntry({ id: id(20), colonyId: CLOVER }), now);
     expect(codes(deleteColony(opened.db, CLOVER, now))).toBe('stored');
     expect([names(), inYard()]).toEqual([['Thyme'], ['Thyme']]);
-    expect(loadColony(opened.db, CLOVER, now.today)).toBeNull();
+    expect(loadColony(opened, CLOVER, now.today)).toBeNull();
     expect(takenOutColonies(opened.db)).toEqual([{ id: CLOVER, name: 'Clover' }]);
     // Nothing more can be entered for it, from a phone that still has it either.
     expect(codes(saveInspection(opened.db, anEntry({ id: id(21), colonyId: CLOVER }), now))).not.toBe('stored');
     expect(codes(restoreColony(opened.db, CLOVER, now))).toBe('stored');
-    expect(loadColony(opened.db, CLOVER, now.today)?.state.looks).toHaveLength(1);
+    expect(loadColony(opened, CLOVER, now.today)?.state.looks).toHaveLength(1);
     expect([inYard(), takenOutColonies(opened.db)]).toEqual([['Clover', 'Thyme'], []]);
   });
 
@@ -99,7 +99,7 @@ describe('colonies entered in one go', () => {
     const colonies = ['1', '2', '3'].map((name, i) => colony(10 + i, name));
     expect(codes(saveColonies(opened.db, { colonies }, now))).toBe('stored');
     expect(names()).toEqual(['1', '2', '3', 'Clover', 'Thyme']);
-    const facts = loadColony(opened.db, id(10), now.today)?.facts;
+    const facts = loadColony(opened, id(10), now.today)?.facts;
     expect([facts?.startedOn, facts?.enteredOn]).toEqual([now.today - 76, now.today]);
   });
 
@@ -132,7 +132,7 @@ describe('a method begun before it was entered', () => {
       stepsDone.map((_, step) => [step, '2027-05-03']),
     );
     expect(stepsDone).toHaveLength(methodNamed('walk-away').steps.length);
-    const parts = loadColony(opened.db, CLOVER, now.today)?.state.parts ?? [];
+    const parts = loadColony(opened, CLOVER, now.today)?.state.parts ?? [];
     expect(parts.map(({ programme }) => programme.on)).toEqual([now.today - 13]);
   });
 });

@@ -25,7 +25,7 @@ beforeEach(() => {
 });
 afterEach(() => opened.sqlite.close());
 const facts = () => readAllFacts(opened.db);
-const stateOf = (colonyId: string) => loadColony(opened.db, colonyId, now.today)?.state as ColonyState;
+const stateOf = (colonyId: string) => loadColony(opened, colonyId, now.today)?.state as ColonyState;
 
 describe('an apiary', () => {
   const hollow: ApiaryFact = {

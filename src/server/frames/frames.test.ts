@@ -269,7 +269,7 @@ describe('a plan of frames', () => {
       expect(begun()).toMatchObject([{ id: id(60), method: 'nuc-swarm', on: '2027-05-16', at: '2027-05-16T11:00' }]);
       expect(surveysOf(opened.db, id(61))[0]?.queenFrameId).toBe(id(101));
       const checks = (colonyId: string) =>
-        loadColony(opened.db, colonyId, now.today)?.state.schedule.checks.map(({ code }) => code);
+        loadColony(opened, colonyId, now.today)?.state.schedule.checks.map(({ code }) => code);
       expect(checks(id(61))).toContain('nuc-settled');
     });
 

@@ -2,7 +2,7 @@ import 'server-only';
 import type { z } from 'zod';
 import type { Now } from '../../core/calendar/now';
 import { parseInput } from '../../core/formats/parse-input';
-import { failure, type IssueCode, type Result } from '../../core/problems/issue';
+import { failure, type IssueCode, type Result, success } from '../../core/problems/issue';
 import { say } from '../../core/problems/says';
 import { database, type OpenedDatabase } from '../../db/open';
 import { answerOf } from '../../words/issues';
@@ -20,6 +20,8 @@ const STATUS: Partial<Record<IssueCode, number>> = {
   'changed-meanwhile': 409,
   'server-fault': 503,
   'disk-full': 507,
+  'wrong-key': 401,
+  'too-often': 429,
 };
 const UNPROCESSABLE = 422;
 
@@ -47,6 +49,17 @@ export function isSameOrigin(request: Request): boolean {
 
 export const foreignOrigin = () => failure({ path: [], code: 'invalid', message: say('other-site') });
 
+/** A request's body as JSON, of a bounded size. */
+export async function jsonBody(request: Request, limitBytes: number): Promise<Result<unknown>> {
+  const text = await readText(request, limitBytes);
+  if (!text.ok) return text;
+  try {
+    return success(JSON.parse(text.value));
+  } catch {
+    return failure({ path: [], code: 'not-json', message: say('entry-not-whole') });
+  }
+}
+
 /** Takes one JSON entry: same origin, bounded, checked in full, and only then handed on. */
 export async function takeEntry<S extends z.ZodType>(
   request: Request,
@@ -54,15 +67,9 @@ export async function takeEntry<S extends z.ZodType>(
   store: (opened: OpenedDatabase, input: z.output<S>, now: Now) => Result<unknown> | Promise<Result<unknown>>,
 ): Promise<Response> {
   if (!isSameOrigin(request)) return answer(foreignOrigin());
-  const text = await readText(request, ENTRY_LIMIT_BYTES);
-  if (!text.ok) return answer(text);
-  let body: unknown;
-  try {
-    body = JSON.parse(text.value);
-  } catch {
-    return answer(failure({ path: [], code: 'not-json', message: say('entry-not-whole') }));
-  }
-  const input = parseInput(schema, body);
+  const body = await jsonBody(request, ENTRY_LIMIT_BYTES);
+  if (!body.ok) return answer(body);
+  const input = parseInput(schema, body.value);
   if (!input.ok) return answer(input);
   return answering(async () => {
     const opened = database();

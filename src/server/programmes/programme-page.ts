@@ -3,25 +3,27 @@ import { eq, inArray } from 'drizzle-orm';
 import type { Day } from '../../core/calendar/day';
 import { foldColony } from '../../core/colony/fold';
 import { movesFrames } from '../../core/space/proposals/propose';
-import type { Db } from '../../db/open';
+import type { OpenedDatabase } from '../../db/open';
 import { loadColonyFacts } from '../../db/repositories/colony-facts';
 import { framePlansOf } from '../../db/repositories/frame-plans';
 import { loadSettings } from '../../db/repositories/settings';
 import { loadSharedFacts } from '../../db/repositories/shared-facts';
 import { apiaries, colonies, programmes, stepsDone } from '../../db/schema/tables';
 import { type Member, type ProgrammeView, programmeView } from '../../views/programme-view';
+import { withAfternoons } from '../weather/afternoons';
 
 /** A programme as it stands on `today` in each of its colonies, with the note it was started with; null when there is none. */
 export function loadProgramme(
-  db: Db,
+  opened: OpenedDatabase,
   id: string,
   today: Day,
 ): { readonly view: ProgrammeView; readonly note: string; readonly framesPath: string | null } | null {
+  const { db } = opened;
   const shared = loadSharedFacts(db);
   const programme = shared.programmes.find((one) => one.id === id);
   if (!programme) return null;
   const ids = [...new Set([programme.colonyId, ...programme.units.map(({ colonyId }) => colonyId)])];
-  const facts = loadColonyFacts(db, { colonyIds: ids });
+  const facts = withAfternoons(opened, loadColonyFacts(db, { colonyIds: ids }), today);
   const settings = loadSettings(db);
   const rows = db
     .select({ colony: colonies, apiary: apiaries.name })

@@ -38,7 +38,7 @@ describe('a running programme', () => {
   it('is answered, and the answer taken back', () => {
     for (let twice = 0; twice < 2; twice++) expect(answerCheck(book().db, answer(), now).ok).toBe(true);
     expect(codesOf('Teasel')).not.toContain('bottom-check');
-    expect(loadProgramme(book().db, running(), TODAY)?.view.story[0]).toMatchObject({ answerId: id(20) });
+    expect(loadProgramme(book(), running(), TODAY)?.view.story[0]).toMatchObject({ answerId: id(20) });
     expect(takeBackAnswer(book().db, id(20), now).ok).toBe(true);
     expect(codesOf('Teasel')).toContain('bottom-check');
     expect(faults(takeBackAnswer(book().db, id(20), now))).toEqual(['id not-found']);
@@ -57,7 +57,7 @@ describe('a running programme', () => {
   it('has its steps ticked and unticked', () => {
     const tick = (isDone: boolean) =>
       tickStep(book().db, { id: id(30), programmeId: running(), step: 0, at: '2027-05-16T15:00', isDone }, now);
-    const first = () => loadProgramme(book().db, running(), TODAY)?.view.steps[0]?.isDone;
+    const first = () => loadProgramme(book(), running(), TODAY)?.view.steps[0]?.isDone;
     tick(false);
     expect(first()).toBe(false);
     tick(true);

@@ -32,7 +32,7 @@ export function eachWithDemoBook() {
     return row.id;
   };
   const stateOf = (name: string) => {
-    const found = loadColony(opened.db, colonyId(name), now.today);
+    const found = loadColony(opened, colonyId(name), now.today);
     if (!found) throw new Error(`No colony ${name}`);
     return found.state;
   };

@@ -15,15 +15,19 @@ import {
   inspections,
   keptCells,
   keptFrames,
+  nights,
   photos,
   programmes,
   programmeUnits,
   queenEvents,
   queens,
   revisions,
+  scaleAnswers,
+  scaleDays,
   settings,
   stepsDone,
   surveys,
+  weatherDays,
 } from '../../db/schema/tables';
 
 /** Every table of facts under its name in the season file. Rows are always listed by id, so that equal facts give equal files. */
@@ -47,6 +51,10 @@ export const TABLES = {
   surveys,
   framePlans,
   keptFrames,
+  weatherDays,
+  nights,
+  scaleDays,
+  scaleAnswers,
   settings,
   revisions,
 } as const satisfies Record<keyof SeasonFacts, SQLiteTable>;

@@ -34,8 +34,9 @@ export default async function Page({ params, searchParams }: Props) {
   const { id } = await params;
   const { today, minute } = await now();
   const zone = await deviceZone();
-  const { db } = database();
-  const found = loadColony(db, id, today);
+  const opened = database();
+  const { db } = opened;
+  const found = loadColony(opened, id, today);
   if (!found) notFound();
   const { colony, apiary, facts, state, settings } = found;
   const isAll = oneParam((await searchParams).looks) === 'all';

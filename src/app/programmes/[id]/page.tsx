@@ -15,7 +15,7 @@ export const metadata: Metadata = { title: 'Programme' };
 export default async function Page({ params }: Props) {
   const { id } = await params;
   const { today, minute } = await now();
-  const found = loadProgramme(database().db, id, today);
+  const found = loadProgramme(database(), id, today);
   if (!found) notFound();
   return <ProgrammePage {...found} axis={axisAhead(today)} minute={minute} />;
 }

@@ -11,7 +11,7 @@ export const metadata: Metadata = { title: 'What is under way' };
 export default async function Page({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params;
   const { today } = await now();
-  const found = loadColony(database().db, id, today);
+  const found = loadColony(database(), id, today);
   if (!found || found.state.ended) notFound();
   return <BegunPage colony={found.colony} lists={handbookLists()} />;
 }

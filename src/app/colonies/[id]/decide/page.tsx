@@ -31,7 +31,7 @@ export default async function Page({ params, searchParams }: Props) {
   const { id } = await params;
   const place = placeOf(await searchParams);
   const { today } = await now();
-  const found = loadColony(database().db, id, today);
+  const found = loadColony(database(), id, today);
   if (!found) notFound();
   const { colony, facts, flow, state, settings } = found;
   return (

@@ -13,8 +13,9 @@ export const metadata: Metadata = { title: 'Edit a colony' };
 export default async function Page({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params;
   const { today } = await now();
-  const { db } = database();
-  const found = loadColony(db, id, today);
+  const opened = database();
+  const { db } = opened;
+  const found = loadColony(opened, id, today);
   if (!found) notFound();
   const { apiaries, colonies } = loadNames(db);
   const others = colonies.filter((colony) => colony.id !== id);

@@ -20,8 +20,9 @@ export const metadata: Metadata = { title: 'Frames' };
 export default async function Page({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params;
   const { today } = await now();
-  const { db } = database();
-  const found = loadColony(db, id, today);
+  const opened = database();
+  const { db } = opened;
+  const found = loadColony(opened, id, today);
   if (!found) notFound();
   const { colony, apiary, facts, state, settings } = found;
   const view = framesView(state, facts.surveys, settings);

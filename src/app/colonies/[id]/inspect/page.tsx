@@ -25,7 +25,7 @@ export default async function Page({ params, searchParams }: Props) {
   const cameBackId = oneParam((await searchParams).entry);
   const at = await now();
   const opened = database();
-  const found = loadColony(opened.db, id, at.today);
+  const found = loadColony(opened, id, at.today);
   if (!found) notFound();
   const { colony, apiary, facts, settings, state } = found;
   const begin = emptyDraft(newId(), id, usualTime(at, state.lastLook?.inspection.at ?? null));

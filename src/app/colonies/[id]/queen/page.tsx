@@ -11,8 +11,9 @@ export const metadata: Metadata = { title: 'Queen' };
 export default async function Page({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params;
   const { today, minute } = await now();
-  const { db } = database();
-  const found = loadColony(db, id, today);
+  const opened = database();
+  const { db } = opened;
+  const found = loadColony(opened, id, today);
   if (!found) notFound();
   return (
     <QueenForm

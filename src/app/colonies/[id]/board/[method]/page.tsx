@@ -25,7 +25,7 @@ export default async function Page({ params }: { params: Promise<{ id: string; m
   const { id, method: wanted } = await params;
   const { today } = await now();
   const opened = database();
-  const found = loadColony(opened.db, id, today);
+  const found = loadColony(opened, id, today);
   const method = ALL_METHOD_NAMES.find((name) => name === wanted);
   if (!found || !method || !movesFrames(method)) notFound();
   const { colony, state, facts, flow: mainFlow, settings } = found;

@@ -22,7 +22,7 @@ export default async function Page({ params, searchParams }: Props) {
   const { id } = await params;
   const cameBackId = oneParam((await searchParams).entry);
   const at = await now();
-  const found = loadColony(database().db, id, at.today);
+  const found = loadColony(database(), id, at.today);
   if (!found) notFound();
   const { colony, apiary, settings, state } = found;
   const last = state.frames?.survey ?? null;

@@ -20,7 +20,7 @@ export default async function Page({ params }: { params: Promise<{ id: string; i
   const at = await now();
   const opened = database();
   const { db } = opened;
-  const found = loadColony(db, id, at.today);
+  const found = loadColony(opened, id, at.today);
   const stored = findEntry(db, inspectionId);
   if (!found || !stored || stored.deletedAt !== null || stored.entry.colonyId !== id) notFound();
   const { colony, apiary, facts, settings } = found;

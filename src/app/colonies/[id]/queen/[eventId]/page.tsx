@@ -11,8 +11,9 @@ export const metadata: Metadata = { title: 'Correct a queen event' };
 export default async function Page({ params }: { params: Promise<{ id: string; eventId: string }> }) {
   const { id, eventId } = await params;
   const { today, minute } = await now();
-  const { db } = database();
-  const found = loadColony(db, id, today);
+  const opened = database();
+  const { db } = opened;
+  const found = loadColony(opened, id, today);
   const line = loadQueenLines(db, id, null).find((one) => one.id === eventId);
   if (!found || !line) notFound();
   return (

@@ -27,7 +27,7 @@ export default async function Page({ params, searchParams }: Props) {
   const { today, minute } = await now();
   const opened = database();
   const method = METHODS.find((one) => one.name === name);
-  const found = loadColony(opened.db, id, today);
+  const found = loadColony(opened, id, today);
   if (!found || !method || found.state.ended) notFound();
   const { colony, facts, flow, state, settings } = found;
   const fit = fitOf(method, fitFactsOf(state, flow), settings);

@@ -1,0 +1,28 @@
+import Papa from 'papaparse';
+import { failure, type Result, success } from '../problems/issue';
+import { say } from '../problems/says';
+
+export interface CsvRows {
+  readonly headers: readonly string[];
+  /** Cells by their column, and the line on which each row stands, from 1. */
+  readonly rows: readonly { readonly line: number; readonly cells: readonly string[] }[];
+}
+
+/** Rows of a text whose first line names the columns; comma, semicolon or tab between the cells. Empty lines count as none. */
+export function csvRows(text: string, mostRows: number): Result<CsvRows> {
+  const { data } = Papa.parse<string[]>(text, { preview: mostRows + 2, delimitersToGuess: [',', ';', '\t'] });
+  const lines = data
+    .map((cells, i) => ({ line: i + 1, cells }))
+    .filter(({ cells }) => cells.some((cell) => cell.trim() !== ''));
+  const [head, ...rows] = lines;
+  if (!head || rows.length === 0) return failure({ path: [], code: 'missing', message: say('file-without-rows') });
+  if (rows.length > mostRows)
+    return failure({ path: [], code: 'too-large', message: say('too-many-rows', { most: mostRows }) });
+  return success({ headers: head.cells.map((name) => name.trim()), rows });
+}
+
+/** A number with a point or a comma before its decimals; null: none. */
+export function readNumber(text: string): number | null {
+  const plain = text.trim().replace(/^\+/, '').replace(',', '.');
+  return /^-?(\d+\.?\d*|\.\d+)$/.test(plain) ? Number(plain) : null;
+}
