@@ -14,7 +14,7 @@ const RULED = { back: 7, ahead: 56 } as const;
 
 /** What every screen needs of the book. */
 export function loadBook(opened: OpenedDatabase, today: Day): Omit<BookInfo, 'isReader'> {
-  const { colonies, settings } = loadYard(opened, today);
+  const { colonies, settings, measured } = loadYard(opened, today);
   // All pages stand within what is told here: what they measure is said as the keeper has set it.
   speakUnits(settings.units);
   const due = new Map<Day, number>();
@@ -34,7 +34,11 @@ export function loadBook(opened: OpenedDatabase, today: Day): Omit<BookInfo, 'is
     today,
     due: [...due],
     shut: [...shut],
-    colonies: colonies.map(({ colony: { id, name } }) => ({ id, name })),
+    sky: [...(measured?.weather ?? [])].map(([apiaryId, { days }]) => ({
+      apiaryId,
+      days: days.filter(({ on }) => on >= today - RULED.back).map(({ on, fit }) => [on, fit] as const),
+    })),
+    colonies: colonies.map(({ colony: { id, name, apiaryId } }) => ({ id, name, apiaryId })),
     formerNames: formerNames(opened.db).filter((one) =>
       colonies.some(({ colony }) => colony.id === one.id && colony.name !== one.name),
     ),

@@ -5,14 +5,20 @@ import type { ScaleReading } from '../core/scale/scale-of';
 import { type WeatherHour, weatherOf } from '../core/weather/weather-of';
 import { LARKVALE_SINCE, larkvaleDevices } from '../demo/larkvale-devices';
 import { scaleReadings } from '../simulated/scale';
-import { stationHours } from '../simulated/station';
+import { type Station, stationHours } from '../simulated/station';
 import { isDemo } from './demo-mode';
 
 const devices = lazily(larkvaleDevices);
 
+/** The demo's simulated station at an apiary; undefined: there is none. */
+export const demoStation = (apiaryId: string): Station | undefined =>
+  isDemo() ? devices().stations.get(apiaryId) : undefined;
+
+export const hasDemoStation = (apiaryId: string): boolean => demoStation(apiaryId) !== undefined;
+
 /** What the demo's simulated station at an apiary says on a day: the hours so far and its forecast. Without the demo nothing. */
 export function demoHours(apiaryId: string, today: Day): readonly WeatherHour[] {
-  const station = isDemo() ? devices().stations.get(apiaryId) : undefined;
+  const station = demoStation(apiaryId);
   return station ? stationHours(station, LARKVALE_SINCE, today) : [];
 }
 

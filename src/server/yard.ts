@@ -8,6 +8,7 @@ import { apiaries, colonies } from '../db/schema/tables';
 import type { Yard } from '../views/yard';
 import { bookVersion } from './book-version';
 import { stateOf } from './known-states';
+import { loadMeasured } from './measured';
 import { yardFacts } from './yard-facts';
 
 /** The yard as last reckoned. Nearly every page asks for it, and it only changes with the book or the day. */
@@ -39,5 +40,7 @@ function reckonYard(opened: OpenedDatabase, today: Day): Yard {
         return state.ended ? [] : [{ colony, apiary, state }];
       }),
   );
-  return { apiaries: apiaryRows, colonies: yardColonies, settings };
+  const standing = yardColonies.map(({ colony }) => colony);
+  const measured = loadMeasured(opened, apiaryRows, standing, facts, today);
+  return { apiaries: apiaryRows, colonies: yardColonies, settings, measured };
 }

@@ -1,5 +1,6 @@
 import type { Day } from '../core/calendar/day';
 import type { Units } from '../core/units/units';
+import type { ApiarySky } from './sky';
 import type { NamedColony } from './yard';
 
 /** What every screen may need of the book: its name on this device, the days of its checks, its colonies by name. */
@@ -17,7 +18,9 @@ export interface BookInfo {
   readonly due: readonly (readonly [Day, number])[];
   /** Days on which some hive is to be left shut. */
   readonly shut: readonly Day[];
-  readonly colonies: readonly NamedColony[];
+  /** What the weather of each day allows, by the apiary. */
+  readonly sky: readonly ApiarySky[];
+  readonly colonies: readonly (NamedColony & { readonly apiaryId: string })[];
   /** Names that colonies had before, each with the colony that had it. */
   readonly formerNames: readonly NamedColony[];
 }

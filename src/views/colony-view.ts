@@ -16,6 +16,7 @@ import { inWords } from '../words/in-words';
 import { THOROUGHNESS_WORDS } from '../words/inspections';
 import { methodTitle } from '../words/methods/methods';
 import { colonyPhrases } from '../words/pages/colony';
+import { flightsWords } from '../words/weather';
 import { whereWords } from '../words/where';
 import { type DueView, dueViews } from './due-view';
 import type { Mark } from './marks';
@@ -70,6 +71,8 @@ export interface ColonyView {
   readonly leaveShut: string | null;
   readonly queen: string;
   readonly lastLaid: string | null;
+  /** On which afternoons its virgin could fly; null: it has none, or the weather is not known. */
+  readonly flights: string | null;
   /** Newest first. */
   readonly programmes: readonly ProgrammeLine[];
   readonly moves: readonly MoveLine[];
@@ -111,6 +114,7 @@ export function colonyView(
     leaveShut: shut ? colonyPhrases.leaveShut(shut) : null,
     queen: queenWords(state),
     lastLaid: lastLaidWords(state),
+    flights: state.flights && flightsWords(state.flights),
     programmes: programmeLines(state),
     moves: moveLines(state),
     overview: withLooks([...windows, ...scheduleMarks(schedule, today, rowBelow(windows))], recentLooks(state)),

@@ -11,6 +11,7 @@ import { notBeforeWords } from '../words/shut';
 import { type DueView, dueView } from './due-view';
 import { type Mark, type Tone, toneOf } from './marks';
 import { cellsMarks, rowBelow, scheduleMarks } from './marks-of';
+import { type MeasuredNotes, measuredNotes, swarmRisks } from './measured-notes';
 import type { Yard, YardColony } from './yard';
 
 export interface TodayRow {
@@ -29,6 +30,7 @@ export interface TodayRow {
   readonly programme: { readonly id: string; readonly words: string } | null;
   /** Tasks of a few minutes that are done each day, and ticked here. */
   readonly daily: readonly DueView[];
+  readonly notes: MeasuredNotes;
   readonly tone: Tone | 'shut';
   readonly marks: readonly Mark[];
 }
@@ -41,6 +43,8 @@ export interface TodayBand {
 export interface TodayView {
   readonly headline: string;
   readonly summary: string;
+  /** Colonies that may swarm on a fine day to come, by the apiary. */
+  readonly swarmRisks: readonly string[];
   readonly bands: readonly TodayBand[];
 }
 
@@ -53,18 +57,20 @@ interface Placed {
 const byPlaced = (a: Placed, b: Placed) => byPressingLead(a.onDay, b.onDay);
 
 /** What is due today and what is not, late ones first. */
-export function todayView({ colonies }: Yard, today: Day): TodayView {
+export function todayView(yard: Yard, today: Day): TodayView {
+  const { colonies, measured } = yard;
   const due: Placed[] = [];
   const shut: Placed[] = [];
   const later: Placed[] = [];
   for (const colony of colonies) {
-    const { row, list, onDay } = placeColony(colony, today, { due, shut, later });
+    const { row, list, onDay } = placeColony(colony, today, measured, { due, shut, later });
     list.push({ row, apiary: colony.apiary.name, onDay });
   }
   const late = due.filter(({ row }) => row.tone === 'late').length;
   return {
     headline: headline(due.length, late),
     summary: summary(colonies, shut.length, today),
+    swarmRisks: swarmRisks(yard, today),
     bands: [...dueBands(due), ...band(todayPhrases.leaveShut, shut), ...band(todayPhrases.nothingToDoToday, later)],
   };
 }
@@ -125,6 +131,7 @@ function alsoDue({ due }: ColonyOnDay): string | null {
 function placeColony(
   { colony, state }: YardColony,
   today: Day,
+  measured: Yard['measured'],
   lists: { due: Placed[]; shut: Placed[]; later: Placed[] },
 ): { row: TodayRow; list: Placed[]; onDay: ColonyOnDay } {
   const { schedule } = state;
@@ -145,6 +152,7 @@ function placeColony(
     also: isShut ? null : alsoDue(onDay),
     programme: (!isShut && lead && programmeOf(state, lead.check)) || null,
     daily: due.filter(({ check }) => isDaily(check.code)).map((one) => dueView(one, today)),
+    notes: measuredNotes({ id: colony.id, apiaryId: colony.apiaryId }, state, isShut ? null : lead, measured),
     tone: isShut ? 'shut' : lead ? toneOf(lead.standing) : 'later',
     marks: [...cells, ...scheduleMarks(schedule, today, rowBelow(cells))],
   };

@@ -1,6 +1,7 @@
 import type { ColonyOrigin, QueenWanted } from '../core/colony/facts';
 import type { ColonyState } from '../core/colony/fold';
 import type { Settings } from '../core/settings/settings';
+import type { Measured } from './measured';
 
 export interface ApiaryEntry {
   readonly id: string;
@@ -37,6 +38,8 @@ export interface Yard {
   /** In order of apiary and name. Ended colonies and those that have not begun yet are left out. */
   readonly colonies: readonly YardColony[];
   readonly settings: Settings;
+  /** Weather and scales; absent where nothing of them is taken along. */
+  readonly measured?: Measured;
 }
 
 export interface NamedColony {

@@ -82,7 +82,6 @@ export const problemWords: Words<ProblemSays> = {
     'This key is for another hive. Use the key that was made for this one, or leave the colony out.',
   'sent-too-often': ({ seconds }) => `That is too often. Send again in ${seconds} seconds.`,
   'no-such-apiary': 'There is no such apiary in the book. Choose one of yours.',
-  'no-such-key': 'There is no such key. Load the page again.',
   'no-such-loss': 'The scale shows no such loss any more. Load the page again.',
   'file-too-deep': ({ mostDepth }) =>
     `The file is nested more than ${mostDepth} deep. No season file is; choose one that Ubbet has written.`,

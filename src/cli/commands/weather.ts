@@ -42,7 +42,7 @@ export const weatherCommand = command({
       ),
     ];
     if (issues.length > 0) return refusal(...issues);
-    const { days, swarmWeather, ...weather } = weatherOf(hours, virgins, dayOfMinute(asOf));
+    const { days, swarmWeather, nextNights: _, ...weather } = weatherOf(hours, virgins, dayOfMinute(asOf));
     return {
       ok: true,
       value: {

@@ -5,6 +5,7 @@ import type { CheckAnswerFact, ProgrammePart } from '../programmes/facts';
 import { type FollowUpState, followUpsOf } from '../programmes/follow-up-state';
 import { partBy } from '../programmes/parts';
 import { patienceWith } from '../queens/virgin-care';
+import { type VirginFlights, virginFlights } from '../queens/virgin-flights';
 import { type ColonySchedule, colonySchedule, EMPTY_SCHEDULE } from '../schedule/colony-schedule';
 import type { SurveyedFrames } from '../schedule/make-room';
 import { roomFigures, type Settings, swarmMonthsAt } from '../settings/settings';
@@ -50,6 +51,8 @@ export interface ColonyState {
   readonly schedule: ColonySchedule;
   /** How the schedule came to be what it is, in order of time. Reckoned when it is asked for: few screens show it. */
   readonly schedules: () => readonly ScheduleThen[];
+  /** Of its virgin, once she may be out; null: it has none, or nothing is known of the weather where it stands. */
+  readonly flights: VirginFlights | null;
   readonly ended: boolean;
 }
 
@@ -114,6 +117,7 @@ export function foldColony(facts: ColonyFacts, ofBook: Settings, today: Day): Co
   }
   const cells = [...known.past.values(), ...known.cells.values()];
   const ended = (facts.endedOn !== null && facts.endedOn <= today) || known.parts.some(isUnited);
+  const schedule = ended ? EMPTY_SCHEDULE : scheduleNow(then.at(-1)?.known ?? known, setting);
   return {
     today,
     looks: known.looks,
@@ -129,10 +133,21 @@ export function foldColony(facts: ColonyFacts, ofBook: Settings, today: Day): Co
     parts: known.parts,
     answers: known.answers,
     followUps: known.followUps,
-    schedule: ended ? EMPTY_SCHEDULE : scheduleNow(then.at(-1)?.known ?? known, setting),
+    schedule,
+    flights: flightsOf(schedule, facts, today),
     schedules: lazily(() => then.map(({ step, known: by }) => ({ step, schedule: scheduleNow(by, setting) }))),
     ended,
   };
+}
+
+/** A virgin is waited for whose eggs are yet to be seen, and she may be out by now. */
+function flightsOf(
+  { emergence, eggsBy }: ColonySchedule,
+  { afternoons }: ColonyFacts,
+  today: Day,
+): VirginFlights | null {
+  if (!afternoons || !emergence || !eggsBy || emergence.earliest > today) return null;
+  return virginFlights(emergence, afternoons, today);
 }
 
 /** With the day by which it is to be looked at again, going by the last look. */

@@ -49,7 +49,6 @@ export interface ProblemSays {
   'key-of-other-colony': Plain;
   'sent-too-often': { readonly seconds: number };
   'no-such-apiary': Plain;
-  'no-such-key': Plain;
   'no-such-loss': Plain;
   'file-too-deep': { readonly mostDepth: number };
   'file-has-too-many-values': { readonly mostValues: number };

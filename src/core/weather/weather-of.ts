@@ -50,6 +50,8 @@ export interface Weather {
   /** The lowest of those of the next five nights that are known; null: none is. */
   readonly coldestOfNextFive: number | null;
   readonly nightsKnown: number;
+  /** The lows of the next five nights; null: too few hours of one are given. */
+  readonly nextNights: readonly (number | null)[];
   /** Good afternoons since she could fly, up to yesterday, and from today on. */
   readonly virgins: readonly { readonly id: string; readonly goodSoFar: number; readonly goodForecast: number }[];
   /** Days on which swarms leave: warm, after days that kept them in. */
@@ -85,14 +87,14 @@ export function weatherOf(hours: readonly WeatherHour[], virgins: readonly Flyin
   const [one, ...others] = [...byHour.keys()].map((number) => Math.floor(number / HOURS_A_DAY)) as [Day, ...Day[]];
   const [first, last] = [earliestOf(one, ...others), latestOf(one, ...others)];
   const days = Array.from({ length: last - first + 1 }, (_, i) => weatherDay(at, addDays(first, i)));
-  const nights = Array.from({ length: NIGHTS_AHEAD }, (_, i) => nightOf(at, addDays(today, i)).lowC).filter(
-    (low) => low !== null,
-  );
+  const nextNights = Array.from({ length: NIGHTS_AHEAD }, (_, i) => nightOf(at, addDays(today, i)).lowC);
+  const nights = nextNights.filter((low) => low !== null);
   const good = days.filter(({ flightHours }) => flightHours >= GOOD_AFTERNOON).map(({ on }) => on);
   return {
     days,
     coldestOfNextFive: nights.length === 0 ? null : Math.min(...nights),
     nightsKnown: nights.length,
+    nextNights,
     virgins: virgins.map(({ id, flightsFrom }) => {
       const flown = good.filter((on) => on >= flightsFrom);
       const goodSoFar = flown.filter((on) => on < today).length;

@@ -69,6 +69,7 @@ export function ColonyPage(props: ColonyPageProps) {
     <>
       <RulerHead
         axis={axis}
+        apiaryId={apiary.id}
         title={colony.name}
         below={
           <p className="flex flex-wrap gap-x-3">
@@ -130,7 +131,13 @@ export function ColonyPage(props: ColonyPageProps) {
       </div>
       <div className="grid gap-x-10 wide:grid-cols-[var(--words)_minmax(0,1fr)]">
         {view.reading ? <EvidencePanel reading={view.reading} /> : <div />}
-        <QueenPanel colonyId={colony.id} words={view.queen} lastLaid={view.lastLaid} lines={queens} />
+        <QueenPanel
+          colonyId={colony.id}
+          words={view.queen}
+          lastLaid={view.lastLaid}
+          flights={view.flights}
+          lines={queens}
+        />
       </div>
       {waysOut && <WaysOut colonyId={colony.id} colonyName={colony.name} ways={waysOut} />}
       <CellList cells={view.cells} axis={axis} />

@@ -15,13 +15,15 @@ interface Props {
   readonly words: string;
   readonly lastLaid: string | null;
   readonly lines: readonly QueenLine[];
+  /** On which afternoons a virgin could fly. */
+  readonly flights: string | null;
 }
 
 const whenWords = ({ on, to }: QueenLine) =>
   to === null ? weekdayWords(day(on)) : `some day from ${rangeWords({ from: day(on), to: day(to) })}`;
 
 /** What is known of the queen, and what happened to her and those before her; each can be corrected or taken out. */
-export function QueenPanel({ colonyId, words, lastLaid, lines }: Props) {
+export function QueenPanel({ colonyId, words, lastLaid, flights, lines }: Props) {
   const { issues, sendTo } = useSend();
   const standing = lines.filter(({ isDeleted }) => !isDeleted);
   const deleted = lines.filter(({ isDeleted }) => isDeleted);
@@ -29,6 +31,7 @@ export function QueenPanel({ colonyId, words, lastLaid, lines }: Props) {
     <section className="mt-3" aria-label="Queen">
       <h2 className="text-lg">Queen</h2>
       <p>{words}</p>
+      {flights && <p className="text-sm font-semibold">{flights}</p>}
       {lastLaid && <p className="text-muted text-sm">{lastLaid}</p>}
       <IssueList issues={issues} />
       <ul className="mt-2 text-sm">

@@ -25,6 +25,7 @@ export function DecidePage({ colony, situation, because, view, axis, place }: Pr
     <>
       <RulerHead
         axis={axis}
+        colonyId={colony.id}
         title={`Choices for ${colony.name}`}
         below={
           <p>

@@ -152,6 +152,7 @@ export function InspectionForm(props: Props) {
     <>
       <RulerHead
         axis={axis}
+        colonyId={draft.colonyId}
         isSticky={false}
         title={colonyName}
         below={[placeName, isCorrection ? 'correcting an entry; what it said before is kept' : 'what did you see?']

@@ -45,6 +45,7 @@ export function MoreMenu() {
       >
         <ul>
           {[
+            { href: '/apiaries', name: 'Apiaries', isForPhone: true },
             ...VIEWS.learn.map((view) => ({ ...view, isForPhone: true })),
             ...MENU.map((one) => ({ ...one, isForPhone: false })),
           ].map(({ href, name, isForPhone }) => (

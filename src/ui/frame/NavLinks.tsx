@@ -1,6 +1,6 @@
 'use client';
 
-import { Boxes, ChartGantt, GraduationCap, ListChecks, type LucideIcon, NotebookPen } from 'lucide-react';
+import { Boxes, ChartGantt, Fence, GraduationCap, ListChecks, type LucideIcon, NotebookPen } from 'lucide-react';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { PLACES, type PlaceName } from './places';
@@ -10,6 +10,7 @@ const ICONS: { readonly [P in PlaceName]: LucideIcon } = {
   'At the hive': NotebookPen,
   Season: ChartGantt,
   Colonies: Boxes,
+  Apiaries: Fence,
   Learn: GraduationCap,
 };
 

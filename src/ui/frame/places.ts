@@ -11,9 +11,10 @@ export const PLACES = [
   {
     href: '/colonies',
     name: 'Colonies',
-    within: under(/^\/(colonies|apiaries|frame-plans|programmes|room|cells)/),
+    within: under(/^\/(colonies|frame-plans|programmes|room|cells)/),
     isAtThumb: true,
   },
+  { href: '/apiaries', name: 'Apiaries', within: under(/^\/apiaries/), isAtThumb: false },
   { href: '/cell-clock', name: 'Learn', within: under(/^\/(cell-clock|methods)/), isAtThumb: false },
 ] as const;
 export type PlaceName = (typeof PLACES)[number]['name'];

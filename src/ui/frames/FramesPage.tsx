@@ -60,6 +60,7 @@ export function FramesPage(props: FramesPageProps) {
       <CombPatterns />
       <RulerHead
         axis={axis}
+        colonyId={colony.id}
         title={`Frames of ${colony.name}`}
         below={
           <p className="flex flex-wrap gap-x-4">

@@ -1,7 +1,10 @@
 import type { RefObject } from 'react';
 import { type Day, dayOfWeek, formatDay, monthAndDate } from '../../core/calendar/day';
 import type { SeasonView } from '../../views/season-view';
+import { skyOver } from '../../views/sky';
 import { monthName, weekdayWords } from '../../words/days';
+import { useBook } from '../frame/BookContext';
+import { LidGlyph } from '../time/LidGlyph';
 import { spanStyle } from './place';
 
 const MONDAY = 1;
@@ -19,6 +22,7 @@ export function SeasonHead({
   strip: RefObject<HTMLDivElement | null>;
 }) {
   const { first } = view;
+  const sky = skyOver(useBook()?.sky ?? [], undefined);
   return (
     <div className="season-row season-head">
       <span />
@@ -37,6 +41,7 @@ export function SeasonHead({
               >
                 {date === 1 && <b className="season-month">{monthName(month)}</b>}
                 <span>{date}</span>
+                <LidGlyph fit={sky.get(day) ?? 'unknown'} className="season-lid text-muted" />
               </span>
             );
           })}

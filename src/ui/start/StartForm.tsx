@@ -82,7 +82,12 @@ export function StartForm({ view, facts, today, now, presetCell, isBegun }: Prop
 
   return (
     <>
-      <RulerHead axis={axis} title={isBegun ? `Begun already: ${words.title}` : words.title} below={colony.name} />
+      <RulerHead
+        axis={axis}
+        colonyId={colony.id}
+        title={isBegun ? `Begun already: ${words.title}` : words.title}
+        below={colony.name}
+      />
       <form
         noValidate
         className="grid wide:grid-cols-[var(--words)_minmax(0,1fr)]"

@@ -3,22 +3,34 @@
 import Link from 'next/link';
 import { useRef } from 'react';
 import { addDays, type Day, dayOfWeek, formatDay, monthAndDate } from '../../core/calendar/day';
+import type { DayFit } from '../../core/weather/weather-of';
+import { skyOver } from '../../views/sky';
 import { weekdayWords } from '../../words/days';
+import { LID_WORDS } from '../../words/weather';
 import { useBook } from '../frame/BookContext';
 import { type Axis, axisDays, isLong, isOn, isWeekend } from './axis';
+import { LidGlyph } from './LidGlyph';
 
 const WEEKDAY_LETTERS = ['S', 'M', 'T', 'W', 'T', 'F', 'S'];
 const MONDAY = 1;
 
+interface Props {
+  readonly axis: Axis;
+  /** Where the weather is from: an apiary, or that of a colony. Neither: the least that it allows at any. */
+  readonly apiaryId?: string | undefined;
+  readonly colonyId?: string | undefined;
+}
+
 /**
  * The days that everything below it stands under. Weekends tinted, a dot for each check (three at most), hatched where a hive is to
- * be left shut. On a phone only Mondays and today are numbered. A day opens its rounds; the arrow keys walk from day to day.
+ * be left shut, the lid of a hive up, ajar or down by the weather. On a phone only Mondays and today are numbered. A day opens its rounds; the arrow keys walk from day to day.
  */
-export function DayRuler({ axis }: { axis: Axis }) {
+export function DayRuler({ axis, apiaryId, colonyId }: Props) {
   const book = useBook();
   const list = useRef<HTMLOListElement>(null);
   const due = new Map(book?.due ?? []);
   const shut = new Set(book?.shut ?? []);
+  const sky = skyOver(book?.sky ?? [], apiaryId ?? book?.colonies.find(({ id }) => id === colonyId)?.apiaryId);
   const walk = (event: React.KeyboardEvent, day: Day) => {
     const step = { ArrowLeft: -1, ArrowRight: 1, ArrowUp: -7, ArrowDown: 7 }[event.key];
     if (step === undefined) return;
@@ -39,6 +51,7 @@ export function DayRuler({ axis }: { axis: Axis }) {
             axis={axis}
             dots={due.get(day) ?? 0}
             isShut={shut.has(day)}
+            fit={sky.get(day) ?? 'unknown'}
             onKeyDown={(event) => walk(event, day)}
           />
         </li>
@@ -52,16 +65,22 @@ interface DayProps {
   readonly axis: Axis;
   readonly dots: number;
   readonly isShut: boolean;
+  readonly fit: DayFit;
   readonly onKeyDown: (event: React.KeyboardEvent) => void;
 }
 
-function DayLink({ day, axis, dots, isShut, onKeyDown }: DayProps) {
+function DayLink({ day, axis, dots, isShut, fit, onKeyDown }: DayProps) {
   const isToday = day === axis.today;
   const numbered = isToday || (dayOfWeek(day) === MONDAY && Math.abs(day - axis.today) > (isLong(axis) ? 2 : 1));
   // Only where a day is wide enough for two figures.
   const onDesk = isLong(axis) ? 'hidden' : 'hidden min-[72rem]:inline';
   const stop = isOn(axis, axis.today) ? axis.today : axis.first;
-  const said = [weekdayWords(day), dots > 0 ? `${dots} due` : null, isShut ? 'a hive to leave shut' : null];
+  const said = [
+    weekdayWords(day),
+    dots > 0 ? `${dots} due` : null,
+    isShut ? 'a hive to leave shut' : null,
+    fit === 'unknown' ? null : LID_WORDS[fit],
+  ];
   return (
     <Link
       prefetch={false}
@@ -83,6 +102,7 @@ function DayLink({ day, axis, dots, isShut, onKeyDown }: DayProps) {
       >
         {monthAndDate(day).date}
       </span>
+      <LidGlyph fit={fit} className={`text-muted ${isLong(axis) ? 'hidden min-[90rem]:block' : 'max-wide:w-3'}`} />
       <span className="mt-auto flex h-2 gap-px">
         {[1, 2, 3].slice(0, dots).map((dot) => (
           <i

@@ -109,6 +109,16 @@ describe('the day ruler', () => {
         [addDays(TODAY, 3), 7],
       ],
       shut: [addDays(TODAY, 4), addDays(TODAY, 5)],
+      sky: [
+        {
+          apiaryId: 'a',
+          days: [
+            [TODAY, 'open'],
+            [addDays(TODAY, 3), 'shut'],
+            [addDays(TODAY, 6), 'unknown'],
+          ],
+        },
+      ],
       colonies: [],
       formerNames: [],
     } as const;
@@ -120,7 +130,8 @@ describe('the day ruler', () => {
     expect(html.match(/aria-current="date"/g)).toHaveLength(1);
     expect(html.match(/rounded-full/g)).toHaveLength(4);
     expect(html.match(/hatch-shut/g)).toHaveLength(2);
-    expect(html).toContain('aria-label="Wed 19 May, 7 due"');
+    expect(html.match(/data-lid="[a-z]+"/g)).toEqual(['data-lid="open"', 'data-lid="shut"']);
+    expect(html).toContain('aria-label="Wed 19 May, 7 due, lids down"');
     expect(html).toContain('aria-label="Thu 20 May, a hive to leave shut"');
     expect(html).toContain('title="Sun 16 May (2027-05-16)"');
     // One stop for the Tab key; the arrows go on from there.

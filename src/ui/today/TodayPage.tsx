@@ -1,5 +1,6 @@
 import Link from 'next/link';
 import type { TodayRow, TodayView } from '../../views/today-view';
+import { LossQuestion } from '../scale/LossQuestion';
 import type { Axis } from '../time/axis';
 import { RulerHead } from '../time/RulerHead';
 import { TimeStrip } from '../time/TimeStrip';
@@ -11,6 +12,11 @@ export function TodayPage({ view, axis, minute }: { view: TodayView; axis: Axis;
   return (
     <>
       <RulerHead axis={axis} title={view.headline} below={view.summary} />
+      {view.swarmRisks.map((words) => (
+        <p key={words} className="text-propolis mt-2 max-w-prose border-l-4 border-propolis pl-3 font-semibold">
+          {words}
+        </p>
+      ))}
       {view.bands.map(({ title, rows }) => (
         <section key={title} aria-label={title} className="mt-3">
           <h2 className="bg-ink px-2.5 py-0.5 text-sm text-white">{title}</h2>
@@ -32,7 +38,7 @@ export function TodayPage({ view, axis, minute }: { view: TodayView; axis: Axis;
 }
 
 function Row({ row, axis, minute }: { row: TodayRow; axis: Axis; minute: string }) {
-  const { colonyId, name, apiary, reading, isUnseen, due, why, also, programme, daily, tone, marks } = row;
+  const { colonyId, name, apiary, reading, isUnseen, due, why, also, programme, daily, notes, tone, marks } = row;
   return (
     <li className="lane">
       <div className="lane-words py-1.5">
@@ -69,6 +75,11 @@ function Row({ row, axis, minute }: { row: TodayRow; axis: Axis; minute: string 
           </p>
         )}
         {why && tone !== 'later' && <p className="text-muted text-sm leading-5">{why}</p>}
+        {notes.noFitDay && <p className="text-propolis text-sm leading-5 font-semibold">{notes.noFitDay}</p>}
+        {notes.flights && <p className="text-sm leading-5">{notes.flights}</p>}
+        {notes.losses.map((loss) => (
+          <LossQuestion key={loss.at} loss={loss} colonyName={name} />
+        ))}
         {also && <p className="text-sm leading-5 font-semibold">{also}</p>}
         {daily.map((task) => (
           <DailyTick key={task.key} task={task} colony={{ id: colonyId, name }} minute={minute} />

@@ -1,0 +1,39 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { database } from '@/db/open';
+import { now } from '@/server/clock';
+import { loadColony } from '@/server/colony-page';
+import { isOnDemoScale } from '@/server/demo-devices';
+import { keyInUse } from '@/server/devices/keys';
+import { scaleAt } from '@/server/scale/colony-scale';
+import { ScalePage } from '@/ui/scale/ScalePage';
+import { measuredNotes } from '@/views/measured-notes';
+import { scaleDays, scaleView } from '@/views/scale-view';
+
+export const metadata: Metadata = { title: 'Scale' };
+
+export default async function Page({ params }: { params: Promise<{ id: string }> }) {
+  const { id } = await params;
+  const { today } = await now();
+  const opened = database();
+  const found = loadColony(opened, id, today);
+  if (!found) notFound();
+  const { colony, facts, state } = found;
+  const known = scaleAt(opened, colony, facts, today);
+  const days = scaleDays(today);
+  const notes = measuredNotes(colony, state, null, {
+    weather: new Map(),
+    scales: known ? new Map([[id, known.now]]) : new Map(),
+  });
+  return (
+    <ScalePage
+      colony={colony}
+      view={known && scaleView(known.scale, known.readings, days)}
+      flow={notes.flow}
+      losses={notes.losses}
+      axis={{ first: days.from, days: days.to - days.from + 1, today }}
+      scaleKey={keyInUse(opened.db, 'scale', id)}
+      isSimulated={isOnDemoScale(id)}
+    />
+  );
+}

@@ -1,0 +1,64 @@
+import 'server-only';
+import { eq } from 'drizzle-orm';
+import { addDays, type Day, formatDay } from '../../core/calendar/day';
+import { endOfDay } from '../../core/calendar/now';
+import type { ColonyFacts } from '../../core/colony/facts';
+import { flowKnown } from '../../core/scale/flow-known';
+import { type LossAnswer, openLosses, type SinceLoss } from '../../core/scale/losses';
+import { type Scale, type ScaleReading, scaleOf } from '../../core/scale/scale-of';
+import { visitsAt } from '../../core/scale/visits-of-colony';
+import type { Db, OpenedDatabase } from '../../db/open';
+import { storedReadings } from '../../db/repositories/scale';
+import { scaleAnswers } from '../../db/schema/tables';
+import type { ScaleNow } from '../../views/measured';
+import { demoReadings } from '../demo-devices';
+
+/** What lies further back is no longer asked for: a season. */
+const DAYS_BACK = 200;
+
+interface OnScale {
+  readonly id: string;
+  readonly apiaryId: string;
+}
+
+/** What the scale under a colony has read this season, up to the end of a day; in the demo also what its simulated scale reads. */
+export function readingsOf(opened: OpenedDatabase, { id, apiaryId }: OnScale, today: Day): readonly ScaleReading[] {
+  const until = endOfDay(today);
+  const stored = storedReadings(opened.db, id, formatDay(addDays(today, -DAYS_BACK))).filter(({ at }) => at <= until);
+  const simulated = demoReadings(id, apiaryId, today, until);
+  if (simulated.length === 0) return stored;
+  const days = new Set(stored.map(({ at }) => at.slice(0, 10)));
+  return [...simulated.filter(({ at }) => !days.has(at.slice(0, 10))), ...stored].sort((a, b) =>
+    a.at < b.at ? -1 : 1,
+  );
+}
+
+/** Minutes at which a hive was open, as far as they are noted. */
+const minutesOpen = ({ inspections, surveys, parts, answers }: ColonyFacts, id: string): readonly string[] => [
+  ...inspections.map(({ at }) => at),
+  ...surveys.map(({ at }) => at),
+  ...answers.filter(({ colonyId }) => colonyId === id).map(({ at }) => at),
+  ...parts.flatMap(({ programme }) => programme.at ?? []),
+];
+
+export interface ColonyScale {
+  readonly readings: readonly ScaleReading[];
+  readonly scale: Scale;
+  readonly now: ScaleNow;
+}
+
+/** The scale of a colony as of a day; null: it stands on none. */
+export function scaleAt(opened: OpenedDatabase, colony: OnScale, facts: ColonyFacts, today: Day): ColonyScale | null {
+  const readings = readingsOf(opened, colony, today);
+  if (readings.length === 0) return null;
+  const scale = scaleOf(readings, visitsAt(minutesOpen(facts, colony.id)));
+  const since: SinceLoss = {
+    looks: facts.inspections.map(({ at }) => at),
+    swarms: facts.queenEvents.flatMap(({ kind, on }) => (kind === 'swarmed' || kind === 'cast-left' ? [on] : [])),
+  };
+  const losses = openLosses(scale, answersOf(opened.db, colony.id), since, today);
+  return { readings, scale, now: { ...flowKnown(scale, today), losses } };
+}
+
+const answersOf = (db: Db, colonyId: string): readonly LossAnswer[] =>
+  db.select().from(scaleAnswers).where(eq(scaleAnswers.colonyId, colonyId)).all();

@@ -1,0 +1,81 @@
+import Link from 'next/link';
+import type { ApiaryLine } from '../../views/apiaries-view';
+import { BUTTON } from '../controls/styles';
+import type { Axis } from '../time/axis';
+import { LidGlyph } from '../time/LidGlyph';
+import { RulerHead } from '../time/RulerHead';
+
+/** Where do the hives stand, and what does the weather allow there? */
+export function ApiariesPage({ apiaries, axis }: { readonly apiaries: readonly ApiaryLine[]; readonly axis: Axis }) {
+  return (
+    <>
+      <RulerHead axis={axis} title={apiaries.length === 1 ? 'One apiary' : `${apiaries.length} apiaries`} />
+      <ul>
+        {apiaries.map((apiary) => (
+          <Line key={apiary.id} apiary={apiary} />
+        ))}
+      </ul>
+      <p className="mt-5">
+        <Link href="/apiaries/new" className={BUTTON.plain}>
+          Add an apiary
+        </Link>
+      </p>
+    </>
+  );
+}
+
+function Line({ apiary: { id, name, note, colonies, today, scales } }: { readonly apiary: ApiaryLine }) {
+  return (
+    <li className="lane">
+      <div className="lane-words py-3">
+        <h2 className="text-lg">{name}</h2>
+        {note && <p className="text-muted text-sm">{note}</p>}
+        <p className="mt-1 flex flex-wrap items-center gap-x-5">
+          <Link
+            prefetch={false}
+            href={`/apiaries/${id}/weather`}
+            className="inline-flex min-h-11 items-center gap-2 font-bold"
+          >
+            Weather
+          </Link>
+          <Link prefetch={false} href={`/rounds/${id}`} className="inline-flex min-h-11 items-center">
+            Round sheet
+          </Link>
+          <Link
+            prefetch={false}
+            href={`/apiaries/${id}`}
+            className={`${BUTTON.quiet} inline-flex min-h-11 items-center`}
+          >
+            Edit
+          </Link>
+        </p>
+      </div>
+      <div className="py-3 wide:pl-2">
+        {today && (
+          <p className="flex items-baseline gap-2 font-semibold">
+            <LidGlyph fit={today.fit} className="w-5 shrink-0" />
+            {`Today: ${today.words}`}
+          </p>
+        )}
+        {scales.map(({ colonyId, name: colony, words }) => (
+          <p key={colonyId}>
+            <Link prefetch={false} href={`/colonies/${colonyId}/scale`}>{`Scale of ${colony}`}</Link>
+            {`: ${words}`}
+          </p>
+        ))}
+        <p className="mt-1 text-sm">
+          {colonies.length === 0
+            ? 'No colony stands here.'
+            : colonies.map(({ id: colonyId, name: colony }, i) => (
+                <span key={colonyId}>
+                  {i > 0 && ', '}
+                  <Link prefetch={false} href={`/colonies/${colonyId}`}>
+                    {colony}
+                  </Link>
+                </span>
+              ))}
+        </p>
+      </div>
+    </li>
+  );
+}

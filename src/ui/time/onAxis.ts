@@ -1,0 +1,22 @@
+import type { ChartOptions } from 'chart.js';
+import type { Axis } from './axis';
+
+/** Reads the colours of the present light. */
+export const colours = <N extends string>(...names: N[]): { readonly [K in N]: string } => {
+  const style = getComputedStyle(document.documentElement);
+  return Object.fromEntries(names.map((name) => [name, style.getPropertyValue(`--color-${name}`).trim()])) as {
+    [K in N]: string;
+  };
+};
+
+/** Milliseconds of a chart's own motion; none for those who want none. */
+export const motion = (): false | { duration: number } =>
+  window.matchMedia('(prefers-reduced-motion: reduce)').matches ? false : { duration: 200 };
+
+/** A chart's time, to stand under the ruler of the page: the same days, edge to edge, without an axis of its own. */
+export const daysOf = ({ first, days }: Axis): NonNullable<NonNullable<ChartOptions<'line'>['scales']>['x']> => ({
+  type: 'linear',
+  min: first,
+  max: first + days,
+  display: false,
+});

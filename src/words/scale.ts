@@ -1,0 +1,41 @@
+import type { Day } from '../core/calendar/day';
+import type { FlowKnown } from '../core/scale/flow-known';
+import type { OpenLoss } from '../core/scale/losses';
+import { dayWords, minuteWords } from './days';
+import { massWords } from './measures';
+
+/** `A flow since 9 May by the scale, 1.4 kg a day.` */
+export function flowWords({ flow, gainKg }: FlowKnown): string {
+  const gain = gainKg === null ? '' : `, ${gainWords(gainKg)} a day`;
+  if (!flow) return gainKg === null ? 'No flow by the scale.' : `No flow by the scale${gain}.`;
+  return `${flow.strong ? 'A strong flow' : 'A flow'} since ${dayWords(flow.from)} by the scale${gain}.`;
+}
+
+/** With its sign: what comes in, or is eaten. */
+export const gainWords = (kg: number): string => (kg < 0 ? `−${massWords(-kg)}` : massWords(kg));
+
+/** `1.9 kg lighter at once on Sun 16 May, 13:30: did a swarm leave?` */
+export const lossWords = ({ at, kg, returned }: Pick<OpenLoss, 'at' | 'kg' | 'returned'>): string =>
+  returned
+    ? `${massWords(kg)} went and came back within the hour on ${minuteWords(at)}: a lid lifted, or a swarm that came back and will go again. Look for sealed cells today.`
+    : `${massWords(kg)} lighter at once on ${minuteWords(at)}: did a swarm leave? Look for sealed cells.`;
+
+export const LOSS_ANSWER_WORDS = {
+  swarm: 'Yes, a swarm left',
+  cast: 'Yes, a cast left',
+  none: 'No swarm',
+  look: 'I will look',
+} as const;
+
+/** What a visit changed. */
+export const visitWords = (kg: number): string => `a visit, ${signed(kg)}`;
+
+/** A sudden change that is no visit's. */
+export const stepWords = (kg: number, mayBeSwarm: boolean): string =>
+  mayBeSwarm ? `${signed(kg)} at once, a swarm perhaps` : `${signed(kg)} at once, put on or taken off`;
+
+const signed = (kg: number): string => (kg < 0 ? gainWords(kg) : `+${massWords(kg)}`);
+
+/** @param when over which days it was; null: it is on */
+export const flowSpanWords = (strong: boolean, when: string | null, from: Day): string =>
+  `${strong ? 'Strong flow' : 'Flow'} ${when ?? `since ${dayWords(from)}`}`;
