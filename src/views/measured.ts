@@ -1,4 +1,5 @@
 import type { Day } from '../core/calendar/day';
+import type { DayRange } from '../core/calendar/window';
 import type { FlowKnown } from '../core/scale/flow-known';
 import type { OpenLoss } from '../core/scale/losses';
 import type { NightsAhead } from '../core/weather/nights-ahead';
@@ -29,14 +30,26 @@ export const NOTHING_MEASURED: Measured = { weather: new Map(), scales: new Map(
 export const coldestAt = ({ weather }: Measured, apiaryId: string): number | null =>
   weather.get(apiaryId)?.nights.coldestC ?? null;
 
-/** The flow of colonies at an apiary by their scales: the one that has been on for longest. Null: none is. */
+/** A flow that is on, with the colony whose scale shows it. */
+export interface FlowShown {
+  readonly from: Day;
+  readonly strong: boolean;
+  readonly gainKg: number | null;
+  readonly name: string;
+}
+
+/** The flow that the scales of these colonies show: the one that has been on for longest. Null: none does. */
 export function flowAt(
   { scales }: Measured,
-  colonyIds: readonly string[],
-): { readonly from: Day; readonly strong: boolean; readonly gainKg: number | null } | null {
-  const flows = colonyIds.flatMap((id) => {
+  colonies: readonly { readonly id: string; readonly name: string }[],
+): FlowShown | null {
+  const flows = colonies.flatMap(({ id, name }) => {
     const scale = scales.get(id);
-    return scale?.flow ? [{ ...scale.flow, gainKg: scale.gainKg }] : [];
+    return scale?.flow ? [{ ...scale.flow, gainKg: scale.gainKg, name }] : [];
   });
   return flows.sort((a, b) => a.from - b.from)[0] ?? null;
 }
+
+/** The main flow that methods reckon with: as it was entered, else the one that a scale shows to be on. */
+export const flowReckoned = (entered: DayRange | null, byScale: FlowShown | null, today: Day): DayRange | null =>
+  entered ?? (byScale && { from: byScale.from, to: today });

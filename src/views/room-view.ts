@@ -14,6 +14,8 @@ import { inWords } from '../words/in-words';
 import { methodTitle } from '../words/methods/methods';
 import { roomPhrases } from '../words/pages/room';
 import { storedRoomWords } from '../words/room';
+import { flowWords } from '../words/scale';
+import { coldestAt, NOTHING_MEASURED, type ScaleNow } from './measured';
 import type { Yard, YardColony } from './yard';
 
 /** What to do for a colony short of room, and why that. */
@@ -37,6 +39,8 @@ export interface RoomLine {
   readonly proposals: readonly RoomProposal[];
   /** What the supers want, in words. */
   readonly supers: readonly string[];
+  /** What its own scale says of the flow; null: it stands on none. */
+  readonly scale: string | null;
 }
 
 export interface RoomView {
@@ -46,12 +50,19 @@ export interface RoomView {
   readonly unknown: readonly { readonly colonyId: string; readonly name: string; readonly apiary: string }[];
 }
 
-/** How long each colony’s queen has room, the soonest out first, and what would give her more. */
-export function roomView({ colonies, settings }: Yard, coldestNightC: number | null): RoomView {
+/**
+ * How long each colony’s queen has room, the soonest out first, and what would give her more.
+ *
+ * @param saidC the coldest of the next five nights as the keeper says, °C; null: as it is known at each apiary
+ */
+export function roomView({ colonies, settings, measured = NOTHING_MEASURED }: Yard, saidC: number | null): RoomView {
   const known = colonies.filter(({ state }) => state.frames !== null);
   return {
     lines: known
-      .map((one) => roomLine(one, settings, coldestNightC))
+      .map((one) => ({
+        ...roomLine(one, settings, saidC ?? coldestAt(measured, one.apiary.id)),
+        scale: scaleWords(measured.scales.get(one.colony.id)),
+      }))
       .sort((a, b) => rank(a) - rank(b) || (a.out?.from ?? LAST) - (b.out?.from ?? LAST) || (a.name < b.name ? -1 : 1)),
     unknown: colonies
       .filter(({ state }) => state.frames === null)
@@ -59,10 +70,25 @@ export function roomView({ colonies, settings }: Yard, coldestNightC: number | n
   };
 }
 
+/** The coldest night at each apiary as it is known there; null: at none of them. */
+export function nightsByApiary({ apiaries, measured = NOTHING_MEASURED }: Yard): string | null {
+  const known = apiaries.flatMap(({ id, name }) => {
+    const coldestC = coldestAt(measured, id);
+    return coldestC === null ? [] : [{ name, coldestC }];
+  });
+  return known.length === 0 ? null : roomPhrases.nightsKnown(known);
+}
+
+const scaleWords = (scale: ScaleNow | undefined): string | null => (scale ? flowWords(scale) : null);
+
 const LAST = Number.POSITIVE_INFINITY;
 const rank = ({ isPressing }: RoomLine) => (isPressing ? 0 : 1);
 
-function roomLine({ colony, apiary, state }: YardColony, settings: Settings, coldestNightC: number | null): RoomLine {
+function roomLine(
+  { colony, apiary, state }: YardColony,
+  settings: Settings,
+  coldestNightC: number | null,
+): Omit<RoomLine, 'scale'> {
   const { survey, room, triggers } = state.frames as NonNullable<typeof state.frames>;
   const words = storedRoomWords(survey, room, roomFigures(settings), state.today);
   const broodFrames = broodFrameCount(survey.hive);

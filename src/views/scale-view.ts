@@ -1,7 +1,7 @@
 import { addDays, type Day, dayOfMinute } from '../core/calendar/day';
 import { minutesOf, type Scale, type ScaleReading } from '../core/scale/scale-of';
 import { minuteWords, rangeWords, weekdayWords } from '../words/days';
-import { flowSpanWords, gainWords, stepWords, visitWords } from '../words/scale';
+import { flowSpanWords, gainOrNotKnown, stepWords, visitWords } from '../words/scale';
 
 const MINUTES_A_DAY = 1440;
 const IN_KG = 100;
@@ -56,7 +56,7 @@ export function scaleView(
       .filter(({ on }) => on >= from && on <= to)
       .map(({ on, gain }) => {
         const kg = gain === null ? null : gain / IN_KG;
-        return { on, when: weekdayWords(on), kg, words: kg === null ? notKnownWords : gainWords(kg) };
+        return { on, when: weekdayWords(on), kg, words: gainOrNotKnown(kg) };
       }),
     changes: changes
       .filter(({ at, kg, kind }) => isShown(at) && (kind !== 'visit' || kg !== 0))
@@ -78,8 +78,6 @@ export function scaleView(
     lastRead: minuteWords(readings.at(-1)?.at ?? ''),
   };
 }
-
-const notKnownWords = 'not known';
 
 /** The days that a scale's page shows. */
 export const scaleDays = (today: Day) => ({ from: addDays(today, -27), to: addDays(today, 1) });

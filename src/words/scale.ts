@@ -1,7 +1,8 @@
 import type { Day } from '../core/calendar/day';
+import type { DayRange } from '../core/calendar/window';
 import type { FlowKnown } from '../core/scale/flow-known';
 import type { OpenLoss } from '../core/scale/losses';
-import { dayWords, minuteWords } from './days';
+import { dayWords, minuteWords, rangeWords } from './days';
 import { massWords } from './measures';
 
 /** `A flow since 9 May by the scale, 1.4 kg a day.` */
@@ -13,6 +14,8 @@ export function flowWords({ flow, gainKg }: FlowKnown): string {
 
 /** With its sign: what comes in, or is eaten. */
 export const gainWords = (kg: number): string => (kg < 0 ? `−${massWords(-kg)}` : massWords(kg));
+
+export const gainOrNotKnown = (kg: number | null): string => (kg === null ? 'not known' : gainWords(kg));
 
 /** `1.9 kg lighter at once on Sun 16 May, 13:30: did a swarm leave?` */
 export const lossWords = ({ at, kg, returned }: Pick<OpenLoss, 'at' | 'kg' | 'returned'>): string =>
@@ -39,3 +42,25 @@ const signed = (kg: number): string => (kg < 0 ? gainWords(kg) : `+${massWords(k
 /** @param when over which days it was; null: it is on */
 export const flowSpanWords = (strong: boolean, when: string | null, from: Day): string =>
   `${strong ? 'Strong flow' : 'Flow'} ${when ?? `since ${dayWords(from)}`}`;
+
+/**
+ * The main flow as it was entered, and what the scale beside it shows.
+ *
+ * @param byScale null: no flow is on by the scales there; undefined: nothing stands on a scale there
+ */
+export function mainFlowWords(
+  entered: DayRange | null,
+  byScale:
+    | { readonly from: Day; readonly strong: boolean; readonly gainKg: number | null; readonly name: string }
+    | null
+    | undefined,
+): string {
+  const said = entered
+    ? `Main flow as you expect it: ${rangeWords(entered)}.`
+    : 'When the main flow comes is not entered.';
+  if (byScale === undefined) return said;
+  if (byScale === null) return `${said} No flow by the scale yet.`;
+  const { from, strong, gainKg, name } = byScale;
+  const gain = gainKg === null ? '' : `, ${gainWords(gainKg)} a day`;
+  return `${said} The scale of ${name} shows a ${strong ? 'strong ' : ''}flow since ${dayWords(from)}${gain}${entered ? '' : ', which is reckoned with'}.`;
+}

@@ -5,7 +5,7 @@ import { nightOf } from '@/server/night-of';
 import { loadYard } from '@/server/yard';
 import { RoomPage } from '@/ui/room/RoomPage';
 import { axisAround } from '@/ui/time/axis';
-import { roomView } from '@/views/room-view';
+import { nightsByApiary, roomView } from '@/views/room-view';
 
 export const metadata: Metadata = { title: 'Room' };
 
@@ -13,5 +13,12 @@ export default async function Page({ searchParams }: { searchParams: Promise<{ n
   const { today } = await now();
   const coldestNightC = nightOf((await searchParams).night);
   const yard = loadYard(database(), today);
-  return <RoomPage view={roomView(yard, coldestNightC)} axis={axisAround(today)} coldestNightC={coldestNightC} />;
+  return (
+    <RoomPage
+      view={roomView(yard, coldestNightC)}
+      axis={axisAround(today)}
+      coldestNightC={coldestNightC}
+      nights={nightsByApiary(yard)}
+    />
+  );
 }

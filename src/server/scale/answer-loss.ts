@@ -5,11 +5,15 @@ import type { Now } from '../../core/calendar/now';
 import type { ScaleAnswerEntry } from '../../core/facts/scale';
 import { failure, type Result, success } from '../../core/problems/issue';
 import { say } from '../../core/problems/says';
-import type { Db } from '../../db/open';
+import type { OpenedDatabase } from '../../db/open';
+import { loadColonyFacts } from '../../db/repositories/colony-facts';
 import { standingColony } from '../../db/repositories/standing-colony';
 import { queenEvents, scaleAnswers } from '../../db/schema/tables';
 import { allOrNothing } from '../all-or-nothing';
 import { deleteQueenEvent, restoreQueenEvent, saveQueenEvent } from '../entries/save-queen-event';
+import { scaleAt } from './colony-scale';
+
+const ofLoss = (colonyId: string, at: string) => and(eq(scaleAnswers.colonyId, colonyId), eq(scaleAnswers.at, at));
 
 const KINDS = { swarm: 'swarmed', cast: 'cast-left' } as const;
 
@@ -17,15 +21,21 @@ const KINDS = { swarm: 'swarmed', cast: 'cast-left' } as const;
  * What a sudden loss on the scale was. A swarm becomes a fact of that minute; said otherwise later, that fact is taken out again. The
  * answer given first keeps its id, and with it the fact.
  */
-export function answerLoss(db: Db, { colonyId, at, answer, id }: ScaleAnswerEntry, now: Now): Result<{ id: string }> {
-  if (!standingColony(db, colonyId))
-    return failure({ path: ['colonyId'], code: 'unknown-reference', message: say('choose-a-colony') });
+export function answerLoss(
+  opened: OpenedDatabase,
+  { colonyId, at, answer, id }: ScaleAnswerEntry,
+  now: Now,
+): Result<{ id: string }> {
+  const { db } = opened;
+  const colony = standingColony(db, colonyId);
+  if (!colony) return failure({ path: ['colonyId'], code: 'unknown-reference', message: say('choose-a-colony') });
+  const facts = loadColonyFacts(db, { colonyIds: [colonyId] }).get(colonyId);
+  const losses = facts && scaleAt(opened, colony, facts, now.today)?.scale.possibleSwarms;
+  const isKnown = db.select().from(scaleAnswers).where(ofLoss(colonyId, at)).get() !== undefined;
+  if (!isKnown && !losses?.some((loss) => loss.at === at))
+    return failure({ path: ['at'], code: 'not-found', message: say('no-such-loss') });
   return allOrNothing(db, (tx) => {
-    const stored = tx
-      .select()
-      .from(scaleAnswers)
-      .where(and(eq(scaleAnswers.colonyId, colonyId), eq(scaleAnswers.at, at)))
-      .get();
+    const stored = tx.select().from(scaleAnswers).where(ofLoss(colonyId, at)).get();
     const answerId = stored?.id ?? id;
     const said = { answer, saidAt: now.minute };
     if (stored) tx.update(scaleAnswers).set(said).where(eq(scaleAnswers.id, answerId)).run();

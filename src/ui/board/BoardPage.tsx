@@ -72,6 +72,8 @@ export interface BoardPageProps {
   readonly others: readonly OtherHive[];
   readonly sizes: readonly FrameSize[];
   readonly usual: { readonly brood: string; readonly super: string };
+  /** The coldest of the next five nights as the weather page has it, °C; null: not known. */
+  readonly coldestNightC: number | null;
   readonly warmNightC: number;
   readonly onlySealedUpBelowC: number;
   /** The method puts empty frames between brood on purpose. */
@@ -97,7 +99,7 @@ const withHives = ({ units, out }: Arrangement, hives: readonly OtherHive[]): Ar
 /** Which frame goes where: moved by hand or as proposed, with the rules looking on; out comes a list to work off. */
 export function BoardPage(props: BoardPageProps) {
   const { colony, method, title, knownFrom, hive, others, sizes, usual, coveredSeams, today } = props;
-  const [coldestNightC, setColdest] = useState<number | null>(null);
+  const [coldestNightC, setColdest] = useState<number | null>(props.coldestNightC);
   const [hasDisease, setDisease] = useState(false);
   const [manyPests, setPests] = useState(false);
   const [fill, setFill] = useState<'empty' | 'undrawn'>('empty');
@@ -252,6 +254,7 @@ export function BoardPage(props: BoardPageProps) {
       />
       <BoardTools
         coldestNightC={coldestNightC}
+        knownC={props.coldestNightC}
         fill={fill}
         undo={undo}
         redo={redo}

@@ -5,6 +5,8 @@ import { BUTTON } from '../controls/styles';
 
 interface Props {
   readonly coldestNightC: number | null;
+  /** As the weather page has it. */
+  readonly knownC: number | null;
   readonly fill: 'empty' | 'undrawn';
   readonly undo: (() => void) | null;
   readonly redo: (() => void) | null;
@@ -14,7 +16,7 @@ interface Props {
 }
 
 /** The proposal, the way back and forth, and what only the keeper knows. */
-export function BoardTools({ coldestNightC, fill, undo, redo, onColdest, onFill, onProposal }: Props) {
+export function BoardTools({ coldestNightC, knownC, fill, undo, redo, onColdest, onFill, onProposal }: Props) {
   return (
     <div className="mt-3 flex flex-wrap items-center gap-2">
       <button type="button" className={BUTTON.act} onClick={onProposal}>
@@ -27,7 +29,7 @@ export function BoardTools({ coldestNightC, fill, undo, redo, onColdest, onFill,
         Redo
       </button>
       <span className="text-sm">
-        <NightAsked coldestNightC={coldestNightC} onChange={onColdest} />
+        <NightAsked coldestNightC={coldestNightC} onChange={onColdest} knownC={knownC} />
       </span>
       <label className="text-sm">
         New frames

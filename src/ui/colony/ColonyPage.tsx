@@ -7,6 +7,7 @@ import type { EntryChange, QueenLine } from '../../views/colony-records';
 import type { ColonyView } from '../../views/colony-view';
 import type { DueAt } from '../../views/due-view';
 import type { FramesView } from '../../views/frames-view';
+import type { MeasuredNotes } from '../../views/measured-notes';
 import type { MoveLine } from '../../views/moves-view';
 import type { WayOutView } from '../../views/programme-view';
 import type { ApiaryEntry, ColonyEntry, NamedColony } from '../../views/yard';
@@ -20,6 +21,7 @@ import { CellList } from './CellList';
 import { EvidencePanel } from './EvidencePanel';
 import { FramesPanel } from './FramesPanel';
 import { LookHistory } from './LookHistory';
+import { MeasuredPanel } from './MeasuredPanel';
 import { Moves } from './Moves';
 import { ProgrammeLinks } from './ProgrammeLinks';
 import { QueenPanel } from './QueenPanel';
@@ -29,6 +31,7 @@ export interface ColonyPageProps {
   readonly colony: ColonyEntry;
   readonly apiary: ApiaryEntry;
   readonly view: ColonyView;
+  readonly notes: MeasuredNotes;
   readonly axis: Axis;
   readonly at: DueAt;
   /** The present minute, `YYYY-MM-DDTHH:mm`. */
@@ -63,7 +66,7 @@ export interface ColonyPageProps {
 export function ColonyPage(props: ColonyPageProps) {
   const { colony, apiary, view, axis, at, minute, waysOut, corrected, takenBack, queens, changes, photos, deleted } =
     props;
-  const { previous, next, parent, children, frames, sizes, former, looksInAll } = props;
+  const { previous, next, parent, children, frames, sizes, former, looksInAll, notes } = props;
   const isPressing = view.due[0]?.code === 'act';
   return (
     <>
@@ -92,6 +95,7 @@ export function ColonyPage(props: ColonyPageProps) {
       <div className="lane">
         <div className="lane-words py-3">
           <ReadingPanel view={view} at={at} minute={minute} />
+          <MeasuredPanel colony={colony} notes={notes} />
           <ProgrammeLinks lines={view.programmes} takenBack={takenBack} />
           <div className="mt-3 flex flex-wrap items-center gap-2">
             <Link

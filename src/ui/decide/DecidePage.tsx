@@ -16,10 +16,14 @@ interface Props {
   readonly view: DecideView;
   readonly axis: Axis;
   readonly place: PlaceFacts;
+  /** The coldest of the next five nights as the weather page has it, °C. */
+  readonly knownC: number | null;
+  /** What is known of the main flow. */
+  readonly flow: string | null;
 }
 
 /** Which method? Those that fit side by side, then those that would, then those that do not, each with its reason. */
-export function DecidePage({ colony, situation, because, view, axis, place }: Props) {
+export function DecidePage({ colony, situation, because, view, axis, place, knownC, flow }: Props) {
   const { fits, wouldFit, doesNotFit, withoutQueen } = view;
   return (
     <>
@@ -36,7 +40,8 @@ export function DecidePage({ colony, situation, because, view, axis, place }: Pr
           </p>
         }
       />
-      <PlaceForm place={place} />
+      <PlaceForm place={place} knownC={knownC} />
+      {flow && <p className="mt-2 text-sm">{flow}</p>}
       {withoutQueen && <p className="text-indigo mt-3 font-semibold">{withoutQueen}</p>}
       <Band title={fits.length === 0 ? 'Nothing fits as it stands' : `Fit now · ${fits.length}`}>
         {fits.map((method) => (
@@ -63,12 +68,18 @@ export function DecidePage({ colony, situation, because, view, axis, place }: Pr
   );
 }
 
-/** Two things that only the keeper knows; they weigh at once and are not stored. */
-function PlaceForm({ place: { coldestNightC, secondStand } }: { place: PlaceFacts }) {
+/** Two things of the place; they weigh at once and are not stored. */
+function PlaceForm({
+  place: { coldestNightC, secondStand },
+  knownC,
+}: {
+  readonly place: PlaceFacts;
+  readonly knownC: number | null;
+}) {
   const field = 'ml-2 min-h-11 border-2 border-ink bg-paper px-2';
   return (
     <form className="mt-3 flex flex-wrap items-center gap-x-5 gap-y-2 text-sm">
-      <NightField coldestNightC={coldestNightC} />
+      <NightField coldestNightC={coldestNightC} knownC={knownC} />
       <label>
         A second stand free?
         <select name="stand" defaultValue={secondStand === null ? '' : secondStand ? 'yes' : 'no'} className={field}>

@@ -11,11 +11,14 @@ import { RoomBand } from './RoomBand';
 interface Props {
   readonly view: RoomView;
   readonly axis: Axis;
+  /** As the keeper says it for all apiaries; null: not said. */
   readonly coldestNightC: number | null;
+  /** As it is known at each apiary, in words. */
+  readonly nights: string | null;
 }
 
 /** Where does a queen run out of room, and what gives her more? */
-export function RoomPage({ view: { lines, unknown }, axis, coldestNightC }: Props) {
+export function RoomPage({ view: { lines, unknown }, axis, coldestNightC, nights }: Props) {
   const pressing = lines.filter(({ isPressing }) => isPressing).length;
   return (
     <>
@@ -26,10 +29,11 @@ export function RoomPage({ view: { lines, unknown }, axis, coldestNightC }: Prop
       />
       <Views of="colonies" />
       <form className="mt-3 flex flex-wrap items-center gap-3 text-sm">
-        <NightField coldestNightC={coldestNightC} />
+        <NightField coldestNightC={coldestNightC} knownC={null} />
         <button type="submit" className={BUTTON.plain}>
           Update
         </button>
+        {nights && coldestNightC === null && <span className="text-muted">{nights}</span>}
       </form>
       {lines.length === 0 && (
         <p className="mt-4 max-w-prose">
@@ -61,7 +65,7 @@ export function RoomPage({ view: { lines, unknown }, axis, coldestNightC }: Prop
 }
 
 function RoomLane({ line, axis }: { line: RoomLine; axis: Axis }) {
-  const { colonyId, name, apiary, headline, isPressing, because, seenOn, proposals, supers, course } = line;
+  const { colonyId, name, apiary, headline, isPressing, because, seenOn, proposals, supers, scale, course } = line;
   return (
     <li className="lane" data-room={name}>
       <div className="lane-words py-3">
@@ -73,6 +77,7 @@ function RoomLane({ line, axis }: { line: RoomLine; axis: Axis }) {
         </h2>
         <p className={isPressing ? 'text-willow font-bold' : 'font-semibold'}>{headline}</p>
         <p className="text-muted text-sm">{`${because.join('. ')}. Frames of ${dayWords(seenOn)}.`}</p>
+        {scale && <p className="text-sm">{scale}</p>}
         {supers.length > 0 && <p className="text-sm">{supers.join('. ')}.</p>}
         {proposals.map(({ method, title, why }) => (
           <p key={method} className="mt-1 text-sm">

@@ -1,3 +1,5 @@
+import { temperatureWords } from '../measures';
+
 /** Room in every colony. */
 export const roomPhrases = {
   pollenTakesThreeTenths: 'Pollen takes three tenths of the drawn comb or more.',
@@ -6,6 +8,8 @@ export const roomPhrases = {
   emptyFramesInBetweenWould: 'Empty frames in between would part young brood, as far as the frames tell.',
   beesCoverFourFifths: 'Bees cover four fifths of the top box or more.',
   theSupersAreSevenTenths: 'The supers are seven tenths full or more.',
+  nightsKnown: (known: readonly { readonly name: string; readonly coldestC: number }[]) =>
+    `As known: ${known.map(({ name, coldestC }) => `${name} ${temperatureWords(coldestC)}`).join(', ')}.`,
   newOnes: (made: number) => `new ${made}`,
   supersFull: (share: number) => `Supers ${Math.round(share * 100)}% full`,
   supersReady: (supers: number) => `${supers === 1 ? 'One super is' : `${supers} supers are`} ready to take off`,

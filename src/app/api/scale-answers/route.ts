@@ -2,5 +2,4 @@ import { scaleAnswerEntry } from '@/core/facts/scale';
 import { takeEntry } from '@/server/http/handle';
 import { answerLoss } from '@/server/scale/answer-loss';
 
-export const POST = (request: Request) =>
-  takeEntry(request, scaleAnswerEntry, ({ db }, entry, now) => answerLoss(db, entry, now));
+export const POST = (request: Request) => takeEntry(request, scaleAnswerEntry, answerLoss);

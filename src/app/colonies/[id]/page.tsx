@@ -1,5 +1,6 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
+import { colonyOnDay } from '@/core/schedule/standing';
 import { allSizes } from '@/core/settings/settings';
 import { database } from '@/db/open';
 import { deviceZone, minuteOf, now } from '@/server/clock';
@@ -11,10 +12,12 @@ import { loadNames } from '@/server/names';
 import { neighboursOf } from '@/server/neighbours';
 import { oneParam } from '@/server/one-param';
 import { takenBackOf } from '@/server/programmes/taken-back';
+import { loadYard } from '@/server/yard';
 import { ColonyPage } from '@/ui/colony/ColonyPage';
 import { axisAround } from '@/ui/time/axis';
 import { colonyView } from '@/views/colony-view';
 import { framesView } from '@/views/frames-view';
+import { measuredNotes } from '@/views/measured-notes';
 import { waysOutView } from '@/views/programme-view';
 
 interface Props {
@@ -46,6 +49,7 @@ export default async function Page({ params, searchParams }: Props) {
       colony={colony}
       apiary={apiary}
       view={colonyView(state, (other) => names.get(other) ?? '', isAll ? null : LOOKS_AT_FIRST)}
+      notes={measuredNotes(colony, state, colonyOnDay(state.schedule, today).lead, loadYard(opened, today).measured)}
       looksInAll={state.looks.length}
       axis={axisAround(today)}
       at={dueAt(db, colony, state)}

@@ -7,6 +7,7 @@ import { now } from '@/server/clock';
 import { loadColony } from '@/server/colony-page';
 import { nightOf } from '@/server/night-of';
 import { oneParam } from '@/server/one-param';
+import { placeMeasured } from '@/server/place-of';
 import { DecidePage } from '@/ui/decide/DecidePage';
 import { axisAhead } from '@/ui/time/axis';
 import { decideView } from '@/views/decide-view';
@@ -19,21 +20,23 @@ interface Props {
   searchParams: Promise<{ night?: string | string[]; stand?: string | string[] }>;
 }
 
-/** What the keeper says of the place, from the page's address; what makes no sense counts as not said. */
-function placeOf({ night, stand }: Awaited<Props['searchParams']>): PlaceFacts {
+/** What the keeper says of the place, from the page's address; where he says nothing of the nights they are as the weather page has them. */
+function placeOf({ night, stand }: Awaited<Props['searchParams']>, knownC: number | null): PlaceFacts {
   return {
-    coldestNightC: nightOf(night),
+    coldestNightC: nightOf(night) ?? knownC,
     secondStand: oneParam(stand) === 'yes' ? true : oneParam(stand) === 'no' ? false : null,
   };
 }
 
 export default async function Page({ params, searchParams }: Props) {
   const { id } = await params;
-  const place = placeOf(await searchParams);
   const { today } = await now();
-  const found = loadColony(database(), id, today);
+  const opened = database();
+  const found = loadColony(opened, id, today);
   if (!found) notFound();
-  const { colony, facts, flow, state, settings } = found;
+  const { colony, facts, state, settings } = found;
+  const { coldestNightC: knownC, flow, flowWords } = placeMeasured(opened, colony, found.flow, today);
+  const place = placeOf(await searchParams, knownC);
   return (
     <DecidePage
       colony={colony}
@@ -42,6 +45,8 @@ export default async function Page({ params, searchParams }: Props) {
       view={decideView(state, facts, fitFactsOf(state, flow, place), settings)}
       axis={axisAhead(today)}
       place={place}
+      knownC={knownC}
+      flow={flowWords}
     />
   );
 }

@@ -11,6 +11,7 @@ import { database } from '@/db/open';
 import { now } from '@/server/clock';
 import { loadColony } from '@/server/colony-page';
 import { runsAlready } from '@/server/frames/frame-plans';
+import { placeMeasured } from '@/server/place-of';
 import { queenAges } from '@/server/queen-ages';
 import { loadYard } from '@/server/yard';
 import { BoardPage } from '@/ui/board/BoardPage';
@@ -28,7 +29,8 @@ export default async function Page({ params }: { params: Promise<{ id: string; m
   const found = loadColony(opened, id, today);
   const method = ALL_METHOD_NAMES.find((name) => name === wanted);
   if (!found || !method || !movesFrames(method)) notFound();
-  const { colony, state, facts, flow: mainFlow, settings } = found;
+  const { colony, state, facts, settings } = found;
+  const { flow: mainFlow, coldestNightC } = placeMeasured(opened, colony, found.flow, today);
   const title = methodTitle(method);
   const view = framesView(state, facts.surveys, settings);
   if (!view) return <NotSurveyed colony={colony} title={title} />;
@@ -58,6 +60,7 @@ export default async function Page({ params }: { params: Promise<{ id: string; m
       others={otherHives(yard, colony)}
       sizes={allSizes(settings)}
       usual={{ brood: settings.broodSize, super: settings.superSize }}
+      coldestNightC={coldestNightC}
       warmNightC={settings.interleaveNightC}
       emptyInNest={definition.nestAlone === true}
       onlySealedUpBelowC={settings.onlySealedUpNightC}

@@ -1,13 +1,14 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { formatDay } from '@/core/calendar/day';
-import { fitFactsOf } from '@/core/colony/fit-facts';
+import { fitFactsOf, NOTHING_SAID } from '@/core/colony/fit-facts';
 import { fitOf } from '@/core/methods/fit';
 import { METHODS } from '@/core/methods/methods';
 import { database } from '@/db/open';
 import { now } from '@/server/clock';
 import { loadColony } from '@/server/colony-page';
 import { oneParam } from '@/server/one-param';
+import { placeMeasured } from '@/server/place-of';
 import { queenAges } from '@/server/queen-ages';
 import { loadYard } from '@/server/yard';
 import { StartForm } from '@/ui/start/StartForm';
@@ -29,8 +30,9 @@ export default async function Page({ params, searchParams }: Props) {
   const method = METHODS.find((one) => one.name === name);
   const found = loadColony(opened, id, today);
   if (!found || !method || found.state.ended) notFound();
-  const { colony, facts, flow, state, settings } = found;
-  const fit = fitOf(method, fitFactsOf(state, flow), settings);
+  const { colony, facts, state, settings } = found;
+  const { flow, coldestNightC } = placeMeasured(opened, colony, found.flow, today);
+  const fit = fitOf(method, fitFactsOf(state, flow, { ...NOTHING_SAID, coldestNightC }), settings);
   const view = startView(method.name, colony, state, fit, loadYard(opened, today), queenAges(opened.db));
   return (
     <StartForm
