@@ -10,9 +10,9 @@ export const LARKVALE_SINCE = day('2027-03-20');
 const SPELLS = [{ from: day('2027-05-18'), to: day('2027-05-19'), byC: -5, wet: true }];
 
 const STATIONS: { readonly [apiary: string]: Station } = {
-  'Walled garden': { seed: 'larkvale', warmerC: 1, spells: SPELLS },
-  'Old quarry': { seed: 'larkvale', warmerC: 0.4, spells: SPELLS },
-  'School roof': { seed: 'larkvale', warmerC: 1.6, spells: SPELLS },
+  'Walled garden': { seed: 'valley', warmerC: 0.3, spells: SPELLS },
+  'Old quarry': { seed: 'valley', warmerC: -0.2, spells: SPELLS },
+  'School roof': { seed: 'valley', warmerC: 0.8, spells: SPELLS },
 };
 
 const SCALES: { readonly [colony: string]: HiveScale } = {

@@ -20,7 +20,7 @@ export interface Station {
 }
 
 /** Of a mean day through the year, °C: its mean, how far summer is from it, and the day of the year on which spring is half way. */
-const CLIMATE = { meanC: 10.5, summerC: 8.5, springOn: 112 } as const;
+const CLIMATE = { meanC: 9.5, summerC: 8.5, springOn: 112 } as const;
 /** How far a day strays from its season, °C, and what a clear and a wet day swing to either side of their mean. */
 const STRAYS_C = 3.2;
 const SWING_C = { clear: 6.5, wet: 2.5 } as const;

@@ -68,7 +68,7 @@ function dayView(day: WeatherDay, swarmWeather: readonly Day[]): WeatherDayView 
     dayAllows(day),
     flightWords(flightHours),
     swarmWeather.includes(on) ? swarmWeatherWords : '',
-    nightLowC === null ? '' : `${nightWords(nightLowC)}.`,
+    nightLowC === null ? '' : nightWords(nightLowC),
   ];
   return { on, when: weekdayWords(on), fit, says: says.filter((text) => text !== ''), nightLowC };
 }

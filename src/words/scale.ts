@@ -12,8 +12,12 @@ export function flowWords({ flow, gainKg }: FlowKnown): string {
   return `${flow.strong ? 'A strong flow' : 'A flow'} since ${dayWords(flow.from)} by the scale${gain}.`;
 }
 
+/** What is said as nothing. */
+const isNothing = (kg: number) => Math.abs(kg) < 0.05;
+
 /** With its sign: what comes in, or is eaten. */
-export const gainWords = (kg: number): string => (kg < 0 ? `−${massWords(-kg)}` : massWords(kg));
+export const gainWords = (kg: number): string =>
+  isNothing(kg) ? massWords(0) : kg < 0 ? `−${massWords(-kg)}` : massWords(kg);
 
 export const gainOrNotKnown = (kg: number | null): string => (kg === null ? 'not known' : gainWords(kg));
 
@@ -31,7 +35,7 @@ export const LOSS_ANSWER_WORDS = {
 } as const;
 
 /** What a visit changed. */
-export const visitWords = (kg: number): string => `a visit, ${signed(kg)}`;
+export const visitWords = (kg: number): string => (isNothing(kg) ? 'a visit' : `a visit, ${signed(kg)}`);
 
 /** A sudden change that is no visit's. */
 export const stepWords = (kg: number, mayBeSwarm: boolean): string =>

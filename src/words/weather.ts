@@ -43,7 +43,7 @@ export const flightWords = (hours: number): string =>
       : '';
 
 export const nightWords = (lowC: number | null): string =>
-  lowC === null ? 'night not known' : `night down to ${temperatureWords(lowC)}`;
+  lowC === null ? 'Night not known.' : `Night down to ${temperatureWords(lowC)}.`;
 
 export const swarmWeatherWords = 'Swarm weather: the first fine day after days that kept the bees in.';
 

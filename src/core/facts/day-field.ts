@@ -27,5 +27,7 @@ export const minuteField = z.string().refine(
   },
   {
     params: { issue: 'not-a-date', says: say('not-a-time') },
+    // What else is asked of a minute is asked of one.
+    abort: true,
   },
 );

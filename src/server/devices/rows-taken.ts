@@ -15,6 +15,6 @@ export interface RowsTaken {
 const NAMED = 20;
 
 export const refusedOf = (refused: readonly Issue[]): Omit<RowsTaken, 'taken'> => ({
-  refused: refused.length,
+  refused: new Set(refused.map(({ path: [row] }) => row)).size,
   issues: refused.slice(0, NAMED).map(issueInWords),
 });

@@ -17,7 +17,7 @@ import { toUnit } from '../../core/units/units';
 import type { ChangeDrawn, ScaleView } from '../../views/scale-view';
 import { unitName, unitsSpoken } from '../../words/measures';
 import type { Axis } from '../time/axis';
-import { colours, daysOf, motion } from '../time/onAxis';
+import { colours, daysOf, EDGE_TO_EDGE, INSIDE, motion, TICKS_INSIDE } from '../time/onAxis';
 
 Chart.defaults.font.family = '"Atkinson Hyperlegible Next Variable", system-ui, sans-serif';
 Chart.defaults.font.size = 13;
@@ -90,17 +90,18 @@ const changeMarks = (changes: readonly ChangeDrawn[], of: Palette): Plugin => ({
 const common = (axis: Axis, of: Palette) => ({
   maintainAspectRatio: false,
   animation: motion(),
-  layout: { padding: 0 },
+  layout: EDGE_TO_EDGE,
   scales: {
     x: daysOf(axis),
     y: {
       grid: { color: of.line },
-      border: { display: false },
+      ...INSIDE,
       ticks: {
-        mirror: true,
+        ...TICKS_INSIDE,
         color: of.muted,
         maxTicksLimit: 6,
-        callback: (value: number | string) => `${value} ${unitName('mass')}`,
+        includeBounds: false,
+        callback: (value: number | string) => `${String(value).replace('-', '−')} ${unitName('mass')}`,
       },
     },
   },

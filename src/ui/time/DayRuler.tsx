@@ -86,7 +86,7 @@ function DayLink({ day, axis, dots, isShut, fit, onKeyDown }: DayProps) {
       prefetch={false}
       href={`/days/${formatDay(day)}`}
       data-day={formatDay(day)}
-      title={`${weekdayWords(day)} (${formatDay(day)})`}
+      title={`${weekdayWords(day)} (${formatDay(day)})${fit === 'unknown' ? '' : `, ${LID_WORDS[fit]}`}`}
       aria-label={said.filter(Boolean).join(', ')}
       aria-current={isToday ? 'date' : undefined}
       // One stop for the Tab key; the arrows go on from there.
@@ -98,9 +98,9 @@ function DayLink({ day, axis, dots, isShut, fit, onKeyDown }: DayProps) {
         {WEEKDAY_LETTERS[dayOfWeek(day)]}
       </span>
       <span
-        className={`text-sm leading-5 ${isToday ? 'font-display text-willow scale-125 font-extrabold' : 'font-semibold'} ${numbered ? '' : onDesk}`}
+        className={`h-5 text-sm leading-5 ${isToday ? 'font-display text-willow scale-125 font-extrabold' : 'font-semibold'}`}
       >
-        {monthAndDate(day).date}
+        <span className={numbered ? '' : onDesk}>{monthAndDate(day).date}</span>
       </span>
       <LidGlyph fit={fit} className={`text-muted ${isLong(axis) ? 'hidden min-[90rem]:block' : 'max-wide:w-3'}`} />
       <span className="mt-auto flex h-2 gap-px">

@@ -2,7 +2,7 @@ import type { DayFit } from '../../core/weather/weather-of';
 
 const LIDS: { readonly [F in Exclude<DayFit, 'unknown'>]: string } = {
   // Stood on its edge beside the hive, lifted at one side, lying flat.
-  open: 'M14.5 1 L14.5 9',
+  open: 'M11 5.4 L14.6 0.9',
   brief: 'M1 5.2 L12.5 1.6',
   shut: 'M0.5 4.4 L12.5 4.4',
 };

@@ -19,4 +19,17 @@ export const daysOf = ({ first, days }: Axis): NonNullable<NonNullable<ChartOpti
   min: first,
   max: first + days,
   display: false,
+  offset: false,
 });
+
+/** From edge to edge: nothing beside the days. */
+export const EDGE_TO_EDGE = { padding: 0, autoPadding: false } as const;
+
+/** Numbers of a chart that stand within it, each above its line, so that nothing moves the days. */
+export const INSIDE = {
+  afterFit: (scale: { width: number }) => {
+    scale.width = 0;
+  },
+  border: { display: false },
+} as const;
+export const TICKS_INSIDE = { mirror: true, labelOffset: -9, padding: 2 } as const;

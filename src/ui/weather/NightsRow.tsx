@@ -43,7 +43,7 @@ export function NightsRow({ apiaryId, nights, coldest }: Props) {
           ? 'Interleaving, a Demaree and supers ask for the coldest of them. Say what is not known: tap plus or minus.'
           : `The coldest: ${coldest}. Interleaving, a Demaree and supers ask for it.`}
       </p>
-      <ul className="mt-2 flex flex-wrap gap-x-4 gap-y-2">
+      <ul className="mt-2 grid grid-cols-5 gap-x-2 wide:flex wide:gap-x-4">
         {nights.map((night) => {
           const low = lowOf(night);
           const isSaid = said.has(night.on) ? said.get(night.on) !== null : night.by === 'keeper';
@@ -51,12 +51,15 @@ export function NightsRow({ apiaryId, nights, coldest }: Props) {
           const step = (by: number) => say(night.on, low === null ? BEGINS_AT_C : round(low + by * degree));
           return (
             <li key={night.on}>
-              <p className="text-sm font-bold">{name}</p>
-              <fieldset className="flex items-center" aria-label={`Night of ${name}`}>
+              <p className="text-sm leading-5 font-bold">{name}</p>
+              <fieldset
+                className="flex w-14 flex-col-reverse items-stretch wide:w-auto wide:flex-row wide:items-center"
+                aria-label={`Night of ${name}`}
+              >
                 <button type="button" className={TAP} aria-label={`Colder, night of ${name}`} onClick={() => step(-1)}>
                   −
                 </button>
-                <output className="grid h-11 w-14 place-items-center border-y-2 border-ink bg-paper text-lg font-bold">
+                <output className="grid h-11 w-14 place-items-center border-x-2 border-ink bg-paper text-lg font-bold wide:border-x-0 wide:border-y-2">
                   {low === null ? '?' : `${degrees(low)}°`}
                 </output>
                 <button type="button" className={TAP} aria-label={`Warmer, night of ${name}`} onClick={() => step(1)}>
@@ -91,5 +94,5 @@ export function NightsRow({ apiaryId, nights, coldest }: Props) {
   );
 }
 
-const TAP = 'h-11 w-11 border-2 border-ink bg-paper text-xl font-bold hover:bg-tint';
+const TAP = 'h-11 w-14 border-2 border-ink bg-paper text-xl font-bold hover:bg-tint wide:w-11';
 const round = (c: number) => Math.round(c * 10) / 10;

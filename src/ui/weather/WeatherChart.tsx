@@ -20,7 +20,7 @@ import { minuteWords } from '../../words/days';
 import { temperatureWords, unitName, unitsSpoken } from '../../words/measures';
 import { windUnit } from '../../words/weather';
 import type { Axis } from '../time/axis';
-import { colours, daysOf, motion } from '../time/onAxis';
+import { colours, daysOf, EDGE_TO_EDGE, INSIDE, motion, TICKS_INSIDE } from '../time/onAxis';
 
 Chart.defaults.font.family = '"Atkinson Hyperlegible Next Variable", system-ui, sans-serif';
 Chart.defaults.font.size = 13;
@@ -94,15 +94,15 @@ export function TemperatureChart({ view, axis }: Props) {
       options={{
         maintainAspectRatio: false,
         animation: motion(),
-        layout: { padding: 0 },
+        layout: EDGE_TO_EDGE,
         interaction: { mode: 'index', intersect: false },
         scales: {
           x: daysOf(axis),
           y: {
             grid: { display: false },
-            border: { display: false },
+            ...INSIDE,
             ticks: {
-              mirror: true,
+              ...TICKS_INSIDE,
               color: of.muted,
               maxTicksLimit: 5,
               callback: (value) => `${value} ${unitName('temperature')}`,
@@ -156,23 +156,23 @@ export function RainAndWindChart({ view, axis }: Props) {
       options={{
         maintainAspectRatio: false,
         animation: motion(),
-        layout: { padding: 0 },
+        layout: EDGE_TO_EDGE,
         interaction: { mode: 'index', intersect: false },
         scales: {
           x: daysOf(axis),
           y: {
             beginAtZero: true,
             grid: { display: false },
-            border: { display: false },
-            ticks: { mirror: true, color: of.muted, maxTicksLimit: 4, callback: (value) => `${value} ${wind.name}` },
+            ...INSIDE,
+            ticks: { ...TICKS_INSIDE, color: of.muted, maxTicksLimit: 4, callback: (value) => `${value} ${wind.name}` },
           },
           rain: {
             position: 'right',
             beginAtZero: true,
             suggestedMax: 3,
             grid: { display: false },
-            border: { display: false },
-            ticks: { mirror: true, color: of.indigo, maxTicksLimit: 4, callback: (value) => `${value} mm` },
+            ...INSIDE,
+            ticks: { ...TICKS_INSIDE, color: of.indigo, maxTicksLimit: 4, callback: (value) => `${value} mm` },
           },
         },
         plugins: {

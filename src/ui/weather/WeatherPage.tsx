@@ -87,13 +87,13 @@ function DayLine({ day: { when, fit, says } }: { readonly day: WeatherDayView })
 function NightsLane({ days, axis }: { readonly days: readonly WeatherDayView[]; readonly axis: Axis }) {
   const lowOf = new Map(days.map(({ on, nightLowC }) => [on, nightLowC]));
   return (
-    <div className="lane">
+    <div className="lane max-wide:hidden">
       <div className="lane-words py-1.5">
         <h2 className="text-sm font-bold">Nights, the lowest of each</h2>
       </div>
       <ol
         aria-hidden="true"
-        className="hidden items-center text-center text-sm font-semibold wide:grid"
+        className="grid items-center text-center text-sm font-semibold"
         style={{ gridTemplateColumns: `repeat(${axis.days}, 1fr)` }}
       >
         {axisDays(axis).map((day) => {
