@@ -19,11 +19,6 @@ const tapCells = async (page) => {
   await page.getByRole('group', { name: 'Cell a is now' }).getByRole('button', { name: 'sealed' }).click();
   await page.getByRole('group', { name: 'Cell b is now' }).getByRole('button', { name: 'broken down' }).click();
 };
-const entry = async (page) => {
-  await colony('Sainfoin')(page);
-  await page.getByRole('link', { name: 'Enter an inspection' }).click();
-  await tapCells(page);
-};
 const round = (apiary) => async (page) => {
   await page.goto('/hive');
   await page.getByRole('link', { name: new RegExp(`^${apiary}`) }).click();
@@ -72,6 +67,17 @@ const board = async (page) => {
   await page.getByRole('region', { name: 'The nuc', exact: true }).waitFor();
   await page.getByRole('button', { name: /the kept cell is on it/ }).click();
 };
+const weather = (apiary) => async (page) => {
+  await page.goto('/apiaries');
+  const line = page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: apiary }) });
+  await line.getByRole('link', { name: 'Weather' }).click();
+  await page.locator('canvas').nth(1).waitFor();
+};
+const scale = (name) => async (page) => {
+  await page.goto('/apiaries');
+  await page.getByRole('link', { name: `Scale of ${name}` }).click();
+  await page.locator('canvas').waitFor();
+};
 const at = (path) => (page) => page.goto(path);
 
 const VIEWS = [
@@ -79,7 +85,6 @@ const VIEWS = [
   { file: 'today-phone', size: PHONE, open: at('/') },
   { file: 'colony', size: DESK, open: colony('Sainfoin') },
   { file: 'colony-phone', size: PHONE, open: colony('Vetch') },
-  { file: 'entry', size: DESK, open: entry },
   { file: 'hive-round-phone', size: PHONE, open: round('School roof') },
   { file: 'hive-entry-phone', size: PHONE, open: hiveEntry },
   { file: 'choices', size: DESK, open: choices },
@@ -92,7 +97,8 @@ const VIEWS = [
     open: at('/cell-clock?seen=2027-05-10.larva-large&seen=2027-05-13.sealed-fresh&empty=2027-05-03.cleared'),
   },
   { file: 'colonies', size: DESK, open: at('/colonies') },
-  { file: 'data', size: DESK, open: at('/data') },
+  { file: 'weather', size: DESK, open: weather('Walled garden') },
+  { file: 'scale', size: DESK, open: scale('Yarrow') },
   { file: 'season', size: DESK, open: at('/season') },
   { file: 'room', size: DESK, open: at('/room') },
   { file: 'frames', size: DESK, open: frames('Sainfoin') },

@@ -11,7 +11,7 @@ const SPELLS = [{ from: day('2027-05-18'), to: day('2027-05-19'), byC: -5, wet: 
 
 const STATIONS: { readonly [apiary: string]: Station } = {
   'Walled garden': { seed: 'valley', warmerC: 0.3, spells: SPELLS },
-  'Old quarry': { seed: 'valley', warmerC: -0.2, spells: SPELLS },
+  'Old quarry': { seed: 'valley', warmerC: 0.6, spells: SPELLS },
   'School roof': { seed: 'valley', warmerC: 0.8, spells: SPELLS },
 };
 

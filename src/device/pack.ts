@@ -2,6 +2,7 @@ import { day, dayOfMinute } from '../core/calendar/day';
 import type { ColonyFacts } from '../core/colony/facts';
 import { factsWith } from '../core/colony/facts-with';
 import type { Settings } from '../core/settings/settings';
+import type { WeatherThere } from '../views/measured';
 import type { ApiaryEntry, ColonyEntry } from '../views/yard';
 import type { OutboxEntry } from './outbox-entry';
 
@@ -16,6 +17,8 @@ export interface Pack {
   readonly settings: Settings;
   readonly apiaries: readonly ApiaryEntry[];
   readonly colonies: readonly PackedColony[];
+  /** The weather to come, by the apiary. */
+  readonly weather?: readonly (WeatherThere & { readonly apiaryId: string })[];
   /** Pages that are to open without a signal. */
   readonly pages: readonly string[];
 }

@@ -46,7 +46,8 @@ export function roundsAtHand(pack: Pack, outbox: readonly OutboxEntry[], today: 
     rounds: apiaries
       .map((apiary) => {
         const here = standings.filter(({ colony }) => colony.apiaryId === apiary.id);
-        return { apiary, hives: here.length, round: roundView(here, today) };
+        const weather = pack.weather?.find(({ apiaryId }) => apiaryId === apiary.id) ?? null;
+        return { apiary, hives: here.length, round: roundView(here, today, weather) };
       })
       .sort((a, b) => b.round.due.length - a.round.due.length),
     hives: standings.map(({ colony, facts, state }) => {

@@ -1,6 +1,8 @@
 import 'server-only';
 import { asc } from 'drizzle-orm';
+import type { Day } from '../core/calendar/day';
 import type { Now } from '../core/calendar/now';
+import type { ColonyFacts } from '../core/colony/facts';
 import { knownSince } from '../core/colony/known-since';
 import type { OpenedDatabase } from '../db/open';
 import { openFramePlans } from '../db/repositories/frame-plans';
@@ -9,9 +11,20 @@ import { loadSharedFacts } from '../db/repositories/shared-facts';
 import { apiaries, colonies } from '../db/schema/tables';
 import type { Pack, PackedColony } from '../device/pack';
 import { bookVersion, writesOf } from './book-version';
+import { loadYard } from './yard';
 import { yardFacts } from './yard-facts';
 
 const PAGES = ['/', '/hive', '/colonies', '/cells', '/season', '/offline'];
+
+/** Afternoons of longer ago tell nothing of a virgin who is flying now. */
+const AFTERNOONS_BACK = 60;
+
+function withLatestAfternoons(facts: ColonyFacts, today: Day): ColonyFacts {
+  const { afternoons } = facts;
+  if (!afternoons) return facts;
+  const latest = (days: readonly Day[]) => days.filter((on) => on >= today - AFTERNOONS_BACK);
+  return { ...facts, afternoons: { good: latest(afternoons.good), poor: latest(afternoons.poor) } };
+}
 
 /** What a device takes along to the hive. */
 export function makePack(opened: OpenedDatabase, { today, minute }: Now): Pack {
@@ -25,7 +38,7 @@ export function makePack(opened: OpenedDatabase, { today, minute }: Now): Pack {
     .flatMap((colony): PackedColony[] => {
       const own = facts.get(colony.id);
       const isStanding = own && knownSince(own) <= today && (own.endedOn === null || own.endedOn > today);
-      return isStanding ? [{ colony, facts: own }] : [];
+      return isStanding ? [{ colony, facts: withLatestAfternoons(own, today) }] : [];
     });
   const ids = new Set(packed.map(({ colony }) => colony.id));
   const programmes = loadSharedFacts(db).programmes.filter(
@@ -38,6 +51,11 @@ export function makePack(opened: OpenedDatabase, { today, minute }: Now): Pack {
     settings: loadSettings(db),
     apiaries: db.select().from(apiaries).orderBy(asc(apiaries.name)).all(),
     colonies: packed,
+    weather: [...(loadYard(opened, today).measured?.weather ?? [])].map(([apiaryId, { days, swarmWeather }]) => ({
+      apiaryId,
+      days: days.filter(({ on }) => on >= today),
+      swarmWeather,
+    })),
     pages: [
       ...PAGES,
       ...packed.map(({ colony }) => `/colonies/${colony.id}`),

@@ -7,8 +7,8 @@ import { noFitDay } from '../core/schedule/fit-days';
 import type { CheckOnDay } from '../core/schedule/standing';
 import { flowWords, lossWords } from '../words/scale';
 import { flightsWords, noFitDayWords, swarmRiskWords } from '../words/weather';
-import { type Measured, NOTHING_MEASURED } from './measured';
-import type { Yard, YardColony } from './yard';
+import { type Measured, NOTHING_MEASURED, type WeatherThere } from './measured';
+import type { Yard } from './yard';
 
 /** A sudden loss on the scale, as a question. */
 export interface LossView {
@@ -52,16 +52,25 @@ export function measuredNotes(
 }
 
 /** Sealed cells, and a queen or virgins who may go with a swarm. */
-function mayGo({ state }: YardColony): boolean {
+function mayGo(state: ColonyState): boolean {
   const live = state.liveCells.filter((cell) => mayStillHoldQueen(cell, state.today));
   return live.some(({ lastStage }) => isSealed(lastStage)) && (lays(state.queen) || live.length > 1);
 }
 
-/** Of each apiary with swarm weather from today on: which of its colonies may swarm then. */
-export function swarmRisks({ colonies, apiaries, measured }: Yard, today: Day): readonly string[] {
-  return apiaries.flatMap(({ id }) => {
-    const names = colonies.filter((one) => one.apiary.id === id && mayGo(one)).map(({ colony }) => colony.name);
-    const on = measured?.weather.get(id)?.swarmWeather.find((one) => one >= today);
-    return on === undefined || names.length === 0 ? [] : [swarmRiskWords(on, names)];
-  });
+/** Which colonies of an apiary may swarm on its next day of swarm weather; null: none, or there is no such day. */
+export function swarmRisk(
+  colonies: readonly { readonly colony: { readonly name: string }; readonly state: ColonyState }[],
+  weather: WeatherThere | null,
+  today: Day,
+): string | null {
+  const on = weather?.swarmWeather.find((one) => one >= today);
+  const names = colonies.filter(({ state }) => mayGo(state)).map(({ colony }) => colony.name);
+  return on === undefined || names.length === 0 ? null : swarmRiskWords(on, names);
 }
+
+/** The same for every apiary that has such a day. */
+export const swarmRisks = ({ colonies, apiaries, measured }: Yard, today: Day): readonly string[] =>
+  apiaries.flatMap(({ id }) => {
+    const own = colonies.filter(({ apiary }) => apiary.id === id);
+    return swarmRisk(own, measured?.weather.get(id) ?? null, today) ?? [];
+  });

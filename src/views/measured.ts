@@ -2,6 +2,7 @@ import type { Day } from '../core/calendar/day';
 import type { DayRange } from '../core/calendar/window';
 import type { FlowKnown } from '../core/scale/flow-known';
 import type { OpenLoss } from '../core/scale/losses';
+import type { Scale } from '../core/scale/scale-of';
 import type { NightsAhead } from '../core/weather/nights-ahead';
 import type { Weather } from '../core/weather/weather-of';
 
@@ -10,8 +11,13 @@ export interface ApiaryWeather extends Pick<Weather, 'days' | 'swarmWeather'> {
   readonly nights: NightsAhead;
 }
 
+/** As much of it as a round asks for. */
+export type WeatherThere = Pick<ApiaryWeather, 'days' | 'swarmWeather'>;
+
 /** What the scale under a colony says on a day. */
 export interface ScaleNow extends FlowKnown {
+  /** All of the season, in order of time. */
+  readonly flows: Scale['flow'];
   /** Sudden losses that may have been swarms, and are not settled. */
   readonly losses: readonly OpenLoss[];
 }

@@ -30,11 +30,48 @@ describe('a round', () => {
   });
 
   it('names what is to be left shut, so that nobody opens it', () => {
-    expect(round.leaveShut).toEqual([{ colonyId: 'Shut', name: 'Shut', words: expect.stringMatching(/^Not before /) }]);
+    expect(round.leaveShut).toEqual([
+      { colonyId: 'Shut', name: 'Shut', words: expect.stringMatching(/^Not before /), flights: null },
+    ]);
   });
 
   it('of a later day has what may be done by then', () => {
     expect(roundView(all, day('2027-05-21')).due.map(({ name }) => name)).toContain('Later');
+  });
+});
+
+describe('the weather of a round', () => {
+  const sealed = yardColony(
+    'Sealed',
+    {
+      cells: [{ id: 'c', label: 'a', place: 'bottom', box: 1, frame: 1, part: null }],
+      inspections: [
+        inspection({
+          at: '2027-05-16T12:00',
+          queen: 'seen',
+          cells: [{ cellId: 'c', found: 'sealed-fresh', takenDown: false }],
+        }),
+      ],
+    },
+    TODAY,
+  );
+  const [on, next] = [day(TODAY), day('2027-05-17')];
+  const aDay = { on, fit: 'open' as const, open: [{ from: 11, to: 16 }], flightHours: 3, nightLowC: 8, nightHours: 10 };
+
+  it('says what the day allows, and who may swarm on the first fine day', () => {
+    const { weather } = roundView([sealed, due], day(TODAY), { days: [aDay], swarmWeather: [day('2027-05-12'), next] });
+    expect(weather).toEqual([
+      'Weather that day: open hives from 11:00 to 16:00.',
+      expect.stringMatching(/^Swarm weather on 17 May: Sealed has sealed cells and may go\./),
+    ]);
+    expect(
+      roundAsText('Orchard', 'Sun 16 May', roundView([sealed], day(TODAY), { days: [aDay], swarmWeather: [] })),
+    ).toContain('open hives from 11:00 to 16:00');
+  });
+
+  it('says nothing where nothing is known of it, or nobody has sealed cells', () => {
+    expect(roundView([sealed], day(TODAY)).weather).toEqual([]);
+    expect(roundView([due], day(TODAY), { days: [], swarmWeather: [next] }).weather).toEqual([]);
   });
 });
 

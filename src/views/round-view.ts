@@ -4,8 +4,12 @@ import { situationOf } from '../core/colony/situation';
 import { byPressingLead, type ColonyOnDay, colonyOnDay } from '../core/schedule/standing';
 import { dueWords } from '../words/due';
 import { inWords } from '../words/in-words';
+import { roundPhrases } from '../words/pages/round';
 import { notBeforeWords, openedFrom } from '../words/shut';
+import { dayAllows, flightsWords } from '../words/weather';
 import { type Tone, toneOf } from './marks';
+import type { WeatherThere } from './measured';
+import { swarmRisk } from './measured-notes';
 
 export interface RoundHive {
   readonly colonyId: string;
@@ -21,7 +25,15 @@ export interface RoundView {
   readonly due: readonly RoundHive[];
   /** Not due: to be looked at where there is time, or where it is passed anyway. */
   readonly others: readonly RoundHive[];
-  readonly leaveShut: readonly { readonly colonyId: string; readonly name: string; readonly words: string }[];
+  readonly leaveShut: readonly {
+    readonly colonyId: string;
+    readonly name: string;
+    readonly words: string;
+    /** On which afternoons its virgin could fly; null: it has none, or the weather is not known. */
+    readonly flights: string | null;
+  }[];
+  /** What the weather of the day allows, and which hives may swarm on a day to come. */
+  readonly weather: readonly string[];
 }
 
 interface Standing {
@@ -32,8 +44,12 @@ interface Standing {
 /** What may carry trouble from hive to hive is opened last. */
 const isSuspect = ({ state }: Standing) => state.lastLook?.reading.reading === 'drone-laying';
 
-/** Healthy ones first, those in doubt last; among equals the one that presses most. What is to be left shut is named apart. */
-export function roundView(standings: readonly Standing[], day: Day): RoundView {
+/**
+ * Healthy ones first, those in doubt last; among equals the one that presses most. What is to be left shut is named apart.
+ *
+ * @param weather at the apiary; null: nothing is known of it
+ */
+export function roundView(standings: readonly Standing[], day: Day, weather: WeatherThere | null = null): RoundView {
   const hives = standings
     .filter(({ state }) => !state.ended)
     .map((standing) => ({ ...standing, onDay: colonyOnDay(standing.state.schedule, day) }));
@@ -43,10 +59,19 @@ export function roundView(standings: readonly Standing[], day: Day): RoundView {
   return {
     due: open.filter(({ onDay }) => onDay.due.length > 0).map((hive) => roundHive(hive, day)),
     others: open.filter(({ onDay }) => onDay.due.length === 0).map((hive) => roundHive(hive, day)),
-    leaveShut: hives.flatMap(({ colony, onDay: { shut } }) =>
-      shut ? [{ colonyId: colony.id, name: colony.name, words: openedFrom(shut) }] : [],
+    leaveShut: hives.flatMap(({ colony, state, onDay: { shut } }) =>
+      shut ? [{ colonyId: colony.id, name: colony.name, words: openedFrom(shut), flights: flightsOf(state) }] : [],
     ),
+    weather: weatherLines(standings, day, weather),
   };
+}
+
+const flightsOf = ({ flights }: ColonyState): string | null => flights && flightsWords(flights);
+
+function weatherLines(standings: readonly Standing[], day: Day, weather: WeatherThere | null): readonly string[] {
+  const fit = weather?.days.find(({ on }) => on === day);
+  const risk = swarmRisk(standings, weather, day);
+  return [...(fit ? [roundPhrases.weather(dayAllows(fit))] : []), ...(risk === null ? [] : [risk])];
 }
 
 interface OnDay extends Standing {

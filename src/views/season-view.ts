@@ -1,4 +1,4 @@
-import { type Day, earliestOf, latestOf } from '../core/calendar/day';
+import { type Day, day, earliestOf, latestOf } from '../core/calendar/day';
 import type { CheckWindow, Window } from '../core/calendar/window';
 import { spanOf } from '../core/calendar/window';
 import { isOpenCell } from '../core/cells/stage';
@@ -14,7 +14,7 @@ import { RIBBON_WORDS, type RibbonKind } from '../words/marks';
 import { methodTitle } from '../words/methods/methods';
 import { seasonPhrases } from '../words/pages/season';
 import { type Tone, toneOf } from './marks';
-import type { Yard, YardColony } from './yard';
+import type { ApiaryEntry, Yard, YardColony } from './yard';
 
 /** A planned check, which can be taken to another day. */
 export interface SeasonCheck {
@@ -44,11 +44,20 @@ export interface SeasonRow {
   readonly checks: readonly SeasonCheck[];
 }
 
+/** A flow at an apiary: as the keeper expects it, or as a scale there shows it. */
+export interface SeasonFlow extends SeasonSpan {
+  readonly by: 'keeper' | 'scale';
+}
+
 export interface SeasonView {
   readonly first: Day;
   readonly last: Day;
   readonly swarmSeason: LeaveShut | null;
-  readonly groups: readonly { readonly apiary: string; readonly rows: readonly SeasonRow[] }[];
+  readonly groups: readonly {
+    readonly apiary: string;
+    readonly flows: readonly SeasonFlow[];
+    readonly rows: readonly SeasonRow[];
+  }[];
 }
 
 /** The whole season of every colony. */
@@ -61,9 +70,31 @@ export function seasonView(yard: Yard, today: Day): SeasonView {
     last: latestOf(last, today),
     swarmSeason: swarmSeasonIn(first, last, swarmMonths),
     groups: yard.apiaries
-      .map(({ name }) => ({ apiary: name, rows: rows.filter(({ apiary }) => apiary === name).map(({ row }) => row) }))
+      .map((apiary) => ({ ...apiary, flows: flowsAt(apiary, yard, today) }))
+      .map(({ name, flows }) => ({
+        apiary: name,
+        flows,
+        rows: rows.filter(({ apiary }) => apiary === name).map(({ row }) => row),
+      }))
       .filter(({ rows: own }) => own.length > 0),
   };
+}
+
+/** The flows of an apiary, as entered and by each scale. */
+function flowsAt({ id, mainFlowFrom, mainFlowTo }: ApiaryEntry, yard: Yard, today: Day): readonly SeasonFlow[] {
+  const entered: readonly SeasonFlow[] =
+    mainFlowFrom !== null && mainFlowTo !== null
+      ? [{ id, label: seasonPhrases.flowExpected, from: day(mainFlowFrom), to: day(mainFlowTo), by: 'keeper' }]
+      : [];
+  const shown = yard.colonies
+    .filter(({ apiary }) => apiary.id === id)
+    .flatMap(({ colony }) =>
+      (yard.measured?.scales.get(colony.id)?.flows ?? []).map(({ from, to, strong }): SeasonFlow => {
+        const label = seasonPhrases.flowByScale(colony.name, strong);
+        return { id: `${colony.id} ${from}`, label, from, to: to ?? today, by: 'scale' };
+      }),
+    );
+  return [...entered, ...shown];
 }
 
 /** The months in which swarms come in any of the apiaries. */

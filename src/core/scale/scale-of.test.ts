@@ -31,6 +31,14 @@ describe('what a day gains', () => {
     expect(scaleOf(stone, visit)).toMatchObject({ steps: [], visits: [{ from: minute(690), by: 240 }] });
   });
 
+  it('goes on beside a scale that jumps by eighty kilograms or is set to nothing', () => {
+    const jumped = every(15, 2, (at) => 40 + at / 14_400 + (at >= 705 ? 80 : 0));
+    expect(scaleOf(jumped, [])).toMatchObject({ steps: [{ at: minute(705), by: 8000 }], possibleSwarms: [] });
+    const zeroed = every(15, 2, (at) => (at >= 705 ? 0 : 40) + at / 14_400);
+    expect(scaleOf(zeroed, []).possibleSwarms).toEqual([]);
+    for (const readings of [jumped, zeroed]) for (const gain of gains(readings)) expect(gain).toBeCloseTo(10, -0.5);
+  });
+
   it('is not known of a day with few readings or a long gap', () => {
     const hourly = every(60, 2, () => 30);
     expect(gains(hourly.filter((_, i) => i < 3 || i >= 24))).toEqual([null, 0]);

@@ -57,7 +57,7 @@ export function scaleAt(opened: OpenedDatabase, colony: OnScale, facts: ColonyFa
     swarms: facts.queenEvents.flatMap(({ kind, on }) => (kind === 'swarmed' || kind === 'cast-left' ? [on] : [])),
   };
   const losses = openLosses(scale, answersOf(opened.db, colony.id), since, today);
-  return { readings, scale, now: { ...flowKnown(scale, today), losses } };
+  return { readings, scale, now: { ...flowKnown(scale, today), flows: scale.flow, losses } };
 }
 
 const answersOf = (db: Db, colonyId: string): readonly LossAnswer[] =>

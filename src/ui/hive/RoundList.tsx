@@ -17,16 +17,22 @@ interface Props {
 
 /** The hives of one apiary in the order of the round; any of them can be entered first, and left half done. */
 export function RoundList({ apiary, round, outbox, drafts }: Props) {
-  const { due, others, leaveShut } = round;
+  const { due, others, leaveShut, weather } = round;
   const standing = (hive: RoundHive) => standingOf(hive, outbox, drafts);
   return (
     <>
       <PageHead
         isSticky={false}
+        apiaryId={apiary.id}
         title={apiary.name}
         below={
           <>
             {apiary.note && <p>{apiary.note}</p>}
+            {weather.map((words) => (
+              <p key={words} className="font-semibold">
+                {words}
+              </p>
+            ))}
             <p className="mt-1 flex gap-5">
               <HiveLink to={hivePlace.start} className={BUTTON.quiet}>
                 other apiary
@@ -48,9 +54,9 @@ export function RoundList({ apiary, round, outbox, drafts }: Props) {
         <section aria-label="Leave shut" className="mt-4 max-w-2xl border-l-4 border-indigo pl-3">
           <h2 className="text-lg">Leave shut</h2>
           <ul>
-            {leaveShut.map(({ colonyId, name, words }) => (
+            {leaveShut.map(({ colonyId, name, words, flights }) => (
               <li key={colonyId}>
-                <b>{name}.</b> {words}.
+                <b>{name}.</b> {words}. {flights}
               </li>
             ))}
           </ul>

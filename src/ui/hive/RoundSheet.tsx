@@ -28,6 +28,11 @@ export function RoundSheet({ apiary, day, round }: { apiary: string; day: string
           </button>
         </p>
       </div>
+      {round.weather.map((words) => (
+        <p key={words} className="mt-1">
+          {words}
+        </p>
+      ))}
       {round.leaveShut.length > 0 && <p className="mt-1 font-bold">{roundPhrases.leaveShut(round.leaveShut)}</p>}
       {[...round.due, ...round.others].map((hive) => (
         <SheetHive key={hive.colonyId} hive={hive} />

@@ -17,7 +17,7 @@ import { toUnit } from '../../core/units/units';
 import type { ChangeDrawn, ScaleView } from '../../views/scale-view';
 import { unitName, unitsSpoken } from '../../words/measures';
 import type { Axis } from '../time/axis';
-import { colours, daysOf, EDGE_TO_EDGE, INSIDE, motion, TICKS_INSIDE } from '../time/onAxis';
+import { colours, daysOf, EDGE_TO_EDGE, INSIDE, motion, ticksInside } from '../time/onAxis';
 
 Chart.defaults.font.family = '"Atkinson Hyperlegible Next Variable", system-ui, sans-serif';
 Chart.defaults.font.size = 13;
@@ -29,7 +29,8 @@ interface Props {
 }
 
 type Palette = ReturnType<typeof palette>;
-const palette = () => colours('ink', 'muted', 'line', 'willow', 'indigo', 'larch', 'propolis', 'wax', 'paper');
+const palette = () =>
+  colours('ink', 'muted', 'line', 'willow', 'indigo', 'larch', 'propolis', 'wax', 'paper', 'ground');
 
 /** Flows as a band along the top, hatched where they are strong. */
 const flowBands = (flows: ScaleView['flows'], of: Palette): Plugin => ({
@@ -96,13 +97,7 @@ const common = (axis: Axis, of: Palette) => ({
     y: {
       grid: { color: of.line },
       ...INSIDE,
-      ticks: {
-        ...TICKS_INSIDE,
-        color: of.muted,
-        maxTicksLimit: 6,
-        includeBounds: false,
-        callback: (value: number | string) => `${String(value).replace('-', '−')} ${unitName('mass')}`,
-      },
+      ticks: ticksInside(of.muted, of.ground, (value) => `${String(value).replace('-', '−')} ${unitName('mass')}`),
     },
   },
 });

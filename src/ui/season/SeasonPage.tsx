@@ -7,6 +7,7 @@ import type { Day } from '../../core/calendar/day';
 import type { SeasonView } from '../../views/season-view';
 import { BUTTON } from '../controls/styles';
 import { TitleHead } from '../time/TitleHead';
+import { FlowLane } from './FlowLane';
 import { SeasonGround } from './SeasonGround';
 import { SeasonHead } from './SeasonHead';
 import { SeasonRowLane } from './SeasonRowLane';
@@ -108,9 +109,10 @@ function Sheet({ view, today, minute }: { view: SeasonView; today: Day; minute: 
       >
         <SeasonHead view={view} today={today} strip={strip} />
         <SeasonGround view={view} today={today} />
-        {view.groups.map(({ apiary, rows }) => (
+        {view.groups.map(({ apiary, flows, rows }) => (
           <section key={apiary} aria-label={apiary}>
             <h2 className="relative bg-ink px-2.5 py-0.5 text-sm text-white">{apiary}</h2>
+            {flows.length > 0 && <FlowLane flows={flows} origin={first} />}
             {rows.map((row) => (
               <SeasonRowLane key={row.colonyId} row={row} origin={first} minute={minute} daysOf={scale.daysOf} />
             ))}

@@ -102,7 +102,7 @@ function DayLink({ day, axis, dots, isShut, fit, onKeyDown }: DayProps) {
       >
         <span className={numbered ? '' : onDesk}>{monthAndDate(day).date}</span>
       </span>
-      <LidGlyph fit={fit} className={`text-muted ${isLong(axis) ? 'hidden min-[90rem]:block' : 'max-wide:w-3'}`} />
+      <LidGlyph fit={fit} className={`text-muted ${isLong(axis) ? 'hidden w-3 wide:block' : 'max-wide:w-3'}`} />
       <span className="mt-auto flex h-2 gap-px">
         {[1, 2, 3].slice(0, dots).map((dot) => (
           <i

@@ -10,6 +10,8 @@ interface Props {
   readonly below?: ReactNode;
   /** The head stays in sight; not where every line of a phone is wanted. */
   readonly isSticky?: boolean;
+  /** Where the weather of the days is from. */
+  readonly apiaryId?: string;
 }
 
 /** The head of a screen that has no days of its own: the ruler is there all the same. */

@@ -32,4 +32,18 @@ export const INSIDE = {
   },
   border: { display: false },
 } as const;
-export const TICKS_INSIDE = { mirror: true, labelOffset: -9, padding: 2 } as const;
+
+/** @param words what a value is called; nothing at the upper edge, where it would be cut off */
+export const ticksInside = (color: string, ground: string, words: (value: number) => string) =>
+  ({
+    color,
+    mirror: true,
+    labelOffset: -9,
+    padding: 2,
+    maxTicksLimit: 5,
+    showLabelBackdrop: true,
+    backdropColor: ground,
+    backdropPadding: 1,
+    callback: (value: number | string, i: number, all: readonly unknown[]) =>
+      i === all.length - 1 ? '' : words(Number(value)),
+  }) as const;

@@ -20,7 +20,7 @@ import { minuteWords } from '../../words/days';
 import { temperatureWords, unitName, unitsSpoken } from '../../words/measures';
 import { windUnit } from '../../words/weather';
 import type { Axis } from '../time/axis';
-import { colours, daysOf, EDGE_TO_EDGE, INSIDE, motion, TICKS_INSIDE } from '../time/onAxis';
+import { colours, daysOf, EDGE_TO_EDGE, INSIDE, motion, ticksInside } from '../time/onAxis';
 
 Chart.defaults.font.family = '"Atkinson Hyperlegible Next Variable", system-ui, sans-serif';
 Chart.defaults.font.size = 13;
@@ -31,7 +31,7 @@ interface Props {
   readonly axis: Axis;
 }
 
-const NAMES = ['ink', 'muted', 'line', 'willow', 'indigo', 'larch', 'propolis'] as const;
+const NAMES = ['ink', 'muted', 'line', 'willow', 'indigo', 'larch', 'propolis', 'ground'] as const;
 
 /** The hours fit to open hives, behind everything, with a bar along the bottom so that they are not told by colour alone. */
 const openHours = (open: WeatherView['open'], colour: string): Plugin => ({
@@ -101,12 +101,7 @@ export function TemperatureChart({ view, axis }: Props) {
           y: {
             grid: { display: false },
             ...INSIDE,
-            ticks: {
-              ...TICKS_INSIDE,
-              color: of.muted,
-              maxTicksLimit: 5,
-              callback: (value) => `${value} ${unitName('temperature')}`,
-            },
+            ticks: ticksInside(of.muted, of.ground, (value) => `${value} ${unitName('temperature')}`),
           },
         },
         plugins: {
@@ -162,17 +157,23 @@ export function RainAndWindChart({ view, axis }: Props) {
           x: daysOf(axis),
           y: {
             beginAtZero: true,
+            grace: '20%',
             grid: { display: false },
             ...INSIDE,
-            ticks: { ...TICKS_INSIDE, color: of.muted, maxTicksLimit: 4, callback: (value) => `${value} ${wind.name}` },
+            ticks: ticksInside(of.muted, of.ground, (value) => (value === 0 ? '' : `${value} ${wind.name}`)),
           },
           rain: {
             position: 'right',
             beginAtZero: true,
             suggestedMax: 3,
+            grace: '20%',
             grid: { display: false },
             ...INSIDE,
-            ticks: { ...TICKS_INSIDE, color: of.indigo, maxTicksLimit: 4, callback: (value) => `${value} mm` },
+            ticks: {
+              ...ticksInside(of.indigo, of.ground, (value) => (value === 0 ? '' : `${value} mm`)),
+              // Mirrored at the right edge it would begin beyond it.
+              padding: -8,
+            },
           },
         },
         plugins: {

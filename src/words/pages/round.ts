@@ -6,5 +6,6 @@ export const roundPhrases = {
   nothingDue: 'Nothing is due.',
   leaveShut: (hives: readonly { readonly name: string; readonly words: string }[]) =>
     `Leave shut: ${hives.map(({ name, words }) => `${name} (${withinSentence(words)})`).join('; ')}.`,
+  weather: (allows: string) => `Weather that day: ${allows.charAt(0).toLowerCase()}${allows.slice(1)}`,
   task: (words: string, why: string) => `${words}. ${why}`,
 };

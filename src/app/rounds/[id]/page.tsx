@@ -27,5 +27,6 @@ export default async function Page({ params, searchParams }: Props) {
     (standing) => standing.apiary.id === id && (hive === undefined || standing.colony.id === hive),
   );
   if (!apiary || day === null || (hive !== undefined && here.length === 0)) notFound();
-  return <RoundSheet apiary={apiary.name} day={weekdayWords(day)} round={roundView(here, day)} />;
+  const weather = yard.measured?.weather.get(id) ?? null;
+  return <RoundSheet apiary={apiary.name} day={weekdayWords(day)} round={roundView(here, day, weather)} />;
 }
