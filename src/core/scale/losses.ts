@@ -1,9 +1,6 @@
-import { figure } from '../biology/figure';
 import { addDays, type Day, dayOfMinute } from '../calendar/day';
+import { ASKED_FOR_DAYS } from './scale-figures';
 import type { Scale } from './scale-of';
-
-/** A sudden loss is asked about for so long. */
-const ASKED_FOR = figure('a-possible-swarm-on-the-scale-is-asked-about-for', 7, 'days', 'caution');
 
 /** What the keeper has said of a loss. */
 export interface LossAnswer {
@@ -45,7 +42,7 @@ export function openLosses(
     const answer = answers.find((one) => one.at === at)?.answer ?? null;
     const on = dayOfMinute(at);
     const isSettled = answer === 'none' || looks.some((look) => look > at) || swarms.includes(on);
-    if (isSettled || on > today || addDays(on, ASKED_FOR.value) < today) return [];
+    if (isSettled || on > today || addDays(on, ASKED_FOR_DAYS) < today) return [];
     return [{ at, kg: -by / 100, returned, isToBeLookedAt: answer === 'look' }];
   });
 }

@@ -27,3 +27,7 @@ export const FLOW_BEGINS = hundredths('flow-begins-over', 0.5);
 export const FLOW_STRONG = hundredths('flow-strong-over', 2);
 export const FLOW_ENDS = hundredths('flow-ends-under', 0.2);
 export const FLOW_DAYS = figure('flow-for-days-running', 3, 'days', 'practice').value;
+/** A hive is open for so long from the minute that is noted of a visit. */
+export const VISIT_MIN = figure('a-visit-to-a-hive-takes', 30, 'minutes', 'practice').value;
+/** A sudden loss is asked about for so many days. */
+export const ASKED_FOR_DAYS = figure('a-possible-swarm-on-the-scale-is-asked-about-for', 7, 'days', 'caution').value;

@@ -6,7 +6,7 @@ import type { ColonyFacts } from '../../core/colony/facts';
 import { flowKnown } from '../../core/scale/flow-known';
 import { type LossAnswer, openLosses, type SinceLoss } from '../../core/scale/losses';
 import { type Scale, type ScaleReading, scaleOf } from '../../core/scale/scale-of';
-import { visitsAt } from '../../core/scale/visits-of-colony';
+import { visitsAt } from '../../core/scale/visits-at';
 import type { Db, OpenedDatabase } from '../../db/open';
 import { storedReadings } from '../../db/repositories/scale';
 import { scaleAnswers } from '../../db/schema/tables';
