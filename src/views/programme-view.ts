@@ -18,6 +18,7 @@ import { inWords } from '../words/in-words';
 import { methodSaid, methodTitle } from '../words/methods/methods';
 import { programmePhrases } from '../words/pages/programme';
 import { UNIT_WORDS } from '../words/units';
+import { flightsWords } from '../words/weather';
 import { type DueAt, type DueView, dueView } from './due-view';
 import type { Mark } from './marks';
 import { windowMoved } from './moves-view';
@@ -33,6 +34,8 @@ export interface UnitView extends DueAt {
   readonly leaveShutWords: string | null;
   /** When it has no sealed brood; null: it always has, or that is past. */
   readonly broodlessWords: string | null;
+  /** On which afternoons its virgin could fly; null: it has none, or the weather is not known. */
+  readonly flights: string | null;
   readonly marks: readonly Mark[];
 }
 
@@ -186,6 +189,7 @@ function unitView(programme: ProgrammeFact, member: Member, members: readonly Me
     due: dueHere.map((one) => dueView(one, today)),
     leaveShut: schedule.leaveShut,
     broodlessWords: raises ? broodlessOf(state) : null,
+    flights: raises && state.flights ? flightsWords(state.flights) : null,
     leaveShutWords: first ? programmePhrases.leaveShut(first) : null,
     halves: halvesOf(programme, members),
     marks: planMarks(

@@ -15,6 +15,7 @@ export const REASON_WORDS: Readonly<Record<string, string>> = {
   'by-hand': 'made by hand',
   'before-import': 'before a season file was brought in',
   'before-wipe': 'before everything was taken out',
+  'before-measured-wipe': 'before weather or readings were taken out',
   'before-restore': 'before a backup was brought back',
   'before-upgrade': 'before your records were brought up to date',
 };

@@ -15,6 +15,7 @@ export const BACKUP_REASONS = [
   'by-hand',
   'before-import',
   'before-wipe',
+  'before-measured-wipe',
   'before-restore',
   'before-upgrade',
 ] as const;

@@ -1,18 +1,24 @@
+import { mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { addDays, formatDay } from '../../core/calendar/day';
-import type { OpenedDatabase } from '../../db/open';
+import { backupFiles } from '../../db/backups/backup-files';
+import { type OpenedDatabase, openDatabase } from '../../db/open';
 import { storedReadings } from '../../db/repositories/scale';
-import { storedHours } from '../../db/repositories/weather';
+import { nightsSaid, storedHours } from '../../db/repositories/weather';
 import { answerOf } from '../../words/issues';
 import { loadColony } from '../colony-page';
 import { answerLoss } from '../scale/answer-loss';
 import { scaleAt } from '../scale/colony-scale';
 import { takeScale } from '../scale/take-scale';
+import { insertAllFacts, readAllFacts } from '../season/season-facts';
 import { bookOf, id, DEMO_NOW as now } from '../testing';
 import { sayNights } from '../weather/say-nights';
 import { takeWeather } from '../weather/take-weather';
 import { loadYard } from '../yard';
 import { endKey, holderOf, keyInUse, makeKey } from './keys';
+import { wipeMeasured } from './wipe-measured';
 
 const [APIARY, CLOVER, THYME] = [id(1), id(2), id(3)];
 let opened: OpenedDatabase;
@@ -149,5 +155,24 @@ describe('readings that are brought', () => {
     expect(of({})).toMatchObject({ issues: [{ code: 'not-found', path: ['at'] }] });
     expect(of({ colonyId: id(9) })).toMatchObject({ issues: [{ path: ['colonyId'] }] });
     expect(loadColony(opened, CLOVER, now.today)?.facts.queenEvents).toEqual([]);
+  });
+});
+
+describe('what was brought in at the wrong place', () => {
+  it('is taken out whole, after a backup, and what was said by hand stays', () => {
+    const folder = mkdtempSync(join(tmpdir(), 'ubbet-'));
+    const book = openDatabase(join(folder, 'book.sqlite'));
+    book.db.transaction((tx) => insertAllFacts(tx, readAllFacts(opened.db)));
+    takeWeather(book.db, APIARY, { rows: [hour(`${today}T14:00`, 12)], refused: [], toldAt: null }, 'file', now);
+    sayNights(book.db, { apiaryId: APIARY, nights: [{ on: today, lowC: 4 }] });
+    takeScale(book.db, CLOVER, { rows: [{ at: `${today}T14:00`, kg: 40 }], refused: [], colonyId: null });
+    expect(wipeMeasured(book, 'weather', APIARY, now)).toMatchObject({ ok: true });
+    expect(storedHours(book.db, APIARY, null)).toEqual([]);
+    expect(nightsSaid(book.db, APIARY).size).toBe(1);
+    expect(storedReadings(book.db, CLOVER, today)).toHaveLength(1);
+    expect(backupFiles(book.file).map(({ reason }) => reason)).toContain('before-measured-wipe');
+    wipeMeasured(book, 'scale', CLOVER, now);
+    expect(storedReadings(book.db, CLOVER, today)).toEqual([]);
+    book.sqlite.close();
   });
 });

@@ -72,6 +72,7 @@ function UnitLane({ unit, axis, minute }: { unit: UnitView; axis: Axis; minute: 
     due,
     leaveShutWords,
     broodlessWords,
+    flights,
     marks,
   } = unit;
   return (
@@ -90,6 +91,7 @@ function UnitLane({ unit, axis, minute }: { unit: UnitView; axis: Axis; minute: 
         <p className="text-sm font-semibold">{situation}</p>
         {gets && <p className="text-muted text-sm">Has {gets}.</p>}
         {leaveShutWords && <p className="text-indigo text-sm font-bold">{leaveShutWords}</p>}
+        {flights && <p className="text-sm font-semibold">{flights}</p>}
         {broodlessWords && <p className="text-muted text-sm">{broodlessWords}</p>}
         <DueList due={due} at={unit} minute={minute} />
       </div>

@@ -4,6 +4,7 @@ import type { ScaleView } from '../../views/scale-view';
 import { AskSimulated } from '../devices/AskSimulated';
 import { BringFile } from '../devices/BringFile';
 import { DeviceKey } from '../devices/DeviceKey';
+import { WipeMeasured } from '../devices/WipeMeasured';
 import type { Axis } from '../time/axis';
 import { RulerHead } from '../time/RulerHead';
 import { LossQuestion } from './LossQuestion';
@@ -17,11 +18,13 @@ interface Props {
   readonly losses: readonly LossView[];
   readonly axis: Axis;
   readonly scaleKey: { readonly madeAt: string; readonly usedAt: string | null } | null;
+  /** Readings were brought in, by a file or a device. */
+  readonly isBrought: boolean;
   readonly isSimulated: boolean;
 }
 
 /** What came in, and did a swarm leave? */
-export function ScalePage({ colony, view, flow, losses, axis, scaleKey, isSimulated }: Props) {
+export function ScalePage({ colony, view, flow, losses, axis, scaleKey, isBrought, isSimulated }: Props) {
   return (
     <>
       <RulerHead
@@ -87,6 +90,7 @@ export function ScalePage({ colony, view, flow, losses, axis, scaleKey, isSimula
           />
           <DeviceKey kind="scale" ofId={colony.id} known={scaleKey} />
         </div>
+        {isBrought && <WipeMeasured kind="scale" ofId={colony.id} />}
         {isSimulated && <AskSimulated kind="scale" ofId={colony.id} />}
       </section>
     </>

@@ -4,6 +4,7 @@ import { degrees } from '../../words/measures';
 import { AskSimulated } from '../devices/AskSimulated';
 import { BringFile } from '../devices/BringFile';
 import { DeviceKey } from '../devices/DeviceKey';
+import { WipeMeasured } from '../devices/WipeMeasured';
 import { type Axis, axisDays } from '../time/axis';
 import { LidGlyph } from '../time/LidGlyph';
 import { RulerHead } from '../time/RulerHead';
@@ -67,6 +68,7 @@ export function WeatherPage({ apiary, others, view, axis, stationKey, isSimulate
           />
           <DeviceKey kind="weather" ofId={apiary.id} known={stationKey} />
         </div>
+        {view.isBrought && <WipeMeasured kind="weather" ofId={apiary.id} />}
         {isSimulated && <AskSimulated kind="weather" ofId={apiary.id} />}
       </section>
     </>

@@ -1,5 +1,9 @@
+import { z } from 'zod';
+import { idField } from '@/core/facts/fields';
 import { readScaleFile } from '@/core/formats/scale-file';
 import { takeFile } from '@/server/devices/take-file';
+import { wipeMeasured } from '@/server/devices/wipe-measured';
+import { takeEntry } from '@/server/http/handle';
 import { keepersZone } from '@/server/keepers-zone';
 import { takeScale } from '@/server/scale/take-scale';
 
@@ -8,3 +12,7 @@ export const POST = (request: Request) =>
     const read = readScaleFile(text, { units, zone: keepersZone(db), now: now.minute });
     return read.ok ? takeScale(db, of, read.value) : read;
   });
+
+/** Takes out all that was brought in, by files and devices, after a backup. */
+export const DELETE = (request: Request) =>
+  takeEntry(request, z.strictObject({ of: idField }), (opened, { of }, now) => wipeMeasured(opened, 'scale', of, now));

@@ -1,5 +1,9 @@
+import { z } from 'zod';
+import { idField } from '@/core/facts/fields';
 import { readWeatherFile } from '@/core/formats/weather-file';
 import { takeFile } from '@/server/devices/take-file';
+import { wipeMeasured } from '@/server/devices/wipe-measured';
+import { takeEntry } from '@/server/http/handle';
 import { keepersZone } from '@/server/keepers-zone';
 import { takeWeather } from '@/server/weather/take-weather';
 
@@ -8,3 +12,9 @@ export const POST = (request: Request) =>
     const read = readWeatherFile(text, { units, zone: keepersZone(db), today: now.today });
     return read.ok ? takeWeather(db, of, read.value, 'file', now) : read;
   });
+
+/** Takes out all that was brought in, by files and devices, after a backup. */
+export const DELETE = (request: Request) =>
+  takeEntry(request, z.strictObject({ of: idField }), (opened, { of }, now) =>
+    wipeMeasured(opened, 'weather', of, now),
+  );

@@ -1,6 +1,7 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { database } from '@/db/open';
+import { onScales } from '@/db/repositories/scale';
 import { now } from '@/server/clock';
 import { loadColony } from '@/server/colony-page';
 import { isOnDemoScale } from '@/server/demo-devices';
@@ -33,6 +34,7 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
       losses={notes.losses}
       axis={{ first: days.from, days: days.to - days.from + 1, today }}
       scaleKey={keyInUse(opened.db, 'scale', id)}
+      isBrought={onScales(opened.db).has(id)}
       isSimulated={isOnDemoScale(id)}
     />
   );
