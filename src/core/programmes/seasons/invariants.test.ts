@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { LATE_MATING_WAITS } from '../../biology/mating';
 import { addDays, type Day, formatDay, latestOf } from '../../calendar/day';
 import type { InspectionFact } from '../../colony/facts';
 import type { ColonyState } from '../../colony/fold';
@@ -8,7 +9,7 @@ import type { FollowUpCode } from '../../methods/method';
 import { DATE_WITHIN } from '../../schedule/colony-schedule';
 import { shutOn } from '../../schedule/leave-shut-wins';
 import { colonyOnDay } from '../../schedule/standing';
-import { COLONIES, dayIn, reordered, type Season, season, statesOf } from './testing';
+import { COLONIES, dayIn, reordered, type Season, START, season, statesOf } from './testing';
 
 /** Thousands of seasons were tried once (UBBET_SEASONS); in every run some hundred. A failing seed is printed. */
 const RUNS = Number(process.env.UBBET_SEASONS ?? 300);
@@ -49,6 +50,32 @@ describe('whatever happened, and in whatever order it was entered', { timeout: P
         if (!isShut && !hasSoon) throw new Error(`first date too far off: ${told(state)}`);
       }
     });
+  });
+
+  it('weather puts a test frame off and moves nothing else', () => {
+    const poor = Array.from({ length: 120 }, (_, i) => addDays(START, i - 10) as Day);
+    let late = 0;
+    holds(20270614, (made, today) => {
+      const plain = statesOf(made, today);
+      for (const [i, kept] of statesOf(made, today, { good: [], poor }).entries()) {
+        const before = plain[i] as ColonyState;
+        expect(kept.schedule.eggsBy).toEqual(before.schedule.eggsBy);
+        expect(kept.schedule.leaveShut).toEqual(before.schedule.leaveShut);
+        expect(kept.queen).toEqual(before.queen);
+        const dated = (state: ColonyState) => new Map(state.schedule.checks.map((check) => [check.key, check]));
+        const was = dated(before);
+        for (const [key, { code, window }] of dated(kept)) {
+          const old = was.get(key);
+          // A look where nothing else gives a date soon may step aside for what comes later now.
+          if (!old || code === 'look') continue;
+          const by = window.latest - old.window.latest;
+          if (by !== 0) late += 1;
+          expect([0, LATE_MATING_WAITS.value]).toContain(by);
+          expect(by === 0 || code === 'act').toBe(true);
+        }
+      }
+    });
+    expect(late).toBeGreaterThan(0);
   });
 
   it('asks for nothing that opens a hive on a day on which it is to be left shut, unless that is forced', () => {

@@ -4,6 +4,7 @@ import { CELL_STAGES } from '../../cells/stage';
 import type { CellMoveFact, OwnFacts, SharedFacts } from '../../colony/assemble';
 import {
   type CellSeenFact,
+  type ColonyFacts,
   type InspectionFact,
   PIPING,
   QUEEN_EVENTS,
@@ -20,6 +21,7 @@ import { CHECK_CODES, checkKey } from '../../schedule/check';
 import { DEFAULT_SETTINGS } from '../../settings/settings';
 import type { SurveyFact } from '../../space/survey';
 import { aBox, aHive } from '../../space/testing';
+import type { Afternoons } from '../../weather/afternoons';
 import { ANSWERS } from '../answers';
 import type { CheckAnswerFact, CheckChangeFact, ProgrammeFact } from '../facts';
 import { aProgramme, assembled } from '../testing';
@@ -239,9 +241,13 @@ export const season: fc.Arbitrary<Season> = fc
   });
 
 /** Both colonies of a season as they stand on a day. */
-export function statesOf({ own, shared }: Season, today: Day): readonly ColonyState[] {
+export function statesOf(
+  { own, shared }: Season,
+  today: Day,
+  afternoons: Afternoons | null = null,
+): readonly ColonyState[] {
   const facts = assembled(own, shared);
-  return COLONIES.map((id) => foldColony(facts.get(id) as never, DEFAULT_SETTINGS, today));
+  return COLONIES.map((id) => foldColony({ ...(facts.get(id) as ColonyFacts), afternoons }, DEFAULT_SETTINGS, today));
 }
 
 /** The same facts, entered in another order. */
