@@ -4,10 +4,10 @@ import { join } from 'node:path';
 import { day } from '../src/core/calendar/day';
 import { openDatabase } from '../src/db/open';
 import { loadColonyFacts } from '../src/db/repositories/colony-facts';
+import { loadApiaries } from '../src/server/all-apiaries';
 import { saveInspection } from '../src/server/entries/save-inspection';
 import { insertAllFacts } from '../src/server/season/season-facts';
 import { anEntry, id } from '../src/server/testing';
-import { loadYard } from '../src/server/yard';
 import { todayView } from '../src/views/today-view';
 import { bigYard } from './big-yard';
 
@@ -47,13 +47,13 @@ function enter(): void {
 }
 
 const begun = performance.now();
-todayView(loadYard(opened, today), today);
+todayView(loadApiaries(opened, today), today);
 const fromNothing = performance.now() - begun;
 const after: number[] = [];
 for (let i = 0; i < ROUNDS; i++) {
   enter();
   const asked = performance.now();
-  todayView(loadYard(opened, today), today);
+  todayView(loadApiaries(opened, today), today);
   after.push(performance.now() - asked);
 }
 const afterEntry = after.sort((a, b) => a - b)[ROUNDS >> 1] as number;

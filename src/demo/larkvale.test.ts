@@ -18,7 +18,7 @@ function factsOf(name: string): ColonyFacts {
   return facts;
 }
 const readingOf = (name: string, today = '2027-05-16') =>
-  foldColony(factsOf(name), DEFAULT_SETTINGS, day(today)).lastLook?.reading.reading;
+  foldColony(factsOf(name), DEFAULT_SETTINGS, day(today)).lastInspection?.reading.reading;
 
 describe('the demo season', () => {
   it('is a sound season file with the same identifiers each time', () => {

@@ -45,8 +45,8 @@ describe('what an entry means so far', () => {
       day('2027-05-13'),
     );
     const { verdict, outOf } = readEntry({ ...question, draft: entry });
-    expect(stored.lastLook?.reading.reading).toBe('swarm-imminent');
-    expect(verdict.reading?.because).toEqual(stored.lastLook?.reading.because.map(({ text }) => text));
+    expect(stored.lastInspection?.reading.reading).toBe('swarm-imminent');
+    expect(verdict.reading?.because).toEqual(stored.lastInspection?.reading.because.map(({ text }) => text));
     expect(verdict.next?.why).toEqual(stored.schedule.checks[0]?.why);
     expect(outOf[id(7)]).toBe('16 to 22 May');
   });

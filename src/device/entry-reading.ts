@@ -83,7 +83,7 @@ export function readEntry({ facts, settings, draft, today, isCorrection }: Entry
       ? takingDownPrice(
           on,
           searched === null || searched === 'not-searched' ? 'bees-on' : searched,
-          before.looks,
+          before.inspections,
           before.parts,
         )
       : null,

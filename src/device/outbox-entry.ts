@@ -46,17 +46,17 @@ export interface KeptInspection extends Kept {
 }
 
 /** What else is said at the hive: a survey, what a check came to or its new day, a step ticked, moves of a frame plan done. */
-export interface Sayings {
+export interface SaidAtHive {
   readonly survey: SurveyEntry;
   readonly answer: CheckAnswer;
   readonly 'check-change': CheckChange;
   readonly step: StepTick;
   readonly 'frame-moves': PlanProgress;
 }
-export type SayingKind = keyof Sayings;
+export type SaidKind = keyof SaidAtHive;
 
 /** Where each is sent. */
-export const SAYING_PATHS: Readonly<Record<SayingKind, string>> = {
+export const SAID_PATHS: Readonly<Record<SaidKind, string>> = {
   survey: '/api/surveys',
   answer: '/api/answers',
   'check-change': '/api/check-changes',
@@ -64,14 +64,14 @@ export const SAYING_PATHS: Readonly<Record<SayingKind, string>> = {
   'frame-moves': '/api/frame-plans/progress',
 };
 
-interface KeptSayingOf<Kind extends SayingKind> extends Kept {
+interface KeptSayingOf<Kind extends SaidKind> extends Kept {
   readonly kind: Kind;
-  readonly body: Sayings[Kind];
+  readonly body: SaidAtHive[Kind];
   /** All that was entered, in words. */
   readonly words: string;
 }
 
-export type KeptSaying = { [Kind in SayingKind]: KeptSayingOf<Kind> }[SayingKind];
+export type KeptSaying = { [Kind in SaidKind]: KeptSayingOf<Kind> }[SaidKind];
 
 export type OutboxEntry = KeptInspection | KeptSaying;
 

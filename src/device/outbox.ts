@@ -1,6 +1,6 @@
 import { comparable } from '../core/facts/comparable-entry';
 import type { IssueInWords } from '../words/issues';
-import { type Cause, type KeptInspection, type OutboxEntry, SAYING_PATHS } from './outbox-entry';
+import { type Cause, type KeptInspection, type OutboxEntry, SAID_PATHS } from './outbox-entry';
 import { isAnswering, isPassing, send as sendJson } from './send';
 import { type DeviceStore, DURABLE } from './store';
 import { versionOf } from './version-of';
@@ -129,7 +129,7 @@ async function settle(store: DeviceStore, entry: OutboxEntry): Promise<void> {
 export function sendEntry(entry: OutboxEntry, send: Send = sendJson): Promise<readonly IssueInWords[]> {
   if (entry.kind === 'inspection') return sendInspection(entry, send);
   const over = entry.kind === 'survey' && entry.over ? { over: entry.over } : {};
-  return issuesOf(SAYING_PATHS[entry.kind], { ...entry.body, ...over }, send);
+  return issuesOf(SAID_PATHS[entry.kind], { ...entry.body, ...over }, send);
 }
 
 /** Sends an inspection and the cells that it gives away. */

@@ -2,8 +2,8 @@ import { day, dayOfMinute } from '../core/calendar/day';
 import type { ColonyFacts } from '../core/colony/facts';
 import { factsWith } from '../core/colony/facts-with';
 import type { Settings } from '../core/settings/settings';
+import type { ApiaryEntry, ColonyEntry } from '../views/all-apiaries';
 import type { WeatherThere } from '../views/measured';
-import type { ApiaryEntry, ColonyEntry } from '../views/yard';
 import type { OutboxEntry } from './outbox-entry';
 
 /** Everything that is needed at the hive without a signal: the book's facts as they were when it was last asked. */

@@ -3,9 +3,9 @@ import type { ColonyFacts } from '../core/colony/facts';
 import { foldColony } from '../core/colony/fold';
 import type { Room } from '../core/space/room';
 import type { SurveyFact } from '../core/space/survey';
+import type { ApiaryEntry, ColonyEntry } from '../views/all-apiaries';
 import { type NeedyColony, needyColonies } from '../views/cells-view';
 import { type RoundView, roundView } from '../views/round-view';
-import type { ApiaryEntry, ColonyEntry } from '../views/yard';
 import type { OutboxEntry } from './outbox-entry';
 import { factsOnDevice, type Pack } from './pack';
 
@@ -51,7 +51,7 @@ export function roundsAtHand(pack: Pack, outbox: readonly OutboxEntry[], today: 
       })
       .sort((a, b) => b.round.due.length - a.round.due.length),
     hives: standings.map(({ colony, facts, state }) => {
-      const lastLookAt = state.lastLook?.inspection.at ?? null;
+      const lastLookAt = state.lastInspection?.inspection.at ?? null;
       return {
         colony,
         facts,

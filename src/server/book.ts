@@ -4,17 +4,17 @@ import { bestDay } from '../core/schedule/check';
 import type { OpenedDatabase } from '../db/open';
 import type { BookInfo } from '../views/book-info';
 import { speakUnits } from '../words/measures';
+import { loadApiaries } from './all-apiaries';
 import { bookId, bookName } from './book-version';
 import { isDemo } from './demo-mode';
 import { formerNames } from './former-names';
-import { loadYard } from './yard';
 
 /** The ruler looks this far back and ahead. */
 const RULED = { back: 7, ahead: 56 } as const;
 
 /** What every screen needs of the book. */
 export function loadBook(opened: OpenedDatabase, today: Day): Omit<BookInfo, 'isReader'> {
-  const { colonies, settings, measured } = loadYard(opened, today);
+  const { colonies, settings, measured } = loadApiaries(opened, today);
   // All pages stand within what is told here: what they measure is said as the keeper has set it.
   speakUnits(settings.units);
   const due = new Map<Day, number>();

@@ -10,8 +10,8 @@ import { loadColonyFacts } from '../db/repositories/colony-facts';
 import { loadSettings } from '../db/repositories/settings';
 import { colonyEntryOf } from '../db/repositories/standing-colony';
 import { apiaries, colonies, inspections, photos, queenEvents, queens, revisions } from '../db/schema/tables';
+import type { ApiaryEntry, ColonyEntry } from '../views/all-apiaries';
 import type { EntryChange, QueenChoice, QueenLine } from '../views/colony-records';
-import type { ApiaryEntry, ColonyEntry } from '../views/yard';
 import { queenWords } from '../words/queens';
 import { withAfternoons } from './weather/afternoons';
 

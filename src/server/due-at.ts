@@ -4,8 +4,8 @@ import type { ColonyState } from '../core/colony/fold';
 import { methodNamed } from '../core/methods/methods';
 import type { Db } from '../db/open';
 import { colonies } from '../db/schema/tables';
+import type { NamedColony } from '../views/all-apiaries';
 import type { DueAt } from '../views/due-view';
-import type { NamedColony } from '../views/yard';
 
 /** What answering and moving a colony's checks has to know of it. */
 export function dueAt(db: Db, { id, name }: NamedColony, { parts, schedule }: ColonyState): DueAt {

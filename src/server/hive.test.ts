@@ -5,6 +5,7 @@ import type { OpenedDatabase } from '../db/open';
 import { findEntry } from '../db/repositories/inspection-entry';
 import { saveSettings } from '../db/repositories/settings';
 import { versionOf } from '../device/version-of';
+import { loadApiaries } from './all-apiaries';
 import { loadBook } from './book';
 import { calendarText, closeFeed, feedToken, isFeed, renewFeed } from './calendar/feed';
 import { loadColony } from './colony-page';
@@ -14,7 +15,6 @@ import { savePhoto } from './entries/save-photo';
 import { makePack } from './pack';
 import { readAllFacts } from './season/season-facts';
 import { DEMO_NOW, demoBook, id } from './testing';
-import { loadYard } from './yard';
 
 const now = DEMO_NOW;
 const TODAY = now.today;
@@ -29,12 +29,12 @@ afterEach(() => {
 
 describe('the yard', () => {
   it('is reckoned anew only when the book or the day has changed', () => {
-    const first = loadYard(opened, TODAY);
-    expect(loadYard(opened, TODAY)).toBe(first);
-    expect(loadYard(opened, addDays(TODAY, 1))).not.toBe(first);
-    const again = loadYard(opened, TODAY);
+    const first = loadApiaries(opened, TODAY);
+    expect(loadApiaries(opened, TODAY)).toBe(first);
+    expect(loadApiaries(opened, addDays(TODAY, 1))).not.toBe(first);
+    const again = loadApiaries(opened, TODAY);
     saveSettings(opened.db, { ...again.settings, leaveShutDays: 14 });
-    expect(loadYard(opened, TODAY).settings.leaveShutDays).toBe(14);
+    expect(loadApiaries(opened, TODAY).settings.leaveShutDays).toBe(14);
   });
 
   it('tells every screen what is due and what is to be left shut on which day', () => {
@@ -48,7 +48,7 @@ describe('the yard', () => {
 describe('what a device takes along', () => {
   it('reckons to the same as the server', () => {
     const { colonies, settings, pages } = makePack(opened, now);
-    const onServer = new Map(loadYard(opened, TODAY).colonies.map(({ colony, state }) => [colony.id, state]));
+    const onServer = new Map(loadApiaries(opened, TODAY).colonies.map(({ colony, state }) => [colony.id, state]));
     // As it arrives on the device.
     const sent = JSON.parse(JSON.stringify(colonies)) as typeof colonies;
     for (const { colony, facts } of sent) {
@@ -95,7 +95,7 @@ describe('a correction', () => {
 
   it('says which dates it moved', () => {
     expect(loadCorrectionMoves(opened.db, knapweed())).toEqual([]);
-    const last = knapweed().state.lastLook?.inspection.id as string;
+    const last = knapweed().state.lastInspection?.inspection.id as string;
     const entry = findEntry(opened.db, last)?.entry;
     if (!entry) throw new Error('no entry');
     const cells = entry.cells.map((cell) =>

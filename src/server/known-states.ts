@@ -22,7 +22,7 @@ const known = new WeakMap<object, Map<string, KnownState>>();
  * one of its facts, or of those it shares with others, the settings or the day has changed. After an entry that is one colony of many.
  *
  * @param book the opened book that the colony is of
- * @param facts as {@link yardFacts} gives them, whose lists are the same objects while nothing of them has changed
+ * @param facts as {@link allFacts} gives them, whose lists are the same objects while nothing of them has changed
  */
 export function stateOf(
   book: object,

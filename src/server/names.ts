@@ -2,7 +2,7 @@ import 'server-only';
 import { asc, isNotNull, isNull } from 'drizzle-orm';
 import type { Db } from '../db/open';
 import { apiaries, colonies } from '../db/schema/tables';
-import type { ApiaryEntry, NamedColony } from '../views/yard';
+import type { ApiaryEntry, NamedColony } from '../views/all-apiaries';
 
 /** All apiaries and colonies by name, for choosing one. */
 export function loadNames(db: Db): { apiaries: readonly ApiaryEntry[]; colonies: readonly NamedColony[] } {

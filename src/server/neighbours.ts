@@ -3,7 +3,7 @@ import { and, asc, eq, isNull } from 'drizzle-orm';
 import type { Db } from '../db/open';
 import { type ColonyRow, standingColony } from '../db/repositories/standing-colony';
 import { colonies } from '../db/schema/tables';
-import type { ColonyEntry, NamedColony } from '../views/yard';
+import type { ColonyEntry, NamedColony } from '../views/all-apiaries';
 
 /** The colonies beside this one in its apiary by name, its parent, and the colonies that came of it. */
 export function neighboursOf(

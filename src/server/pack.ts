@@ -10,9 +10,9 @@ import { loadSettings } from '../db/repositories/settings';
 import { loadSharedFacts } from '../db/repositories/shared-facts';
 import { apiaries, colonies } from '../db/schema/tables';
 import type { Pack, PackedColony } from '../device/pack';
+import { loadApiaries } from './all-apiaries';
+import { allFacts } from './all-facts';
 import { bookVersion, writesOf } from './book-version';
-import { loadYard } from './yard';
-import { yardFacts } from './yard-facts';
 
 const PAGES = ['/', '/hive', '/colonies', '/cells', '/season', '/offline'];
 
@@ -29,7 +29,7 @@ function withLatestAfternoons(facts: ColonyFacts, today: Day): ColonyFacts {
 /** What a device takes along to the hive. */
 export function makePack(opened: OpenedDatabase, { today, minute }: Now): Pack {
   const { db } = opened;
-  const facts = yardFacts(opened, today);
+  const facts = allFacts(opened, today);
   const packed = db
     .select()
     .from(colonies)
@@ -51,7 +51,7 @@ export function makePack(opened: OpenedDatabase, { today, minute }: Now): Pack {
     settings: loadSettings(db),
     apiaries: db.select().from(apiaries).orderBy(asc(apiaries.name)).all(),
     colonies: packed,
-    weather: [...(loadYard(opened, today).measured?.weather ?? [])].map(([apiaryId, { days, swarmWeather }]) => ({
+    weather: [...(loadApiaries(opened, today).measured?.weather ?? [])].map(([apiaryId, { days, swarmWeather }]) => ({
       apiaryId,
       days: days.filter(({ on }) => on >= today),
       swarmWeather,

@@ -4,7 +4,7 @@ import type { DayRange } from '../core/calendar/window';
 import type { OpenedDatabase } from '../db/open';
 import { coldestAt, flowAt, flowReckoned, NOTHING_MEASURED } from '../views/measured';
 import { mainFlowWords } from '../words/scale';
-import { loadYard } from './yard';
+import { loadApiaries } from './all-apiaries';
 
 /** What the place where a colony stands has to say when methods are weighed. */
 export interface PlaceMeasured {
@@ -23,7 +23,7 @@ export function placeMeasured(
   entered: DayRange | null,
   today: Day,
 ): PlaceMeasured {
-  const { colonies, measured = NOTHING_MEASURED } = loadYard(opened, today);
+  const { colonies, measured = NOTHING_MEASURED } = loadApiaries(opened, today);
   const own = colonies.filter(({ apiary }) => apiary.id === apiaryId).map(({ colony }) => colony);
   const byScale = flowAt(measured, own);
   const isOnScale = own.some(({ id }) => measured.scales.has(id));

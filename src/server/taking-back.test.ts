@@ -10,6 +10,7 @@ import type { OpenedDatabase } from '../db/open';
 import { loadColonyFacts } from '../db/repositories/colony-facts';
 import { colonies } from '../db/schema/tables';
 import { dueViews } from '../views/due-view';
+import { allFacts } from './all-facts';
 import { loadColony } from './colony-page';
 import { deleteInspection } from './entries/delete-inspection';
 import { saveInspection } from './entries/save-inspection';
@@ -18,7 +19,6 @@ import { answerCheck, takeBackAnswer, takeBackProgramme } from './programmes/cha
 import { startAll } from './programmes/start-all';
 import { readAllFacts } from './season/season-facts';
 import { anEntry, DEMO_NOW, demoBook, id } from './testing';
-import { yardFacts } from './yard-facts';
 
 const { today } = DEMO_NOW;
 /** Each run does and takes back some things, one after the other, in one book; a failing seed is printed. */
@@ -178,11 +178,11 @@ describe('what is taken back', () => {
           counts.set(doing.type, (counts.get(doing.type) ?? 0) + 1);
           expect(known()).not.toEqual(before);
           // What was read before and not changed since is what would be read now.
-          expect(yardFacts(opened, today)).toEqual(loadColonyFacts(opened.db));
+          expect(allFacts(opened, today)).toEqual(loadColonyFacts(opened.db));
           expect(outcome.takeBack()).toMatchObject({ ok: true });
         }
         expect(known(), JSON.stringify(doing)).toEqual(before);
-        expect(yardFacts(opened, today)).toEqual(loadColonyFacts(opened.db));
+        expect(allFacts(opened, today)).toEqual(loadColonyFacts(opened.db));
       });
       opened.sqlite.close();
     };

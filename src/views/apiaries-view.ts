@@ -2,7 +2,7 @@ import type { Day } from '../core/calendar/day';
 import type { DayFit } from '../core/weather/weather-of';
 import { flowWords } from '../words/scale';
 import { dayAllows } from '../words/weather';
-import type { Yard } from './yard';
+import type { AllApiaries } from './all-apiaries';
 
 export interface ApiaryLine {
   readonly id: string;
@@ -16,7 +16,7 @@ export interface ApiaryLine {
 }
 
 /** Every apiary, with what its weather and its scales say today. */
-export function apiariesView({ apiaries, colonies, measured }: Yard, today: Day): readonly ApiaryLine[] {
+export function apiariesView({ apiaries, colonies, measured }: AllApiaries, today: Day): readonly ApiaryLine[] {
   return apiaries.map(({ id, name, note }) => {
     const own = colonies.filter((one) => one.apiary.id === id).map(({ colony }) => colony);
     const day = measured?.weather.get(id)?.days.find(({ on }) => on === today);

@@ -1,7 +1,7 @@
 import type { Day } from '../core/calendar/day';
 import type { Units } from '../core/units/units';
+import type { NamedColony } from './all-apiaries';
 import type { ApiarySky } from './sky';
-import type { NamedColony } from './yard';
 
 /** What every screen may need of the book: its name on this device, the days of its checks, its colonies by name. */
 export interface BookInfo {

@@ -3,9 +3,9 @@ import { formatDay } from '../core/calendar/day';
 import { inspection } from '../core/colony/testing';
 import { DEFAULT_SETTINGS } from '../core/settings/settings';
 import { calendarEntries } from './calendar-view';
-import { yardColony } from './testing';
+import { aStandingColony } from './testing';
 
-const entriesOf = (colony: ReturnType<typeof yardColony>) =>
+const entriesOf = (colony: ReturnType<typeof aStandingColony>) =>
   calendarEntries({ apiaries: [], colonies: [colony], settings: DEFAULT_SETTINGS }).map(
     ({ from, until, ...entry }) => ({
       ...entry,
@@ -24,7 +24,7 @@ const gone = {
 
 describe('the calendar', () => {
   it('has a check on its best day, its window in the text', () => {
-    const [check] = entriesOf(yardColony('Clover', { queenEvents: [gone] }, '2027-05-11'));
+    const [check] = entriesOf(aStandingColony('Clover', { queenEvents: [gone] }, '2027-05-11'));
     expect(check).toMatchObject({
       uid: 'find-cells:e@Clover.ubbet',
       title: 'Clover: Find the cells',
@@ -37,14 +37,14 @@ describe('the calendar', () => {
   });
 
   it('has the days to leave shut as one entry, its last day included', () => {
-    expect(entriesOf(yardColony('Clover', { queenEvents: [gone] }, '2027-05-11'))).toContainEqual(
+    expect(entriesOf(aStandingColony('Clover', { queenEvents: [gone] }, '2027-05-11'))).toContainEqual(
       expect.objectContaining({ title: 'Clover: leave shut', days: '2027-05-19 to before 2027-06-07' }),
     );
   });
 
   it('keeps an entry’s id when it is dated anew', () => {
     const uids = (at: string) =>
-      entriesOf(yardColony('Clover', { queenEvents: [{ ...gone, on: inspection({ at }).on }] }, '2027-05-12')).map(
+      entriesOf(aStandingColony('Clover', { queenEvents: [{ ...gone, on: inspection({ at }).on }] }, '2027-05-12')).map(
         ({ uid }) => uid,
       );
     expect(uids('2027-05-11T12:00')).toEqual(uids('2027-05-10T12:00'));

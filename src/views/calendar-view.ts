@@ -3,7 +3,7 @@ import { bestDay, type Check } from '../core/schedule/check';
 import { orderOf } from '../words/due';
 import { inWords } from '../words/in-words';
 import { calendarPhrases } from '../words/pages/calendar';
-import type { Yard, YardColony } from './yard';
+import type { AllApiaries, StandingColony } from './all-apiaries';
 
 /** One entry of the calendar that other programs read: whole days, the last one exclusive. */
 export interface CalendarEntry {
@@ -17,14 +17,14 @@ export interface CalendarEntry {
 }
 
 /** Every check on its best day with its window in the text, and every span in which a hive is to be left shut. */
-export function calendarEntries({ colonies }: Yard): readonly CalendarEntry[] {
+export function calendarEntries({ colonies }: AllApiaries): readonly CalendarEntry[] {
   return colonies.flatMap((standing) => [
     ...standing.state.schedule.checks.map((check) => checkEntry(standing, check)),
     ...shutEntries(standing),
   ]);
 }
 
-function checkEntry({ colony, apiary }: YardColony, check: Check): CalendarEntry {
+function checkEntry({ colony, apiary }: StandingColony, check: Check): CalendarEntry {
   const day = bestDay(check);
   const { earliest, latest } = check.window;
   const window =
@@ -42,7 +42,7 @@ function checkEntry({ colony, apiary }: YardColony, check: Check): CalendarEntry
   };
 }
 
-function shutEntries({ colony, apiary, state }: YardColony): readonly CalendarEntry[] {
+function shutEntries({ colony, apiary, state }: StandingColony): readonly CalendarEntry[] {
   const spans = state.schedule.leaveShut.filter(({ from, to }) => from <= to && to >= state.today);
   return spans.map(({ from, to }, i) => ({
     uid: `leave-shut:${state.queen.requeeningId ?? 'start'}${i === 0 ? '' : `:${i + 1}`}@${colony.id}.ubbet`,
@@ -54,5 +54,5 @@ function shutEntries({ colony, apiary, state }: YardColony): readonly CalendarEn
   }));
 }
 
-const placeOf = ({ stand }: YardColony['colony'], { name }: YardColony['apiary']) =>
+const placeOf = ({ stand }: StandingColony['colony'], { name }: StandingColony['apiary']) =>
   [name, stand].filter(Boolean).join(', ');

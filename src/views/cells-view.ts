@@ -5,9 +5,9 @@ import { BEARS_MOVING_WORDS, CELL_WANTED_WORDS } from '../words/cell-list';
 import { findingWords } from '../words/cells';
 import { rangeWords } from '../words/days';
 import { whereWords } from '../words/where';
+import type { AllApiaries, StandingColony } from './all-apiaries';
 import type { Mark } from './marks';
 import { ribbonMark } from './marks-of';
-import type { Yard, YardColony } from './yard';
 
 /** A colony that a cell would help. */
 export interface NeedyColony {
@@ -39,11 +39,11 @@ export interface CellsView {
   readonly spare: readonly SpareCell[];
 }
 
-const standingsOf = ({ colonies }: Yard) =>
+const standingsOf = ({ colonies }: AllApiaries) =>
   colonies.map(({ colony, state }) => ({ colonyId: colony.id, wanted: colony.wanted, state }));
 
 /** The colonies that need a cell, apart from the one that would give it. */
-export function needyColonies(yard: Yard, except: string | null = null): readonly NeedyColony[] {
+export function needyColonies(yard: AllApiaries, except: string | null = null): readonly NeedyColony[] {
   return cellsWanted(standingsOf(yard)).flatMap(({ colonyId, why }: CellWanted) => {
     const found = yard.colonies.find(({ colony }) => colony.id === colonyId);
     if (!found || colonyId === except) return [];
@@ -52,10 +52,10 @@ export function needyColonies(yard: Yard, except: string | null = null): readonl
 }
 
 /** Cells that could be given, the ripest first. */
-export function spareCells(yard: Yard): readonly SpareCell[] {
+export function spareCells(yard: AllApiaries): readonly SpareCell[] {
   return cellsToGive(standingsOf(yard))
     .flatMap(({ colonyId, cell, emergence, travels }) => {
-      const { colony, apiary } = yard.colonies.find((one) => one.colony.id === colonyId) as YardColony;
+      const { colony, apiary } = yard.colonies.find((one) => one.colony.id === colonyId) as StandingColony;
       return [
         {
           emergence,
@@ -80,6 +80,6 @@ export function spareCells(yard: Yard): readonly SpareCell[] {
     .map(({ spare }) => spare);
 }
 
-export function cellsView(yard: Yard): CellsView {
+export function cellsView(yard: AllApiaries): CellsView {
   return { wanted: needyColonies(yard), spare: spareCells(yard) };
 }

@@ -4,8 +4,8 @@ import { colonyOnDay } from '../core/schedule/standing';
 import { dueWords } from '../words/due';
 import { inWords } from '../words/in-words';
 import { notBeforeWords } from '../words/shut';
+import type { AllApiaries, ApiaryEntry, StandingColony } from './all-apiaries';
 import { type Mark, type Tone, toneOf } from './marks';
-import type { ApiaryEntry, Yard, YardColony } from './yard';
 
 export interface ColonyLine {
   readonly id: string;
@@ -28,20 +28,20 @@ export interface ApiaryGroup {
 }
 
 /** Every colony under its apiary, by name. */
-export function coloniesView({ apiaries, colonies }: Yard, today: Day): readonly ApiaryGroup[] {
+export function coloniesView({ apiaries, colonies }: AllApiaries, today: Day): readonly ApiaryGroup[] {
   return apiaries.map((apiary) => ({
     apiary,
     colonies: colonies.filter(({ colony }) => colony.apiaryId === apiary.id).map((own) => colonyLine(own, today)),
   }));
 }
 
-function colonyLine({ colony, state }: YardColony, today: Day): ColonyLine {
-  const { looks, schedule } = state;
+function colonyLine({ colony, state }: StandingColony, today: Day): ColonyLine {
+  const { inspections, schedule } = state;
   const { lead, due, shut: shutNow } = colonyOnDay(schedule, today);
   const shut = schedule.leaveShut.filter(({ from, to }) => from <= to);
   const marks: Mark[] = [
     ...shut.map(({ from, to }): Mark => ({ type: 'shut', from, to, row: 0 })),
-    ...looks.map(({ inspection }): Mark => ({ type: 'look', on: inspection.on, row: 0 })),
+    ...inspections.map(({ inspection }): Mark => ({ type: 'look', on: inspection.on, row: 0 })),
   ];
   return {
     id: colony.id,
@@ -50,7 +50,7 @@ function colonyLine({ colony, state }: YardColony, today: Day): ColonyLine {
     reading: inWords(situationOf(state)),
     due: shutNow && due.length === 0 ? notBeforeWords(shutNow) : lead && dueWords(lead, today),
     dueOn: shutNow && due.length === 0 ? addDays(shutNow.to, 1) : (lead?.check.window.latest ?? null),
-    lookedOn: state.lastLook?.inspection.on ?? null,
+    lookedOn: state.lastInspection?.inspection.on ?? null,
     tone: lead ? toneOf(lead.standing) : 'fine',
     marks,
   };

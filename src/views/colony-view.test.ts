@@ -4,7 +4,7 @@ import type { CellSeenFact, ColonyFacts, QueenEventKind } from '../core/colony/f
 import { inspection } from '../core/colony/testing';
 import { colonyView } from './colony-view';
 import { markWords } from './marks';
-import { yardColony } from './testing';
+import { aStandingColony } from './testing';
 
 const cell = (id: string, box: number | null = null, frame: number | null = null) => ({
   id,
@@ -25,7 +25,7 @@ const event = (kind: QueenEventKind, on: string) => ({
   emerged: null,
 });
 const view = (facts: Partial<ColonyFacts>, today = '2027-05-16') =>
-  colonyView(yardColony('Clover', facts, today).state);
+  colonyView(aStandingColony('Clover', facts, today).state);
 
 describe('the colony’s page', () => {
   it('has something to say of a colony nobody has looked at', () => {
@@ -164,7 +164,7 @@ describe('a colony of many years', () => {
   };
 
   it('shows its newest looks first, and rings of the last two months alone', () => {
-    const { state } = yardColony('Clover', many, '2027-05-16');
+    const { state } = aStandingColony('Clover', many, '2027-05-16');
     const some = colonyView(state, () => '', 5);
     expect(some.looks.map(({ id }) => id)).toEqual(['look-29', 'look-28', 'look-27', 'look-26', 'look-25']);
     expect(colonyView(state).looks).toHaveLength(30);

@@ -4,7 +4,7 @@ import { explainConflict } from '../core/cells/explain';
 import { contradictionsOf } from '../core/colony/contradictions';
 import type { CellFinding, InspectionFact } from '../core/colony/facts';
 import type { ColonyState } from '../core/colony/fold';
-import type { Look } from '../core/colony/look';
+import type { InspectionKnown } from '../core/colony/inspection-known';
 import { doubtSaid } from '../core/colony/queen-doubt';
 import { isUnseen, situationOf } from '../core/colony/situation';
 import { mayStillHoldQueen, type TrackedCell } from '../core/colony/track-cells';
@@ -39,7 +39,7 @@ export interface CellRowView {
   readonly marks: readonly Mark[];
 }
 
-export interface LookView {
+export interface InspectionView {
   readonly id: string;
   readonly on: Day;
   readonly when: string;
@@ -78,7 +78,7 @@ export interface ColonyView {
   readonly moves: readonly MoveLine[];
   readonly overview: readonly Mark[];
   readonly cells: readonly CellRowView[];
-  readonly looks: readonly LookView[];
+  readonly looks: readonly InspectionView[];
 }
 
 /**
@@ -92,22 +92,24 @@ export function colonyView(
   nameOf: (colonyId: string) => string = () => colonyPhrases.anotherColony,
   newestLooks: number | null = null,
 ): ColonyView {
-  const { today, lastLook, schedule, cells } = state;
+  const { today, lastInspection, schedule, cells } = state;
   const live = state.liveCells;
   const windows = cellsMarks(live, schedule.emergence);
   const shut = schedule.leaveShut.find(({ from, to }) => from <= to && today <= to);
   return {
     situation: inWords(situationOf(state)),
     isUnseen: isUnseen(state),
-    reading: lastLook && readingView(lastLook, state.queen),
-    seen: lastLook ? colonyPhrases.lastLooked(lastLook.inspection.on, today) : colonyPhrases.notInspectedYet,
+    reading: lastInspection && readingView(lastInspection, state.queen),
+    seen: lastInspection
+      ? colonyPhrases.lastLooked(lastInspection.inspection.on, today)
+      : colonyPhrases.notInspectedYet,
     due: dueViews(state),
     notDone: [
       ...schedule.skipped.map(({ check, reason }) => colonyPhrases.skipped(CHECK_NAMES[check.code], reason)),
       ...schedule.missed.map(({ code, window }) => colonyPhrases.notDone(window.latest, CHECK_NAMES[code])),
     ],
     contradictions: contradictionsOf(
-      state.looks.map(({ inspection }) => inspection),
+      state.inspections.map(({ inspection }) => inspection),
       state.answers,
       today,
     ).map(contradictionWords),
@@ -119,9 +121,9 @@ export function colonyView(
     moves: moveLines(state),
     overview: withLooks([...windows, ...scheduleMarks(schedule, today, rowBelow(windows))], recentLooks(state)),
     cells: cellRows(cells, today, nameOf),
-    looks: [...state.looks]
+    looks: [...state.inspections]
       .reverse()
-      .slice(0, newestLooks ?? state.looks.length)
+      .slice(0, newestLooks ?? state.inspections.length)
       .map((look) => lookView(look, state.cells, today)),
   };
 }
@@ -142,11 +144,11 @@ function programmeLines({ parts, schedule, today }: ColonyState): readonly Progr
 /** Rings of longer ago stand on no strip. */
 const RINGS_BACK = 60;
 
-const recentLooks = ({ looks, today }: ColonyState): readonly Look[] =>
-  looks.filter(({ inspection }) => daysBetween(inspection.on, today) <= RINGS_BACK);
+const recentLooks = ({ inspections, today }: ColonyState): readonly InspectionKnown[] =>
+  inspections.filter(({ inspection }) => daysBetween(inspection.on, today) <= RINGS_BACK);
 
 /** The marks with a line of rings below them, one for each look. */
-function withLooks(marks: readonly Mark[], looks: readonly Look[]): readonly Mark[] {
+function withLooks(marks: readonly Mark[], looks: readonly InspectionKnown[]): readonly Mark[] {
   const row = rowBelow(marks) + (marks.some(({ type }) => type === 'check') ? 1 : 0);
   return [...marks, ...looks.map(({ inspection }): Mark => ({ type: 'look', on: inspection.on, row }))];
 }
@@ -207,7 +209,7 @@ function cellRow(tracked: TrackedCell, today: Day, nameOf: (colonyId: string) =>
   };
 }
 
-function lookView(look: Look, cells: readonly TrackedCell[], today: Day): LookView {
+function lookView(look: InspectionKnown, cells: readonly TrackedCell[], today: Day): InspectionView {
   const { inspection } = look;
   const { id, on, thoroughness, note } = inspection;
   return {

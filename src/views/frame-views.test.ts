@@ -7,10 +7,10 @@ import type { SurveyFact } from '../core/space/survey';
 import { aBox, aHive } from '../core/space/testing';
 import { boxTitle } from '../words/boxes';
 import { frameContents } from '../words/frame-contents';
+import type { AllApiaries, StandingColony } from './all-apiaries';
 import { framesView, otherHives } from './frames-view';
 import { roomView } from './room-view';
-import { yardColony } from './testing';
-import type { Yard, YardColony } from './yard';
+import { aStandingColony } from './testing';
 
 const TODAY = '2027-05-16';
 
@@ -29,11 +29,15 @@ const survey = (letters: string, over: Partial<SurveyFact> = {}): SurveyFact => 
     ...over,
   };
 };
-const surveyed = (name: string, ...surveys: readonly SurveyFact[]) => yardColony(name, { surveys }, TODAY);
-const yard = (...colonies: readonly YardColony[]): Yard => ({ apiaries: [], colonies, settings: DEFAULT_SETTINGS });
+const surveyed = (name: string, ...surveys: readonly SurveyFact[]) => aStandingColony(name, { surveys }, TODAY);
+const yard = (...colonies: readonly StandingColony[]): AllApiaries => ({
+  apiaries: [],
+  colonies,
+  settings: DEFAULT_SETTINGS,
+});
 
 describe('room, colony by colony', () => {
-  const line = (one: YardColony, night: number | null = 12) => roomView(yard(one), night).lines[0];
+  const line = (one: StandingColony, night: number | null = 12) => roomView(yard(one), night).lines[0];
 
   it('has what is pressing first, then the soonest out, and names the colonies whose frames nobody knows', () => {
     const view = roomView(
@@ -41,7 +45,7 @@ describe('room, colony by colony', () => {
         surveyed('Airy', survey('HPBBEEEEEEE')),
         surveyed('Filling', survey('HHYYYEHHHHH')),
         surveyed('Bound', survey('PPPPYBBBBHE')),
-        yardColony('Never', {}, TODAY),
+        aStandingColony('Never', {}, TODAY),
       ),
       12,
     );
@@ -96,7 +100,7 @@ describe('room, colony by colony', () => {
 
 describe('the frames of one hive', () => {
   const view = (surveys: readonly SurveyFact[], facts: object = {}) => {
-    const { state } = yardColony('Clover', { surveys, ...facts }, TODAY);
+    const { state } = aStandingColony('Clover', { surveys, ...facts }, TODAY);
     return framesView(state, surveys, DEFAULT_SETTINGS);
   };
 
@@ -149,7 +153,7 @@ describe('hives beside it on the board', () => {
     ];
     const far = surveyed('Far', survey('HPBYBE'));
     const away = { ...far, colony: { ...far.colony, apiaryId: 'elsewhere' } };
-    const beside = otherHives(yard(clover, vetch, away, yardColony('Never', {}, TODAY)), clover.colony);
+    const beside = otherHives(yard(clover, vetch, away, aStandingColony('Never', {}, TODAY)), clover.colony);
     expect(beside.map(({ name, queenFrameId }) => [name, queenFrameId])).toEqual([['Vetch', 'nest/3']]);
     expect(framesOf(beside[0]?.hive ?? aHive())).toHaveLength(6);
   });

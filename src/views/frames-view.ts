@@ -14,7 +14,7 @@ import { type Triggers, triggersOf } from '../core/space/triggers';
 import { boxWeight } from '../core/space/weight';
 import { framesPhrases } from '../words/pages/frames';
 import { type RoomWords, storedRoomWords } from '../words/room';
-import type { ColonyEntry, Yard } from './yard';
+import type { AllApiaries, ColonyEntry } from './all-apiaries';
 
 /** What a hive weighs. */
 export interface HiveWeights {
@@ -99,8 +99,8 @@ export function framesView(state: ColonyState, surveys: readonly SurveyFact[], s
   };
 }
 
-const lastCount = ({ looks }: ColonyState): number | null =>
-  looks.map(({ inspection }) => inspection.coveredSeams).findLast((count) => count !== null) ?? null;
+const lastCount = ({ inspections }: ColonyState): number | null =>
+  inspections.map(({ inspection }) => inspection.coveredSeams).findLast((count) => count !== null) ?? null;
 
 /** Cells kept by what is running; where nothing is, those that are best kept. */
 function keptCells({ parts, liveCells }: ColonyState, howMany: number): ReadonlySet<string> {
@@ -116,7 +116,10 @@ function keptCells({ parts, liveCells }: ColonyState, howMany: number): Readonly
 }
 
 /** Other hives of a colony’s apiary whose frames are known, carried forward to the day. */
-export function otherHives({ colonies, settings }: Yard, { id, apiaryId }: Pick<ColonyEntry, 'id' | 'apiaryId'>) {
+export function otherHives(
+  { colonies, settings }: AllApiaries,
+  { id, apiaryId }: Pick<ColonyEntry, 'id' | 'apiaryId'>,
+) {
   const sizes = allSizes(settings);
   return colonies.flatMap(({ colony, state: { frames, today } }) => {
     if (!frames || colony.id === id || colony.apiaryId !== apiaryId) return [];

@@ -7,8 +7,8 @@ import { noFitDay } from '../core/schedule/fit-days';
 import type { CheckOnDay } from '../core/schedule/standing';
 import { flowWords, lossWords } from '../words/scale';
 import { flightsWords, noFitDayWords, swarmRiskWords } from '../words/weather';
+import type { AllApiaries } from './all-apiaries';
 import { type Measured, NOTHING_MEASURED, type WeatherThere } from './measured';
-import type { Yard } from './yard';
 
 /** A sudden loss on the scale, as a question. */
 export interface LossView {
@@ -69,7 +69,7 @@ export function swarmRisk(
 }
 
 /** The same for every apiary that has such a day. */
-export const swarmRisks = ({ colonies, apiaries, measured }: Yard, today: Day): readonly string[] =>
+export const swarmRisks = ({ colonies, apiaries, measured }: AllApiaries, today: Day): readonly string[] =>
   apiaries.flatMap(({ id }) => {
     const own = colonies.filter(({ apiary }) => apiary.id === id);
     return swarmRisk(own, measured?.weather.get(id) ?? null, today) ?? [];

@@ -15,7 +15,7 @@ import { decideView } from './decide-view';
 import { planPreview } from './plan-preview';
 import { programmeView } from './programme-view';
 import { startView } from './start-view';
-import { yardColony } from './testing';
+import { aStandingColony } from './testing';
 
 const TODAY = day('2027-05-10');
 const cell = (id: string) => ({ id, label: id, place: 'bottom', box: null, frame: null, part: null }) as const;
@@ -39,8 +39,8 @@ const charged: Partial<ColonyFacts> = {
 const needy: Partial<ColonyFacts> = {
   inspections: [inspection({ at: '2027-05-10T12:00', eggs: 'none', youngest: 'none' })],
 };
-const clover = yardColony('Clover', charged, '2027-05-10');
-const thyme = yardColony('Thyme', needy, '2027-05-10');
+const clover = aStandingColony('Clover', charged, '2027-05-10');
+const thyme = aStandingColony('Thyme', needy, '2027-05-10');
 const yard = { apiaries: [clover.apiary], colonies: [clover, thyme], settings: DEFAULT_SETTINGS };
 
 describe('deciding', () => {
@@ -87,7 +87,7 @@ describe('starting', () => {
       mayBuy: true,
       needy: [{ id: 'Thyme', name: 'Thyme', why: 'the queen may be gone' }],
     });
-    const taken = { ...yard, colonies: [...yard.colonies, yardColony('Clover swarm', {}, '2027-05-10')] };
+    const taken = { ...yard, colonies: [...yard.colonies, aStandingColony('Clover swarm', {}, '2027-05-10')] };
     const again = startView('old-site-swarm', clover.colony, clover.state, { kind: 'fits', warnings: [] }, taken);
     expect(again.newName).toEqual('Clover swarm 2');
   });

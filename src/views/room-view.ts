@@ -15,8 +15,8 @@ import { methodTitle } from '../words/methods/methods';
 import { roomPhrases } from '../words/pages/room';
 import { storedRoomWords } from '../words/room';
 import { flowWords } from '../words/scale';
+import type { AllApiaries, StandingColony } from './all-apiaries';
 import { coldestAt, NOTHING_MEASURED, type ScaleNow } from './measured';
-import type { Yard, YardColony } from './yard';
 
 /** What to do for a colony short of room, and why that. */
 export interface RoomProposal {
@@ -55,7 +55,10 @@ export interface RoomView {
  *
  * @param saidC the coldest of the next five nights as the keeper says, °C; null: as it is known at each apiary
  */
-export function roomView({ colonies, settings, measured = NOTHING_MEASURED }: Yard, saidC: number | null): RoomView {
+export function roomView(
+  { colonies, settings, measured = NOTHING_MEASURED }: AllApiaries,
+  saidC: number | null,
+): RoomView {
   const known = colonies.filter(({ state }) => state.frames !== null);
   return {
     lines: known
@@ -71,7 +74,7 @@ export function roomView({ colonies, settings, measured = NOTHING_MEASURED }: Ya
 }
 
 /** The coldest night at each apiary as it is known there; null: at none of them. */
-export function nightsByApiary({ apiaries, measured = NOTHING_MEASURED }: Yard): string | null {
+export function nightsByApiary({ apiaries, measured = NOTHING_MEASURED }: AllApiaries): string | null {
   const known = apiaries.flatMap(({ id, name }) => {
     const coldestC = coldestAt(measured, id);
     return coldestC === null ? [] : [{ name, coldestC }];
@@ -85,7 +88,7 @@ const LAST = Number.POSITIVE_INFINITY;
 const rank = ({ isPressing }: RoomLine) => (isPressing ? 0 : 1);
 
 function roomLine(
-  { colony, apiary, state }: YardColony,
+  { colony, apiary, state }: StandingColony,
   settings: Settings,
   coldestNightC: number | null,
 ): Omit<RoomLine, 'scale'> {
@@ -148,7 +151,7 @@ function proposalsFor(
 /** The board has something to lay out for it: nothing is recommended that comes to nothing there. */
 function canBeLaidOut(
   method: MethodName,
-  { survey, room }: NonNullable<YardColony['state']['frames']>,
+  { survey, room }: NonNullable<StandingColony['state']['frames']>,
   settings: Settings,
   coldestNightC: number | null,
 ): boolean {

@@ -5,7 +5,7 @@ import { DEFAULT_SETTINGS } from '../core/settings/settings';
 import { roundAsText } from './round-text';
 import { roundView } from './round-view';
 import { seasonLines, seasonView } from './season-view';
-import { yardColony } from './testing';
+import { aStandingColony } from './testing';
 
 const TODAY = '2027-05-16';
 const look = (at: string, over = {}) => ({ inspections: [inspection({ at, ...over })] });
@@ -13,11 +13,11 @@ const gone = (on: string) => ({
   queenEvents: [{ id: 'e', queenId: 'q', on: day(on), kind: 'removed' as const, at: null, to: null, emerged: null }],
 });
 
-const due = yardColony('Due', look('2027-05-10T12:00'), TODAY);
-const later = yardColony('Later', look('2027-05-15T12:00'), TODAY);
-const pressing = yardColony('Pressing', look('2027-05-08T12:00'), TODAY);
-const doubtful = yardColony('Doubtful', look('2027-05-08T12:00', { droneBroodInWorkerCells: 'seen' }), TODAY);
-const shut = yardColony('Shut', gone('2027-05-01'), TODAY);
+const due = aStandingColony('Due', look('2027-05-10T12:00'), TODAY);
+const later = aStandingColony('Later', look('2027-05-15T12:00'), TODAY);
+const pressing = aStandingColony('Pressing', look('2027-05-08T12:00'), TODAY);
+const doubtful = aStandingColony('Doubtful', look('2027-05-08T12:00', { droneBroodInWorkerCells: 'seen' }), TODAY);
+const shut = aStandingColony('Shut', gone('2027-05-01'), TODAY);
 const all = [later, doubtful, due, shut, pressing];
 
 describe('a round', () => {
@@ -41,7 +41,7 @@ describe('a round', () => {
 });
 
 describe('the weather of a round', () => {
-  const sealed = yardColony(
+  const sealed = aStandingColony(
     'Sealed',
     {
       cells: [{ id: 'c', label: 'a', place: 'bottom', box: 1, frame: 1, part: null }],

@@ -42,7 +42,7 @@ interface Standing {
 }
 
 /** What may carry trouble from hive to hive is opened last. */
-const isSuspect = ({ state }: Standing) => state.lastLook?.reading.reading === 'drone-laying';
+const isSuspect = ({ state }: Standing) => state.lastInspection?.reading.reading === 'drone-laying';
 
 /**
  * Healthy ones first, those in doubt last; among equals the one that presses most. What is to be left shut is named apart.

@@ -13,8 +13,8 @@ import { CHECK_NAMES } from '../words/due';
 import { RIBBON_WORDS, type RibbonKind } from '../words/marks';
 import { methodTitle } from '../words/methods/methods';
 import { seasonPhrases } from '../words/pages/season';
+import type { AllApiaries, ApiaryEntry, StandingColony } from './all-apiaries';
 import { type Tone, toneOf } from './marks';
-import type { ApiaryEntry, Yard, YardColony } from './yard';
 
 /** A planned check, which can be taken to another day. */
 export interface SeasonCheck {
@@ -61,7 +61,7 @@ export interface SeasonView {
 }
 
 /** The whole season of every colony. */
-export function seasonView(yard: Yard, today: Day): SeasonView {
+export function seasonView(yard: AllApiaries, today: Day): SeasonView {
   const swarmMonths = swarmMonthsOf(yard);
   const { from: first, to: last } = workingYear(today, swarmMonths);
   const rows = yard.colonies.map((standing) => ({ apiary: standing.apiary.name, row: seasonRow(standing) }));
@@ -81,7 +81,7 @@ export function seasonView(yard: Yard, today: Day): SeasonView {
 }
 
 /** The flows of an apiary, as entered and by each scale. */
-function flowsAt({ id, mainFlowFrom, mainFlowTo }: ApiaryEntry, yard: Yard, today: Day): readonly SeasonFlow[] {
+function flowsAt({ id, mainFlowFrom, mainFlowTo }: ApiaryEntry, yard: AllApiaries, today: Day): readonly SeasonFlow[] {
   const entered: readonly SeasonFlow[] =
     mainFlowFrom !== null && mainFlowTo !== null
       ? [{ id, label: seasonPhrases.flowExpected, from: day(mainFlowFrom), to: day(mainFlowTo), by: 'keeper' }]
@@ -98,7 +98,7 @@ function flowsAt({ id, mainFlowFrom, mainFlowTo }: ApiaryEntry, yard: Yard, toda
 }
 
 /** The months in which swarms come in any of the apiaries. */
-function swarmMonthsOf({ apiaries, settings }: Yard): SwarmMonths {
+function swarmMonthsOf({ apiaries, settings }: AllApiaries): SwarmMonths {
   const months = apiaries.map((apiary) => swarmMonthsAt(apiary, settings));
   return months.length === 0 ? settings.swarmMonths : [...new Set(months.flat())];
 }
@@ -111,8 +111,8 @@ function swarmSeasonIn(first: Day, last: Day, swarmMonths: SwarmMonths): LeaveSh
   return from === undefined || to === undefined ? null : { from, to };
 }
 
-function seasonRow({ colony, state }: YardColony): SeasonRow {
-  const { schedule, liveCells, looks, parts, today } = state;
+function seasonRow({ colony, state }: StandingColony): SeasonRow {
+  const { schedule, liveCells, inspections, parts, today } = state;
   const open = liveCells.filter(({ lastStage }) => isOpenCell(lastStage));
   const sealing = spanOf(open.flatMap(({ planBy }) => planBy.sealing ?? []));
   const emergence = spanOf(emergencesOf(liveCells)) ?? schedule.emergence;
@@ -130,7 +130,7 @@ function seasonRow({ colony, state }: YardColony): SeasonRow {
     ribbons: [...ribbon('sealing', sealing), ...ribbon('emergence', emergence), ...ribbon('eggs', eggs)],
     shut: schedule.leaveShut.filter(({ from, to }) => from <= to),
     programmes: parts.map(({ programme }) => programmeSpan(programme, state)),
-    looks: looks.map(({ inspection }) => inspection.on),
+    looks: inspections.map(({ inspection }) => inspection.on),
     checks: schedule.checks.map((check) => ({
       key: check.key,
       code: check.code,

@@ -15,9 +15,9 @@ import { rangeWords } from '../words/days';
 import { type FitInWords, fitInWords } from '../words/fit';
 import { type MethodSaid, methodSaid } from '../words/methods/methods';
 import { whereWords } from '../words/where';
+import type { AllApiaries, ApiaryEntry, ColonyEntry } from './all-apiaries';
 import { type NeedyColony, needyColonies, type SpareCell, spareCells } from './cells-view';
 import { type QueenAges, type UnionView, unionView } from './union-view';
-import type { ApiaryEntry, ColonyEntry, Yard } from './yard';
 
 /** A live cell of the colony, to be kept, broken down or given away. */
 export interface CellChoice {
@@ -86,7 +86,7 @@ export function startView(
   colony: ColonyEntry,
   state: ColonyState,
   fit: Fit,
-  yard: Yard,
+  yard: AllApiaries,
   ages: QueenAges = new Map(),
 ): StartView {
   const definition: Method = methodNamed(method);

@@ -3,10 +3,15 @@ import type { ColonyFacts } from '../core/colony/facts';
 import { foldColony } from '../core/colony/fold';
 import { aColony } from '../core/colony/testing';
 import { DEFAULT_SETTINGS } from '../core/settings/settings';
-import type { YardColony } from './yard';
+import type { StandingColony } from './all-apiaries';
 
 /** A colony in a yard, for tests: in Orchard, known since April 2027, with the facts given. */
-export function yardColony(name: string, facts: Partial<ColonyFacts>, today: string, apiary = 'Orchard'): YardColony {
+export function aStandingColony(
+  name: string,
+  facts: Partial<ColonyFacts>,
+  today: string,
+  apiary = 'Orchard',
+): StandingColony {
   const state = foldColony(aColony(facts), DEFAULT_SETTINGS, day(today));
   return {
     apiary: { id: apiary, name: apiary, note: '', mainFlowFrom: null, mainFlowTo: null, swarmMonths: null },

@@ -4,31 +4,31 @@ import { inspection } from '../core/colony/testing';
 import { aProgramme, assembled } from '../core/programmes/testing';
 import { DEFAULT_SETTINGS } from '../core/settings/settings';
 import { aBox, aHive } from '../core/space/testing';
+import type { AllApiaries, StandingColony } from './all-apiaries';
 import { coloniesView } from './colonies-view';
-import { yardColony } from './testing';
+import { aStandingColony } from './testing';
 import { todayView } from './today-view';
-import type { Yard, YardColony } from './yard';
 
 const TODAY = '2027-05-16';
 const cell = { id: 'c', label: 'a', place: 'bottom' as const, box: null, frame: null, part: null };
 const saw = (found: 'egg' | 'emerged') => [{ cellId: 'c', found, takenDown: false }];
 
-const late = yardColony('Late', { inspections: [inspection({ at: '2027-05-01T12:00' })] }, TODAY);
-const later = yardColony('Later', { inspections: [inspection({ at: '2027-05-15T12:00' })] }, TODAY);
-const urgent = yardColony(
+const late = aStandingColony('Late', { inspections: [inspection({ at: '2027-05-01T12:00' })] }, TODAY);
+const later = aStandingColony('Later', { inspections: [inspection({ at: '2027-05-15T12:00' })] }, TODAY);
+const urgent = aStandingColony(
   'Urgent',
   { cells: [cell], inspections: [inspection({ at: '2027-05-16T12:00', cells: saw('egg') })] },
   TODAY,
   'Quarry',
 );
-const shut = yardColony(
+const shut = aStandingColony(
   'Shut',
   { cells: [cell], inspections: [inspection({ at: '2027-05-15T12:00', eggs: 'none', cells: saw('emerged') })] },
   TODAY,
 );
-const never = yardColony('Never', { startedOn: day('2027-05-16') }, TODAY, 'Quarry');
+const never = aStandingColony('Never', { startedOn: day('2027-05-16') }, TODAY, 'Quarry');
 
-const yard = (...colonies: YardColony[]): Yard => ({
+const yard = (...colonies: StandingColony[]): AllApiaries => ({
   apiaries: [...new Map(colonies.map(({ apiary }) => [apiary.id, apiary])).values()],
   colonies,
   settings: DEFAULT_SETTINGS,
@@ -105,7 +105,7 @@ describe('Colonies', () => {
       queenFrameId: null,
       hive: aHive(aBox('nest', 'PPPPBBBBBHH')),
     } as const;
-    const bound = yardColony('Bound', { startedOn: day(TODAY), surveys: [survey] }, TODAY);
+    const bound = aStandingColony('Bound', { startedOn: day(TODAY), surveys: [survey] }, TODAY);
     const [row] = todayView(yard(bound), day(TODAY)).bands[0]?.rows ?? [];
     expect([row?.due, row?.also]).toEqual(['Make room today', 'Also: first inspection by Sun 23 May.']);
     const [alone] = todayView(yard(never), day(TODAY)).bands[0]?.rows ?? [];
@@ -115,7 +115,7 @@ describe('Colonies', () => {
   it('offers the tasks of each day to be ticked, and nothing else', () => {
     const units = [{ unit: 'queen-half', colonyId: 'home' }];
     const shared = { programmes: [aProgramme({ method: 'even-split', units })] };
-    const split = yardColony('Split', assembled({ home: {} }, shared).get('home') ?? {}, '2027-05-12');
+    const split = aStandingColony('Split', assembled({ home: {} }, shared).get('home') ?? {}, '2027-05-12');
     const rows = todayView(yard(split, late), day('2027-05-12')).bands.flatMap((one) => one.rows);
     expect(rows.map(({ name, daily }) => [name, daily.map(({ code }) => code)])).toEqual([
       ['Late', []],

@@ -8,11 +8,11 @@ import { dueWords, orderOf, withinSentence } from '../words/due';
 import { inWords } from '../words/in-words';
 import { todayPhrases } from '../words/pages/today';
 import { notBeforeWords } from '../words/shut';
+import type { AllApiaries, StandingColony } from './all-apiaries';
 import { type DueView, dueView } from './due-view';
 import { type Mark, type Tone, toneOf } from './marks';
 import { cellsMarks, rowBelow, scheduleMarks } from './marks-of';
 import { type MeasuredNotes, measuredNotes, swarmRisks } from './measured-notes';
-import type { Yard, YardColony } from './yard';
 
 export interface TodayRow {
   readonly colonyId: string;
@@ -57,7 +57,7 @@ interface Placed {
 const byPlaced = (a: Placed, b: Placed) => byPressingLead(a.onDay, b.onDay);
 
 /** What is due today and what is not, late ones first. */
-export function todayView(yard: Yard, today: Day): TodayView {
+export function todayView(yard: AllApiaries, today: Day): TodayView {
   const { colonies, measured } = yard;
   const due: Placed[] = [];
   const shut: Placed[] = [];
@@ -81,7 +81,7 @@ function headline(due: number, late: number): string {
   return late === 0 ? hives : todayPhrases.late(hives, late);
 }
 
-function summary(colonies: readonly YardColony[], shut: number, today: Day): string {
+function summary(colonies: readonly StandingColony[], shut: number, today: Day): string {
   const next = colonies
     .flatMap(({ colony, state }) =>
       colonyOnDay(state.schedule, today).later.map(({ check }) => ({ name: colony.name, on: bestDay(check) })),
@@ -129,9 +129,9 @@ function alsoDue({ due }: ColonyOnDay): string | null {
 }
 
 function placeColony(
-  { colony, state }: YardColony,
+  { colony, state }: StandingColony,
   today: Day,
-  measured: Yard['measured'],
+  measured: AllApiaries['measured'],
   lists: { due: Placed[]; shut: Placed[]; later: Placed[] },
 ): { row: TodayRow; list: Placed[]; onDay: ColonyOnDay } {
   const { schedule } = state;

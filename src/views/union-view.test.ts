@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { day } from '../core/calendar/day';
 import { inspection, queenEvent } from '../core/colony/testing';
-import { yardColony } from './testing';
+import { aStandingColony } from './testing';
 import { unionDays, unionView } from './union-view';
 
 const ON = '2027-05-16';
 const layer = (name: string, broodFrames: number | null, queenId: string | null = null) =>
-  yardColony(
+  aStandingColony(
     name,
     {
       inspections: [inspection({ id: `look-${name}`, at: '2027-05-10T12:00', broodFrames })],
@@ -36,7 +36,11 @@ describe('uniting two colonies that both lay', () => {
   });
 
   it('says nothing of queens where only one lays', () => {
-    const without = yardColony('Thyme', { queenEvents: [queenEvent({ kind: 'removed', on: day('2027-05-12') })] }, ON);
+    const without = aStandingColony(
+      'Thyme',
+      { queenEvents: [queenEvent({ kind: 'removed', on: day('2027-05-12') })] },
+      ON,
+    );
     expect(unionView(layer('Clover', 5), without, new Map()).both).toBeNull();
   });
 

@@ -5,7 +5,7 @@ import type { ColonyState } from '../core/colony/fold';
 import { lays } from '../core/colony/queen-state';
 import { type LayingQueen, whichQueenStays } from '../core/programmes/which-queen-stays';
 import { unionPhrases } from '../words/pages/union';
-import type { NamedColony } from './yard';
+import type { NamedColony } from './all-apiaries';
 
 /** A colony that another can be united with. */
 export interface UnionView extends NamedColony {

@@ -15,7 +15,7 @@ export interface VerdictView {
 export function verdictView(state: ColonyState, today: Day): VerdictView {
   const { lead } = colonyOnDay(state.schedule, today);
   return {
-    reading: state.lastLook && readingView(state.lastLook, state.queen),
+    reading: state.lastInspection && readingView(state.lastInspection, state.queen),
     next: lead && { words: dueWords(lead, today), why: inWords(lead.check.why) },
   };
 }

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { database } from '@/db/open';
+import { loadApiaries } from '@/server/all-apiaries';
 import { now } from '@/server/clock';
-import { loadYard } from '@/server/yard';
 import { ApiariesPage } from '@/ui/apiaries/ApiariesPage';
 import { axisAround } from '@/ui/time/axis';
 import { apiariesView } from '@/views/apiaries-view';
@@ -10,5 +10,5 @@ export const metadata: Metadata = { title: 'Apiaries' };
 
 export default async function Page() {
   const { today } = await now();
-  return <ApiariesPage apiaries={apiariesView(loadYard(database(), today), today)} axis={axisAround(today)} />;
+  return <ApiariesPage apiaries={apiariesView(loadApiaries(database(), today), today)} axis={axisAround(today)} />;
 }

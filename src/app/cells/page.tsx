@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { database } from '@/db/open';
+import { loadApiaries } from '@/server/all-apiaries';
 import { now } from '@/server/clock';
-import { loadYard } from '@/server/yard';
 import { CellsPage } from '@/ui/cells/CellsPage';
 import { axisAround } from '@/ui/time/axis';
 import { cellsView } from '@/views/cells-view';
@@ -10,5 +10,5 @@ export const metadata: Metadata = { title: 'Cells' };
 
 export default async function Page() {
   const { today } = await now();
-  return <CellsPage view={cellsView(loadYard(database(), today))} axis={axisAround(today)} />;
+  return <CellsPage view={cellsView(loadApiaries(database(), today))} axis={axisAround(today)} />;
 }

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { database } from '@/db/open';
+import { loadApiaries } from '@/server/all-apiaries';
 import { now } from '@/server/clock';
 import { nightOf } from '@/server/night-of';
-import { loadYard } from '@/server/yard';
 import { RoomPage } from '@/ui/room/RoomPage';
 import { axisAround } from '@/ui/time/axis';
 import { nightsByApiary, roomView } from '@/views/room-view';
@@ -12,7 +12,7 @@ export const metadata: Metadata = { title: 'Room' };
 export default async function Page({ searchParams }: { searchParams: Promise<{ night?: string | string[] }> }) {
   const { today } = await now();
   const coldestNightC = nightOf((await searchParams).night);
-  const yard = loadYard(database(), today);
+  const yard = loadApiaries(database(), today);
   return (
     <RoomPage
       view={roomView(yard, coldestNightC)}

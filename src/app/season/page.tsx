@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { database } from '@/db/open';
+import { loadApiaries } from '@/server/all-apiaries';
 import { now } from '@/server/clock';
-import { loadYard } from '@/server/yard';
 import { SeasonPage } from '@/ui/season/SeasonPage';
 import { seasonView } from '@/views/season-view';
 
@@ -9,5 +9,5 @@ export const metadata: Metadata = { title: 'Season' };
 
 export default async function Page() {
   const { today, minute } = await now();
-  return <SeasonPage view={seasonView(loadYard(database(), today), today)} today={today} minute={minute} />;
+  return <SeasonPage view={seasonView(loadApiaries(database(), today), today)} today={today} minute={minute} />;
 }

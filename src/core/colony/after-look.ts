@@ -5,8 +5,8 @@ import { patienceWith } from '../queens/virgin-care';
 import { afterReading, beforeSeen } from './after-reading';
 import { afterSeen } from './after-seen';
 import type { InspectionFact } from './facts';
+import { type InspectionRead, readInColony } from './inspection-known';
 import { type BroodSeen, emergingOf, isBelow, type Known, type Setting, withQueen } from './known';
-import { type LookRead, readLook } from './look';
 import { afterQueenEvent, lays, type QueenState } from './queen-state';
 import { seenAtLook } from './seen';
 import { checkOf, followCells, mayStillHoldQueen, type TrackedCell } from './track-cells';
@@ -37,7 +37,7 @@ export function withLook(before: Known, inspection: InspectionFact, setting: Set
   const known = withPastApart(before, inspection);
   const { on } = inspection;
   const { facts, settings } = setting;
-  const lookedBefore = known.looks.at(-1)?.inspection.on ?? on;
+  const lookedBefore = known.inspections.at(-1)?.inspection.on ?? on;
   const knownBefore = [...known.cells.values()].filter(
     (cell) => mayStillHoldQueen(cell, lookedBefore) && isBelow(cell),
   );
@@ -50,7 +50,7 @@ export function withLook(before: Known, inspection: InspectionFact, setting: Set
   const found: Known = { ...known, cells, searches, cellsKnownOn: on };
   const sight = seenAtLook(inspection);
   const expecting = beforeSeen(known.queen, sight, knownBefore, liveNow, emergingBefore);
-  const read = readLook(inspection, tracked, expecting);
+  const read = readInColony(inspection, tracked, expecting);
   const isDroneLaying = read.reading.reading === 'drone-laying';
   const amid = {
     emerging: emergingOf({ ...found, queen: expecting }) ?? emergingBefore,
@@ -70,7 +70,7 @@ export function withLook(before: Known, inspection: InspectionFact, setting: Set
   const believed = inspection.eggs === 'seen' && !lays(queen) ? withoutEggs(read) : read;
   const answers = isDroneLaying ? [] : answersOfLook(believed, known.followUps);
   const answered = answers.reduce((so, answer) => withAnswer(so, answer, setting), looked);
-  return { ...answered, looks: [...known.looks, { ...read, queenAfter: answered.queen }] };
+  return { ...answered, inspections: [...known.inspections, { ...read, queenAfter: answered.queen }] };
 }
 
 /** A virgin was caught and taken out at the inspection. */
@@ -82,14 +82,14 @@ function withoutVirgin(queen: QueenState, { id, on }: InspectionFact, emerging: 
   return afterQueenEvent(queen, event, emerging);
 }
 
-const withoutEggs = (look: LookRead): LookRead => ({
+const withoutEggs = (look: InspectionRead): InspectionRead => ({
   ...look,
   inspection: { ...look.inspection, eggs: 'not-looked-for' },
 });
 
-function broodSeen({ looks, brood }: Known, { on, youngest, eggs }: InspectionFact): BroodSeen | null {
+function broodSeen({ inspections, brood }: Known, { on, youngest, eggs }: InspectionFact): BroodSeen | null {
   if (youngest === null) return brood;
-  const before = looks.findLast(({ inspection }) => inspection.eggs === 'seen');
+  const before = inspections.findLast(({ inspection }) => inspection.eggs === 'seen');
   const lastEggsSeen = before?.inspection.on ?? null;
   return { seenOn: on, ...lastLaid({ on, youngest, eggsLookedFor: eggs !== 'not-looked-for', lastEggsSeen }) };
 }

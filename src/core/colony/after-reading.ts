@@ -1,6 +1,6 @@
 import { notAfter, spanOf, type Window } from '../calendar/window';
 import type { InspectionFact } from './facts';
-import type { LookRead } from './look';
+import type { InspectionRead } from './inspection-known';
 import { onlyOn, type QueenState, withVirgin } from './queen-state';
 import type { Seen } from './seen';
 import { emergencesOf, type TrackedCell } from './track-cells';
@@ -39,7 +39,7 @@ export function beforeSeen(
 export function afterReading(
   state: QueenState,
   { id, on }: InspectionFact,
-  { reading }: LookRead,
+  { reading }: InspectionRead,
   cells: readonly TrackedCell[],
 ): QueenState {
   // Which half it is comes first.

@@ -30,7 +30,7 @@ export const NOTHING_SAID: PlaceFacts = { coldestNightC: null, secondStand: null
 
 /** What is known of a colony when methods are weighed: its state, and the last counts that are not too old. */
 export function fitFactsOf(state: ColonyState, flow: DayRange | null, place: PlaceFacts = NOTHING_SAID): FitFacts {
-  const { today, lastLook, queen, parts } = state;
+  const { today, lastInspection, queen, parts } = state;
   // What was counted before frames went elsewhere no longer tells.
   const movedOn = parts
     .filter(({ programme }) => MOVES_FRAMES.has(methodNamed(programme.method).kind))
@@ -39,7 +39,7 @@ export function fitFactsOf(state: ColonyState, flow: DayRange | null, place: Pla
   const isSinceMoved = (on: Day) => movedOn === null || on > movedOn;
   // Cells known from before may have let their queens out since.
   const liveCells = state.liveCells.filter((cell) => mayStillHoldQueen(cell, today));
-  const recent = state.looks
+  const recent = state.inspections
     .map(({ inspection }) => inspection)
     .filter(({ on }) => daysBetween(on, today) <= COUNT_HOLDS.value && isSinceMoved(on));
   const last = <T>(of: (inspection: InspectionFact) => T | null): T | null =>
@@ -52,16 +52,16 @@ export function fitFactsOf(state: ColonyState, flow: DayRange | null, place: Pla
       : null;
   const young = recent.findLast(({ eggs, youngest }) => eggs === 'seen' || youngest === 'larvae-small');
   // What was told last counts: the look, or frames surveyed since.
-  const isNewer = surveyed !== null && (!lastLook || surveyed.survey.on >= lastLook.inspection.on);
+  const isNewer = surveyed !== null && (!lastInspection || surveyed.survey.on >= lastInspection.inspection.on);
   const counted = (byLook: number | null, bySurvey: number | null) =>
     isNewer ? (bySurvey ?? byLook) : (byLook ?? bySurvey);
   const open = liveCells.filter(({ lastStage }) => isOpenCell(lastStage)).length;
   return {
-    reading: lastLook?.reading.reading ?? null,
+    reading: lastInspection?.reading.reading ?? null,
     queen: queen.expected,
     presumedGone: queen.presumedGone,
     isUnseen: isUnseen(state),
-    queenFound: lastLook?.inspection.queen === 'seen' && lastLook.inspection.on === today,
+    queenFound: lastInspection?.inspection.queen === 'seen' && lastInspection.inspection.on === today,
     youngBroodAgo: young ? daysBetween(young.on, today) : null,
     isEitherHalf: queen.eitherHalfSince !== null,
     queenlessFor: queen.removedTo === null ? null : daysBetween(queen.removedTo, today),
@@ -79,7 +79,7 @@ export function fitFactsOf(state: ColonyState, flow: DayRange | null, place: Pla
       drones === 'not-looked-for' ? null : drones,
     ),
     mainFlowInDays: daysToMainFlow(flow, today),
-    stores: isNewer ? (surveyed.room.bound?.by ?? 'room') : (lastLook?.inspection.stores ?? 'not-looked-for'),
+    stores: isNewer ? (surveyed.room.bound?.by ?? 'room') : (lastInspection?.inspection.stores ?? 'not-looked-for'),
     ...place,
   };
 }

@@ -40,7 +40,7 @@ describe('a colony from its facts', () => {
       inspection({ at: '2027-05-10T18:00', cells: [saw('a', 'larva-large')] }),
     ];
     const state = fold({ cells: [cell('a')], inspections }, '2027-05-10');
-    expect(state.lastLook?.reading.reading).toBe('preparing');
+    expect(state.lastInspection?.reading.reading).toBe('preparing');
     expect(iso(state.cells[0]?.dates.laid?.from)).toBe('05-03');
     expect(checks(state)).toEqual([['act', '05-10', '05-10', '05-10']]);
     const later = fold(
@@ -51,7 +51,7 @@ describe('a colony from its facts', () => {
       '2027-05-13',
     );
     expect(iso(later.cells[0]?.dates.emergence?.earliest)).toBe('05-18');
-    expect(later.lastLook?.reading.reading).toBe('swarm-imminent');
+    expect(later.lastInspection?.reading.reading).toBe('swarm-imminent');
   });
 
   it('is unseen until somebody looks or says what queen it has', () => {
@@ -78,8 +78,8 @@ describe('a colony from its facts', () => {
 
   it('does not know what was entered for a day to come', () => {
     const inspections = [inspection({ at: '2027-05-03T18:00' }), inspection({ at: '2027-05-10T18:00', eggs: 'none' })];
-    expect(fold({ inspections }, '2027-05-09').lastLook?.reading.reading).toBe('settled');
-    expect(fold({ inspections }, '2027-05-10').lastLook?.reading.reading).toBe('queen-missing');
+    expect(fold({ inspections }, '2027-05-09').lastInspection?.reading.reading).toBe('settled');
+    expect(fold({ inspections }, '2027-05-10').lastInspection?.reading.reading).toBe('queen-missing');
   });
 
   it('takes a cell that nobody looked at as still there', () => {
@@ -88,11 +88,11 @@ describe('a colony from its facts', () => {
       inspection({ at: '2027-05-09T18:00', thoroughness: 'tip-up', eggs: 'not-looked-for' }),
     ];
     const state = fold({ cells: [cell('a')], inspections }, '2027-05-09');
-    expect(state.lastLook?.reading.reading).toBe('swarm-imminent');
-    expect(state.lastLook?.notLookedAt.map((known) => known.cell.id)).toEqual(['a']);
+    expect(state.lastInspection?.reading.reading).toBe('swarm-imminent');
+    expect(state.lastInspection?.notLookedAt.map((known) => known.cell.id)).toEqual(['a']);
     const gone = inspection({ at: '2027-05-09T18:00', cells: [saw('a', 'not-found')] });
     expect(
-      fold({ cells: [cell('a')], inspections: [inspections[0] as never, gone] }, '2027-05-09').lastLook?.reading
+      fold({ cells: [cell('a')], inspections: [inspections[0] as never, gone] }, '2027-05-09').lastInspection?.reading
         .reading,
     ).toBe('settled');
   });
@@ -116,17 +116,17 @@ describe('a colony from its facts', () => {
 
     const looked = [...before, inspection({ at: '2027-05-17T18:00', eggs: 'none', cells: [saw('a', 'sealed')] })];
     const found = fold({ queenEvents, inspections: looked, cells: [cell('a', 'face')] }, '2027-05-17');
-    expect(found.lastLook?.reading.reading).toBe('raising-queen');
-    expect(found.lastLook?.reading.cause).toBe('emergency');
+    expect(found.lastInspection?.reading.reading).toBe('raising-queen');
+    expect(found.lastInspection?.reading.cause).toBe('emergency');
     expect(checks(found).map(([code]) => code)).toEqual(['eggs']);
 
     const vacated = [...looked, inspection({ at: '2027-05-28T18:00', eggs: 'none', cells: [saw('a', 'emerged')] })];
     const virgin = fold({ queenEvents, inspections: vacated, cells: [cell('a', 'face')] }, '2027-05-28');
-    expect([virgin.lastLook?.reading.reading, virgin.queen.expected]).toEqual(['virgin-loose', 'virgin']);
+    expect([virgin.lastInspection?.reading.reading, virgin.queen.expected]).toEqual(['virgin-loose', 'virgin']);
 
     const laying = [...vacated, inspection({ at: '2027-06-09T18:00' })];
     const done = fold({ queenEvents, inspections: laying, cells: [cell('a', 'face')] }, '2027-06-09');
-    expect([done.lastLook?.reading.reading, done.queen.expected]).toEqual(['settled', 'laying']);
+    expect([done.lastInspection?.reading.reading, done.queen.expected]).toEqual(['settled', 'laying']);
     expect(done.schedule.leaveShut).toEqual([]);
   });
 
@@ -144,7 +144,7 @@ describe('a colony from its facts', () => {
       inspection({ at: '2027-05-09T18:00', thoroughness: 'bees-on', eggs: 'not-looked-for' }),
     ];
     const state = fold({ inspections }, '2027-05-09');
-    expect(state.lastLook?.reading.reading).toBe('not-enough-seen');
+    expect(state.lastInspection?.reading.reading).toBe('not-enough-seen');
     expect(checks(state)).toEqual([['look', '05-10', '05-10', '05-10']]);
   });
 
@@ -156,7 +156,7 @@ describe('a colony from its facts', () => {
     ]);
     const inspections = [inspection({ at: '2027-05-13T18:00', eggs: 'none', queen: 'seen' })];
     const state = fold({ queenEvents, inspections }, '2027-05-13');
-    expect(state.lastLook?.reading.reading).toBe('awaiting-eggs');
+    expect(state.lastInspection?.reading.reading).toBe('awaiting-eggs');
     expect(checks(state).map(([code]) => code)).toEqual(['laying-check']);
   });
 

@@ -11,9 +11,9 @@ import type { SurveyedFrames } from '../schedule/make-room';
 import { roomFigures, type Settings, swarmMonthsAt } from '../settings/settings';
 import { afterStep } from './after-step';
 import type { ColonyFacts } from './facts';
+import type { InspectionKnown, InspectionRead } from './inspection-known';
 import { atStart, type BroodSeen, isBelow, type Known, lastKnownLive, type Setting } from './known';
 import { firstLookFrom, knownSince } from './known-since';
-import type { Look, LookRead } from './look';
 import type { QueenState } from './queen-state';
 import { type Step, stepsOf } from './steps';
 import type { TrackedCell } from './track-cells';
@@ -31,8 +31,8 @@ export interface ScheduleThen {
 export interface ColonyState {
   readonly today: Day;
   /** In order of time. */
-  readonly looks: readonly Look[];
-  readonly lastLook: Look | null;
+  readonly inspections: readonly InspectionKnown[];
+  readonly lastInspection: InspectionKnown | null;
   readonly cells: readonly TrackedCell[];
   /** Cells that may hold a queen, apart from those above the excluder of a Demaree. */
   readonly liveCells: readonly TrackedCell[];
@@ -56,7 +56,11 @@ export interface ColonyState {
   readonly ended: boolean;
 }
 
-function scheduleOf(known: Known, look: LookRead | null, { facts, settings, today, changes }: Setting): ColonySchedule {
+function scheduleOf(
+  known: Known,
+  look: InspectionRead | null,
+  { facts, settings, today, changes }: Setting,
+): ColonySchedule {
   const live = lastKnownLive(known);
   const { origin } = facts;
   const { queen, alreadyDue, parts, told, frames, followUps } = known;
@@ -120,8 +124,8 @@ export function foldColony(facts: ColonyFacts, ofBook: Settings, today: Day): Co
   const schedule = ended ? EMPTY_SCHEDULE : scheduleNow(then.at(-1)?.known ?? known, setting);
   return {
     today,
-    looks: known.looks,
-    lastLook: known.looks.at(-1) ?? null,
+    inspections: known.inspections,
+    lastInspection: known.inspections.at(-1) ?? null,
     cells,
     liveCells: lastKnownLive(known).filter(isBelow),
     cellDates: colonyCellDates(
@@ -159,4 +163,4 @@ function withNext(known: Known, setting: Setting): Known {
 }
 
 const scheduleNow = (known: Known, setting: Setting): ColonySchedule =>
-  scheduleOf(known, known.looks.at(-1) ?? null, setting);
+  scheduleOf(known, known.inspections.at(-1) ?? null, setting);

@@ -47,9 +47,9 @@ describe('an inspection whose question was not the cells', () => {
   });
 
   it('concludes nothing from having seen none', () => {
-    const { lastLook } = foldColony(established({ inspections: [brief] }), DEFAULT_SETTINGS, day('2027-05-12'));
-    expect(lastLook?.reading.reading).toBe('not-enough-seen');
-    expect(lastLook?.reading.because.map(({ code }) => code)).toContain('cells-not-sought');
+    const { lastInspection } = foldColony(established({ inspections: [brief] }), DEFAULT_SETTINGS, day('2027-05-12'));
+    expect(lastInspection?.reading.reading).toBe('not-enough-seen');
+    expect(lastInspection?.reading.because.map(({ code }) => code)).toContain('cells-not-sought');
     // Where nothing stood before, it is a colony still to be looked at for the first time.
     expect(latestAfter(brief)).toBe(day('2027-05-19'));
   });

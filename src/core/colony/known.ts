@@ -8,8 +8,8 @@ import { emergenceRaised } from '../queens/virgin-care';
 import type { SurveyedFrames } from '../schedule/make-room';
 import type { Settings } from '../settings/settings';
 import type { ColonyFacts } from './facts';
+import type { InspectionKnown } from './inspection-known';
 import { knownSince } from './known-since';
-import type { Look } from './look';
 import { type QueenState, queenStateAtStart } from './queen-state';
 import { emergencesOf, mayStillHoldQueen, type TrackedCell } from './track-cells';
 
@@ -26,7 +26,7 @@ export interface Setting {
 
 /** All that is known of a colony after some of its steps. */
 export interface Known {
-  readonly looks: readonly Look[];
+  readonly inspections: readonly InspectionKnown[];
   readonly queen: QueenState;
   readonly cellFacts: ReadonlyMap<string, ColonyFacts['cells'][number]>;
   readonly cells: ReadonlyMap<string, TrackedCell>;
@@ -53,7 +53,7 @@ export interface Known {
 
 export function atStart({ facts }: Setting): Known {
   return {
-    looks: [],
+    inspections: [],
     queen: queenStateAtStart(facts.origin, facts.startedOn),
     cellFacts: new Map(facts.cells.map((cell) => [cell.id, cell])),
     cells: new Map(),

@@ -76,10 +76,10 @@ describe('what is known of the queen', () => {
       look('05-10', { eggs: 'none', queen: 'none', cells: [saw('a', 'sealed-fresh')] }),
       look('05-20', { eggs: 'none', queen: 'none', cells: [saw('a', 'not-found')] }),
     ];
-    const { queen, lastLook } = fold({ inspections }, '2027-05-20');
+    const { queen, lastInspection } = fold({ inspections }, '2027-05-20');
     expect(queen.expected).toBe('virgin');
     expect(iso(queen.virginEmerged?.latest)).toBe('05-20');
-    expect(lastLook?.reading.reading).toBe('awaiting-eggs');
+    expect(lastInspection?.reading.reading).toBe('awaiting-eggs');
   });
 
   it('does not take last year’s empty cell for this year’s virgin', () => {
@@ -95,14 +95,14 @@ describe('what is known of the queen', () => {
   it('loses patience with a virgin four weeks after the last day she can have come out', () => {
     const queenEvents = [event('virgin-out', '05-01')];
     const none = (on: string) => look(on, { eggs: 'none' });
-    expect(fold({ queenEvents, inspections: [none('05-29')] }).lastLook?.reading.reading).toBe('awaiting-eggs');
-    expect(fold({ queenEvents, inspections: [none('05-30')] }).lastLook?.reading.reading).toBe('queen-missing');
+    expect(fold({ queenEvents, inspections: [none('05-29')] }).lastInspection?.reading.reading).toBe('awaiting-eggs');
+    expect(fold({ queenEvents, inspections: [none('05-30')] }).lastInspection?.reading.reading).toBe('queen-missing');
   });
 
   it('puts the breaking down of other cells before leaving a virgin alone', () => {
     const inspections = [look('05-16', { eggs: 'none', cells: [saw('a', 'emerged'), saw('b', 'sealed')] })];
-    const { schedule, lastLook } = fold({ inspections }, '2027-05-16');
-    expect(lastLook?.reading.reading).toBe('cast-risk');
+    const { schedule, lastInspection } = fold({ inspections }, '2027-05-16');
+    expect(lastInspection?.reading.reading).toBe('cast-risk');
     expect(schedule.checks.map(({ code }) => code)).toEqual(['act', 'eggs']);
     expect(schedule.checks[0]?.window.latest).toBe(day('2027-05-16'));
     expect(iso(schedule.leaveShut[0]?.from)).toBe('05-17');

@@ -38,7 +38,7 @@ const on = (today: string) => foldColony(facts, DEFAULT_SETTINGS, day(`2027-${to
 const says = (today: string) => {
   const state = on(today);
   const { lead } = colonyOnDay(state.schedule, state.today);
-  return [state.lastLook?.reading.reading, lead && dueWords(lead, state.today)];
+  return [state.lastInspection?.reading.reading, lead && dueWords(lead, state.today)];
 };
 
 describe('a season of one colony', () => {

@@ -2,11 +2,11 @@ import { isReplacing } from '../inspections/replacing';
 import { methodNamed } from '../methods/methods';
 import type { Said } from '../says/said';
 import type { ColonyState } from './fold';
-import type { Look } from './look';
+import type { InspectionKnown } from './inspection-known';
 import { say } from './says';
 
 /** What of an inspection its headline rests on. */
-export type Read = Pick<Look, 'reading' | 'takenDown' | 'queenExpected'>;
+export type Read = Pick<InspectionKnown, 'reading' | 'takenDown' | 'queenExpected'>;
 
 /** Cells were broken down and nothing else presses: that is not the same as a colony that raised none. */
 export function isHeld({ reading, takenDown, queenExpected }: Read): boolean {
@@ -24,27 +24,27 @@ export function headlineOf(look: Read): Said {
  * Nobody has looked into it yet, nor said anything of its queen: that a colony has a laying queen as a rule is then no reason to say
  * so of this one.
  */
-export function isUnseen({ looks, frames, parts, queen }: ColonyState): boolean {
+export function isUnseen({ inspections, frames, parts, queen }: ColonyState): boolean {
   const isTold =
     queen.expected !== 'laying' || queen.lastProof !== null || queen.queenId !== null || queen.arrivedOn !== null;
-  return looks.length === 0 && frames === null && parts.length === 0 && !isTold;
+  return inspections.length === 0 && frames === null && parts.length === 0 && !isTold;
 }
 
 /** How a colony stands: its last reading, unless something befell the queen or was done about it since. */
-export function situationOf({ lastLook, queen, parts }: ColonyState): Said {
+export function situationOf({ lastInspection, queen, parts }: ColonyState): Said {
   if (queen.lateButThereOn !== null) return say('late-to-lay');
   if (queen.noEggsOn !== null) return say('no-eggs-by', { on: queen.noEggsOn });
-  if (!lastLook || lastLook.queenAfter !== queen) {
+  if (!lastInspection || lastInspection.queenAfter !== queen) {
     if (queen.expected === 'caged' && queen.cagedOn !== null) return say('caged-queen-given', { on: queen.cagedOn });
     if (queen.expected === 'none' && queen.removedOn !== null) return say('without-queen', { since: queen.removedOn });
     if (queen.expected === 'virgin') return say('virgin-inside');
   }
   const done = parts.findLast(({ programme, queen: role }) => {
-    const isSince = !lastLook || programme.on >= lastLook.inspection.on;
+    const isSince = !lastInspection || programme.on >= lastInspection.inspection.on;
     const { kind } = methodNamed(programme.method);
     const isOfOther = kind === 'room' || (kind === 'increase' && role === 'unchanged');
     return isSince && role !== 'ends' && !isOfOther;
   });
   if (done) return say('method-begun', { method: done.programme.method, on: done.programme.on });
-  return lastLook ? headlineOf(lastLook) : say('not-inspected');
+  return lastInspection ? headlineOf(lastInspection) : say('not-inspected');
 }

@@ -19,34 +19,13 @@ export function wrongReferences(content: SeasonFacts): readonly Issue[] {
   ];
 }
 
-const WITH_IDS = [
-  'apiaries',
-  'colonies',
-  'queens',
-  'queenEvents',
-  'inspections',
-  'cells',
-  'cellObservations',
-  'photos',
-  'cellMoves',
-  'programmes',
-  'programmeUnits',
-  'keptCells',
-  'stepsDone',
-  'checkAnswers',
-  'checkChanges',
-  'surveys',
-  'framePlans',
-  'keptFrames',
-  'weatherDays',
-  'nights',
-  'scaleDays',
-  'scaleAnswers',
-  'revisions',
-] as const;
+/** Settings go by their key. */
+type WithIds = Exclude<keyof SeasonFacts, 'settings'>;
+const tablesWithIds = (content: SeasonFacts): readonly WithIds[] =>
+  (Object.keys(content) as (keyof SeasonFacts)[]).filter((table) => table !== 'settings');
 
 function doubleIds(content: SeasonFacts): Issue[] {
-  return WITH_IDS.flatMap((table) => {
+  return tablesWithIds(content).flatMap((table) => {
     const seen = new Set<string>();
     return content[table].flatMap(({ id }, i): Issue[] => {
       if (!seen.has(id)) {

@@ -11,7 +11,12 @@ export interface Again {
 }
 
 /** Day of a Demaree by which nothing above is young enough any more to raise a queen from, and the last cell is closed. */
-export const CELLS_ABOVE_UNTIL = 10;
+export const CELLS_ABOVE_UNTIL = figure(
+  'cells-above-the-excluder-are-all-closed-by',
+  10,
+  'days-since-made',
+  'derived',
+).value;
 
 /**
  * What follows from an answer for the queen, beside what was seen: a test frame shows that there is one, who is late
@@ -34,14 +39,23 @@ export interface AnswerMeaning {
   readonly again?: Again;
 }
 
+/** In how many days after its answer something is looked at once more: the first, the best and the last of them. */
+function again(name: string, early: number, typical: number, late: number): Again {
+  const { value } = figure(name, { early, typical, late }, 'days-after-answer', 'caution');
+  return { from: value.early, ideal: value.typical, to: value.late };
+}
+
 /** She is given some days, and looked for again. */
-const NO_EGGS = figure(
-  'inspect-again-after-no-eggs',
-  { early: 3, typical: 3, late: 5 },
-  'days-after-answer',
-  'caution',
-).value;
-const NO_EGGS_AGAIN: Again = { from: NO_EGGS.early, ideal: NO_EGGS.typical, to: NO_EGGS.late };
+const NO_EGGS_AGAIN = again('inspect-again-after-no-eggs', 3, 3, 5);
+/** Cells may be missed among so many bees. */
+const CELLS_ABOVE_AGAIN = again('search-above-once-more', 1, 2, 4);
+/** A virgin may be up there: the next visit says whether. */
+const OPENED_ABOVE_AGAIN = again('inspect-again-after-an-open-cell-above', 1, 1, 3);
+const BROOD_ABOVE_AGAIN = again('inspect-again-after-brood-left-above', 2, 3, 4);
+const BOARD_AGAIN = again('put-the-board-in-after-all', 1, 1, 1);
+const DAILY = again('a-daily-task-again', 1, 1, 1);
+const ROOM_AGAIN = again('inspect-again-after-room-that-is-not-used-yet', 5, 7, 9);
+const PAPER_AGAIN = again('inspect-again-after-a-union-that-has-not-joined-yet', 2, 2, 4);
 
 const LAYS = { code: 'eggs', sees: { eggs: 'seen' } } as const satisfies AnswerMeaning;
 
@@ -80,15 +94,15 @@ const DEFINED = {
     { code: 'taken-down' },
     {
       code: 'once-more',
-      again: { from: 1, ideal: 2, to: 4, until: CELLS_ABOVE_UNTIL },
+      again: { ...CELLS_ABOVE_AGAIN, until: CELLS_ABOVE_UNTIL },
     },
     {
       code: 'one-open',
-      again: { from: 1, ideal: 1, to: 3 },
+      again: OPENED_ABOVE_AGAIN,
     },
     { code: 'own-entrance' },
   ],
-  'top-brood-gone': [{ code: 'gone' }, { code: 'some-left', again: { from: 2, ideal: 3, to: 4 } }],
+  'top-brood-gone': [{ code: 'gone' }, { code: 'some-left', again: BROOD_ABOVE_AGAIN }],
   'bottom-check': [{ code: 'in-order' }, { code: 'cells' }, { code: 'no-room' }],
   'supers-check': [
     { code: 'in-order' },
@@ -104,10 +118,10 @@ const DEFINED = {
       queen: 'without',
     },
   ],
-  'board-in': [{ code: 'done' }, { code: 'not-yet', again: { from: 1, ideal: 1, to: 1 } }],
+  'board-in': [{ code: 'done' }, { code: 'not-yet', again: BOARD_AGAIN }],
   doors: [{ code: 'changed' }],
-  'turn-hive': [{ code: 'done', again: { from: 1, ideal: 1, to: 1 } }, { code: 'faces-front' }],
-  'shift-boxes': [{ code: 'done', again: { from: 1, ideal: 1, to: 1 } }, { code: 'even' }],
+  'turn-hive': [{ code: 'done', again: DAILY }, { code: 'faces-front' }],
+  'shift-boxes': [{ code: 'done', again: DAILY }, { code: 'even' }],
   released: [
     { code: 'out', sees: { queen: 'seen' } },
     {
@@ -119,12 +133,8 @@ const DEFINED = {
       queen: 'without',
     },
   ],
-  'space-check': [{ code: 'used' }, { code: 'not-yet', again: { from: 5, ideal: 7, to: 9 } }, { code: 'cells' }],
-  united: [
-    { code: 'joined' },
-    { code: 'not-yet', again: { from: 2, ideal: 2, to: 4 } },
-    { code: 'no-queen', queen: 'without' },
-  ],
+  'space-check': [{ code: 'used' }, { code: 'not-yet', again: ROOM_AGAIN }, { code: 'cells' }],
+  united: [{ code: 'joined' }, { code: 'not-yet', again: PAPER_AGAIN }, { code: 'no-queen', queen: 'without' }],
   'read-comb': [
     {
       code: 'no-cells',

@@ -67,7 +67,7 @@ describe('an artificial swarm with a nuc', () => {
   it('falls back on emergency cells when the kept one is gone', () => {
     const gone = look('05-16', { eggs: 'none', cells: [saw('a', 'not-found')] });
     const state = at([...before, gone])('home', '05-16');
-    expect(state.lastLook?.reading.reading).toBe('queen-missing');
+    expect(state.lastInspection?.reading.reading).toBe('queen-missing');
     expect(checks(state)[0]).saying(/^act/);
   });
 
@@ -210,8 +210,8 @@ describe('a Demaree', () => {
   it('takes cells above the excluder for what they are, and wants them down', () => {
     const seventh = look('05-17', { cells: [saw('t', 'sealed-fresh')] });
     const state = at([...start, seventh])('home', '05-17');
-    expect(state.lastLook?.reading.reading).toBe('settled');
-    expect(state.lastLook?.reading.because.map(({ code }) => code)).toContain('cells-above');
+    expect(state.lastInspection?.reading.reading).toBe('settled');
+    expect(state.lastInspection?.reading.because.map(({ code }) => code)).toContain('cells-above');
     expect(checks(state)[0]).toBe('clear-top-cells 05-17/05-17/05-18');
     const cleared = look('05-17', { cells: [saw('t', 'sealed-fresh', true)] });
     expect(checks(at([...start, cleared])('home', '05-17'))).toEqual(['look 05-22/05-23/05-24', ...later].sort());

@@ -45,9 +45,9 @@ interface Standing {
  */
 export function cellsWanted(colonies: readonly Standing[]): readonly CellWanted[] {
   return colonies.flatMap(({ colonyId, wanted, state }): readonly CellWanted[] => {
-    const { queen, liveCells, lastLook, ended } = state;
+    const { queen, liveCells, lastInspection, ended } = state;
     const asked = wanted && wanted !== 'nothing' ? [{ colonyId, why: wanted }] : [];
-    if (ended || lastLook?.reading.reading === 'drone-laying') return [];
+    if (ended || lastInspection?.reading.reading === 'drone-laying') return [];
     if (liveCells.length > 0 && queen.noEggsOn === null) return asked;
     if (queen.withoutSince !== null) return [{ colonyId, why: 'nothing-to-raise' }];
     if (needsWayOut(state)) {

@@ -113,7 +113,7 @@ function unionIssues({ start: { withColonyId, colonyId, on }, book }: StartToChe
     const name = book.colonyOf(id)?.name;
     if (!state || name === undefined) return [];
     const path = ['withColonyId'];
-    if (state.lastLook?.reading.reading === 'drone-laying') {
+    if (state.lastInspection?.reading.reading === 'drone-laying') {
       return [{ path, code: 'contradiction', message: say('has-laying-workers', { name }) }];
     }
     const shut = shutOn(state.schedule.leaveShut, day(on));

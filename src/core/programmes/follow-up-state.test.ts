@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { day, formatDay } from '../calendar/day';
-import type { Look } from '../colony/look';
+import type { InspectionKnown } from '../colony/inspection-known';
 import { inspection } from '../colony/testing';
 import type { FollowUpCode, MethodName } from '../methods/method';
 import { DEFAULT_SETTINGS } from '../settings/settings';
@@ -25,9 +25,9 @@ const look = (on: string, over: object = {}) =>
     liveAbove: [],
     liveCells: [],
     ...over,
-  }) as unknown as Look;
+  }) as unknown as InspectionKnown;
 /** As they stand once the answers of the looks, in order, are among those given. */
-const withLooks = (parts: ProgrammePart[], answers: CheckAnswerFact[], looks: Look[]) => {
+const withLooks = (parts: ProgrammePart[], answers: CheckAnswerFact[], looks: InspectionKnown[]) => {
   const given = [...answers].sort((a, b) => (a.at < b.at ? -1 : 1));
   const told = looks.reduce<readonly CheckAnswerFact[]>(
     (so, one) => so.concat(answersOfLook(one, followUpsOf(parts, so, DEFAULT_SETTINGS, TODAY))),
@@ -35,7 +35,7 @@ const withLooks = (parts: ProgrammePart[], answers: CheckAnswerFact[], looks: Lo
   );
   return followUpsOf(parts, told, DEFAULT_SETTINGS, TODAY);
 };
-const states = (parts: ProgrammePart[], answers: CheckAnswerFact[] = [], looks: Look[] = []) =>
+const states = (parts: ProgrammePart[], answers: CheckAnswerFact[] = [], looks: InspectionKnown[] = []) =>
   withLooks(parts, answers, looks).map(
     ({ code, nth, status, window, on }) =>
       `${code}${nth > 1 ? nth : ''} ${status} ${on === null ? formatDay(window.earliest).slice(5) : formatDay(on).slice(5)}`,

@@ -1,6 +1,6 @@
 import { addDays, type Day, daysBetween, earliestOf, latestOf } from '../calendar/day';
 import type { CheckWindow } from '../calendar/window';
-import type { LookRead } from '../colony/look';
+import type { InspectionRead } from '../colony/inspection-known';
 import type { FollowUpCode, MethodKind } from '../methods/method';
 import { methodNamed } from '../methods/methods';
 import { type PlannedCheck, planMethod, USUAL_CHOICES } from '../methods/plan';
@@ -185,7 +185,7 @@ function againAfter(
  * The answers that an inspection gives to the checks that are due: to each that it speaks to, from the first day of its window on;
  * before it only the good one (the first of {@link ANSWERS}), where that tells whenever it is seen.
  */
-export function answersOfLook(look: LookRead, followUps: readonly FollowUpState[]): readonly CheckAnswerFact[] {
+export function answersOfLook(look: InspectionRead, followUps: readonly FollowUpState[]): readonly CheckAnswerFact[] {
   const { id, at, on } = look.inspection;
   return followUps.flatMap(({ status, code, nth, programmeId, begunOn, window }): CheckAnswerFact[] => {
     const answer = status === 'due' ? toldByLook(code, look) : null;

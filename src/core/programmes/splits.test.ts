@@ -34,7 +34,7 @@ describe('a split of which nobody knows the queenless half', () => {
 
   it('knows both halves by cells without eggs in one', () => {
     const known = at([], [withCells]);
-    expect(known('new', '05-16').lastLook?.reading.reading).toBe('raising-queen');
+    expect(known('new', '05-16').lastInspection?.reading.reading).toBe('raising-queen');
     // Closed on 16 May, so laid by 9 May and out by 26 May.
     expect(checks(known('new', '05-16'))).toEqual(['eggs 06-06/06-08/06-12']);
     expect(known('home', '05-16').queen.expected).toBe('laying');

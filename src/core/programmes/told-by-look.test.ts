@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { addDays, day } from '../calendar/day';
 import type { InspectionFact } from '../colony/facts';
-import type { LookRead } from '../colony/look';
+import type { InspectionRead } from '../colony/inspection-known';
 import type { TrackedCell } from '../colony/track-cells';
 import type { FollowUpCode } from '../methods/method';
 import { verbatim } from '../says/together';
@@ -13,7 +13,7 @@ import { ASKED_IN_WORDS, toldByLook } from './told-by-look';
 const aCell = {} as TrackedCell;
 
 /** A look as far as a follow-up asks about it: bees off every frame, nothing found. */
-function read(over: Partial<InspectionFact> = {}, beside: Partial<LookRead> = {}): LookRead {
+function read(over: Partial<InspectionFact> = {}, beside: Partial<InspectionRead> = {}): InspectionRead {
   const inspection = look('05-20', {
     thoroughness: 'cleared',
     queen: 'not-looked-for',
@@ -21,60 +21,61 @@ function read(over: Partial<InspectionFact> = {}, beside: Partial<LookRead> = {}
     stores: 'not-looked-for',
     ...over,
   });
-  return { inspection, liveCells: [], liveAbove: [], takenDownAbove: 0, openedAbove: 0, ...beside } as LookRead;
+  return { inspection, liveCells: [], liveAbove: [], takenDownAbove: 0, openedAbove: 0, ...beside } as InspectionRead;
 }
 const withCells = { liveCells: [aCell] };
 
 describe('what a look says to a check', () => {
-  const TABLE: readonly (readonly [FollowUpCode, string | null, Partial<InspectionFact>, Partial<LookRead>?])[] = [
-    ['nuc-settled', 'settled', { eggs: 'seen' }],
-    ['nuc-settled', 'no-eggs', { eggs: 'none' }],
-    ['nuc-settled', null, {}],
-    ['nuc-settled', 'cells', { eggs: 'seen' }, withCells],
-    // Only tipped up: eggs say nothing of cells on the frames that were not seen, their want says what it says.
-    ['nuc-settled', null, { eggs: 'seen', thoroughness: 'tip-up' }],
-    ['nuc-settled', 'no-eggs', { eggs: 'none', thoroughness: 'tip-up' }, withCells],
-    ['laying-check', 'eggs', { eggs: 'seen' }, withCells],
-    ['laying-check', 'cells', { eggs: 'none' }, withCells],
-    ['laying-check', 'no-eggs', { eggs: 'none' }],
-    ['laying-check', null, {}, withCells],
-    ['bottom-check', null, { eggs: 'seen', thoroughness: 'tip-up' }],
-    ['bottom-check', 'cells', { eggs: 'seen' }, withCells],
-    ['bottom-check', 'no-room', { eggs: 'seen', stores: 'honey' }],
-    ['bottom-check', 'no-room', { stores: 'nectar' }],
-    ['bottom-check', 'no-room', { stores: 'pollen' }],
-    ['bottom-check', 'in-order', { stores: 'room' }],
-    ['bottom-check', 'in-order', { eggs: 'seen' }],
-    ['bottom-check', null, {}],
-    ['bottom-check', null, { eggs: 'none' }],
-    ['bottom-check', 'no-room', { layingRoomDays: 6 }],
-    ['bottom-check', 'in-order', { layingRoomDays: 7 }],
-    ['space-check', null, { stores: 'room', thoroughness: 'tip-up' }],
-    ['space-check', 'cells', { stores: 'room' }, withCells],
-    ['space-check', 'used', { stores: 'room' }],
-    ['space-check', 'used', { layingRoomDays: 7 }],
-    ['space-check', 'not-yet', { layingRoomDays: 6 }],
-    ['space-check', 'not-yet', { stores: 'pollen', layingRoomDays: 20 }],
-    ['space-check', null, {}],
-    ['clear-top-cells', 'one-open', {}, { openedAbove: 1, takenDownAbove: 2 }],
-    ['clear-top-cells', 'taken-down', {}, { takenDownAbove: 1 }],
-    ['clear-top-cells', null, {}, { takenDownAbove: 1, liveAbove: [aCell] }],
-    ['clear-top-cells', null, {}],
-    ['released', 'out', { queen: 'seen' }],
-    ['released', 'out', { eggs: 'seen' }],
-    ['released', null, { queen: 'none', eggs: 'none' }],
-    ['united', 'joined', { eggs: 'seen' }],
-    ['united', null, { eggs: 'none' }],
-    ['united', null, { eggs: 'seen', thoroughness: 'tip-up' }],
-    ['read-comb', null, { eggs: 'seen', cells: [saw('a', 'larva-small')] }],
-    ['read-comb', 'cells', { eggs: 'none', cells: [saw('a', 'larva-small')] }],
-    ['read-comb', 'no-cells', { eggs: 'none', cells: [saw('a', 'not-found')] }],
-    ['read-comb', 'no-cells', { eggs: 'none', cells: [saw('a', 'torn-down')] }],
-    ['read-comb', null, { eggs: 'none' }, withCells],
-    ['read-comb', null, { eggs: 'none', thoroughness: 'tip-up' }],
-    ['thin-cells', null, { eggs: 'seen' }, withCells],
-    ['doors', null, { eggs: 'seen' }],
-  ];
+  const TABLE: readonly (readonly [FollowUpCode, string | null, Partial<InspectionFact>, Partial<InspectionRead>?])[] =
+    [
+      ['nuc-settled', 'settled', { eggs: 'seen' }],
+      ['nuc-settled', 'no-eggs', { eggs: 'none' }],
+      ['nuc-settled', null, {}],
+      ['nuc-settled', 'cells', { eggs: 'seen' }, withCells],
+      // Only tipped up: eggs say nothing of cells on the frames that were not seen, their want says what it says.
+      ['nuc-settled', null, { eggs: 'seen', thoroughness: 'tip-up' }],
+      ['nuc-settled', 'no-eggs', { eggs: 'none', thoroughness: 'tip-up' }, withCells],
+      ['laying-check', 'eggs', { eggs: 'seen' }, withCells],
+      ['laying-check', 'cells', { eggs: 'none' }, withCells],
+      ['laying-check', 'no-eggs', { eggs: 'none' }],
+      ['laying-check', null, {}, withCells],
+      ['bottom-check', null, { eggs: 'seen', thoroughness: 'tip-up' }],
+      ['bottom-check', 'cells', { eggs: 'seen' }, withCells],
+      ['bottom-check', 'no-room', { eggs: 'seen', stores: 'honey' }],
+      ['bottom-check', 'no-room', { stores: 'nectar' }],
+      ['bottom-check', 'no-room', { stores: 'pollen' }],
+      ['bottom-check', 'in-order', { stores: 'room' }],
+      ['bottom-check', 'in-order', { eggs: 'seen' }],
+      ['bottom-check', null, {}],
+      ['bottom-check', null, { eggs: 'none' }],
+      ['bottom-check', 'no-room', { layingRoomDays: 6 }],
+      ['bottom-check', 'in-order', { layingRoomDays: 7 }],
+      ['space-check', null, { stores: 'room', thoroughness: 'tip-up' }],
+      ['space-check', 'cells', { stores: 'room' }, withCells],
+      ['space-check', 'used', { stores: 'room' }],
+      ['space-check', 'used', { layingRoomDays: 7 }],
+      ['space-check', 'not-yet', { layingRoomDays: 6 }],
+      ['space-check', 'not-yet', { stores: 'pollen', layingRoomDays: 20 }],
+      ['space-check', null, {}],
+      ['clear-top-cells', 'one-open', {}, { openedAbove: 1, takenDownAbove: 2 }],
+      ['clear-top-cells', 'taken-down', {}, { takenDownAbove: 1 }],
+      ['clear-top-cells', null, {}, { takenDownAbove: 1, liveAbove: [aCell] }],
+      ['clear-top-cells', null, {}],
+      ['released', 'out', { queen: 'seen' }],
+      ['released', 'out', { eggs: 'seen' }],
+      ['released', null, { queen: 'none', eggs: 'none' }],
+      ['united', 'joined', { eggs: 'seen' }],
+      ['united', null, { eggs: 'none' }],
+      ['united', null, { eggs: 'seen', thoroughness: 'tip-up' }],
+      ['read-comb', null, { eggs: 'seen', cells: [saw('a', 'larva-small')] }],
+      ['read-comb', 'cells', { eggs: 'none', cells: [saw('a', 'larva-small')] }],
+      ['read-comb', 'no-cells', { eggs: 'none', cells: [saw('a', 'not-found')] }],
+      ['read-comb', 'no-cells', { eggs: 'none', cells: [saw('a', 'torn-down')] }],
+      ['read-comb', null, { eggs: 'none' }, withCells],
+      ['read-comb', null, { eggs: 'none', thoroughness: 'tip-up' }],
+      ['thin-cells', null, { eggs: 'seen' }, withCells],
+      ['doors', null, { eggs: 'seen' }],
+    ];
 
   it.each(TABLE.map((row) => ({ row })))('$row', ({ row: [code, told, inspection, beside] }) => {
     expect(toldByLook(code, read(inspection, beside))).toBe(told);

@@ -1,22 +1,22 @@
 import { EGG_HATCHES } from '../biology/development';
 import { isLive } from '../cells/stage';
 import { isFullSearch } from '../cells/thoroughness';
-import type { LookRead } from '../colony/look';
+import type { InspectionRead } from '../colony/inspection-known';
 import { SHORT_OF_ROOM_DAYS } from '../inspections/room';
 import type { FollowUpCode } from '../methods/method';
 
-const isFull = ({ inspection }: LookRead) => isFullSearch(inspection.thoroughness);
+const isFull = ({ inspection }: InspectionRead) => isFullSearch(inspection.thoroughness);
 
-const hasCells = ({ liveCells }: LookRead) => liveCells.length > 0;
+const hasCells = ({ liveCells }: InspectionRead) => liveCells.length > 0;
 
 /** Eggs first: seen, none, or not looked for, which says nothing. */
 const byEggs =
   (codes: { readonly seen: string; readonly none: string }) =>
-  ({ inspection: { eggs } }: LookRead): string | null =>
+  ({ inspection: { eggs } }: InspectionRead): string | null =>
     eggs === 'not-looked-for' ? null : codes[eggs];
 
 /** Room to lay, by the inspection or by frames surveyed that day; null: not looked for. */
-function hasRoom({ inspection: { stores, layingRoomDays } }: LookRead): boolean | null {
+function hasRoom({ inspection: { stores, layingRoomDays } }: InspectionRead): boolean | null {
   if (stores === 'nectar' || stores === 'honey' || stores === 'pollen') return false;
   if (layingRoomDays !== null) return layingRoomDays >= SHORT_OF_ROOM_DAYS.value;
   return stores === 'room' ? true : null;
@@ -26,7 +26,7 @@ function hasRoom({ inspection: { stores, layingRoomDays } }: LookRead): boolean 
  * What an inspection says to a check, as the answer that a keeper would give who saw the same; null where it does not speak to it,
  * and the check stands. `which-half` is told by both halves together, thinning and the young queen's eggs by the queen's state.
  */
-const TOLD: { readonly [C in FollowUpCode]: ((look: LookRead) => string | null) | null } = {
+const TOLD: { readonly [C in FollowUpCode]: ((look: InspectionRead) => string | null) | null } = {
   'nuc-settled': (look) => {
     if (isFull(look) && hasCells(look)) return 'cells';
     const told = byEggs({ seen: 'settled', none: 'no-eggs' })(look);
@@ -88,7 +88,7 @@ export const ASKED_IN_WORDS: ReadonlySet<FollowUpCode> = new Set([
   'shift-boxes',
 ]);
 
-export function toldByLook(code: FollowUpCode, look: LookRead): string | null {
+export function toldByLook(code: FollowUpCode, look: InspectionRead): string | null {
   return TOLD[code]?.(look) ?? null;
 }
 

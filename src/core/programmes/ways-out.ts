@@ -21,10 +21,10 @@ export interface WayOut {
 }
 
 /** Something went wrong: it has no queen, or no eggs came when they were due. */
-export function needsWayOut({ queen, lastLook, schedule, today }: ColonyState): boolean {
+export function needsWayOut({ queen, lastInspection, schedule, today }: ColonyState): boolean {
   const { expected, withoutSince, noEggsOn, lateButThereOn } = queen;
   if (withoutSince !== null || noEggsOn !== null || lateButThereOn !== null) return true;
-  if (expected === 'laying') return lastLook?.reading.reading === 'queen-missing';
+  if (expected === 'laying') return lastInspection?.reading.reading === 'queen-missing';
   return schedule.eggsBy !== null && today > schedule.eggsBy.latest;
 }
 

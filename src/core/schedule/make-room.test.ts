@@ -22,13 +22,13 @@ const survey = (at: string, letters: string, over: Partial<SurveyFact> = {}): Su
 const look = inspection({ at: '2027-05-10T15:00', queen: 'seen', stores: 'not-looked-for' });
 
 function rooms(over: Partial<ColonyFacts>, today = '2027-05-10') {
-  const { schedule, frames, lastLook } = foldColony(
+  const { schedule, frames, lastInspection } = foldColony(
     aColony({ inspections: [look], ...over }),
     DEFAULT_SETTINGS,
     day(today),
   );
   const check = schedule.checks.find(({ code }) => code === 'make-room');
-  return { frames, lastLook, schedule, check, window: check && Object.values(check.window).map(formatDay) };
+  return { frames, lastInspection, schedule, check, window: check && Object.values(check.window).map(formatDay) };
 }
 
 describe('the warning that room runs out', () => {
@@ -45,10 +45,10 @@ describe('the warning that room runs out', () => {
   });
 
   it('is pressing where pollen hems her in, and stands for the reading of the same day', () => {
-    const { check, window, lastLook, schedule } = rooms({ surveys: [survey('2027-05-10T16:00', 'HPPPPYBBBBE')] });
+    const { check, window, lastInspection, schedule } = rooms({ surveys: [survey('2027-05-10T16:00', 'HPPPPYBBBBE')] });
     expect(check?.why).saying('The nest is pollen-bound');
     expect(window).toEqual(['2027-05-10', '2027-05-14', '2027-05-17']);
-    expect(lastLook?.reading.reading).toBe('congested');
+    expect(lastInspection?.reading.reading).toBe('congested');
     expect(schedule.checks.filter(({ code }) => code === 'act')).toEqual([]);
   });
 
@@ -120,13 +120,20 @@ describe('the warning that room runs out', () => {
 describe('a look and the frames of its day', () => {
   it('are read together, and what the look itself says counts first', () => {
     const surveys = [survey('2027-05-10T16:00', 'HPBBBBBBPHE')];
-    const { lastLook } = rooms({ surveys });
-    expect(lastLook?.inspection).toMatchObject({ broodFrames: 6, coveredSeams: 8, stores: 'room', layingRoomDays: 21 });
+    const { lastInspection } = rooms({ surveys });
+    expect(lastInspection?.inspection).toMatchObject({
+      broodFrames: 6,
+      coveredSeams: 8,
+      stores: 'room',
+      layingRoomDays: 21,
+    });
     const said = { ...look, broodFrames: 5, stores: 'honey' as const };
-    expect(rooms({ surveys, inspections: [said] }).lastLook?.inspection).toMatchObject({
+    expect(rooms({ surveys, inspections: [said] }).lastInspection?.inspection).toMatchObject({
       broodFrames: 5,
       stores: 'honey',
     });
-    expect(rooms({ surveys: [survey('2027-05-09T16:00', 'HPBBBBBBPHE')] }).lastLook?.inspection.broodFrames).toBeNull();
+    expect(
+      rooms({ surveys: [survey('2027-05-09T16:00', 'HPBBBBBBPHE')] }).lastInspection?.inspection.broodFrames,
+    ).toBeNull();
   });
 });

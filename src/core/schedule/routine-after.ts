@@ -1,6 +1,6 @@
 import { addDays, type Day } from '../calendar/day';
 import { isFullSearch } from '../cells/thoroughness';
-import type { LookRead } from '../colony/look';
+import type { InspectionRead } from '../colony/inspection-known';
 import { methodNamed } from '../methods/methods';
 import { sentences } from '../says/together';
 import { aCheck, type Check, checkKey } from './check';
@@ -17,7 +17,7 @@ function searchedOn({ parts }: ScheduleFrom, since: Day): Day | null {
 }
 
 /** The routine look that follows from the last one, or from the day on which a method had every frame searched. */
-export function routineAfter(from: ScheduleFrom, look: LookRead): Check {
+export function routineAfter(from: ScheduleFrom, look: InspectionRead): Check {
   const { queen, settings, liveCells } = from;
   const { inspection, takenDown, reading } = look;
   const wereGiven = look.liveCells.length > 0 && liveCells.length === 0;

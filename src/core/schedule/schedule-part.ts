@@ -1,7 +1,7 @@
 import type { Day } from '../calendar/day';
 import type { CheckWindow, Window } from '../calendar/window';
 import type { ColonyOrigin } from '../colony/facts';
-import type { LookRead } from '../colony/look';
+import type { InspectionRead } from '../colony/inspection-known';
 import type { QueenState } from '../colony/queen-state';
 import type { TrackedCell } from '../colony/track-cells';
 import type { CheckAnswerFact, ProgrammePart } from '../programmes/facts';
@@ -16,7 +16,7 @@ export interface ScheduleFrom {
   /** The day from which the first look counts. */
   readonly firstLookFrom: Day;
   readonly origin: ColonyOrigin;
-  readonly look: LookRead | null;
+  readonly look: InspectionRead | null;
   readonly queen: QueenState;
   /** Cells that may hold a queen, apart from those above the excluder of a Demaree. */
   readonly liveCells: readonly TrackedCell[];

@@ -1,7 +1,7 @@
 import { figure } from '../biology/figure';
 import { addDays, type Day } from '../calendar/day';
 import type { Thoroughness } from '../cells/thoroughness';
-import type { LookRead } from '../colony/look';
+import type { InspectionRead } from '../colony/inspection-known';
 import { nextInspection } from '../inspections/next-inspection';
 import { methodNamed } from '../methods/methods';
 import type { ProgrammePart } from '../programmes/facts';
@@ -33,7 +33,7 @@ export interface TakingDownPrice {
 export function takingDownPrice(
   on: Day,
   thoroughness: Thoroughness,
-  looksBefore: readonly Pick<LookRead, 'inspection' | 'takenDown'>[],
+  looksBefore: readonly Pick<InspectionRead, 'inspection' | 'takenDown'>[],
   parts: readonly ProgrammePart[],
 ): TakingDownPrice {
   const rule = nextInspection({ on, thoroughness, cellsRemoved: true, clipped: false, alreadyDue: null });
@@ -53,7 +53,7 @@ export function takingDownPrice(
 
 function timesRunning(
   on: Day,
-  looks: readonly Pick<LookRead, 'inspection' | 'takenDown'>[],
+  looks: readonly Pick<InspectionRead, 'inspection' | 'takenDown'>[],
   parts: readonly ProgrammePart[],
 ): number {
   const begun = parts

@@ -7,7 +7,7 @@ import type { Now } from '../../core/calendar/now';
 import type { Db, OpenedDatabase } from '../../db/open';
 import { calendarFeeds } from '../../db/schema/tables';
 import { calendarEntries } from '../../views/calendar-view';
-import { loadYard } from '../yard';
+import { loadApiaries } from '../all-apiaries';
 import { writeCalendar } from './write-calendar';
 
 const TOKEN_BYTES = 24;
@@ -38,5 +38,5 @@ export function isFeed(db: Db, token: string): boolean {
 
 /** The calendar as it stands on `today`. */
 export function calendarText(opened: OpenedDatabase, today: Day, instant: string): string {
-  return writeCalendar(calendarEntries(loadYard(opened, today)), instant);
+  return writeCalendar(calendarEntries(loadApiaries(opened, today)), instant);
 }

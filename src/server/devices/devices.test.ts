@@ -8,6 +8,7 @@ import { type OpenedDatabase, openDatabase } from '../../db/open';
 import { storedReadings } from '../../db/repositories/scale';
 import { nightsSaid, storedHours } from '../../db/repositories/weather';
 import { answerOf } from '../../words/issues';
+import { loadApiaries } from '../all-apiaries';
 import { loadColony } from '../colony-page';
 import { answerLoss } from '../scale/answer-loss';
 import { scaleAt } from '../scale/colony-scale';
@@ -16,7 +17,6 @@ import { insertAllFacts, readAllFacts } from '../season/season-facts';
 import { bookOf, id, DEMO_NOW as now } from '../testing';
 import { sayNights } from '../weather/say-nights';
 import { takeWeather } from '../weather/take-weather';
-import { loadYard } from '../yard';
 import { endKey, holderOf, keyInUse, makeKey } from './keys';
 import { wipeMeasured } from './wipe-measured';
 
@@ -86,7 +86,7 @@ describe('hours that are brought', () => {
         hour(`${formatDay(addDays(now.today, n))}T${String(of).padStart(2, '0')}:00`, 10 - n),
       ),
     );
-    const coldest = () => loadYard(opened, now.today).measured?.weather.get(APIARY)?.nights.coldestC;
+    const coldest = () => loadApiaries(opened, now.today).measured?.weather.get(APIARY)?.nights.coldestC;
     expect(coldest()).toBeUndefined();
     bring(nights.slice(0, 96));
     expect(coldest()).toBeNull();

@@ -5,12 +5,12 @@ import type { ProgrammeStart } from '../../core/facts/programme-start';
 import { readSeasonFile, writeSeasonFile } from '../../core/formats/season-file';
 import { methodNamed } from '../../core/methods/methods';
 import type { OpenedDatabase } from '../../db/open';
+import { loadApiaries } from '../all-apiaries';
 import { loadColony } from '../colony-page';
 import { loadNames, takenOutColonies } from '../names';
 import { startProgramme } from '../programmes/start-programme';
 import { readAllFacts } from '../season/season-facts';
 import { anEntry, bookOf, codes, id, DEMO_NOW as now } from '../testing';
-import { loadYard } from '../yard';
 import { deleteColony, restoreColony } from './delete-colony';
 import { saveColonies } from './save-colonies';
 import { saveInspection } from './save-inspection';
@@ -23,7 +23,7 @@ beforeEach(() => {
 afterEach(() => opened.sqlite.close());
 
 const names = () => loadNames(opened.db).colonies.map(({ name }) => name);
-const inYard = () => loadYard(opened, now.today).colonies.map(({ colony }) => colony.name);
+const inYard = () => loadApiaries(opened, now.today).colonies.map(({ colony }) => colony.name);
 
 const colony = (n: number, name: string): ColonyFact => ({
   id: id(n),
@@ -69,7 +69,7 @@ describe('a colony entered by mistake', () => {
     // Nothing more can be entered for it, from a phone that still has it either.
     expect(codes(saveInspection(opened.db, anEntry({ id: id(21), colonyId: CLOVER }), now))).not.toBe('stored');
     expect(codes(restoreColony(opened.db, CLOVER, now))).toBe('stored');
-    expect(loadColony(opened, CLOVER, now.today)?.state.looks).toHaveLength(1);
+    expect(loadColony(opened, CLOVER, now.today)?.state.inspections).toHaveLength(1);
     expect([inYard(), takenOutColonies(opened.db)]).toEqual([['Clover', 'Thyme'], []]);
   });
 
@@ -105,7 +105,7 @@ describe('colonies entered in one go', () => {
 
   it('are in the yard from the day of their earliest entry, though they are noted from a later one', () => {
     const early = day('2027-02-20');
-    const standing = () => loadYard(opened, early).colonies.map(({ colony: { name } }) => name);
+    const standing = () => loadApiaries(opened, early).colonies.map(({ colony: { name } }) => name);
     expect(standing()).toEqual([]);
     saveInspection(opened.db, anEntry({ id: id(22), colonyId: CLOVER, at: '2027-02-20T12:00' }), now);
     expect(standing()).toEqual(['Clover']);

@@ -1,6 +1,6 @@
 import Link from 'next/link';
+import type { NamedColony } from '../../views/all-apiaries';
 import type { ApiaryGroup } from '../../views/colonies-view';
-import type { NamedColony } from '../../views/yard';
 import { methodTitle } from '../../words/methods/methods';
 import { PutBack } from '../controls/PutBack';
 import { BUTTON } from '../controls/styles';

@@ -1,7 +1,7 @@
 import Link from 'next/link';
 import type { FrameSize } from '../../core/space/frame-size';
+import type { NamedColony } from '../../views/all-apiaries';
 import type { FramesView } from '../../views/frames-view';
-import type { NamedColony } from '../../views/yard';
 import { BUTTON } from '../controls/styles';
 import { CombLegend } from '../frames/CombLegend';
 import { CombPatterns } from '../frames/CombPatterns';

@@ -1,13 +1,13 @@
 import Link from 'next/link';
 import type { EntryChange } from '../../views/colony-records';
-import type { LookView } from '../../views/colony-view';
+import type { InspectionView } from '../../views/colony-view';
 import { minuteWords } from '../../words/days';
 import { PutBack } from '../controls/PutBack';
 import { DeleteInspection } from './DeleteInspection';
 
 interface Props {
   readonly colonyId: string;
-  readonly looks: readonly LookView[];
+  readonly looks: readonly InspectionView[];
   /** How many there are in all. */
   readonly inAll: number;
   readonly changes: readonly EntryChange[];

@@ -1,7 +1,7 @@
 import Link from 'next/link';
 import type { PlaceFacts } from '../../core/colony/fit-facts';
+import type { NamedColony } from '../../views/all-apiaries';
 import type { DecideView, MethodView } from '../../views/decide-view';
-import type { NamedColony } from '../../views/yard';
 import { Facts } from '../controls/Facts';
 import { NightField } from '../controls/NightField';
 import { BUTTON } from '../controls/styles';

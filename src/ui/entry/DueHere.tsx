@@ -2,7 +2,7 @@ import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { ASKED_IN_WORDS } from '../../core/programmes/told-by-look';
 import type { EntryReading } from '../../device/entry-reading';
-import type { NamedColony } from '../../views/yard';
+import type { NamedColony } from '../../views/all-apiaries';
 import { rangeWords } from '../../words/days';
 import { SmallPanel } from '../controls/SmallPanel';
 

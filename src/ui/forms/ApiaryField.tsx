@@ -1,4 +1,4 @@
-import type { ApiaryEntry } from '../../views/yard';
+import type { ApiaryEntry } from '../../views/all-apiaries';
 import type { IssueInWords } from '../../words/issues';
 import { Field, problemOf } from '../controls/Field';
 

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import type { ApiaryEntry } from '../../views/yard';
+import type { ApiaryEntry } from '../../views/all-apiaries';
 import { monthName } from '../../words/days';
 import { Check } from '../controls/Check';
 import { DayField } from '../controls/DayField';

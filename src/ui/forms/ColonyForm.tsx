@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { COLONY_ORIGINS, type ColonyOrigin, QUEEN_WANTED, type QueenWanted } from '../../core/colony/facts';
 import { firstDayOf } from '../../core/colony/known-since';
-import type { ApiaryEntry, ColonyEntry, NamedColony } from '../../views/yard';
+import type { ApiaryEntry, ColonyEntry, NamedColony } from '../../views/all-apiaries';
 import { Check } from '../controls/Check';
 import { DayField } from '../controls/DayField';
 import { Field, problemOf } from '../controls/Field';

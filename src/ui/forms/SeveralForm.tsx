@@ -7,7 +7,7 @@ import { type Day, formatDay } from '../../core/calendar/day';
 import { COLONY_ORIGINS, type ColonyOrigin } from '../../core/colony/facts';
 import type { ColonyFact } from '../../core/facts/colony';
 import { type SwarmMonths, springOf } from '../../core/schedule/beekeeping-year';
-import type { ApiaryEntry } from '../../views/yard';
+import type { ApiaryEntry } from '../../views/all-apiaries';
 import { DayField } from '../controls/DayField';
 import { BUTTON, FIELD } from '../controls/styles';
 import { useSave } from '../controls/useSave';

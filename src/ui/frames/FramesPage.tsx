@@ -1,9 +1,9 @@
 import Link from 'next/link';
 import type { FrameSize } from '../../core/space/frame-size';
 import type { Room } from '../../core/space/room';
+import type { NamedColony } from '../../views/all-apiaries';
 import type { ActThen, FramesThen } from '../../views/frames-course';
 import type { FramesView } from '../../views/frames-view';
-import type { NamedColony } from '../../views/yard';
 import { BUTTON } from '../controls/styles';
 import { RoomBand } from '../room/RoomBand';
 import type { Axis } from '../time/axis';

@@ -1,5 +1,5 @@
 import Link from 'next/link';
-import type { NamedColony } from '../../views/yard';
+import type { NamedColony } from '../../views/all-apiaries';
 import { BUTTON } from '../controls/styles';
 import { PageHead } from '../time/PageHead';
 

@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { FramePlan } from '../../core/facts/frame-plan';
-import type { NamedColony } from '../../views/yard';
+import type { NamedColony } from '../../views/all-apiaries';
 import { minuteWords } from '../../words/days';
 import { storedWords } from '../../words/stored-words';
 import { AskFirst } from '../controls/AskFirst';

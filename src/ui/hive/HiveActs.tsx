@@ -7,7 +7,7 @@ import { roomFigures, type Settings } from '../../core/settings/settings';
 import { carryForward } from '../../core/space/carry-forward';
 import { type ActWith, afterAct, HIVE_ACTS, type HiveAct } from '../../core/space/hive-acts';
 import type { SurveyFact } from '../../core/space/survey';
-import type { NamedColony } from '../../views/yard';
+import type { NamedColony } from '../../views/all-apiaries';
 import { IssueList } from '../entry/IssueList';
 import { useSay } from '../offline/useSay';
 

@@ -10,7 +10,7 @@ import { beginSurvey } from '../../device/begin-survey';
 import type { KeptSaying } from '../../device/outbox-entry';
 import type { HiveAtHand } from '../../device/rounds-at-hand';
 import { draftOfSurvey } from '../../device/survey-draft';
-import type { ApiaryEntry } from '../../views/yard';
+import type { ApiaryEntry } from '../../views/all-apiaries';
 import { BUTTON } from '../controls/styles';
 import { SurveyForm } from '../survey/SurveyForm';
 import { HiveLink } from './HiveLink';

@@ -1,7 +1,7 @@
 import type { OutboxEntry } from '../../device/outbox-entry';
 import { draftKey, type StoredDraft } from '../../device/stored-draft';
+import type { ApiaryEntry } from '../../views/all-apiaries';
 import type { RoundHive, RoundView } from '../../views/round-view';
-import type { ApiaryEntry } from '../../views/yard';
 import { BUTTON } from '../controls/styles';
 import { PageHead } from '../time/PageHead';
 import { TONE_TEXT } from '../time/tones';

@@ -4,9 +4,9 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { inTime } from '../../device/in-time';
 import { dropFromDevice, keepOnDevice, sendEntry } from '../../device/outbox';
-import type { KeptSaying, SayingKind, Sayings } from '../../device/outbox-entry';
+import type { KeptSaying, SaidAtHive, SaidKind } from '../../device/outbox-entry';
 import { isPassing } from '../../device/send';
-import type { NamedColony } from '../../views/yard';
+import type { NamedColony } from '../../views/all-apiaries';
 import type { IssueInWords } from '../../words/issues';
 import { useDevice } from './DeviceProvider';
 
@@ -49,7 +49,7 @@ export function useSay({ id: colonyId, name: colonyName }: NamedColony) {
     return after.issues;
   };
 
-  const say = async <Kind extends SayingKind>(kind: Kind, body: Sayings[Kind], words: string): Promise<SaidState> => {
+  const say = async <Kind extends SaidKind>(kind: Kind, body: SaidAtHive[Kind], words: string): Promise<SaidState> => {
     setSaying(true);
     const waiting = { state: 'waiting', issues: [], savedAt: new Date().toISOString(), sentAt: null } as const;
     const answer = await pass({ kind, body, words, id: body.id, colonyId, colonyName, ...waiting } as KeptSaying);

@@ -2,8 +2,8 @@
 
 import { useState } from 'react';
 import { v7 as newId } from 'uuid';
+import type { NamedColony } from '../../views/all-apiaries';
 import type { ProgrammeView } from '../../views/programme-view';
-import type { NamedColony } from '../../views/yard';
 import { IssueList } from '../entry/IssueList';
 import { useThisMinute } from '../frame/useThisMinute';
 import { useDevice } from '../offline/DeviceProvider';

@@ -1,6 +1,6 @@
 import Link from 'next/link';
+import type { NamedColony } from '../../views/all-apiaries';
 import type { HandbookList } from '../../views/handbook';
-import type { NamedColony } from '../../views/yard';
 import { PageHead } from '../time/PageHead';
 
 /** Which method is under way in a colony that came into the book in the middle of it? */

@@ -1,6 +1,6 @@
 'use client';
 
-import type { ApiaryEntry, ColonyEntry } from '../../views/yard';
+import type { ApiaryEntry, ColonyEntry } from '../../views/all-apiaries';
 import type { IssueInWords } from '../../words/issues';
 import { Field, problemOf } from '../controls/Field';
 import { ApiaryField } from '../forms/ApiaryField';

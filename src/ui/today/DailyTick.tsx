@@ -3,8 +3,8 @@
 import { useState } from 'react';
 import { v7 as newId } from 'uuid';
 import { ANSWERS } from '../../core/programmes/answers';
+import type { NamedColony } from '../../views/all-apiaries';
 import type { DueView } from '../../views/due-view';
-import type { NamedColony } from '../../views/yard';
 import { answerWords } from '../../words/answers';
 import { BUTTON } from '../controls/styles';
 import { IssueList } from '../entry/IssueList';

@@ -3,6 +3,7 @@ import { notFound } from 'next/navigation';
 import { colonyOnDay } from '@/core/schedule/standing';
 import { allSizes } from '@/core/settings/settings';
 import { database } from '@/db/open';
+import { loadApiaries } from '@/server/all-apiaries';
 import { deviceZone, minuteOf, now } from '@/server/clock';
 import { loadChanges, loadColony, loadQueenLines } from '@/server/colony-page';
 import { loadCorrectionMoves } from '@/server/correction-moves';
@@ -12,7 +13,6 @@ import { loadNames } from '@/server/names';
 import { neighboursOf } from '@/server/neighbours';
 import { oneParam } from '@/server/one-param';
 import { takenBackOf } from '@/server/programmes/taken-back';
-import { loadYard } from '@/server/yard';
 import { ColonyPage } from '@/ui/colony/ColonyPage';
 import { axisAround } from '@/ui/time/axis';
 import { colonyView } from '@/views/colony-view';
@@ -49,8 +49,13 @@ export default async function Page({ params, searchParams }: Props) {
       colony={colony}
       apiary={apiary}
       view={colonyView(state, (other) => names.get(other) ?? '', isAll ? null : LOOKS_AT_FIRST)}
-      notes={measuredNotes(colony, state, colonyOnDay(state.schedule, today).lead, loadYard(opened, today).measured)}
-      looksInAll={state.looks.length}
+      notes={measuredNotes(
+        colony,
+        state,
+        colonyOnDay(state.schedule, today).lead,
+        loadApiaries(opened, today).measured,
+      )}
+      looksInAll={state.inspections.length}
       axis={axisAround(today)}
       at={dueAt(db, colony, state)}
       minute={minute}

@@ -2,8 +2,8 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { parseDay, yearOf } from '@/core/calendar/day';
 import { database } from '@/db/open';
+import { loadApiaries } from '@/server/all-apiaries';
 import { now } from '@/server/clock';
-import { loadYard } from '@/server/yard';
 import { DayPage } from '@/ui/days/DayPage';
 import { axisAround, isOn } from '@/ui/time/axis';
 import { roundView } from '@/views/round-view';
@@ -15,7 +15,7 @@ export default async function Page({ params }: { params: Promise<{ day: string }
   const day = parseDay((await params).day);
   if (day === null) notFound();
   const { today } = await now();
-  const yard = loadYard(database(), today);
+  const yard = loadApiaries(database(), today);
   const rounds = yard.apiaries.map((apiary) => ({
     apiary,
     round: roundView(

@@ -2,8 +2,8 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { parseDay } from '@/core/calendar/day';
 import { database } from '@/db/open';
+import { loadApiaries } from '@/server/all-apiaries';
 import { now } from '@/server/clock';
-import { loadYard } from '@/server/yard';
 import { RoundSheet } from '@/ui/hive/RoundSheet';
 import { roundView } from '@/views/round-view';
 import { weekdayWords } from '@/words/days';
@@ -21,7 +21,7 @@ export default async function Page({ params, searchParams }: Props) {
   const { day: asked, hive } = (await searchParams) ?? {};
   const { today } = await now();
   const day = asked === undefined ? today : parseDay(asked);
-  const yard = loadYard(database(), today);
+  const yard = loadApiaries(database(), today);
   const apiary = yard.apiaries.find((one) => one.id === id);
   const here = yard.colonies.filter(
     (standing) => standing.apiary.id === id && (hive === undefined || standing.colony.id === hive),

@@ -88,7 +88,7 @@ describe('which half it is', () => {
   it('is hers where she is seen beside cells: she means to swarm still', () => {
     const both = at([none('05-16', { queen: 'seen', cells: [saw('h', 'larva-large')] })], []);
     expect(both('home', '05-16').queen.expected).toBe('laying');
-    expect(both('home', '05-16').lastLook?.reading.reading).toBe('preparing');
+    expect(both('home', '05-16').lastInspection?.reading.reading).toBe('preparing');
     expect(both('new', '05-16').queen.expected).toBe('none');
   });
 
@@ -120,7 +120,7 @@ describe('a half whose cells were never entered', () => {
     const told = look('05-14');
     // Eggs looked for and none on the first day of the window: the window goes on, with a test frame the same day.
     const state = at([told], [none('06-07', { thoroughness: 'tip-up' })])('new', '06-07');
-    expect(state.lastLook?.reading.reading).toBe('awaiting-eggs');
+    expect(state.lastInspection?.reading.reading).toBe('awaiting-eggs');
     expect(state.schedule.checks.map(({ code, order }) => order ?? code)).toEqual(['Give a test frame', 'eggs']);
   });
 });

@@ -117,16 +117,16 @@ describe('a virgin out while others are to come', () => {
 
   it('is heard as well as seen', () => {
     const quacking = look('05-16', { eggs: 'none', piping: 'quacking', cells: [saw('b', 'sealed')] });
-    expect(alone({ inspections: [quacking] })('home', '05-16').lastLook?.reading.reading).toBe('cast-risk');
+    expect(alone({ inspections: [quacking] })('home', '05-16').lastInspection?.reading.reading).toBe('cast-risk');
     const tooting = look('05-16', { eggs: 'none', piping: 'tooting' });
-    expect(alone({ inspections: [tooting] })('home', '05-16').lastLook?.reading.reading).toBe('virgin-loose');
+    expect(alone({ inspections: [tooting] })('home', '05-16').lastInspection?.reading.reading).toBe('virgin-loose');
   });
 
   it('is there when she is seen running beside cells that may hold another, and not when she is taken out', () => {
     const running = { queen: 'seen', queenSeenAs: 'virgin', eggs: 'none' } as const;
     const reading = (seen: Parameters<typeof look>[1]) => {
       const state = alone({ inspections: [look('05-16', seen)] })('home', '05-16');
-      return [state.lastLook?.reading.reading, state.queen.expected];
+      return [state.lastInspection?.reading.reading, state.queen.expected];
     };
     const cells = [saw('b', 'sealed')];
     expect(reading({ ...running, cells })).toEqual(['cast-risk', 'virgin']);
@@ -175,7 +175,7 @@ describe('above the excluder of a Demaree', () => {
       'home',
       '05-26',
     );
-    expect(state.lastLook?.reading.because.map(({ code }) => code)).toContain('virgin-above');
+    expect(state.lastInspection?.reading.because.map(({ code }) => code)).toContain('virgin-above');
     expect([state.queen.expected, shut(state)]).toEqual(['laying', []]);
     expect(checks(state)).toContain('clear-top-cells 05-27/05-27/05-29');
   });

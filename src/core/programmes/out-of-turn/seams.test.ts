@@ -9,7 +9,7 @@ const hive = [{ unit: 'hive', colonyId: 'home' }];
 const alone = (facts: object, shared: object = {}) =>
   yard({ home: { cells: [cell('a'), cell('b')], ...facts } }, shared);
 const readingOf = (over: object) =>
-  alone({ inspections: [look('05-10', over)] })('home', '05-10').lastLook?.reading.reading;
+  alone({ inspections: [look('05-10', over)] })('home', '05-10').lastInspection?.reading.reading;
 
 describe('what an inspection saw is read', () => {
   it('the queen: present and not laying, or missing', () => {

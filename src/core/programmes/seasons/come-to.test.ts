@@ -25,7 +25,7 @@ function cellWords({ cell, planBy, lastStage, lastSeen, goneMissing, overdueOn, 
 }
 
 /** Evidence by its code, and in words where a look added some of its own. */
-const because = ({ reading }: NonNullable<ColonyState['lastLook']>): string =>
+const because = ({ reading }: NonNullable<ColonyState['lastInspection']>): string =>
   reading.because
     .map(({ code, text }) => (OWN_EVIDENCE.has(code) ? `${code} “${inWords(text).split(':')[0]}”` : code))
     .join(' ');
@@ -38,7 +38,7 @@ function told({
   followUps,
   cells,
   schedules,
-  lastLook,
+  lastInspection,
   lastLaid,
   ended,
   liveCells,
@@ -52,8 +52,8 @@ function told({
     `  queen ${queen.expected}${queen.presumedGone ? ' gone' : ''}${queen.doubt ? ` ?${queen.doubt.code}` : ''} ${days.map(short).join(' ')}`,
     `    virgin ${short(virginEmerged?.earliest)}..${short(virginEmerged?.latest)} half ${short(queen.eitherHalfSince)} lays ${short(queen.laysSince?.on)} proof ${short(queen.lastProof?.on)} eggs ${short(queen.lastEggsSeen)} ${queen.queenId ?? '-'}${queen.clipped ? ' clipped' : ''}${queen.released ? ' out' : ''}${ended ? ' ended' : ''}`,
     `    programme ${queen.programme ? `${queen.programme.id} ${queen.programme.unit}` : '-'} requeeningId ${queen.requeeningId ?? '-'} late ${short(queen.lateButThereOn)} came ${short(queen.arrivedOn)} frames ${frames ? `${short(frames.survey.on)} ${frames.room.bound?.by ?? ''}` : '-'} parts ${parts.map(({ programme, half }) => `${programme.id}${half ? ` ${half.is} by ${half.by}` : ''}`).join(' ')}`,
-    `    read ${lastLook?.reading.reading ?? '-'} by ${short(lastLook?.reading.actBy)} next ${short(nextByLook)} laid ${short(lastLaid?.seenOn)} live ${liveCells.map(({ cell }) => cell.id).join('')}`,
-    `    why ${lastLook?.reading.cause ?? '-'} ${lastLook ? because(lastLook) : ''} taken ${lastLook?.takenDown ?? '-'} above ${lastLook?.takenDownAbove ?? '-'} ${lastLook?.openedAbove ?? '-'}`,
+    `    read ${lastInspection?.reading.reading ?? '-'} by ${short(lastInspection?.reading.actBy)} next ${short(nextByLook)} laid ${short(lastLaid?.seenOn)} live ${liveCells.map(({ cell }) => cell.id).join('')}`,
+    `    why ${lastInspection?.reading.cause ?? '-'} ${lastInspection ? because(lastInspection) : ''} taken ${lastInspection?.takenDown ?? '-'} above ${lastInspection?.takenDownAbove ?? '-'} ${lastInspection?.openedAbove ?? '-'}`,
     `    due ${schedule.checks.map(({ code, window, plannedFor, forced }) => `${code} ${short(window.earliest)}/${short(window.ideal)}/${short(window.latest)}${plannedFor === null ? '' : `@${short(plannedFor)}`}${forced === null ? '' : '!'}`).join(', ')}`,
     `    shut ${schedule.leaveShut.map(({ from, to }) => `${short(from)}..${short(to)}`).join(', ')} out ${short(schedule.emergence?.earliest)}..${short(schedule.emergence?.latest)} missed ${schedule.missed.map(({ code }) => code).join(' ')} left ${schedule.skipped.map(({ check }) => check.code).join(' ')}`,
     `    asked ${followUps.map(({ code, status, on }) => `${code} ${status} ${short(on)}`).join(', ')}`,

@@ -164,9 +164,9 @@ const SAYS: { readonly [C in FollowUpCode]?: Readonly<Record<string, Partial<Ins
 };
 
 /** Nothing is in it that would be read first, whichever way the rest was entered. */
-function isPlain({ ended, liveCells, lastLook, cells }: ColonyState): boolean {
+function isPlain({ ended, liveCells, lastInspection, cells }: ColonyState): boolean {
   const isClear = cells.every(({ dates }) => dates.conflict === null);
-  return !ended && liveCells.length === 0 && lastLook?.reading.reading !== 'drone-laying' && isClear;
+  return !ended && liveCells.length === 0 && lastInspection?.reading.reading !== 'drone-laying' && isClear;
 }
 
 interface Asked {

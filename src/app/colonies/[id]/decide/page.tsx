@@ -41,7 +41,9 @@ export default async function Page({ params, searchParams }: Props) {
     <DecidePage
       colony={colony}
       situation={inWords(situationOf(state))}
-      because={state.lastLook?.reading.because.map(({ text }) => inWords(text)) ?? ['nothing has been entered yet']}
+      because={
+        state.lastInspection?.reading.because.map(({ text }) => inWords(text)) ?? ['nothing has been entered yet']
+      }
       view={decideView(state, facts, fitFactsOf(state, flow, place), settings)}
       axis={axisAhead(today)}
       place={place}

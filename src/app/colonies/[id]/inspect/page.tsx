@@ -5,11 +5,11 @@ import { database } from '@/db/open';
 import { emptyDraft } from '@/device/draft';
 import { readEntry } from '@/device/entry-reading';
 import { draftKey } from '@/device/stored-draft';
+import { loadApiaries } from '@/server/all-apiaries';
 import { now } from '@/server/clock';
 import { loadColony } from '@/server/colony-page';
 import { oneParam } from '@/server/one-param';
 import { usualTime } from '@/server/usual-time';
-import { loadYard } from '@/server/yard';
 import { DeskEntry } from '@/ui/entry/DeskEntry';
 import { needyColonies } from '@/views/cells-view';
 
@@ -28,7 +28,7 @@ export default async function Page({ params, searchParams }: Props) {
   const found = loadColony(opened, id, at.today);
   if (!found) notFound();
   const { colony, apiary, facts, settings, state } = found;
-  const begin = emptyDraft(newId(), id, usualTime(at, state.lastLook?.inspection.at ?? null));
+  const begin = emptyDraft(newId(), id, usualTime(at, state.lastInspection?.inspection.at ?? null));
   return (
     <DeskEntry
       colonyName={colony.name}
@@ -41,7 +41,7 @@ export default async function Page({ params, searchParams }: Props) {
       keptAs={draftKey.inspection(id, null)}
       over={null}
       cameBackId={cameBackId}
-      needy={needyColonies(loadYard(opened, at.today), id)}
+      needy={needyColonies(loadApiaries(opened, at.today), id)}
     />
   );
 }

@@ -8,12 +8,12 @@ import { methodNamed } from '@/core/methods/methods';
 import { allSizes, roomFigures } from '@/core/settings/settings';
 import { movesFrames } from '@/core/space/proposals/propose';
 import { database } from '@/db/open';
+import { loadApiaries } from '@/server/all-apiaries';
 import { now } from '@/server/clock';
 import { loadColony } from '@/server/colony-page';
 import { runsAlready } from '@/server/frames/frame-plans';
 import { placeMeasured } from '@/server/place-of';
 import { queenAges } from '@/server/queen-ages';
-import { loadYard } from '@/server/yard';
 import { BoardPage } from '@/ui/board/BoardPage';
 import { NotSurveyed } from '@/ui/frames/NotSurveyed';
 import { framesView, otherHives } from '@/views/frames-view';
@@ -36,7 +36,7 @@ export default async function Page({ params }: { params: Promise<{ id: string; m
   if (!view) return <NotSurveyed colony={colony} title={title} />;
   const { areCounted, flow, wouldLayPerDay, hive, knownFrom, queenFrameId, keptCellFrames, cellFrames, coveredSeams } =
     view;
-  const yard = loadYard(opened, today);
+  const yard = loadApiaries(opened, today);
   const isRunning = runsAlready(opened.db, { method, colonyId: id, on: formatDay(today) });
   const definition = methodNamed(method);
   const fit = fitOf(definition, fitFactsOf(state, mainFlow), settings);

@@ -6,9 +6,9 @@ import { findEntry } from '@/db/repositories/inspection-entry';
 import { draftOf } from '@/device/draft';
 import { readEntry } from '@/device/entry-reading';
 import { draftKey } from '@/device/stored-draft';
+import { loadApiaries } from '@/server/all-apiaries';
 import { now } from '@/server/clock';
 import { loadColony } from '@/server/colony-page';
-import { loadYard } from '@/server/yard';
 import { DeskEntry } from '@/ui/entry/DeskEntry';
 import { needyColonies } from '@/views/cells-view';
 import { versionOf } from '../../../../../device/version-of';
@@ -36,7 +36,7 @@ export default async function Page({ params }: { params: Promise<{ id: string; i
       first={readEntry({ facts, settings, draft: begin, today: at.today, isCorrection: true })}
       keptAs={draftKey.inspection(id, inspectionId)}
       over={versionOf(comparable(stored.entry))}
-      needy={needyColonies(loadYard(opened, at.today), id)}
+      needy={needyColonies(loadApiaries(opened, at.today), id)}
     />
   );
 }

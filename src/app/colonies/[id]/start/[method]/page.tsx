@@ -5,12 +5,12 @@ import { fitFactsOf, NOTHING_SAID } from '@/core/colony/fit-facts';
 import { fitOf } from '@/core/methods/fit';
 import { METHODS } from '@/core/methods/methods';
 import { database } from '@/db/open';
+import { loadApiaries } from '@/server/all-apiaries';
 import { now } from '@/server/clock';
 import { loadColony } from '@/server/colony-page';
 import { oneParam } from '@/server/one-param';
 import { placeMeasured } from '@/server/place-of';
 import { queenAges } from '@/server/queen-ages';
-import { loadYard } from '@/server/yard';
 import { StartForm } from '@/ui/start/StartForm';
 import { startView } from '@/views/start-view';
 
@@ -33,7 +33,7 @@ export default async function Page({ params, searchParams }: Props) {
   const { colony, facts, state, settings } = found;
   const { flow, coldestNightC } = placeMeasured(opened, colony, found.flow, today);
   const fit = fitOf(method, fitFactsOf(state, flow, { ...NOTHING_SAID, coldestNightC }), settings);
-  const view = startView(method.name, colony, state, fit, loadYard(opened, today), queenAges(opened.db));
+  const view = startView(method.name, colony, state, fit, loadApiaries(opened, today), queenAges(opened.db));
   return (
     <StartForm
       view={view}

@@ -11,7 +11,7 @@ import type { QueenState } from './queen-state';
 import { mayStillHoldQueen, type TrackedCell } from './track-cells';
 
 /** One inspection as it is understood. */
-export interface Look {
+export interface InspectionKnown {
   readonly inspection: InspectionFact;
   readonly queenExpected: QueenExpected;
   readonly reading: Reading;
@@ -31,7 +31,7 @@ export interface Look {
 }
 
 /** A look before it is known what follows from it. */
-export type LookRead = Omit<Look, 'queenAfter'>;
+export type InspectionRead = Omit<InspectionKnown, 'queenAfter'>;
 
 /** Readings that rest on there being no cells. */
 const TELLS_OF_NO_CELLS: ReadonlySet<ReadingName> = new Set(['settled', 'cups-only']);
@@ -42,7 +42,11 @@ const TELLS_OF_NO_CELLS: ReadonlySet<ReadingName> = new Set(['settled', 'cups-on
  *
  * @param cells tracked up to and with this inspection
  */
-export function readLook(inspection: InspectionFact, cells: readonly TrackedCell[], queen: QueenState): LookRead {
+export function readInColony(
+  inspection: InspectionFact,
+  cells: readonly TrackedCell[],
+  queen: QueenState,
+): InspectionRead {
   const { on } = inspection;
   const found = new Map(inspection.cells.map((seen) => [seen.cellId, seen]));
   const seen = cells.filter(({ cell }) => found.has(cell.id));

@@ -26,17 +26,17 @@ export interface ColonyEntry {
   readonly wanted: QueenWanted;
 }
 
-export interface YardColony {
+export interface StandingColony {
   readonly colony: ColonyEntry;
   readonly apiary: ApiaryEntry;
   readonly state: ColonyState;
 }
 
 /** All apiaries and standing colonies, as they are on one day. */
-export interface Yard {
+export interface AllApiaries {
   readonly apiaries: readonly ApiaryEntry[];
   /** In order of apiary and name. Ended colonies and those that have not begun yet are left out. */
-  readonly colonies: readonly YardColony[];
+  readonly colonies: readonly StandingColony[];
   readonly settings: Settings;
   /** Weather and scales; absent where nothing of them is taken along. */
   readonly measured?: Measured;

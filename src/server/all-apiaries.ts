@@ -5,17 +5,17 @@ import { knownSince } from '../core/colony/known-since';
 import type { OpenedDatabase } from '../db/open';
 import { loadSettings } from '../db/repositories/settings';
 import { apiaries, colonies } from '../db/schema/tables';
-import type { Yard } from '../views/yard';
+import type { AllApiaries } from '../views/all-apiaries';
+import { allFacts } from './all-facts';
 import { bookVersion } from './book-version';
 import { stateOf } from './known-states';
 import { loadMeasured } from './measured';
-import { yardFacts } from './yard-facts';
 
 /** The yard as last reckoned. Nearly every page asks for it, and it only changes with the book or the day. */
-const last = new WeakMap<object, { readonly version: string; readonly yard: Yard }>();
+const last = new WeakMap<object, { readonly version: string; readonly yard: AllApiaries }>();
 
 /** Every colony as it stands on `today`. */
-export function loadYard(opened: OpenedDatabase, today: Day): Yard {
+export function loadApiaries(opened: OpenedDatabase, today: Day): AllApiaries {
   const version = bookVersion(opened, today);
   const known = last.get(opened);
   if (known?.version === version) return known.yard;
@@ -24,11 +24,11 @@ export function loadYard(opened: OpenedDatabase, today: Day): Yard {
   return yard;
 }
 
-function reckonYard(opened: OpenedDatabase, today: Day): Yard {
+function reckonYard(opened: OpenedDatabase, today: Day): AllApiaries {
   const { db } = opened;
   const settings = loadSettings(db);
   const apiaryRows = db.select().from(apiaries).orderBy(asc(apiaries.name)).all();
-  const facts = yardFacts(opened, today);
+  const facts = allFacts(opened, today);
   const rows = db.select().from(colonies).orderBy(asc(colonies.name)).all();
   const yardColonies = apiaryRows.flatMap((apiary) =>
     rows

@@ -22,7 +22,7 @@ const known = new WeakMap<object, KnownFacts>();
  * The facts of all colonies of all years. Only those of a colony that was changed since are read again: what did not change is the very
  * same object as before. Not to be asked within a transaction, which may yet be rolled back.
  */
-export function yardFacts(opened: OpenedDatabase, today: Day): ReadonlyMap<string, ColonyFacts> {
+export function allFacts(opened: OpenedDatabase, today: Day): ReadonlyMap<string, ColonyFacts> {
   const { db, sqlite } = opened;
   const byOthers = sqlite.pragma('data_version', { simple: true });
   const changes = colonyChanges(sqlite);

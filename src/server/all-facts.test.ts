@@ -6,17 +6,17 @@ import { formatDay } from '../core/calendar/day';
 import { type OpenedDatabase, openDatabase } from '../db/open';
 import { loadColonyFacts } from '../db/repositories/colony-facts';
 import { apiaries, cellObservations, colonies, inspections, queens } from '../db/schema/tables';
+import { allFacts } from './all-facts';
 import { deleteColony, restoreColony } from './entries/delete-colony';
 import { deleteInspection, restoreInspection } from './entries/delete-inspection';
 import { saveInspection } from './entries/save-inspection';
 import { insertAllFacts, readAllFacts, removeAllFacts } from './season/season-facts';
 import { anEntry, demoBook, id, DEMO_NOW as now } from './testing';
-import { yardFacts } from './yard-facts';
 
 let book: OpenedDatabase;
 beforeEach(() => {
   book = demoBook();
-  yardFacts(book, now.today);
+  allFacts(book, now.today);
 });
 afterEach(() => book.sqlite.close());
 
@@ -30,9 +30,9 @@ describe('facts that are kept', () => {
       'an inspection that was deleted and put back',
       () => {
         saveInspection(book.db, entry(), now);
-        yardFacts(book, now.today);
+        allFacts(book, now.today);
         deleteInspection(book.db, id(77), now);
-        expect(yardFacts(book, now.today)).toEqual(loadColonyFacts(book.db));
+        expect(allFacts(book, now.today)).toEqual(loadColonyFacts(book.db));
         restoreInspection(book.db, id(77), now);
       },
     ],
@@ -51,7 +51,7 @@ describe('facts that are kept', () => {
       'a colony put back',
       () => {
         deleteColony(book.db, colonyId(), now);
-        yardFacts(book, now.today);
+        allFacts(book, now.today);
         restoreColony(book.db, colonyId(), now);
       },
     ],
@@ -80,14 +80,14 @@ describe('facts that are kept', () => {
     ],
   ])('are read again after %s', (_, change) => {
     change();
-    expect(yardFacts(book, now.today)).toEqual(loadColonyFacts(book.db));
+    expect(allFacts(book, now.today)).toEqual(loadColonyFacts(book.db));
   });
 
   it('are the same objects for a colony of which nothing was changed', () => {
-    const [first, ...others] = [...yardFacts(book, now.today).keys()] as [string, ...string[]];
-    const before = yardFacts(book, now.today);
+    const [first, ...others] = [...allFacts(book, now.today).keys()] as [string, ...string[]];
+    const before = allFacts(book, now.today);
     saveInspection(book.db, { ...entry(), colonyId: first }, now);
-    const after = yardFacts(book, now.today);
+    const after = allFacts(book, now.today);
     expect(after.get(first)?.inspections).not.toBe(before.get(first)?.inspections);
     for (const other of others) expect(after.get(other)?.inspections).toBe(before.get(other)?.inspections);
   });
@@ -96,10 +96,10 @@ describe('facts that are kept', () => {
     const file = join(mkdtempSync(join(tmpdir(), 'ubbet-')), 'book.sqlite');
     const [one, other] = [openDatabase(file), openDatabase(file)];
     one.db.transaction((tx) => insertAllFacts(tx, readAllFacts(book.db)));
-    yardFacts(one, now.today);
+    allFacts(one, now.today);
     other.db.update(inspections).set({ eggs: 'none' }).run();
     other.sqlite.close();
-    expect(yardFacts(one, now.today)).toEqual(loadColonyFacts(one.db));
+    expect(allFacts(one, now.today)).toEqual(loadColonyFacts(one.db));
     one.sqlite.close();
   });
 });
