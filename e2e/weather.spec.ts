@@ -101,7 +101,7 @@ test.describe('a book of its own', () => {
     ]);
 
     await page.getByRole('button', { name: 'Make a key' }).click();
-    const key = await page.locator('.select-all').innerText();
+    const key = (await page.locator('.select-all').textContent()) ?? '';
     const sendReading = (secret: string, kg: number) =>
       request.post(`${baseURL}/api/scale`, {
         headers: { Authorization: `Bearer ${secret}`, Cookie: 'ubbet-demo-day=2027-05-16' },

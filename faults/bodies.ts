@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { apiaryFact } from '../src/core/facts/apiary';
 import { colonyEntry } from '../src/core/facts/colony';
 import { inspectionEntry } from '../src/core/facts/entry';
+import { startEntry } from '../src/core/facts/first-run';
 import { framePlanFact, planProgress } from '../src/core/facts/frame-plan';
 import { keptFrameFact } from '../src/core/facts/kept-frame';
 import { photoFact } from '../src/core/facts/photo';
@@ -9,9 +10,10 @@ import { checkAnswerFact, checkChangeFact, stepTick } from '../src/core/facts/pr
 import { programmeStart } from '../src/core/facts/programme-start';
 import { queenEventFact, queenFact } from '../src/core/facts/queen';
 import { overField } from '../src/core/facts/resend';
+import { scaleAnswerEntry } from '../src/core/facts/scale';
 import { settingsFields } from '../src/core/facts/setting';
 import { surveyFact } from '../src/core/facts/survey';
-import { startEntry } from '../src/server/entries/first-run';
+import { nightsEntry, weatherHour } from '../src/core/facts/weather';
 import type { Chance } from './random';
 
 const nothing = z.strictObject({});
@@ -46,6 +48,15 @@ export const TAKES: readonly { readonly method: string; readonly path: string; r
   { method: 'POST', path: '/api/settings', schema: settingsFields },
   { method: 'POST', path: '/api/calendar', schema: nothing },
   { method: 'POST', path: '/api/start', schema: startEntry },
+  { method: 'POST', path: '/api/nights', schema: nightsEntry },
+  { method: 'POST', path: '/api/scale-answers', schema: scaleAnswerEntry },
+  {
+    method: 'POST',
+    path: '/api/device-keys',
+    schema: z.strictObject({ kind: z.enum(['weather', 'scale']), ofId: id }),
+  },
+  { method: 'DELETE', path: '/api/scale-files', schema: z.strictObject({ of: id }) },
+  { method: 'POST', path: '/api/weather', schema: z.strictObject({ hours: z.array(weatherHour) }) },
   { method: 'POST', path: '/api/backups', schema: nothing },
   { method: 'POST', path: '/api/backups/folder', schema: z.strictObject({ folder: z.string().nullable() }) },
   { method: 'POST', path: '/api/season/wipe', schema: nothing },

@@ -32,3 +32,7 @@ export const queenEventFact = z.strictObject({
   hivedAsId: idField.nullable().default(null),
   note: noteField,
 });
+
+/** Something that happened to a queen, with the queen herself where she is new to the records. */
+export const queenEntry = z.strictObject({ event: queenEventFact, newQueen: queenFact.nullable() });
+export type QueenEntry = z.infer<typeof queenEntry>;

@@ -1,10 +1,7 @@
 import 'server-only';
-import { z } from 'zod';
 import { formatDay } from '../../core/calendar/day';
 import type { Now } from '../../core/calendar/now';
-import { isoDayField } from '../../core/facts/day-field';
-import { idField, nameField } from '../../core/facts/fields';
-import { settingsFields } from '../../core/facts/setting';
+import type { StartEntry } from '../../core/facts/first-run';
 import type { Result } from '../../core/problems/issue';
 import type { Db } from '../../db/open';
 import { loadSettings, saveSettings } from '../../db/repositories/settings';
@@ -12,23 +9,10 @@ import { allOrNothing } from '../all-or-nothing';
 import { saveApiary } from './save-apiary';
 import { saveColony } from './save-colony';
 
-/** The four things that are asked before anything else. */
-export const startEntry = z.strictObject({
-  apiaryId: idField,
-  apiaryName: nameField,
-  swarmMonths: settingsFields.shape.swarmMonths,
-  /** The time zone of the device that asked first; null: it did not say. */
-  timeZone: settingsFields.shape.timeZone.default(null),
-  colonyId: idField,
-  colonyName: nameField,
-  /** Since when the book is to know it; null: from today. */
-  knownSince: isoDayField.nullable().default(null),
-});
-
 const NO_FLOW_NOTED = { mainFlowFrom: null, mainFlowTo: null, swarmMonths: null } as const;
 
 /** Makes the first apiary and colony and says when swarms come: all of it or nothing. */
-export function firstRun(db: Db, entry: z.infer<typeof startEntry>, now: Now): Result<{ id: string }> {
+export function firstRun(db: Db, entry: StartEntry, now: Now): Result<{ id: string }> {
   const { apiaryId, apiaryName, swarmMonths, timeZone, colonyId, colonyName, knownSince } = entry;
   const apiary = { ...NO_FLOW_NOTED, id: apiaryId, name: apiaryName, note: '' };
   const colony = {

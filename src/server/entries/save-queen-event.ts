@@ -1,10 +1,9 @@
 import 'server-only';
 import { eq } from 'drizzle-orm';
-import { z } from 'zod';
 import { day } from '../../core/calendar/day';
 import type { Now } from '../../core/calendar/now';
 import { isBeforeColony } from '../../core/colony/known-since';
-import { queenEventFact, queenFact } from '../../core/facts/queen';
+import type { QueenEntry } from '../../core/facts/queen';
 import { sameValue } from '../../core/facts/same-value';
 import { failure, type Issue, type Result, success } from '../../core/problems/issue';
 import { say } from '../../core/problems/says';
@@ -12,11 +11,6 @@ import type { Db } from '../../db/open';
 import { addRevision } from '../../db/repositories/revisions';
 import { standingColony } from '../../db/repositories/standing-colony';
 import { queenEvents, queens } from '../../db/schema/tables';
-
-/** Something that happened to a queen, with the queen herself where she is new to the records. */
-export const queenEntry = z.strictObject({ event: queenEventFact, newQueen: queenFact.nullable() });
-
-export type QueenEntry = z.infer<typeof queenEntry>;
 
 /**
  * Stores an event of a queen's life, and the queen when she is new. Sent again it lands once; changed, it corrects what stands under

@@ -3,6 +3,7 @@ import { day } from '../../core/calendar/day';
 import type { ColonyState } from '../../core/colony/fold';
 import type { ApiaryFact } from '../../core/facts/apiary';
 import type { ColonyFact } from '../../core/facts/colony';
+import type { QueenEntry } from '../../core/facts/queen';
 import { NORTHERN_SWARM_MONTHS } from '../../core/settings/settings';
 import type { OpenedDatabase } from '../../db/open';
 import { revisionsOf } from '../../db/repositories/revisions';
@@ -16,7 +17,7 @@ import { firstRun } from './first-run';
 import { saveApiary } from './save-apiary';
 import { saveColony } from './save-colony';
 import { saveInspection } from './save-inspection';
-import { deleteQueenEvent, type QueenEntry, restoreQueenEvent, saveQueenEvent } from './save-queen-event';
+import { deleteQueenEvent, restoreQueenEvent, saveQueenEvent } from './save-queen-event';
 
 const [ORCHARD, CLOVER, NUC, QUEEN] = [id(1), id(2), id(3), id(4)];
 let opened: OpenedDatabase;

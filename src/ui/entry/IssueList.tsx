@@ -53,12 +53,19 @@ export function fieldName(path: IssueInWords['path']): string | null {
   return named === undefined ? null : (FIELD_NAMES[named] ?? null);
 }
 
+interface Props {
+  readonly issues: readonly IssueInWords[];
+  /** How often it was tried to save: the list takes the focus then. */
+  readonly tries?: number;
+}
+
 /** What is wrong and how to put it right; nothing of what was typed is lost. It comes into sight, wherever the keeper has scrolled. */
-export function IssueList({ issues }: { issues: readonly IssueInWords[] }) {
+export function IssueList({ issues, tries }: Props) {
   const box = useRef<HTMLDivElement>(null);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: with each try; where tries are not counted, with each new list
   useEffect(() => {
     if (issues.length > 0) box.current?.focus();
-  }, [issues]);
+  }, [tries ?? issues]);
   if (issues.length === 0) return null;
   return (
     <div ref={box} tabIndex={-1} role="alert" className="mt-3 border-l-4 border-propolis bg-paper px-3 py-2">

@@ -1,6 +1,5 @@
 'use client';
 
-import { useState } from 'react';
 import type { ApiaryEntry } from '../../views/all-apiaries';
 import { monthName } from '../../words/days';
 import { Check } from '../controls/Check';
@@ -8,9 +7,9 @@ import { DayField } from '../controls/DayField';
 import { Field, problemOf } from '../controls/Field';
 import { MonthsChoice } from '../controls/MonthsChoice';
 import { BUTTON } from '../controls/styles';
-import { useSave } from '../controls/useSave';
 import { IssueList } from '../entry/IssueList';
 import { PageHead } from '../time/PageHead';
+import { useEntryForm } from './useEntryForm';
 
 interface Props {
   readonly apiary: ApiaryEntry;
@@ -21,33 +20,28 @@ interface Props {
 
 /** Adds an apiary or changes one. */
 export function ApiaryForm({ apiary, isNew, usualMonths }: Props) {
-  const [name, setName] = useState(apiary.name);
-  const [note, setNote] = useState(apiary.note);
-  const [mainFlowFrom, setMainFlowFrom] = useState(apiary.mainFlowFrom);
-  const [mainFlowTo, setMainFlowTo] = useState(apiary.mainFlowTo);
-  const [swarmMonths, setSwarmMonths] = useState(apiary.swarmMonths);
-  const { issues, isSaving, save } = useSave('/api/apiaries');
+  const { values, register, set, issues, tries, isSaving, submit } = useEntryForm<ApiaryEntry>({
+    values: apiary,
+    path: '/api/apiaries',
+    schema: () => import('../../core/facts/apiary').then(({ apiaryFact }) => apiaryFact),
+    body: (entry) => entry,
+    goTo: () => '/apiaries',
+  });
+  const { mainFlowFrom, mainFlowTo, swarmMonths } = values;
   return (
     <>
       <PageHead title={isNew ? 'Add an apiary' : `Edit ${apiary.name}`} />
-      <form
-        noValidate
-        className="max-w-xl"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void save({ id: apiary.id, name, note, mainFlowFrom, mainFlowTo, swarmMonths }, '/colonies');
-        }}
-      >
-        <IssueList issues={issues} />
+      <form noValidate className="max-w-xl" onSubmit={(event) => void submit(event)}>
+        <IssueList issues={issues} tries={tries} />
         <Field name="Name" problem={problemOf(issues, 'name')}>
-          {(props) => <input {...props} value={name} onChange={(event) => setName(event.target.value)} />}
+          {(props) => <input {...props} {...register('name')} />}
         </Field>
         <Field
           name="Note"
           hint="Access, neighbours, flight lines, what stands there."
           problem={problemOf(issues, 'note')}
         >
-          {(props) => <textarea {...props} rows={3} value={note} onChange={(event) => setNote(event.target.value)} />}
+          {(props) => <textarea {...props} rows={3} {...register('note')} />}
         </Field>
         <div className="grid gap-x-6 sm:grid-cols-2">
           <Field
@@ -56,12 +50,16 @@ export function ApiaryForm({ apiary, isNew, usualMonths }: Props) {
             problem={problemOf(issues, 'mainFlowFrom')}
           >
             {(props) => (
-              <DayField {...props} value={mainFlowFrom ?? ''} onChange={(value) => setMainFlowFrom(value || null)} />
+              <DayField
+                {...props}
+                value={mainFlowFrom ?? ''}
+                onChange={(value) => set({ mainFlowFrom: value || null })}
+              />
             )}
           </Field>
           <Field name="Main flow until" hint="The last day of it, roughly." problem={problemOf(issues, 'mainFlowTo')}>
             {(props) => (
-              <DayField {...props} value={mainFlowTo ?? ''} onChange={(value) => setMainFlowTo(value || null)} />
+              <DayField {...props} value={mainFlowTo ?? ''} onChange={(value) => set({ mainFlowTo: value || null })} />
             )}
           </Field>
         </div>
@@ -69,14 +67,14 @@ export function ApiaryForm({ apiary, isNew, usualMonths }: Props) {
           name="Swarms come at another time here"
           hint={`Else as in the settings: ${usualMonths.map(monthName).join(', ')}.`}
           value={swarmMonths !== null}
-          onChange={(isOwn) => setSwarmMonths(isOwn ? usualMonths : null)}
+          onChange={(isOwn) => set({ swarmMonths: isOwn ? usualMonths : null })}
         />
         {swarmMonths !== null && (
           <MonthsChoice
             legend="When do swarms come here?"
             hint="Tap every month in which they may. It sets how often you are asked to inspect."
             value={swarmMonths}
-            onChange={setSwarmMonths}
+            onChange={(months) => set({ swarmMonths: months })}
             problem={problemOf(issues, 'swarmMonths')}
           />
         )}

@@ -1,19 +1,18 @@
 'use client';
 
-import { useState } from 'react';
-import { COLONY_ORIGINS, type ColonyOrigin, QUEEN_WANTED, type QueenWanted } from '../../core/colony/facts';
+import { COLONY_ORIGINS, QUEEN_WANTED, type QueenWanted } from '../../core/colony/facts';
 import { firstDayOf } from '../../core/colony/known-since';
 import type { ApiaryEntry, ColonyEntry, NamedColony } from '../../views/all-apiaries';
 import { Check } from '../controls/Check';
 import { DayField } from '../controls/DayField';
 import { Field, problemOf } from '../controls/Field';
 import { BUTTON } from '../controls/styles';
-import { useSave } from '../controls/useSave';
 import { IssueList } from '../entry/IssueList';
 import { PageHead } from '../time/PageHead';
 import { ApiaryField } from './ApiaryField';
 import { DeleteColony } from './DeleteColony';
 import { ORIGIN_WORDS } from './origin-words';
+import { useEntryForm } from './useEntryForm';
 
 const WANTED_WORDS: { readonly [W in QueenWanted]: string } = {
   nothing: 'nothing',
@@ -34,29 +33,25 @@ interface Props {
 
 /** Adds a colony or corrects what is written of it. */
 export function ColonyForm({ colony, isNew, apiaries, others, today, swarmSteps }: Props) {
-  const [draft, setDraft] = useState(colony);
-  const [since, setSince] = useState(today);
-  const [isUnderWay, setUnderWay] = useState(false);
-  const { issues, isSaving, save } = useSave('/api/colonies');
+  const isMovedTo = ({ name, apiaryId, stand }: ColonyEntry) =>
+    !isNew && (name !== colony.name || apiaryId !== colony.apiaryId || stand !== colony.stand);
+  const form = useEntryForm<ColonyEntry & { readonly since: string; readonly isUnderWay: boolean }>({
+    values: { ...colony, since: today, isUnderWay: false },
+    path: '/api/colonies',
+    schema: () => import('../../core/facts/colony').then(({ colonyEntry }) => colonyEntry),
+    body: ({ isUnderWay: _, since: on, ...entry }) => ({ ...entry, since: isMovedTo(entry) ? on : null }),
+    goTo: ({ isUnderWay: begun }) => (begun ? `/colonies/${colony.id}/begun` : `/colonies/${colony.id}`),
+  });
+  const { register, set, issues, tries, isSaving, submit } = form;
+  const { since, isUnderWay, ...draft } = form.values;
   const isSwarm = draft.origin === 'prime-swarm' || draft.origin === 'cast';
-  const isMoved =
-    !isNew && (draft.name !== colony.name || draft.apiaryId !== colony.apiaryId || draft.stand !== colony.stand);
-  const set = (fields: Partial<ColonyEntry>) => setDraft({ ...draft, ...fields });
   return (
     <>
       <PageHead title={isNew ? 'Add a colony' : `Edit ${colony.name}`} />
-      <form
-        noValidate
-        className="max-w-xl"
-        onSubmit={(event) => {
-          event.preventDefault();
-          const then = isUnderWay ? `/colonies/${colony.id}/begun` : `/colonies/${colony.id}`;
-          void save({ ...draft, since: isMoved ? since : null }, then);
-        }}
-      >
-        <IssueList issues={issues} />
+      <form noValidate className="max-w-xl" onSubmit={(event) => void submit(event)}>
+        <IssueList issues={issues} tries={tries} />
         <Field name="Name" problem={problemOf(issues, 'name')}>
-          {(props) => <input {...props} value={draft.name} onChange={(event) => set({ name: event.target.value })} />}
+          {(props) => <input {...props} {...register('name')} />}
         </Field>
         <ApiaryField
           name="Apiary"
@@ -66,9 +61,9 @@ export function ColonyForm({ colony, isNew, apiaries, others, today, swarmSteps 
           onChange={(apiaryId) => set({ apiaryId })}
         />
         <Field name="Stand" hint="Where it stands, in your words." problem={problemOf(issues, 'stand')}>
-          {(props) => <input {...props} value={draft.stand} onChange={(event) => set({ stand: event.target.value })} />}
+          {(props) => <input {...props} {...register('stand')} />}
         </Field>
-        {isMoved && (
+        {isMovedTo(draft) && (
           <Field
             name="Moved or renamed on"
             hint="Its name and place of before stay on its page, up to that day."
@@ -80,18 +75,14 @@ export function ColonyForm({ colony, isNew, apiaries, others, today, swarmSteps 
                 min={firstDayOf(colony) ?? undefined}
                 max={today}
                 value={since}
-                onChange={(value) => setSince(value)}
+                onChange={(value) => set({ since: value })}
               />
             )}
           </Field>
         )}
         <Field name="How it began" problem={problemOf(issues, 'origin')}>
           {(props) => (
-            <select
-              {...props}
-              value={draft.origin}
-              onChange={(event) => set({ origin: event.target.value as ColonyOrigin })}
-            >
+            <select {...props} {...register('origin')}>
               {COLONY_ORIGINS.map((origin) => (
                 <option key={origin} value={origin}>
                   {ORIGIN_WORDS[origin]}
@@ -169,11 +160,7 @@ export function ColonyForm({ colony, isNew, apiaries, others, today, swarmSteps 
           problem={problemOf(issues, 'wanted')}
         >
           {(props) => (
-            <select
-              {...props}
-              value={draft.wanted}
-              onChange={(event) => set({ wanted: event.target.value as QueenWanted })}
-            >
+            <select {...props} {...register('wanted')}>
               {QUEEN_WANTED.map((wanted) => (
                 <option key={wanted} value={wanted}>
                   {WANTED_WORDS[wanted]}
@@ -183,16 +170,14 @@ export function ColonyForm({ colony, isNew, apiaries, others, today, swarmSteps 
           )}
         </Field>
         <Field name="Note" problem={problemOf(issues, 'note')}>
-          {(props) => (
-            <textarea {...props} rows={3} value={draft.note} onChange={(event) => set({ note: event.target.value })} />
-          )}
+          {(props) => <textarea {...props} rows={3} {...register('note')} />}
         </Field>
         {isNew && (
           <Check
             name="A method is under way in it"
             hint="A split, a Demaree, … begun before it was entered here: it is asked for next."
             value={isUnderWay}
-            onChange={setUnderWay}
+            onChange={(is) => set({ isUnderWay: is })}
           />
         )}
         <button type="submit" className={`${BUTTON.act} mt-5`} disabled={isSaving}>

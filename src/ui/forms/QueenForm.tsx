@@ -10,10 +10,10 @@ import { DayField } from '../controls/DayField';
 import { DaySpan } from '../controls/DaySpan';
 import { Field, problemOf } from '../controls/Field';
 import { BUTTON } from '../controls/styles';
-import { useSave } from '../controls/useSave';
 import { IssueList } from '../entry/IssueList';
 import { useThisMinute } from '../frame/useThisMinute';
 import { PageHead } from '../time/PageHead';
+import { useEntryForm } from './useEntryForm';
 
 const NEW = 'new';
 const ORIGINS = { raised: 'raised here', bought: 'bought', swarm: 'came with a swarm', unknown: 'not known' } as const;
@@ -29,69 +29,84 @@ interface Props {
   readonly corrects: QueenLine | null;
 }
 
+/** What stands in the fields. */
+interface Fields {
+  readonly kind: QueenEventKind;
+  /** Its id, or {@link NEW}. */
+  readonly queen: string;
+  readonly origin: keyof typeof ORIGINS;
+  /** Days, empty where they are not known. */
+  readonly emergedFrom: string;
+  readonly emergedTo: string;
+  readonly on: string;
+  readonly to: string;
+  readonly went: SwarmWent;
+  readonly note: string;
+}
+
 const isSwarm = (kind: QueenEventKind) => kind === 'swarmed' || kind === 'cast-left';
 
 /** Notes what happened to a queen: one that is known, or one new to the records; or corrects what was noted. */
 export function QueenForm({ colonyId, colonyName, known, today, now, corrects }: Props) {
   const [ids] = useState(() => ({ event: corrects?.id ?? newId(), queen: newId() }));
-  const [kind, setKind] = useState<QueenEventKind>(corrects?.kind ?? (known.length > 0 ? 'removed' : 'present'));
-  const [queen, setQueen] = useState(corrects?.queenId ?? known[0]?.id ?? NEW);
-  const [origin, setOrigin] = useState<keyof typeof ORIGINS>('unknown');
-  const [emergedFrom, setEmergedFrom] = useState('');
-  const [emergedTo, setEmergedTo] = useState('');
-  const [on, setOn] = useState(corrects?.on ?? today);
-  const [to, setTo] = useState(corrects?.to ?? '');
-  const [went, setWent] = useState<SwarmWent>(corrects?.went ?? 'not-known');
-  const [note, setNote] = useState(corrects?.note ?? '');
-  const { issues, isSaving, save } = useSave('/api/queen-events');
   const thisMinute = useThisMinute(now);
-  const isNew = queen === NEW;
-  const year = Number((emergedTo || emergedFrom).slice(0, 4));
-  const minuteOf = () => {
+  const minuteOn = (on: string) => {
     if (corrects && corrects.on === on) return corrects.at;
     const minute = thisMinute();
     return minute.slice(0, 10) === on ? minute : null;
   };
-  const submit = () => {
-    const event = {
-      id: ids.event,
-      queenId: isNew ? ids.queen : queen,
-      colonyId,
-      at: minuteOf(),
-      on,
-      to: to === '' || to === on ? null : to,
-      kind,
-      went: isSwarm(kind) ? went : null,
-      hivedAsId: isSwarm(kind) ? (corrects?.hivedAsId ?? null) : null,
-      note,
-    };
-    const newQueen = isNew
-      ? {
-          id: ids.queen,
-          motherQueenId: null,
-          origin,
-          emergedFrom: emergedFrom || null,
-          emergedTo: emergedTo || emergedFrom || null,
-          note: '',
-        }
-      : null;
-    void save({ event, newQueen }, `/colonies/${colonyId}`);
-  };
+  const { values, register, set, issues, tries, isSaving, submit } = useEntryForm<Fields>({
+    values: {
+      kind: corrects?.kind ?? (known.length > 0 ? 'removed' : 'present'),
+      queen: corrects?.queenId ?? known[0]?.id ?? NEW,
+      origin: 'unknown',
+      emergedFrom: '',
+      emergedTo: '',
+      on: corrects?.on ?? today,
+      to: corrects?.to ?? '',
+      went: corrects?.went ?? 'not-known',
+      note: corrects?.note ?? '',
+    },
+    path: '/api/queen-events',
+    schema: () => import('../../core/facts/queen').then(({ queenEntry }) => queenEntry),
+    body: ({ kind, queen, origin, emergedFrom, emergedTo, on, to, went, note }) => ({
+      event: {
+        id: ids.event,
+        queenId: queen === NEW ? ids.queen : queen,
+        colonyId,
+        at: minuteOn(on),
+        on,
+        to: to === '' || to === on ? null : to,
+        kind,
+        went: isSwarm(kind) ? went : null,
+        hivedAsId: isSwarm(kind) ? (corrects?.hivedAsId ?? null) : null,
+        note,
+      },
+      newQueen:
+        queen === NEW
+          ? {
+              id: ids.queen,
+              motherQueenId: null,
+              origin,
+              emergedFrom: emergedFrom || null,
+              emergedTo: emergedTo || emergedFrom || null,
+              note: '',
+            }
+          : null,
+    }),
+    goTo: () => `/colonies/${colonyId}`,
+  });
+  const { kind, queen, emergedFrom, emergedTo, on, to } = values;
+  const isNew = queen === NEW;
+  const year = Number((emergedTo || emergedFrom).slice(0, 4));
   return (
     <>
       <PageHead title={corrects ? `Correct what happened in ${colonyName}` : `The queen of ${colonyName}`} />
-      <form
-        noValidate
-        className="max-w-xl"
-        onSubmit={(event) => {
-          event.preventDefault();
-          submit();
-        }}
-      >
-        <IssueList issues={issues} />
+      <form noValidate className="max-w-xl" onSubmit={(event) => void submit(event)}>
+        <IssueList issues={issues} tries={tries} />
         <Field name="What happened" problem={problemOf(issues, 'kind')}>
           {(props) => (
-            <select {...props} value={kind} onChange={(event) => setKind(event.target.value as QueenEventKind)}>
+            <select {...props} {...register('kind')}>
               {QUEEN_EVENTS.map((event) => (
                 <option key={event} value={event}>
                   {QUEEN_EVENT_WORDS[event]}
@@ -107,7 +122,7 @@ export function QueenForm({ colonyId, colonyName, known, today, now, corrects }:
             problem={problemOf(issues, 'went')}
           >
             {(props) => (
-              <select {...props} value={went} onChange={(event) => setWent(event.target.value as SwarmWent)}>
+              <select {...props} {...register('went')}>
                 {SWARM_WENT.map((value) => (
                   <option key={value} value={value}>
                     {SWARM_WENT_WORDS[value]}
@@ -119,7 +134,7 @@ export function QueenForm({ colonyId, colonyName, known, today, now, corrects }:
         )}
         <Field name="Which queen" problem={problemOf(issues, 'queenId')}>
           {(props) => (
-            <select {...props} value={queen} onChange={(event) => setQueen(event.target.value)}>
+            <select {...props} {...register('queen')}>
               {known.map(({ id, name }) => (
                 <option key={id} value={id}>
                   {name}
@@ -133,11 +148,7 @@ export function QueenForm({ colonyId, colonyName, known, today, now, corrects }:
           <fieldset className="border-l-4 border-line pl-4">
             <Field name="Where she is from" problem={problemOf(issues, 'origin')}>
               {(props) => (
-                <select
-                  {...props}
-                  value={origin}
-                  onChange={(event) => setOrigin(event.target.value as keyof typeof ORIGINS)}
-                >
+                <select {...props} {...register('origin')}>
                   {Object.entries(ORIGINS).map(([value, words]) => (
                     <option key={value} value={value}>
                       {words}
@@ -155,26 +166,16 @@ export function QueenForm({ colonyId, colonyName, known, today, now, corrects }:
               }
               problem={problemOf(issues, 'emergedFrom')}
             >
-              {(props) => <DayField {...props} value={emergedFrom} onChange={(value) => setEmergedFrom(value)} />}
+              {(props) => <DayField {...props} value={emergedFrom} onChange={(value) => set({ emergedFrom: value })} />}
             </Field>
             <Field name="Emerged, by" problem={problemOf(issues, 'emergedTo')}>
-              {(props) => <DayField {...props} value={emergedTo} onChange={(value) => setEmergedTo(value)} />}
+              {(props) => <DayField {...props} value={emergedTo} onChange={(value) => set({ emergedTo: value })} />}
             </Field>
           </fieldset>
         )}
-        <DaySpan
-          name="Day"
-          on={on}
-          to={to}
-          latest={today}
-          issues={issues}
-          onChange={(days) => {
-            if (days.on !== undefined) setOn(days.on);
-            if (days.to !== undefined) setTo(days.to);
-          }}
-        />
+        <DaySpan name="Day" on={on} to={to} latest={today} issues={issues} onChange={set} />
         <Field name="Note" problem={problemOf(issues, 'note')}>
-          {(props) => <input {...props} value={note} onChange={(event) => setNote(event.target.value)} />}
+          {(props) => <input {...props} {...register('note')} />}
         </Field>
         <button type="submit" className={`${BUTTON.act} mt-5`} disabled={isSaving}>
           {corrects ? 'Save the correction' : 'Note it'}

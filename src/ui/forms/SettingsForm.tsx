@@ -1,6 +1,5 @@
 'use client';
 
-import { useState } from 'react';
 import { DEFAULT_SETTINGS, SETTING_LIMITS, type Settings } from '../../core/settings/settings';
 import { massWords, temperatureWords, unitName } from '../../words/measures';
 import { Check } from '../controls/Check';
@@ -9,11 +8,11 @@ import { Field, problemOf } from '../controls/Field';
 import { MeasureInput } from '../controls/MeasureInput';
 import { MonthsChoice } from '../controls/MonthsChoice';
 import { BUTTON } from '../controls/styles';
-import { useSave } from '../controls/useSave';
 import { IssueList } from '../entry/IssueList';
 import { PageHead } from '../time/PageHead';
 import { SizeSettings } from './SizeSettings';
 import { UnitSettings } from './UnitSettings';
+import { useEntryForm } from './useEntryForm';
 
 const MEASURE_WORDS = { mass: massWords, temperature: temperatureWords } as const;
 
@@ -25,8 +24,20 @@ type MeasureKey = 'interleaveNightC' | 'onlySealedUpNightC' | 'lightFlowKg' | 's
 
 /** What the keeper may decide; every setting says what it changes. */
 export function SettingsForm({ settings }: { settings: Settings }) {
-  const [draft, setDraft] = useState(settings);
-  const { issues, isSaving, save } = useSave('/api/settings');
+  const {
+    values: draft,
+    set,
+    issues,
+    tries,
+    isSaving,
+    submit,
+  } = useEntryForm<Settings>({
+    values: settings,
+    path: '/api/settings',
+    schema: () => import('../../core/facts/setting').then(({ settingsFields }) => settingsFields),
+    body: (entry) => entry,
+    goTo: () => '/',
+  });
   const number = (key: keyof typeof SETTING_LIMITS, name: string, hint: string, mayBeEmpty = false, step = 1) => (
     <Field name={name} hint={hint} problem={problemOf(issues, key)}>
       {(props) => (
@@ -39,9 +50,7 @@ export function SettingsForm({ settings }: { settings: Settings }) {
           step={step}
           placeholder={mayBeEmpty ? 'by what was seen' : undefined}
           value={draft[key] ?? ''}
-          onChange={(event) =>
-            setDraft({ ...draft, [key]: event.target.value === '' ? null : Number(event.target.value) })
-          }
+          onChange={(event) => set({ [key]: event.target.value === '' ? null : Number(event.target.value) })}
         />
       )}
     </Field>
@@ -59,7 +68,7 @@ export function SettingsForm({ settings }: { settings: Settings }) {
           {...SETTING_LIMITS[key]}
           step={step}
           value={draft[key]}
-          onChange={(si) => setDraft({ ...draft, [key]: si })}
+          onChange={(si) => set({ [key]: si })}
         />
       )}
     </Field>
@@ -67,20 +76,13 @@ export function SettingsForm({ settings }: { settings: Settings }) {
   return (
     <>
       <PageHead title={'Settings'} />
-      <form
-        noValidate
-        className="max-w-xl"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void save(draft, '/');
-        }}
-      >
-        <IssueList issues={issues} />
+      <form noValidate className="max-w-xl" onSubmit={(event) => void submit(event)}>
+        <IssueList issues={issues} tries={tries} />
         <MonthsChoice
           legend="When do swarms come where you are?"
           hint="In these months you are asked to inspect by the cells that may have been missed; outside them less often, and never in the rest of winter."
           value={draft.swarmMonths}
-          onChange={(swarmMonths) => setDraft({ ...draft, swarmMonths })}
+          onChange={(swarmMonths) => set({ swarmMonths })}
           problem={problemOf(issues, 'swarmMonths')}
         />
         <Field
@@ -93,7 +95,7 @@ export function SettingsForm({ settings }: { settings: Settings }) {
               {...props}
               placeholder="such as Europe/London"
               value={draft.timeZone ?? ''}
-              onChange={(event) => setDraft({ ...draft, timeZone: event.target.value.trim() || null })}
+              onChange={(event) => set({ timeZone: event.target.value.trim() || null })}
             />
           )}
         </Field>
@@ -121,13 +123,13 @@ export function SettingsForm({ settings }: { settings: Settings }) {
             { value: '2', name: 'two', hint: 'in case one is a dud' },
           ]}
           value={draft.cellsKept === 2 ? '2' : '1'}
-          onChange={(value) => setDraft({ ...draft, cellsKept: Number(value) })}
+          onChange={(value) => set({ cellsKept: Number(value) })}
         />
         <Check
           name="Thin the cells once more after a week"
           hint="Ubbet’s default: eggs left behind have become cells by then. Some leave the parent alone and accept casts."
           value={draft.secondThinning}
-          onChange={(secondThinning) => setDraft({ ...draft, secondThinning })}
+          onChange={(secondThinning) => set({ secondThinning })}
         />
         {number(
           'leastBroodNuc',
@@ -175,10 +177,10 @@ export function SettingsForm({ settings }: { settings: Settings }) {
           `What a strong hive puts by on the main flow. Default ${massWords(DEFAULT_SETTINGS.strongFlowKg)}.`,
           0.01,
         )}
-        <SizeSettings settings={draft} issues={issues} onChange={(sizes) => setDraft({ ...draft, ...sizes })} />
+        <SizeSettings settings={draft} issues={issues} onChange={(sizes) => set({ ...sizes })} />
         <h2 className="mt-8 border-t-2 border-ink pt-2 text-xl">Units</h2>
         <p className="text-muted text-sm">What is said and asked for. What you entered stays what it was.</p>
-        <UnitSettings units={draft.units} onChange={(units) => setDraft({ ...draft, units })} />
+        <UnitSettings units={draft.units} onChange={(units) => set({ units })} />
         <button type="submit" className={`${BUTTON.act} mt-5`} disabled={isSaving}>
           Save
         </button>

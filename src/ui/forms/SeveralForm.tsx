@@ -10,11 +10,11 @@ import { type SwarmMonths, springOf } from '../../core/schedule/beekeeping-year'
 import type { ApiaryEntry } from '../../views/all-apiaries';
 import { DayField } from '../controls/DayField';
 import { BUTTON, FIELD } from '../controls/styles';
-import { useSave } from '../controls/useSave';
 import { IssueList } from '../entry/IssueList';
 import { PageHead } from '../time/PageHead';
 import { ApiaryField } from './ApiaryField';
 import { ORIGIN_WORDS } from './origin-words';
+import { useEntryForm } from './useEntryForm';
 
 interface Row {
   readonly id: string;
@@ -37,19 +37,36 @@ interface Props {
   readonly swarmMonths: SwarmMonths;
 }
 
-/** Several hives in one go, a line for each; a line without a name is no hive. */
-export function SeveralForm({ apiaryId: preset, apiaries, today, swarmMonths }: Props) {
-  const [apiaryId, setApiaryId] = useState(preset);
-  const [rows, setRows] = useState<readonly Row[]>(() => Array.from({ length: ROWS_AT_FIRST }, emptyRow));
-  const { issues, isSaving, save } = useSave('/api/colonies/several');
-  const spring = formatDay(springOf(today, swarmMonths));
-  const set = (id: string, fields: Partial<Row>) =>
-    setRows(rows.map((row) => (row.id === id ? { ...row, ...fields } : row)));
-  const named = rows.filter(({ name }) => name.trim() !== '');
-  const colonies = named.map(({ id, name, stand, origin, startedOn }): ColonyFact => {
+/** What stands in the fields. */
+interface Fields {
+  readonly apiaryId: string;
+  readonly rows: readonly Row[];
+}
+
+const isNamed = ({ name }: Row) => name.trim() !== '';
+
+/** The hives that are to be added: a line without a name is none. */
+const coloniesOf = ({ apiaryId, rows }: Fields, spring: string): readonly ColonyFact[] =>
+  rows.filter(isNamed).map(({ id, name, stand, origin, startedOn }) => {
     const common = { id, apiaryId, name: name.trim(), stand, origin, parentColonyId: null, endedOn: null, note: '' };
     return { ...common, startedOn: origin === 'established' ? spring : startedOn, wanted: 'nothing' };
   });
+
+/** Several hives in one go, a line for each; a line without a name is no hive. */
+export function SeveralForm({ apiaryId: preset, apiaries, today, swarmMonths }: Props) {
+  const [firstRows] = useState<readonly Row[]>(() => Array.from({ length: ROWS_AT_FIRST }, emptyRow));
+  const spring = formatDay(springOf(today, swarmMonths));
+  const { values, set, issues, tries, isSaving, submit } = useEntryForm<Fields>({
+    values: { apiaryId: preset, rows: firstRows },
+    path: '/api/colonies/several',
+    schema: () => import('../../core/facts/several-colonies').then(({ severalColonies }) => severalColonies),
+    body: (entry) => ({ colonies: coloniesOf(entry, spring) }),
+    goTo: () => '/colonies',
+  });
+  const { apiaryId, rows } = values;
+  const setRow = (id: string, fields: Partial<Row>) =>
+    set({ rows: rows.map((row) => (row.id === id ? { ...row, ...fields } : row)) });
+  const named = rows.filter(isNamed);
   const problemAt = (id: string, field: string) => {
     const at = named.findIndex((row) => row.id === id);
     return issues.filter(({ path }) => path[1] === at && path[2] === field).map(({ message }) => message);
@@ -57,16 +74,16 @@ export function SeveralForm({ apiaryId: preset, apiaries, today, swarmMonths }: 
   return (
     <>
       <PageHead title="Add several hives" below="One line for each. What is under way in them is entered afterwards." />
-      <form
-        noValidate
-        onSubmit={(event) => {
-          event.preventDefault();
-          void save({ colonies }, '/colonies');
-        }}
-      >
-        <IssueList issues={issues} />
+      <form noValidate onSubmit={(event) => void submit(event)}>
+        <IssueList issues={issues} tries={tries} />
         <div className="max-w-xl">
-          <ApiaryField name="Apiary" apiaries={apiaries} value={apiaryId} issues={issues} onChange={setApiaryId} />
+          <ApiaryField
+            name="Apiary"
+            apiaries={apiaries}
+            value={apiaryId}
+            issues={issues}
+            onChange={(id) => set({ apiaryId: id })}
+          />
         </div>
         <ul className="mt-4">
           {rows.map((row, i) => (
@@ -81,7 +98,7 @@ export function SeveralForm({ apiaryId: preset, apiaries, today, swarmMonths }: 
                     placeholder="name or number"
                     className={FIELD}
                     value={row.name}
-                    onChange={(event) => set(row.id, { name: event.target.value })}
+                    onChange={(event) => setRow(row.id, { name: event.target.value })}
                   />
                 )}
               </Labelled>
@@ -92,7 +109,7 @@ export function SeveralForm({ apiaryId: preset, apiaries, today, swarmMonths }: 
                     placeholder="where it stands"
                     className={FIELD}
                     value={row.stand}
-                    onChange={(event) => set(row.id, { stand: event.target.value })}
+                    onChange={(event) => setRow(row.id, { stand: event.target.value })}
                   />
                 )}
               </Labelled>
@@ -100,7 +117,7 @@ export function SeveralForm({ apiaryId: preset, apiaries, today, swarmMonths }: 
                 aria-label={`Hive ${i + 1}, how it began`}
                 className={`${FIELD} col-span-3 md:col-span-1`}
                 value={row.origin}
-                onChange={(event) => set(row.id, { origin: event.target.value as ColonyOrigin })}
+                onChange={(event) => setRow(row.id, { origin: event.target.value as ColonyOrigin })}
               >
                 {COLONY_ORIGINS.map((origin) => (
                   <option key={origin} value={origin}>
@@ -121,7 +138,7 @@ export function SeveralForm({ apiaryId: preset, apiaries, today, swarmMonths }: 
                       aria-label={label}
                       max={formatDay(today)}
                       value={row.startedOn}
-                      onChange={(startedOn) => set(row.id, { startedOn })}
+                      onChange={(startedOn) => setRow(row.id, { startedOn })}
                     />
                   )}
                 </Labelled>
@@ -130,7 +147,7 @@ export function SeveralForm({ apiaryId: preset, apiaries, today, swarmMonths }: 
                 type="button"
                 className={`${BUTTON.quiet} col-start-3 row-start-1 min-h-11 min-w-11 px-3 md:col-start-5`}
                 aria-label={`Leave hive ${i + 1} out`}
-                onClick={() => setRows(rows.filter(({ id }) => id !== row.id))}
+                onClick={() => set({ rows: rows.filter(({ id }) => id !== row.id) })}
               >
                 <X aria-hidden="true" className="inline size-5" strokeWidth={3} />
               </button>
@@ -138,7 +155,7 @@ export function SeveralForm({ apiaryId: preset, apiaries, today, swarmMonths }: 
           ))}
         </ul>
         <div className="mt-4 flex flex-wrap items-center gap-3">
-          <button type="button" className={BUTTON.plain} onClick={() => setRows([...rows, emptyRow()])}>
+          <button type="button" className={BUTTON.plain} onClick={() => set({ rows: [...rows, emptyRow()] })}>
             <Plus aria-hidden="true" className="inline size-5" strokeWidth={3} /> One more
           </button>
           <button type="submit" className={BUTTON.act} disabled={isSaving || named.length === 0}>

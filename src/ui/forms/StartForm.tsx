@@ -4,62 +4,72 @@ import Link from 'next/link';
 import { useState } from 'react';
 import { v7 as newId } from 'uuid';
 import type { Day } from '../../core/calendar/day';
+import type { SwarmMonths } from '../../core/schedule/beekeeping-year';
 import { NORTHERN_SWARM_MONTHS } from '../../core/settings/settings';
 import { Field, problemOf } from '../controls/Field';
 import { MonthsChoice } from '../controls/MonthsChoice';
 import { BUTTON } from '../controls/styles';
-import { useSave } from '../controls/useSave';
 import { IssueList } from '../entry/IssueList';
 import { KnownSince, type Since, sinceDay } from './KnownSince';
+import { useEntryForm } from './useEntryForm';
+
+/** What stands in the fields. */
+interface Fields {
+  readonly apiaryName: string;
+  readonly colonyName: string;
+  readonly swarmMonths: SwarmMonths;
+  readonly how: Since;
+  /** The day named, where it is one; else empty. */
+  readonly on: string;
+}
 
 /** The first run: four questions, or a season file from before. */
 export function StartForm({ today }: { today: Day }) {
   const [ids] = useState(() => ({ apiaryId: newId(), colonyId: newId() }));
-  const [apiaryName, setApiaryName] = useState('');
-  const [colonyName, setColonyName] = useState('');
-  const [swarmMonths, setSwarmMonths] = useState(NORTHERN_SWARM_MONTHS);
-  const [since, setSince] = useState<{ how: Since; on: string }>({ how: 'spring', on: '' });
-  const { issues, isSaving, save } = useSave('/api/start');
+  const { values, register, set, issues, tries, isSaving, submit } = useEntryForm<Fields>({
+    values: { apiaryName: '', colonyName: '', swarmMonths: NORTHERN_SWARM_MONTHS, how: 'spring', on: '' },
+    path: '/api/start',
+    schema: () => import('../../core/facts/first-run').then(({ startEntry }) => startEntry),
+    body: ({ how: since, on: day, ...entry }) => ({
+      ...ids,
+      ...entry,
+      timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+      knownSince: sinceDay(since, day, today, entry.swarmMonths),
+    }),
+    goTo: () => `/colonies/${ids.colonyId}`,
+  });
+  const { swarmMonths, how, on } = values;
   return (
-    <form
-      noValidate
-      className="max-w-xl"
-      onSubmit={(event) => {
-        event.preventDefault();
-        const { timeZone } = Intl.DateTimeFormat().resolvedOptions();
-        const knownSince = sinceDay(since.how, since.on, today, swarmMonths);
-        void save({ ...ids, apiaryName, colonyName, swarmMonths, timeZone, knownSince }, `/colonies/${ids.colonyId}`);
-      }}
-    >
+    <form noValidate className="max-w-xl" onSubmit={(event) => void submit(event)}>
       <h1 className="mt-8 text-3xl">Where are your bees?</h1>
       <p className="text-muted mt-1">
         Four questions, and you can enter the first inspection. Everything can be changed later.
       </p>
-      <IssueList issues={issues} />
+      <IssueList issues={issues} tries={tries} />
       <Field name="Apiary" hint="What you call the place." problem={problemOf(issues, 'apiaryName')}>
-        {(props) => <input {...props} value={apiaryName} onChange={(event) => setApiaryName(event.target.value)} />}
+        {(props) => <input {...props} {...register('apiaryName')} />}
       </Field>
       <Field
         name="First colony"
         hint="A name or a number; it keeps it for life."
         problem={problemOf(issues, 'colonyName')}
       >
-        {(props) => <input {...props} value={colonyName} onChange={(event) => setColonyName(event.target.value)} />}
+        {(props) => <input {...props} {...register('colonyName')} />}
       </Field>
       <MonthsChoice
         legend="When do swarms come where you are?"
         hint="Tap every month in which they may. It sets how often you are asked to inspect."
         value={swarmMonths}
-        onChange={setSwarmMonths}
+        onChange={(months) => set({ swarmMonths: months })}
         problem={problemOf(issues, 'swarmMonths')}
       />
       <KnownSince
         today={today}
         swarmMonths={swarmMonths}
-        since={since.how}
-        on={since.on}
+        since={how}
+        on={on}
         issues={issues}
-        onChange={(how, on) => setSince({ how, on })}
+        onChange={(since, day) => set({ how: since, on: day })}
       />
       <div className="mt-6 flex flex-wrap items-center gap-4">
         <button type="submit" className={BUTTON.act} disabled={isSaving}>

@@ -1,4 +1,5 @@
-import { queenEntry, saveQueenEvent } from '@/server/entries/save-queen-event';
+import { queenEntry } from '@/core/facts/queen';
+import { saveQueenEvent } from '@/server/entries/save-queen-event';
 import { takeEntry } from '@/server/http/handle';
 
 export const POST = (request: Request) =>

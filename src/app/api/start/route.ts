@@ -1,4 +1,5 @@
-import { firstRun, startEntry } from '@/server/entries/first-run';
+import { startEntry } from '@/core/facts/first-run';
+import { firstRun } from '@/server/entries/first-run';
 import { takeEntry } from '@/server/http/handle';
 
 export const POST = (request: Request) =>
