@@ -260,6 +260,10 @@ test.describe('in the demo', () => {
     await openColony(page, 'Meadowsweet');
     await page.getByRole('link', { name: 'Frames and moves' }).click();
     await page.getByRole('link', { name: 'Part Demaree' }).click();
+    // The demo's nights are too cold for open brood above: there is nothing to send up.
+    await page.getByRole('button', { name: 'Use the proposal' }).click();
+    await expect(page.getByText('Nights are too cold for open brood above')).toBeVisible();
+    await page.getByLabel('Coldest of the next five nights, °C').fill('11');
     await page.getByRole('button', { name: 'Use the proposal' }).click();
     await expect(page.getByRole('region', { name: 'Brood box 2' })).toBeVisible();
     await expect(page.getByText('queen excluder', { exact: true })).toHaveCount(2);

@@ -121,7 +121,7 @@ test('a round of another day, or of one hive, goes to a helper as text', async (
   await page.getByRole('button', { name: 'Copy it as text' }).click();
   await expect(page.getByRole('button', { name: 'Copied' })).toBeVisible();
   const copied = await page.evaluate(() => navigator.clipboard.readText());
-  expect(copied).toMatch(/^School roof, Mon 17 May\n\n1\. /);
+  expect(copied).toMatch(/^School roof, Mon 17 May\n\nWeather that day: open hives from .*\n\n1\. /);
   expect(copied).toContain('Leave shut: Scabious');
   await page.getByRole('button', { name: 'Send it to a helper' }).click();
   await expect(page).toHaveTitle(/^sent: School roof, Mon 17 May/);

@@ -70,6 +70,10 @@ export const spaceWords: Words<SpaceSays> = {
   'cold-one-side-only':
     'Nights are cold or not noted: food stays beside the brood on one side, so only the other is opened.',
   'takes-brood-frames': ({ least, there }) => `It takes ${least} frames of brood, and there are ${there}.`,
+  'nothing-can-go-up': ({ onlySealed }) =>
+    onlySealed
+      ? 'Nights are too cold for open brood above, and there is no frame of sealed brood alone: wait for milder nights, or choose another method.'
+      : 'There is no frame of brood that can go up.',
   'fewer-can-go-up': ({ count, onlySealed, short }) =>
     `Only ${count} frames ${onlySealed ? 'of sealed brood ' : ''}can go up, ${short} fewer than usual.`,
   'cold-only-sealed-up': 'Nights are cold: only sealed brood goes up.',

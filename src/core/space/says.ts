@@ -48,6 +48,7 @@ export interface SpaceSays {
   'comb-beside-the-brood-already': Plain;
   'cold-one-side-only': Plain;
   'takes-brood-frames': { readonly least: number; readonly there: number };
+  'nothing-can-go-up': { readonly onlySealed: boolean };
   'fewer-can-go-up': { readonly count: number; readonly onlySealed: boolean; readonly short: number };
   'cold-only-sealed-up': Plain;
   'no-brood-free-of-cells': Plain;

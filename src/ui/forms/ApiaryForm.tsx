@@ -25,7 +25,7 @@ export function ApiaryForm({ apiary, isNew, usualMonths }: Props) {
     path: '/api/apiaries',
     schema: () => import('../../core/facts/apiary').then(({ apiaryFact }) => apiaryFact),
     body: (entry) => entry,
-    goTo: () => '/apiaries',
+    goTo: () => (isNew ? '/colonies' : '/apiaries'),
   });
   const { mainFlowFrom, mainFlowTo, swarmMonths } = values;
   return (

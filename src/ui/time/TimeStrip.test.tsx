@@ -133,7 +133,7 @@ describe('the day ruler', () => {
     expect(html.match(/data-lid="[a-z]+"/g)).toEqual(['data-lid="open"', 'data-lid="shut"']);
     expect(html).toContain('aria-label="Wed 19 May, 7 due, lids down"');
     expect(html).toContain('aria-label="Thu 20 May, a hive to leave shut"');
-    expect(html).toContain('title="Sun 16 May (2027-05-16)"');
+    expect(html).toContain('title="Sun 16 May (2027-05-16), lids up"');
     // One stop for the Tab key; the arrows go on from there.
     expect(html.match(/tabindex="0"/g)).toHaveLength(1);
   });

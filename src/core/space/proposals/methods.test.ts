@@ -57,6 +57,12 @@ describe('frames for a method', () => {
     const { arrangement } = propose('part-demaree', proposalFrom(nest, onQueen));
     expect(boxesOf(arrangement).map(({ box }) => letters(box))).toEqual(['HPEEBYBEEPH', 'EEEEEEEEEEE', 'EEESSSSEEEE']);
     const cold = { ...onQueen.context, coldestNightC: 4 };
+    const young = aHive(aBox('nest', 'HPBBBBBBPH'));
+    const nothing = propose('part-demaree', proposalFrom(young, { context: cold }));
+    expect(nothing.arrangement.units[0]?.hive).toEqual(young);
+    expect(nothing.notes).toEqual([
+      'Nights are too cold for open brood above, and there is no frame of sealed brood alone: wait for milder nights, or choose another method.',
+    ]);
     const weak = propose('part-demaree', proposalFrom(aHive(aBox('nest', 'HPBYBBSSBPH')), { context: cold }));
     expect(weak.notes).toEqual([
       'Only 2 frames of sealed brood can go up, 2 fewer than usual.',

@@ -29,6 +29,7 @@ export const partDemaree: Propose = (from) => {
     .filter((frame) => !staying.includes(frame) && isFree(frame, context) && (!onlySealed || !hasYoungBrood(frame)))
     .sort((a, b) => sealedOn(b) - sealedOn(a))
     .slice(0, UP);
+  if (up.length === 0) return inOneHive(from, asIs(hive), say('nothing-can-go-up', { onlySealed }));
   const top = boxLike(main, newId(), 'brood', 'excluder');
   // What stands above her box already stays in its order, the lowest of it over an excluder.
   const level = aboveNest(hive);
