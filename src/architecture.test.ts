@@ -9,7 +9,8 @@ const SRC = resolve(import.meta.dirname);
 const MAY_IMPORT: Readonly<Record<string, readonly string[]>> = {
   core: [],
   words: ['core'],
-  cli: ['words', 'core'],
+  solver: ['core'],
+  cli: ['solver', 'words', 'core'],
   simulated: ['core'],
   demo: ['simulated', 'core'],
   views: ['words', 'core'],
@@ -38,6 +39,7 @@ const CORE_ORDER: readonly (readonly string[])[] = [
   ['space'],
   ['settings'],
   ['colony', 'programmes', 'schedule'],
+  ['rounds'],
   ['facts'],
   ['formats'],
 ];

@@ -5,10 +5,11 @@ export function alike(
   values: readonly string[],
   pathOf: (index: number) => IssueInWords['path'],
   words: string,
+  code: IssueInWords['code'] = 'duplicate-minute',
 ): readonly IssueInWords[] {
   const seen = new Set<string>();
   return values.flatMap((value, i): IssueInWords[] => {
-    if (seen.has(value)) return [{ path: pathOf(i), code: 'duplicate-minute', message: `${value} ${words}` }];
+    if (seen.has(value)) return [{ path: pathOf(i), code, message: `${value} ${words}` }];
     seen.add(value);
     return [];
   });

@@ -9,6 +9,7 @@ import { nextInspectionCommand } from './commands/next-inspection';
 import { planCommand } from './commands/plan';
 import { readCommand } from './commands/read';
 import { scaleCommand } from './commands/scale';
+import { visitsCommand } from './commands/visits';
 import { weatherCommand } from './commands/weather';
 
 const COMMANDS: Readonly<Record<string, Command>> = {
@@ -19,12 +20,13 @@ const COMMANDS: Readonly<Record<string, Command>> = {
   plan: planCommand as Command,
   weather: weatherCommand as Command,
   scale: scaleCommand as Command,
+  visits: visitsCommand as Command,
 };
 
 const BAD_INPUT = 2;
 
 /** Answers one command line with the standard input that came with it. */
-export function answer(args: readonly string[], stdin: string): Answer<unknown> {
+export async function answer(args: readonly string[], stdin: string): Promise<Answer<unknown>> {
   const call = readArguments(args);
   if (!call.ok) return call;
   const { command, on } = call.value;
@@ -79,7 +81,7 @@ function readJson(text: string): Answer<unknown> {
 async function main(): Promise<void> {
   const chunks: Buffer[] = [];
   for await (const chunk of process.stdin) chunks.push(chunk as Buffer);
-  const result = answer(process.argv.slice(2), Buffer.concat(chunks).toString('utf8'));
+  const result = await answer(process.argv.slice(2), Buffer.concat(chunks).toString('utf8'));
   if (result.ok) {
     process.stdout.write(`${JSON.stringify(result.value, null, 2)}\n`);
     return;

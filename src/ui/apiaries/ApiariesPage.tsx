@@ -43,6 +43,13 @@ function Line({ apiary: { id, name, note, colonies, today, scales } }: { readonl
           </Link>
           <Link
             prefetch={false}
+            href={`/colonies/new?apiary=${id}`}
+            className={`${BUTTON.quiet} inline-flex min-h-11 items-center`}
+          >
+            Add a colony
+          </Link>
+          <Link
+            prefetch={false}
             href={`/apiaries/${id}`}
             className={`${BUTTON.quiet} inline-flex min-h-11 items-center`}
           >

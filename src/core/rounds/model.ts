@@ -1,0 +1,27 @@
+/** A sum of variables with their factors. */
+export type Sum = readonly { readonly of: number; readonly times: number }[];
+
+export interface Row {
+  readonly sum: Sum;
+  readonly is: '<=' | '=';
+  readonly right: number;
+}
+
+/** A programme over variables that are 0 or 1. */
+export interface BinaryModel {
+  readonly variables: number;
+  readonly rows: readonly Row[];
+  /** What is to be as small as can be. */
+  readonly least: Sum;
+}
+
+/** What a solver found: the best there is, one that may not be the best, or none in its time. */
+export type Solved =
+  | { readonly status: 'optimal' | 'found'; readonly values: readonly boolean[] }
+  | { readonly status: 'none' };
+
+/** Solves such a programme in a number of seconds at most. It is handed in from outside: the core has none of its own. */
+export type Solver = (model: BinaryModel, seconds: number) => Solved;
+
+export const sumOf = (sum: Sum, values: readonly boolean[]): number =>
+  sum.reduce((total, { of, times }) => total + (values[of] ? times : 0), 0);

@@ -1,0 +1,138 @@
+import { type Day, daysBetween } from '../calendar/day';
+import { grouped } from '../grouped';
+import { hasTimeAlone, isFit, mayBeDone, type RoundCheck, type RoundsAsked } from './asked';
+import { brokenRules } from './broken-rules';
+import { type Solver, sumOf } from './model';
+import { GOALS, type Goal, isOnLastDay, type Statement, statementOf } from './statement';
+
+/** One trip to one apiary on a day. */
+export interface PlannedRound {
+  readonly on: Day;
+  readonly apiary: string;
+  /** In the order in which they were asked. */
+  readonly checks: readonly string[];
+  /** Its way and its work. */
+  readonly minutes: number;
+}
+
+/**
+ * Why a check is not done: no day of its window is among those planned; none of them is fit for it, or not forbidden; on no fit one there
+ * is time for it alone; or its day's hours went to what weighs more.
+ */
+export type WhyUnmet = 'outside-days' | 'no-fit-day' | 'no-free-day' | 'not-enough-hours';
+
+export interface UnmetCheck {
+  readonly id: string;
+  readonly why: WhyUnmet;
+  /** The first day after its window on which it could be done alone; null: none of those planned. */
+  readonly leastBad: Day | null;
+}
+
+export interface RoundsPlan {
+  /** By day, then in the order of the apiaries. */
+  readonly rounds: readonly PlannedRound[];
+  readonly unmet: readonly UnmetCheck[];
+  readonly cost: { readonly [G in Goal]: number };
+  /** No plan is better: proven for each of the goals. */
+  readonly optimal: boolean;
+}
+
+/** So long is looked for the best plan, s. */
+export const SECONDS_AT_MOST = 2;
+
+/**
+ * When to go where: the least weight left undone; then as few of the gravest as can be on the last day of their window; then the least time
+ * on the road, the fewest rounds, the nearest to the best days. Each goal is brought to its least within what those before it leave
+ * open.
+ *
+ * @param solve the solver, which is no part of the core
+ * @param clock seconds since any moment
+ */
+export function planRounds(asked: RoundsAsked, solve: Solver, clock: () => number): RoundsPlan {
+  const statement = statementOf(asked);
+  const began = clock();
+  let rows = statement.rows;
+  let best: readonly boolean[] = withPinsAlone(statement, asked);
+  let optimal = true;
+  for (const goal of GOALS) {
+    const least = statement.goals[goal];
+    if (least.length === 0) continue;
+    const left = SECONDS_AT_MOST - (clock() - began);
+    const solved =
+      left > 0 ? solve({ variables: statement.variables, rows, least }, left) : { status: 'none' as const };
+    if (solved.status !== 'none') best = solved.values;
+    if (solved.status !== 'optimal') {
+      optimal = false;
+      break;
+    }
+    rows = [...rows, { sum: least, is: '<=', right: sumOf(least, solved.values) }];
+  }
+  const plan = planOf(asked, statement, best, optimal);
+  const broken = brokenRules(asked, plan);
+  if (broken.length > 0) throw new Error(`The plan breaks its own rules: ${JSON.stringify(broken)}`);
+  return plan;
+}
+
+/** What is always possible: the pinned rounds, and nothing done. */
+function withPinsAlone({ variables, done, made }: Statement, { pinned }: RoundsAsked): readonly boolean[] {
+  const isPinned = new Set(pinned.map(({ on, apiary }) => `${on} ${apiary}`));
+  return Array.from({ length: variables }, (_, i) => {
+    const round = made[i - done.length];
+    return round !== undefined && isPinned.has(`${round.on} ${round.apiary}`);
+  });
+}
+
+function planOf(
+  asked: RoundsAsked,
+  { done, made }: Statement,
+  values: readonly boolean[],
+  optimal: boolean,
+): RoundsPlan {
+  const { apiaries, checks } = asked;
+  const wayOf = new Map(apiaries.map(({ id, wayMinutes }) => [id, wayMinutes]));
+  const doneNow = done.filter((_, i) => values[i]);
+  const dayOf = new Map(doneNow.map(({ check, on }) => [check.id, on]));
+  const byRound = grouped(
+    checks.filter(({ id }) => dayOf.has(id)),
+    ({ id, apiary }) => `${dayOf.get(id)} ${apiary}`,
+  );
+  const rounds = made
+    .filter((_, i) => values[done.length + i])
+    .map(({ on, apiary }): PlannedRound => {
+      const own = byRound.get(`${on} ${apiary}`) ?? [];
+      const work = own.reduce((sum, { minutes }) => sum + minutes, 0);
+      return { on, apiary, checks: own.map(({ id }) => id), minutes: (wayOf.get(apiary) ?? 0) + work };
+    });
+  const left = checks.filter(({ id }) => !dayOf.has(id));
+  return {
+    rounds,
+    unmet: left.map((check) => unmetOf(check, asked)),
+    cost: {
+      unmetWeight: left.reduce((sum, { weight }) => sum + weight, 0),
+      lastDay: doneNow.filter(({ check, on }) => isOnLastDay(check, on)).length,
+      wayMinutes: rounds.reduce((sum, { apiary }) => sum + (wayOf.get(apiary) ?? 0), 0),
+      rounds: rounds.length,
+      daysOff: doneNow.reduce((sum, { check, on }) => sum + Math.abs(daysBetween(check.window.ideal, on)), 0),
+    },
+    optimal,
+  };
+}
+
+function unmetOf(check: RoundCheck, { days, apiaries, forbidden }: RoundsAsked): UnmetCheck {
+  const closed = new Set(forbidden);
+  const { earliest, latest } = check.window;
+  const apiary = apiaries.find(({ id }) => id === check.apiary);
+  const hasTime = (day: (typeof days)[number]) => apiary !== undefined && hasTimeAlone(check, day, apiary);
+  const within = days.filter(({ on }) => on >= earliest && on <= latest);
+  const fit = within.filter((day) => mayBeDone(check, day, closed));
+  const why: WhyUnmet =
+    within.length === 0
+      ? 'outside-days'
+      : fit.length === 0
+        ? 'no-fit-day'
+        : fit.some(hasTime)
+          ? 'not-enough-hours'
+          : 'no-free-day';
+  const later = days.find((day) => day.on > latest && !closed.has(day.on) && isFit(check, day.fit) && hasTime(day));
+  return { id: check.id, why, leastBad: later?.on ?? null };
+}
