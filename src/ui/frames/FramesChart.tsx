@@ -1,25 +1,12 @@
 'use client';
 
-import {
-  Chart,
-  type ChartDataset,
-  Legend,
-  LinearScale,
-  LineController,
-  LineElement,
-  type Plugin,
-  PointElement,
-  Tooltip,
-} from 'chart.js';
+import type { ChartDataset, Plugin } from 'chart.js';
 import { useMemo } from 'react';
-import { Line } from 'react-chartjs-2';
 import { type Day, day } from '../../core/calendar/day';
 import type { ActThen, FramesThen } from '../../views/frames-course';
 import { dayWords } from '../../words/days';
-
-Chart.defaults.font.family = '"Atkinson Hyperlegible Next Variable", system-ui, sans-serif';
-Chart.defaults.font.size = 13;
-Chart.register(LineController, LineElement, PointElement, LinearScale, Legend, Tooltip);
+import { Drawn } from '../time/chart';
+import { colours, motion } from '../time/onAxis';
 
 /** A line under each act, with what was done written along it. */
 const actLines = (acts: readonly ActThen[], ink: string): Plugin<'line'> => ({
@@ -48,21 +35,10 @@ const actLines = (acts: readonly ActThen[], ink: string): Plugin<'line'> => ({
   },
 });
 
-const colour = (name: string): string =>
-  getComputedStyle(document.documentElement).getPropertyValue(`--color-${name}`).trim();
-
 /** Brood, stores and eggs a day over the surveys. Lines differ by dash and mark as well as by colour. */
 export default function FramesChart({ course, acts }: { course: readonly FramesThen[]; acts: readonly ActThen[] }) {
-  const [ink, muted, line, willow, indigo, propolis] = useMemo(
-    () =>
-      ['ink', 'muted', 'line', 'willow', 'indigo', 'propolis'].map(colour) as [
-        string,
-        string,
-        string,
-        string,
-        string,
-        string,
-      ],
+  const { ink, muted, line, willow, indigo, propolis } = useMemo(
+    () => colours('ink', 'muted', 'line', 'willow', 'indigo', 'propolis'),
     [],
   );
   const one = (
@@ -80,10 +56,10 @@ export default function FramesChart({ course, acts }: { course: readonly FramesT
   });
   const first = course[0]?.day ?? day('2000-01-01');
   const last = Math.max(course.at(-1)?.day ?? first, acts.at(-1)?.day ?? first);
-  const isStill = window.matchMedia('(prefers-reduced-motion: reduce)').matches;
   return (
     <div className="relative mt-2 h-72">
-      <Line
+      <Drawn
+        type="line"
         aria-hidden="true"
         plugins={[actLines(acts, ink)]}
         data={{
@@ -106,7 +82,7 @@ export default function FramesChart({ course, acts }: { course: readonly FramesT
         }}
         options={{
           maintainAspectRatio: false,
-          animation: isStill ? false : { duration: 200 },
+          animation: motion(),
           interaction: { mode: 'index', intersect: false },
           scales: {
             x: {

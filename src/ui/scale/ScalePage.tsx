@@ -1,10 +1,7 @@
 import Link from 'next/link';
 import type { LossView } from '../../views/measured-notes';
 import type { ScaleView } from '../../views/scale-view';
-import { AskSimulated } from '../devices/AskSimulated';
-import { BringFile } from '../devices/BringFile';
-import { DeviceKey } from '../devices/DeviceKey';
-import { WipeMeasured } from '../devices/WipeMeasured';
+import { Sources } from '../devices/Sources';
 import type { Axis } from '../time/axis';
 import { RulerHead } from '../time/RulerHead';
 import { LossQuestion } from './LossQuestion';
@@ -79,20 +76,7 @@ export function ScalePage({ colony, view, flow, losses, axis, scaleKey, isBrough
           </section>
         </div>
       )}
-      <section aria-label="Where it comes from" className="mt-6">
-        <h2 className="border-t-2 border-ink pt-2 text-lg">Where it comes from</h2>
-        <div className="grid gap-x-10 gap-y-5 wide:grid-cols-2">
-          <BringFile
-            path="/api/scale-files"
-            ofId={colony.id}
-            name="Readings as a file"
-            hint="CSV or JSON, one row a reading: time and weight, such as “time, weight kg”. Nothing that is known already is doubled."
-          />
-          <DeviceKey kind="scale" ofId={colony.id} known={scaleKey} />
-        </div>
-        {isBrought && <WipeMeasured kind="scale" ofId={colony.id} />}
-        {isSimulated && <AskSimulated kind="scale" ofId={colony.id} />}
-      </section>
+      <Sources kind="scale" ofId={colony.id} deviceKey={scaleKey} isBrought={isBrought} isSimulated={isSimulated} />
     </>
   );
 }

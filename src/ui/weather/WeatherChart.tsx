@@ -1,18 +1,7 @@
 'use client';
 
-import {
-  BarController,
-  BarElement,
-  Chart,
-  LinearScale,
-  LineController,
-  LineElement,
-  type Plugin,
-  PointElement,
-  Tooltip,
-} from 'chart.js';
+import type { Plugin } from 'chart.js';
 import { useMemo } from 'react';
-import { Chart as Drawn } from 'react-chartjs-2';
 import { toUnit } from '../../core/units/units';
 import { OPEN_HOUR } from '../../core/weather/weather-figures';
 import type { WeatherView } from '../../views/weather-view';
@@ -20,11 +9,8 @@ import { minuteWords } from '../../words/days';
 import { temperatureWords, unitName, unitsSpoken } from '../../words/measures';
 import { windUnit } from '../../words/weather';
 import type { Axis } from '../time/axis';
+import { Drawn } from '../time/chart';
 import { colours, daysOf, EDGE_TO_EDGE, INSIDE, motion, ticksInside } from '../time/onAxis';
-
-Chart.defaults.font.family = '"Atkinson Hyperlegible Next Variable", system-ui, sans-serif';
-Chart.defaults.font.size = 13;
-Chart.register(BarController, BarElement, LineController, LineElement, PointElement, LinearScale, Tooltip);
 
 interface Props {
   readonly view: Pick<WeatherView, 'hours' | 'open'>;

@@ -1,10 +1,7 @@
 import Link from 'next/link';
 import type { WeatherDayView, WeatherView } from '../../views/weather-view';
 import { degrees } from '../../words/measures';
-import { AskSimulated } from '../devices/AskSimulated';
-import { BringFile } from '../devices/BringFile';
-import { DeviceKey } from '../devices/DeviceKey';
-import { WipeMeasured } from '../devices/WipeMeasured';
+import { Sources } from '../devices/Sources';
 import { type Axis, axisDays } from '../time/axis';
 import { LidGlyph } from '../time/LidGlyph';
 import { RulerHead } from '../time/RulerHead';
@@ -57,20 +54,13 @@ export function WeatherPage({ apiary, others, view, axis, stationKey, isSimulate
         </section>
       )}
       <NightsRow apiaryId={apiary.id} nights={view.nights} coldest={view.coldest} />
-      <section aria-label="Where it comes from" className="mt-6">
-        <h2 className="border-t-2 border-ink pt-2 text-lg">Where it comes from</h2>
-        <div className="grid gap-x-10 gap-y-5 wide:grid-cols-2">
-          <BringFile
-            path="/api/weather-files"
-            ofId={apiary.id}
-            name="A record or a forecast as a file"
-            hint="CSV or JSON, one row an hour: time, temperature, rain and wind, such as “time, temp C, rain mm, wind m/s”. Hours that are known from a later forecast stay as they are."
-          />
-          <DeviceKey kind="weather" ofId={apiary.id} known={stationKey} />
-        </div>
-        {view.isBrought && <WipeMeasured kind="weather" ofId={apiary.id} />}
-        {isSimulated && <AskSimulated kind="weather" ofId={apiary.id} />}
-      </section>
+      <Sources
+        kind="weather"
+        ofId={apiary.id}
+        deviceKey={stationKey}
+        isBrought={view.isBrought}
+        isSimulated={isSimulated}
+      />
     </>
   );
 }
