@@ -71,7 +71,9 @@ function methods(): string {
       needs.broodFrames && `${DEFAULT_SETTINGS[needs.broodFrames]} frames of brood`,
       needs.coveredSeams && `${DEFAULT_SETTINGS[needs.coveredSeams]} covered seams`,
       needs.drones ? 'drones' : null,
-      needs.cells === 'kept' ? 'a live cell' : needs.cells === 'none-sealed' ? 'no sealed cell' : null,
+      needs.cells && { kept: 'a live cell', 'none-sealed': 'no sealed cell', none: 'no live cell' }[needs.cells],
+      needs.missesQueen ? 'without a queen for a day' : null,
+      needs.doubtfulQueen ? 'in doubt whether she lays' : null,
       needs.mainFlow ? 'the main flow on or near' : null,
     ].filter(Boolean);
     const after = followUps.map(({ unit, code, from, to }) => `${unit}: ${code} ${from} to ${to}`);

@@ -94,7 +94,6 @@ export function exampleOf(
     wouldLayPerDay: 1500,
     areCounted: false,
     manyPests: false,
-    onlySealedBroodUp: false,
   });
   return { before, after: arrangement.units };
 }

@@ -113,6 +113,7 @@ function needWords(needs: MethodNeeds, settings: Settings): readonly string[] {
     ...(needs.coveredSeams ? [handbookPhrases.seams(settings[needs.coveredSeams])] : []),
     ...(needs.youngBrood ? [handbookPhrases.eggsOrVeryYoungLarvae] : []),
     ...(needs.cells === 'kept' ? [handbookPhrases.aLiveCellToKeep] : []),
+    ...(needs.cells === 'none' ? [handbookPhrases.noLiveCell] : []),
     ...(needs.cells === 'none-sealed' ? [handbookPhrases.noCellSealedYet] : []),
     ...(needs.drones ? [handbookPhrases.dronesFlying] : []),
     ...(needs.mainFlow ? [handbookPhrases.theMainFlow] : []),

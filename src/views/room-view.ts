@@ -182,7 +182,6 @@ function canBeLaidOut(
     wouldLayPerDay: room.wouldLayPerDay,
     areCounted: manner === 'counts',
     manyPests: false,
-    onlySealedBroodUp: false,
   });
   return made > 0 || movedFrames(asIs(hive), arrangement).length > 0;
 }

@@ -93,7 +93,7 @@ export function startView(
   const child = definition.units.find(({ isNewColony }) => isNewColony);
   const taken = new Set(yard.colonies.map((one) => one.colony.name));
   const isUnion = definition.units.some(({ queen }) => queen === 'ends');
-  const isGift = method === 'give-cell';
+  const isGift = definition.takesCell === true;
   const live = state.liveCells.filter((cell) => mayStillHoldQueen(cell, state.today));
   const asksCells = !isGift && definition.options.includes('keptCells');
   return {

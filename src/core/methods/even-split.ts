@@ -10,7 +10,14 @@ const SHIFT_FOR = figure('even-split-boxes-are-shifted-a-little-each-day-for', 7
 export const evenSplit = {
   name: 'even-split',
   kind: 'swarm',
-  needs: { ...NO_NEEDS, youngBrood: true, broodFrames: 'leastBroodSplit', drones: true, secondStand: true },
+  needs: {
+    ...NO_NEEDS,
+    cells: 'none',
+    youngBrood: true,
+    broodFrames: 'leastBroodSplit',
+    drones: true,
+    secondStand: true,
+  },
   kit: ['second-hive', 'comb-or-foundation', 'room-side-by-side'],
   cautions: ['lifting', 'stings', 'smoker', 'brood-disease'],
   lifts: true,
@@ -39,4 +46,5 @@ export const evenSplit = {
   options: ['keptCells', 'secondThinning'],
   failures: BLIND_SPLIT_FAILURES,
   schools: ['thin-the-cells-in-a-strong'],
+  sharesStores: true,
 } as const satisfies Method;

@@ -182,13 +182,12 @@ function missingFor({ needs, name }: Method, facts: FitFacts, settings: Settings
   if (needs.youngBrood && (youngBroodAgo === null || youngBroodAgo > YOUNG_BROOD_HOLDS.value)) {
     add('no-young-brood', say('no-young-brood', { days: YOUNG_BROOD_HOLDS.value }));
   }
-  if (name === 'requeen-mated' && facts.queenlessFor === 0) {
+  if (needs.missesQueen && facts.queenlessFor === 0) {
     add('too-soon', say('queenless-today'));
   }
-  if (name === 'unite' && !inDoubt(facts)) {
+  if (needs.doubtfulQueen && !inDoubt(facts)) {
     add('queen-in-the-way', say('both-may-lay'));
   }
-  const mustBeClear = name === 'requeen-mated' || name === 'walk-away' || name === 'even-split';
-  if (mustBeClear && liveCells(facts) > 0) add('cells-in-the-way', say('cells-in-the-way'));
+  if (needs.cells === 'none' && liveCells(facts) > 0) add('cells-in-the-way', say('cells-in-the-way'));
   return missing;
 }

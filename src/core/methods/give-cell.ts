@@ -16,4 +16,5 @@ export const giveCell = {
   options: ['keptCells'],
   failures: QUEEN_RAISING_FAILURES,
   schools: [],
+  takesCell: true,
 } as const satisfies Method;

@@ -115,14 +115,18 @@ export interface MethodNeeds {
   readonly drones: boolean;
   /** Eggs or very young larvae, of which a unit raises its queen. */
   readonly youngBrood: boolean;
-  /** Live cells must be there (`kept`), or must not have been closed yet (`none-sealed`). */
-  readonly cells: 'kept' | 'none-sealed' | null;
+  /** Live cells must be there (`kept`), must not have been closed yet (`none-sealed`), or must not be there at all (`none`). */
+  readonly cells: 'kept' | 'none-sealed' | 'none' | null;
   /** The main flow is on or near. */
   readonly mainFlow: boolean;
   /** A second place to stand a hive, with a floor and a roof. */
   readonly secondStand: boolean;
   /** The next five nights stay warm enough for empty frames in the brood. */
   readonly warmNights: boolean;
+  /** It has been without a queen for a day at least, so that it takes another. */
+  readonly missesQueen: boolean;
+  /** Whether she lays is in doubt: two that lay are not brought together. */
+  readonly doubtfulQueen: boolean;
 }
 
 export type MethodKind = 'swarm' | 'room' | 'queen' | 'increase';
@@ -160,6 +164,10 @@ export interface Method {
   readonly options: readonly MethodOption[];
   /** Its two units are alike: should the queen turn up in the one without her, they change parts. */
   readonly unitsMayChange?: true;
+  /** Its two halves share the stores: where robbers are many, the weaker one is given no honey. */
+  readonly sharesStores?: true;
+  /** A cell of another colony is given to it. */
+  readonly takesCell?: true;
   /** The brood nest is left alone until its first follow-up: looks before that go into the box above. */
   readonly nestAlone?: true;
   /** How it fails. */
@@ -178,4 +186,6 @@ export const NO_NEEDS: MethodNeeds = {
   mainFlow: false,
   secondStand: false,
   warmNights: false,
+  missesQueen: false,
+  doubtfulQueen: false,
 };

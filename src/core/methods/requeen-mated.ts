@@ -5,7 +5,7 @@ import { say } from './says';
 export const requeenMated = {
   name: 'requeen-mated',
   kind: 'queen',
-  needs: NO_NEEDS,
+  needs: { ...NO_NEEDS, cells: 'none', missesQueen: true },
   kit: ['mated-queen', 'candy', 'pin'],
   cautions: ['stings', 'smoker'],
   lifts: false,

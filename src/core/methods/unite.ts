@@ -4,7 +4,7 @@ import { say } from './says';
 export const unite = {
   name: 'unite',
   kind: 'queen',
-  needs: NO_NEEDS,
+  needs: { ...NO_NEEDS, doubtfulQueen: true },
   kit: ['newspaper', 'pin'],
   cautions: ['lifting', 'stings', 'smoker', 'brood-disease'],
   lifts: true,

@@ -8,7 +8,14 @@ export const BLIND_SPLIT_FAILURES: Method['failures'] = ['cells-in-neither-half'
 export const walkAway = {
   name: 'walk-away',
   kind: 'swarm',
-  needs: { ...NO_NEEDS, youngBrood: true, broodFrames: 'leastBroodSplit', drones: true, secondStand: true },
+  needs: {
+    ...NO_NEEDS,
+    cells: 'none',
+    youngBrood: true,
+    broodFrames: 'leastBroodSplit',
+    drones: true,
+    secondStand: true,
+  },
   kit: ['second-hive', 'comb-or-foundation', 'feeder'],
   cautions: ['lifting', 'stings', 'smoker', 'brood-disease'],
   lifts: true,
@@ -27,4 +34,5 @@ export const walkAway = {
   options: ['keptCells', 'secondThinning'],
   failures: BLIND_SPLIT_FAILURES,
   schools: ['thin-the-cells-in-a-strong'],
+  sharesStores: true,
 } as const satisfies Method;

@@ -70,7 +70,6 @@ export function proposalFrom(hive: Hive, over: Partial<ProposalFrom> = {}): Prop
     wouldLayPerDay: 1200,
     areCounted: false,
     manyPests: false,
-    onlySealedBroodUp: false,
     ...over,
   };
 }

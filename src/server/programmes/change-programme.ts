@@ -216,7 +216,7 @@ const takenBack = z.object({ given: z.array(cellMoveFact) });
 /** The cells that came to a colony by this programme: given to it, or kept in the part that became one. */
 function givenCells(db: Db, { id, method, colonyId }: typeof programmes.$inferSelect) {
   const units = unitsIn(db, id).map((unit) => unit.colonyId);
-  const receivers = method === 'give-cell' ? [colonyId] : units.filter((unit) => isChildOf(db, unit, colonyId));
+  const receivers = methodNamed(method).takesCell ? [colonyId] : units.filter((unit) => isChildOf(db, unit, colonyId));
   const ids = db.select({ cellId: keptCells.cellId }).from(keptCells).where(eq(keptCells.programmeId, id)).all();
   const cellIds = ids.map(({ cellId }) => cellId);
   return db

@@ -76,6 +76,8 @@ export interface BoardPageProps {
   readonly coldestNightC: number | null;
   readonly warmNightC: number;
   readonly onlySealedUpBelowC: number;
+  /** Its two halves share the stores. */
+  readonly sharesStores: boolean;
   /** The method puts empty frames between brood on purpose. */
   readonly emptyInNest: boolean;
   /** `YYYY-MM-DD`. */
@@ -166,7 +168,6 @@ export function BoardPage(props: BoardPageProps) {
   const takeProposal = async () => {
     // Many move their frames by hand: the proposals come when the first is asked for.
     const { propose } = await import('../../core/space/proposals/propose');
-    const onlySealedBroodUp = coldestNightC !== null && coldestNightC < props.onlySealedUpBelowC;
     const { queenUnit, cellUnit, notes, ...proposal } = propose(method, {
       hive,
       context: { ...context, queenFrameId },
@@ -179,7 +180,6 @@ export function BoardPage(props: BoardPageProps) {
       wouldLayPerDay: props.wouldLayPerDay,
       areCounted: props.areCounted,
       manyPests,
-      onlySealedBroodUp,
     });
     const queenTo = proposal.queenFrameId === queenFrameId ? null : proposal.queenFrameId;
     select(null);
@@ -338,7 +338,7 @@ export function BoardPage(props: BoardPageProps) {
             value={hasDisease}
             onChange={setDisease}
           />
-          {(method === 'even-split' || method === 'walk-away') && (
+          {props.sharesStores && (
             <Check
               name="Robbers or pests are many here"
               hint="The proposal then keeps honey out of the weaker half."

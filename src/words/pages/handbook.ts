@@ -10,6 +10,7 @@ export const handbookPhrases = {
   seams: (least: number) => `at least ${least} seams of bees`,
   eggsOrVeryYoungLarvae: 'eggs or very young larvae',
   aLiveCellToKeep: 'a live cell to keep',
+  noLiveCell: 'no live cell',
   noCellSealedYet: 'no cell sealed yet',
   dronesFlying: 'drones flying, or soon',
   theMainFlow: 'the main flow on or near',

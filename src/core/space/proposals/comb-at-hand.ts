@@ -27,6 +27,10 @@ export function idleComb(box: Box): readonly Frame[] {
   );
 }
 
+/** Nights are known to be too cold for open brood above an excluder: only sealed brood goes up. */
+export const isOnlySealedUp = ({ context: { coldestNightC, onlySealedUpBelowC } }: ProposalFrom): boolean =>
+  coldestNightC !== null && coldestNightC < onlySealedUpBelowC;
+
 /** Nights are cold, or nobody noted how cold they are. */
 export const isCold = ({ context: { coldestNightC, warmNightC } }: ProposalFrom): boolean =>
   coldestNightC === null || coldestNightC < warmNightC;

@@ -2,6 +2,7 @@ import { hasYoungBrood, newFrame } from '../frame-traits';
 import { type Box, broodBoxes } from '../hive';
 import { say } from '../says';
 import { WHOLE } from '../whole';
+import { isOnlySealedUp } from './comb-at-hand';
 import { spareFood } from './food';
 import { layInto, layNest } from './lay-nest';
 import type { Propose } from './proposal';
@@ -14,7 +15,7 @@ export const demaree: Propose = (from) => {
   const { hive, newId, fill } = from;
   const box = boxLike(mainBox(hive), newId(), 'brood');
   const hers = queensFrame(from);
-  const young = from.onlySealedBroodUp ? freeBrood(from, hers).filter(hasYoungBrood) : [];
+  const young = isOnlySealedUp(from) ? freeBrood(from, hers).filter(hasYoungBrood) : [];
   const brood = [...new Set([hers, ...young])].filter((frame) => frame !== null).slice(0, box.places);
   const food = spareFood(from, brood)
     .filter((frame) => frame.size === box.size)

@@ -4,6 +4,7 @@ import { hasYoungBrood, newFrame } from '../frame-traits';
 import { broodFrameCount, isBroodFrame, supers } from '../hive';
 import { say } from '../says';
 import { WHOLE } from '../whole';
+import { isOnlySealedUp } from './comb-at-hand';
 import { fillBesideBrood, layInto, layNest } from './lay-nest';
 import { asIs, inOneHive, type Propose } from './proposal';
 import { aboveNest, newSuper, overExcluder } from './stack';
@@ -20,8 +21,7 @@ export const partDemaree: Propose = (from) => {
   const main = mainBox(hive);
   if (broodFrameCount(hive) < LEAST)
     return inOneHive(from, asIs(hive), say('takes-brood-frames', { least: LEAST, there: broodFrameCount(hive) }));
-  const isCold = context.coldestNightC !== null && context.coldestNightC < context.onlySealedUpBelowC;
-  const onlySealed = from.onlySealedBroodUp || isCold;
+  const onlySealed = isOnlySealedUp(from);
   const hers = queensFrame(from);
   const brood = main.frames.filter((frame) => isBroodFrame(frame) && frame !== hers);
   const staying = [...brood].sort((a, b) => youngOn(b) - youngOn(a)).slice(0, STAYS - Number(hers !== null));
@@ -53,7 +53,7 @@ export const partDemaree: Propose = (from) => {
     cellUnit: null,
     notes: [
       ...(short > 0 ? [say('fewer-can-go-up', { count: up.length, onlySealed, short })] : []),
-      ...(isCold ? [say('cold-only-sealed-up')] : []),
+      ...(onlySealed ? [say('cold-only-sealed-up')] : []),
     ],
   };
 };

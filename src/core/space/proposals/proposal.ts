@@ -25,8 +25,6 @@ export interface ProposalFrom {
   readonly areCounted: boolean;
   /** Robbers or pests are many here: honey is kept out of the weaker half of a split. */
   readonly manyPests: boolean;
-  /** Of a Demaree: only sealed brood goes up. */
-  readonly onlySealedBroodUp: boolean;
 }
 
 /** Where each frame could go. */

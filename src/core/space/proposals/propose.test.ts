@@ -30,7 +30,6 @@ describe('any proposal, for any hive', () => {
     queenAt: fc.option(fc.nat(2)),
     keptAt: fc.option(fc.nat(2)),
     coldestNightC: fc.option(fc.integer({ min: -2, max: 16 })),
-    onlySealedBroodUp: fc.boolean(),
     fill: fc.constantFrom('empty' as const, 'undrawn' as const),
     manyPests: fc.boolean(),
   });

@@ -142,7 +142,6 @@ export const proposalFromOf = (hives: fc.Arbitrary<Hive>): fc.Arbitrary<Proposal
         fill: fc.constantFrom('empty' as const, 'empty' as const, 'undrawn' as const),
         flow: fc.constantFrom('none' as const, 'light' as const, 'strong' as const),
         manyPests: fc.constantFrom(false, false, false, true),
-        onlySealedBroodUp: fc.constantFrom(false, false, true),
       })
       .map(({ queenFrameId, kept, cells, coldestNightC, ...rest }): ProposalFrom => {
         let made = 0;

@@ -62,6 +62,7 @@ export default async function Page({ params }: { params: Promise<{ id: string; m
       usual={{ brood: settings.broodSize, super: settings.superSize }}
       coldestNightC={coldestNightC}
       warmNightC={settings.interleaveNightC}
+      sharesStores={definition.sharesStores === true}
       emptyInNest={definition.nestAlone === true}
       onlySealedUpBelowC={settings.onlySealedUpNightC}
       today={formatDay(today)}
