@@ -6,8 +6,8 @@ import { useCallback, useMemo, useState } from 'react';
 import { v7 as newId } from 'uuid';
 import type { FramePlan } from '../../core/facts/frame-plan';
 import type { MethodName } from '../../core/methods/method';
+import { againstShaking } from '../../core/space/against-shaking';
 import { type Arrangement, frameNamed, placeOf } from '../../core/space/arrangement';
-import { checkArrangement } from '../../core/space/arrangement-rules';
 import type { FrameSize } from '../../core/space/frame-size';
 import { newDummy, newFeeder, newFrame } from '../../core/space/frame-traits';
 import type { Box, Frame, Hive } from '../../core/space/hive';
@@ -41,6 +41,7 @@ import { SelectedFrame } from './SelectedFrame';
 import { useBoard } from './useBoard';
 import { useBoardKeys } from './useBoardKeys';
 import { useFrameDrag } from './useFrameDrag';
+import { useProposal } from './useProposal';
 import { useReckonedBoard } from './useReckonedBoard';
 import { WhatItBegins } from './WhatItBegins';
 
@@ -103,8 +104,7 @@ export function BoardPage(props: BoardPageProps) {
   const { colony, method, title, knownFrom, hive, others, sizes, usual, coveredSeams, today } = props;
   const [coldestNightC, setColdest] = useState<number | null>(props.coldestNightC);
   const [hasDisease, setDisease] = useState(false);
-  const [manyPests, setPests] = useState(false);
-  const [fill, setFill] = useState<'empty' | 'undrawn'>('empty');
+  const { fill, setFill, manyPests, setPests, propose } = useProposal(method);
   // A method that runs already is not begun twice: its frames are moved for it.
   const [isBegun, setBegun] = useState(props.start !== null);
   const [start, setStart] = useState(() => props.start && emptyStart(props.start, props.today, null));
@@ -124,7 +124,7 @@ export function BoardPage(props: BoardPageProps) {
     },
     draftKey.board(colony.id, method),
   );
-  const { arrangement, queenFrameId, shaken, proposed } = board;
+  const { arrangement, queenFrameId, proposed } = board;
   const brought = useMemo(() => others.filter(({ id }) => board.brought.includes(id)), [others, board.brought]);
   const before = useMemo(() => withHives(asIs(hive), brought), [hive, brought]);
   const otherQueenFrames = useMemo(() => new Set(brought.flatMap((other) => other.queenFrameId ?? [])), [brought]);
@@ -166,20 +166,15 @@ export function BoardPage(props: BoardPageProps) {
   const onDrop = useCallback((boxId: string) => change({ type: 'drop-box', boxId }), [change]);
 
   const takeProposal = async () => {
-    // Many move their frames by hand: the proposals come when the first is asked for.
-    const { propose } = await import('../../core/space/proposals/propose');
-    const { queenUnit, cellUnit, notes, ...proposal } = propose(method, {
+    const { queenUnit, cellUnit, notes, ...proposal } = await propose({
       hive,
       context: { ...context, queenFrameId },
       sizes,
-      newId,
-      fill,
       usualSuper: usual.super,
       flow: props.flow,
       nectarKg: props.nectarKg,
       wouldLayPerDay: props.wouldLayPerDay,
       areCounted: props.areCounted,
-      manyPests,
     });
     const queenTo = proposal.queenFrameId === queenFrameId ? null : proposal.queenFrameId;
     select(null);
@@ -189,17 +184,14 @@ export function BoardPage(props: BoardPageProps) {
         ...board,
         arrangement: withHives(proposal.arrangement, brought),
         shaken: proposal.shaken,
-        proposed: { queenTo, queenUnit, cellUnit, notes: notes.map(inWords) },
+        proposed: { queenTo, queenUnit, cellUnit, notes },
       },
     });
   };
 
   const shake = (frameId: string, isOn: boolean) => {
-    const asked = { ...context, shaken: new Set(isOn ? [...shaken, frameId] : []) };
-    const against = checkArrangement(arrangement, asked, sizes).find(
-      (finding) => finding.rule === 'kept-cell-not-shaken' && finding.frameId === frameId,
-    );
-    setRefusal(against ? inWords(against.text) : null);
+    const against = isOn ? againstShaking(arrangement, context, frameId, sizes) : null;
+    setRefusal(against && inWords(against));
     if (!against) change({ type: 'shake', frameId, isOn });
   };
 

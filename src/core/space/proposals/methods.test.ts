@@ -47,7 +47,10 @@ describe('frames for a method', () => {
       ['super', 'excluder', 'NNEEEEEEEE'],
       ['brood', 'excluder', 'EPBBSSBHEE'],
     ]);
-    const sealedUp = propose('demaree', proposalFrom(strong, { ...onQueen, context: { ...onQueen.context, coldestNightC: 4 } }));
+    const sealedUp = propose(
+      'demaree',
+      proposalFrom(strong, { ...onQueen, context: { ...onQueen.context, coldestNightC: 4 } }),
+    );
     const top = boxesOf(sealedUp.arrangement).at(-1)?.box;
     expect(top && letters(top)).toBe('EEEPSSHEEE');
   });
