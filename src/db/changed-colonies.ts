@@ -34,17 +34,17 @@ const COLONY_OF: { readonly [T in TableName]: ((row: 'NEW' | 'OLD') => string) |
   frame_plan: null,
   kept_cell: null,
   kept_frame: null,
-  night: null,
   photo: null,
   programme: null,
   programme_unit: null,
   receipt: null,
   revision: null,
-  scale_answer: null,
-  scale_day: null,
   setting: null,
   step_done: null,
+  scale_day: (row) => `SELECT ${row}.colony_id AS id`,
+  scale_answer: (row) => `SELECT ${row}.colony_id AS id`,
   weather_day: (row) => `SELECT ${row}.apiary_id AS id`,
+  night: (row) => `SELECT ${row}.apiary_id AS id`,
 };
 
 /**

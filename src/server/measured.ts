@@ -3,10 +3,14 @@ import type { Day } from '../core/calendar/day';
 import type { ColonyFacts } from '../core/colony/facts';
 import type { OpenedDatabase } from '../db/open';
 import { onScales } from '../db/repositories/scale';
-import type { Measured } from '../views/measured';
+import type { ApiaryWeather, Measured, ScaleNow } from '../views/measured';
 import { isOnDemoScale } from './demo-devices';
-import { scaleAt } from './scale/colony-scale';
+import { changesNow, keptWhileUnchanged } from './kept-while-unchanged';
+import { minutesOpen, scaleAt } from './scale/colony-scale';
 import { weatherAt } from './weather/apiary-weather';
+
+const keptWeather = keptWhileUnchanged<ApiaryWeather | null>();
+const keptScales = keptWhileUnchanged<ScaleNow | null>();
 
 /** What is known of the weather at each apiary and of the colonies on scales. */
 export function loadMeasured(
@@ -17,18 +21,27 @@ export function loadMeasured(
   today: Day,
 ): Measured {
   const stored = onScales(opened.db);
+  const changes = changesNow(opened);
   return {
     weather: new Map(
       apiaries.flatMap(({ id }) => {
-        const weather = weatherAt(opened, id, today);
+        const weather = keptWeather(opened, changes, id, String(today), () => weatherAt(opened, id, today));
         return weather ? [[id, weather] as const] : [];
       }),
     ),
     scales: new Map(
       colonies.flatMap((colony) => {
         const own = stored.has(colony.id) || isOnDemoScale(colony.id) ? facts.get(colony.id) : undefined;
-        const known = own && scaleAt(opened, colony, own, today);
-        return known ? [[colony.id, known.now] as const] : [];
+        if (!own) return [];
+        const beside = `${today} ${minutesOpen(own, colony.id).join()}`;
+        const now = keptScales(
+          opened,
+          changes,
+          colony.id,
+          beside,
+          () => scaleAt(opened, colony, own, today)?.now ?? null,
+        );
+        return now ? [[colony.id, now] as const] : [];
       }),
     ),
   };

@@ -10,11 +10,12 @@ import { nightsSaid, storedHours } from '../../db/repositories/weather';
 import { answerOf } from '../../words/issues';
 import { loadApiaries } from '../all-apiaries';
 import { loadColony } from '../colony-page';
+import { saveInspection } from '../entries/save-inspection';
 import { answerLoss } from '../scale/answer-loss';
 import { scaleAt } from '../scale/colony-scale';
 import { takeScale } from '../scale/take-scale';
 import { insertAllFacts, readAllFacts } from '../season/season-facts';
-import { bookOf, id, DEMO_NOW as now } from '../testing';
+import { anEntry, bookOf, id, DEMO_NOW as now } from '../testing';
 import { sayNights } from '../weather/say-nights';
 import { takeWeather } from '../weather/take-weather';
 import { endKey, holderOf, keyInUse, makeKey } from './keys';
@@ -174,5 +175,28 @@ describe('what was brought in at the wrong place', () => {
     wipeMeasured(book, 'scale', CLOVER, now);
     expect(storedReadings(book.db, CLOVER, today)).toEqual([]);
     book.sqlite.close();
+  });
+});
+
+describe('what was reckoned of weather and scales', () => {
+  const measured = () => loadApiaries(opened, now.today).measured;
+  const reading = (kg: number) =>
+    takeScale(opened.db, CLOVER, { rows: [{ at: `${today}T12:00`, kg }], refused: [], colonyId: null });
+  it('is kept while nothing of it has changed, and no longer', () => {
+    bring([hour(`${today}T14:00`, 12)]);
+    reading(40);
+    const first = measured();
+    saveInspection(opened.db, anEntry({ id: id(60), colonyId: THYME, at: `${today}T11:11` }), now);
+    expect(measured()?.weather.get(APIARY)).toBe(first?.weather.get(APIARY));
+    expect(measured()?.scales.get(CLOVER)).toBe(first?.scales.get(CLOVER));
+    reading(41);
+    expect(measured()?.scales.get(CLOVER)).not.toBe(first?.scales.get(CLOVER));
+    expect(measured()?.weather.get(APIARY)).toBe(first?.weather.get(APIARY));
+    sayNights(opened.db, { apiaryId: APIARY, nights: [{ on: today, lowC: 3 }] });
+    expect(measured()?.weather.get(APIARY)?.nights.nights[0]).toMatchObject({ lowC: 3, by: 'keeper' });
+    const before = measured()?.scales.get(CLOVER);
+    // A visit changes what is a step.
+    saveInspection(opened.db, anEntry({ id: id(61), colonyId: CLOVER, at: `${today}T11:50` }), now);
+    expect(measured()?.scales.get(CLOVER)).not.toBe(before);
   });
 });

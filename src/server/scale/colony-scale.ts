@@ -34,7 +34,7 @@ export function readingsOf(opened: OpenedDatabase, { id, apiaryId }: OnScale, to
 }
 
 /** Minutes at which a hive was open, as far as they are noted. */
-const minutesOpen = ({ inspections, surveys, parts, answers }: ColonyFacts, id: string): readonly string[] => [
+export const minutesOpen = ({ inspections, surveys, parts, answers }: ColonyFacts, id: string): readonly string[] => [
   ...inspections.map(({ at }) => at),
   ...surveys.map(({ at }) => at),
   ...answers.filter(({ colonyId }) => colonyId === id).map(({ at }) => at),
