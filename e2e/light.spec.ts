@@ -10,6 +10,7 @@ const PAGES = [
   '/season',
   '/days/2027-05-18',
   '/colonies',
+  '/apiaries',
   '/room',
   '/cells',
   '/cell-clock',
@@ -34,6 +35,16 @@ for (const theme of ['day', 'sunlight', 'night'] as const) {
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
       expect(await faultsInIt()).toEqual([]);
     }
+    await page.goto('/apiaries');
+    await page.getByRole('link', { name: 'Weather', exact: true }).first().click();
+    await expect(page.locator('canvas')).toHaveCount(2);
+    expect(await faultsInIt()).toEqual([]);
+    await page.goto('/apiaries');
+    await page.getByRole('link', { name: 'Scale of Betony' }).click();
+    await page.getByRole('button', { name: 'Show the scale’s own line' }).click();
+    await page.getByRole('button', { name: 'Make a key' }).click();
+    await expect(page.getByText('Copy the key now: it is shown this once.')).toBeVisible();
+    expect(await faultsInIt()).toEqual([]);
     await page.goto('/hive');
     await page.getByRole('link', { name: /^Walled garden/ }).click();
     await expect(page.getByRole('list', { name: 'The round' })).toBeVisible();

@@ -102,7 +102,7 @@ afterAll(() => {
 
 type PageOf = (props: { params: Promise<object>; searchParams: Promise<object> }) => Promise<ReactElement>;
 
-/** Ten main pages, each as it is drawn by the server. */
+/** Main pages, each as it is drawn by the server. */
 const PAGES: readonly (readonly [string, () => Promise<object>, () => object])[] = [
   ['Today', () => import('./page'), () => ({})],
   ['Season', () => import('./season/page'), () => ({})],
@@ -113,6 +113,8 @@ const PAGES: readonly (readonly [string, () => Promise<object>, () => object])[]
   ['a programme', () => import('./programmes/[id]/page'), () => ({ id: ids.programme })],
   ['a round', () => import('./rounds/[id]/page'), () => ({ id: ids.apiary })],
   ['cells', () => import('./cells/page'), () => ({})],
+  ['the apiaries', () => import('./apiaries/page'), () => ({})],
+  ['the weather', () => import('./apiaries/[id]/weather/page'), () => ({ id: ids.apiary })],
   ['a method', () => import('./methods/[name]/page'), () => ({ name: 'demaree' })],
 ];
 

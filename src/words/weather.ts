@@ -1,21 +1,13 @@
 import type { Day } from '../core/calendar/day';
 import type { NoFitDay } from '../core/schedule/fit-days';
 import { toUnit } from '../core/units/units';
-import { GOOD_AFTERNOON } from '../core/weather/weather-figures';
+import { GOOD_AFTERNOON, OPEN_HOUR } from '../core/weather/weather-figures';
 import type { DayFit, WeatherDay } from '../core/weather/weather-of';
 import { dayWords, weekdayWords } from './days';
 import { listWords } from './list';
 import { temperatureWords, unitsSpoken } from './measures';
 
-/** What a day allows at a hive. */
-export const FIT_WORDS: { readonly [F in DayFit]: string } = {
-  open: 'fit to open hives',
-  brief: 'a brief look only',
-  shut: 'leave hives shut',
-  unknown: 'not known',
-};
-
-/** The same as of the lid of a hive. */
+/** What the weather of a day lets the lid of a hive do. */
 export const LID_WORDS: { readonly [F in DayFit]: string } = {
   open: 'lids up',
   brief: 'lids ajar',
@@ -58,6 +50,10 @@ export const noFitDayWords = ({ until, next }: NoFitDay): string =>
 /** The coldest of the next five nights, and who says so. */
 export const coldestWords = (coldestC: number, isSaid: boolean): string =>
   `${temperatureWords(coldestC)}, ${isSaid ? 'as you said' : 'from the forecast'}`;
+
+/** What makes an hour fit, and what a forecast is worth. */
+export const fitHourWords = (): string =>
+  `A hive is opened at ${temperatureWords(OPEN_HOUR.leastC)} or more, without rain or strong wind. A forecast is no promise: look at the sky, and at your bees.`;
 
 /** Good afternoons of a virgin. */
 export function flightsWords({

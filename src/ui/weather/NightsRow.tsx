@@ -2,13 +2,14 @@
 
 import { useState } from 'react';
 import { formatDay } from '../../core/calendar/day';
-import { toUnit } from '../../core/units/units';
+import { METRIC, toUnit } from '../../core/units/units';
 import type { NightAhead } from '../../core/weather/nights-ahead';
 import { weekdayWords } from '../../words/days';
-import { degrees, unitsSpoken } from '../../words/measures';
+import { degrees } from '../../words/measures';
 import { BUTTON } from '../controls/styles';
 import { useSend } from '../controls/useSend';
 import { IssueList } from '../entry/IssueList';
+import { useBook } from '../frame/BookContext';
 
 interface Props {
   readonly apiaryId: string;
@@ -25,7 +26,8 @@ export function NightsRow({ apiaryId, nights, coldest }: Props) {
   const [said, setSaid] = useState<ReadonlyMap<number, number | null>>(new Map());
   const { issues, isSending, sendTo } = useSend();
   // One degree as the keeper counts them.
-  const degree = 1 / (toUnit(1, unitsSpoken().temperature) - toUnit(0, unitsSpoken().temperature));
+  const { temperature } = useBook()?.units ?? METRIC;
+  const degree = 1 / (toUnit(1, temperature) - toUnit(0, temperature));
   const say = (on: number, lowC: number | null) => setSaid(new Map([...said, [on, lowC]]));
   const lowOf = ({ on, lowC }: NightAhead) => (said.has(on) ? (said.get(on) ?? null) : lowC);
   const save = async () => {

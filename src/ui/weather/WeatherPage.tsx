@@ -1,6 +1,7 @@
 import Link from 'next/link';
 import type { WeatherDayView, WeatherView } from '../../views/weather-view';
 import { degrees } from '../../words/measures';
+import { fitHourWords } from '../../words/weather';
 import { Sources } from '../devices/Sources';
 import { type Axis, axisDays } from '../time/axis';
 import { LidGlyph } from '../time/LidGlyph';
@@ -47,10 +48,7 @@ export function WeatherPage({ apiary, others, view, axis, stationKey, isSimulate
               <DayLine key={day.on} day={day} />
             ))}
           </ul>
-          <p className="text-muted mt-2 max-w-prose text-sm">
-            A hive is opened at 14 °C or more without rain and strong wind. A forecast is no promise: look at the sky,
-            and at your bees.
-          </p>
+          <p className="text-muted mt-2 max-w-prose text-sm">{fitHourWords()}</p>
         </section>
       )}
       <NightsRow apiaryId={apiary.id} nights={view.nights} coldest={view.coldest} />
