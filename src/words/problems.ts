@@ -72,7 +72,7 @@ export const problemWords: Words<ProblemSays> = {
   'file-without-rows': 'The file has no rows. Choose one that has a line of headings and rows under it.',
   'text-not-readable': 'This is not a text file, or its letters cannot be read. Save it as CSV in UTF-8.',
   'too-many-rows': ({ most }) => `There are more than ${most} rows. Bring them in by parts.`,
-  'no-good-row': 'No row is as it must be, so nothing was taken. The first faults are named here.',
+  'no-good-row': 'No row could be taken. The first faults are named here.',
   'key-missing': 'Send the key that was made for this device as “Authorization: Bearer …”.',
   'key-unknown': 'This key is not known. Make one on the page of the apiary’s weather or of the colony’s scale.',
   'key-ended': 'This key was ended. Make a new one for the device.',

@@ -39,7 +39,9 @@ export const visitWords = (kg: number): string => (isNothing(kg) ? 'a visit' : `
 
 /** A sudden change that is no visit's. */
 export const stepWords = (kg: number, mayBeSwarm: boolean): string =>
-  mayBeSwarm ? `${signed(kg)} at once, a swarm perhaps` : `${signed(kg)} at once, put on or taken off`;
+  mayBeSwarm
+    ? `${signed(kg)} at once, a swarm perhaps`
+    : `${signed(kg)} at once, something ${kg < 0 ? 'taken off' : 'put on'}`;
 
 const signed = (kg: number): string => (kg < 0 ? gainWords(kg) : `+${massWords(kg)}`);
 
@@ -61,10 +63,10 @@ export function mainFlowWords(
 ): string {
   const said = entered
     ? `Main flow as you expect it: ${rangeWords(entered)}.`
-    : 'When the main flow comes is not entered.';
+    : 'No main flow is entered for this apiary.';
   if (byScale === undefined) return said;
   if (byScale === null) return `${said} No flow by the scale yet.`;
   const { from, strong, gainKg, name } = byScale;
   const gain = gainKg === null ? '' : `, ${gainWords(gainKg)} a day`;
-  return `${said} The scale of ${name} shows a ${strong ? 'strong ' : ''}flow since ${dayWords(from)}${gain}${entered ? '' : ', which is reckoned with'}.`;
+  return `${said} The scale of ${name} shows a ${strong ? 'strong ' : ''}flow since ${dayWords(from)}${gain}${entered ? '' : ', which counts here'}.`;
 }

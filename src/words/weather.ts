@@ -22,9 +22,11 @@ export function dayAllows({ fit, open }: Pick<WeatherDay, 'fit' | 'open'>): stri
   const hours = listWords(open.map(({ from, to }) => `${clock(from)} to ${clock(to)}`));
   if (fit === 'open') return `Open hives from ${hours}.`;
   if (fit === 'brief')
-    return open.length > 0 ? `A brief look only: ${hours} alone is warm and dry.` : 'A brief look only, no brood nest.';
+    return open.length > 0
+      ? `A brief look only: it is warm and dry from ${hours} and no longer.`
+      : 'A brief look only: do not open the brood nest.';
   if (fit === 'shut') return 'Leave hives shut.';
-  return 'Not known: too few of its hours are.';
+  return 'Not known: too few of its hours are given.';
 }
 
 export const flightWords = (hours: number): string =>
@@ -41,11 +43,11 @@ export const swarmWeatherWords = 'Swarm weather: the first fine day after days t
 
 /** What is told of the colonies that may swarm on the first fine day. */
 export const swarmRiskWords = (on: Day, names: readonly string[]): string =>
-  `Swarm weather on ${dayWords(on)}: ${listWords(names)} ${names.length === 1 ? 'has' : 'have'} sealed cells and may go. Be there before noon, or act the day before.`;
+  `Swarm weather on ${dayWords(on)}: ${listWords(names)} ${names.length === 1 ? 'has' : 'have'} sealed cells and may swarm. Be there by mid-morning, or act before the weather turns.`;
 
-/** `By the forecast no day to 19 May is fit for it; the next that is, is Thu 20 May.` */
+/** `The forecast leaves no fit day for it by Wed 19 May; the next is Thu 20 May.` */
 export const noFitDayWords = ({ until, next }: NoFitDay): string =>
-  `By the forecast it cannot be done by ${weekdayWords(until)} for weather${next === null ? ', and no fit day is in sight' : `; the next fit day is ${weekdayWords(next)}`}.`;
+  `The forecast leaves no fit day for it by ${weekdayWords(until)}${next === null ? ', and none is in sight' : `; the next is ${weekdayWords(next)}`}.`;
 
 /** The coldest of the next five nights, and who says so. */
 export const coldestWords = (coldestC: number, isSaid: boolean): string =>
@@ -83,7 +85,7 @@ export function toldWords(
   { isOld, isForecast }: { readonly isOld: boolean; readonly isForecast: boolean },
 ): string {
   const what = isForecast ? 'Forecast' : 'Record';
-  const old = isOld ? ': it is days old, bring in a newer one' : '';
+  const old = isOld ? '. It is days old: bring in a newer one' : '';
   return `${what} ${SOURCE_WORDS[source]}${when === null ? '' : `, as of ${when}`}${old}.`;
 }
 

@@ -9,7 +9,7 @@ export const roomPhrases = {
   beesCoverFourFifths: 'Bees cover four fifths of the top box or more.',
   theSupersAreSevenTenths: 'The supers are seven tenths full or more.',
   nightsKnown: (known: readonly { readonly name: string; readonly coldestC: number }[]) =>
-    `As known: ${known.map(({ name, coldestC }) => `${name} ${temperatureWords(coldestC)}`).join(', ')}.`,
+    `From the weather pages: ${known.map(({ name, coldestC }) => `${name} ${temperatureWords(coldestC)}`).join(', ')}.`,
   newOnes: (made: number) => `new ${made}`,
   supersFull: (share: number) => `Supers ${Math.round(share * 100)}% full`,
   supersReady: (supers: number) => `${supers === 1 ? 'One super is' : `${supers} supers are`} ready to take off`,
