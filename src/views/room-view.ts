@@ -4,6 +4,7 @@ import type { MethodName } from '../core/methods/method';
 import { seasonPart } from '../core/schedule/beekeeping-year';
 import { allSizes, roomFigures, type Settings, swarmMonthsAt } from '../core/settings/settings';
 import { broodFrameCount } from '../core/space/hive';
+import type { Flow } from '../core/space/nectar';
 import { openOrInterleave } from '../core/space/open-or-interleave';
 import { asIs } from '../core/space/proposals/proposal';
 import { propose as layOut } from '../core/space/proposals/propose';
@@ -64,7 +65,7 @@ export function roomView(
     lines: known
       .map((one) => ({
         ...roomLine(one, settings, saidC ?? coldestAt(measured, one.apiary.id)),
-        scale: scaleWords(measured.scales.get(one.colony.id)),
+        scale: scaleBeside(one.state.frames?.survey.flow ?? 'none', measured.scales.get(one.colony.id)),
       }))
       .sort((a, b) => rank(a) - rank(b) || (a.out?.from ?? LAST) - (b.out?.from ?? LAST) || (a.name < b.name ? -1 : 1)),
     unknown: colonies
@@ -82,7 +83,9 @@ export function nightsByApiary({ apiaries, measured = NOTHING_MEASURED }: AllApi
   return known.length === 0 ? null : roomPhrases.nightsKnown(known);
 }
 
-const scaleWords = (scale: ScaleNow | undefined): string | null => (scale ? flowWords(scale) : null);
+/** What the survey said of the flow beside what the scale shows. */
+const scaleBeside = (entered: Flow, scale: ScaleNow | undefined): string | null =>
+  scale ? `${roomPhrases.flowEntered(entered)} ${flowWords(scale)}` : null;
 
 const LAST = Number.POSITIVE_INFINITY;
 const rank = ({ isPressing }: RoomLine) => (isPressing ? 0 : 1);

@@ -1,5 +1,6 @@
 import { HONEY_CELL } from '../biology/comb';
 import { figure } from '../biology/figure';
+import { FLOW_BEGINS, FLOW_STRONG } from '../scale/scale-figures';
 import type { FrameSize } from './frame-size';
 import { combOf, type Hive, layingBoxes } from './hive';
 
@@ -9,6 +10,12 @@ export type Flow = (typeof FLOWS)[number];
 
 export const LIGHT_FLOW = figure('stored-in-a-day-on-a-light-flow', 0.5, 'kg', 'setting');
 export const STRONG_FLOW = figure('stored-in-a-day-on-a-strong-flow', 2, 'kg', 'setting');
+
+/** The flow that a scale shows by what comes in a day, kg: bounds as where a flow begins and is strong. */
+export const flowOfGain = (gainKg: number): Flow =>
+  gainKg * HUNDREDTHS > FLOW_STRONG ? 'strong' : gainKg * HUNDREDTHS > FLOW_BEGINS ? 'light' : 'none';
+
+const HUNDREDTHS = 100;
 
 /** What a hive stores in a day on a flow, in kg; nothing where there is none. */
 export interface NectarKg {

@@ -43,6 +43,8 @@ interface Props {
   readonly before: LaidBefore;
   readonly usual: { readonly brood: string; readonly super: string };
   readonly now: string;
+  /** What the scale under it says of the flow, by which the answer is filled in; null or absent: it stands on none. */
+  readonly flowHint?: string | null;
   /** Why it came back, where it did. */
   readonly refusedFor?: readonly IssueInWords[];
   readonly onSaved: (state: SaidState) => void;
@@ -63,6 +65,7 @@ export function SurveyForm({
   before,
   usual,
   now,
+  flowHint = null,
   refusedFor,
   onSaved,
 }: Props) {
@@ -217,6 +220,7 @@ export function SurveyForm({
               value={draft.flow}
               onChange={(flow) => change({ type: 'set', fields: { flow } })}
             />
+            {flowHint && <p className="text-muted mt-1 text-sm">{flowHint}</p>}
             <div className="mt-4 grid grid-cols-2 gap-2">
               <label>
                 <span className="font-display text-lg font-bold">Seams covered in all</span>

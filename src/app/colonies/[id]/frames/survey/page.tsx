@@ -2,14 +2,17 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { v7 as newId } from 'uuid';
 import { roomFigures } from '@/core/settings/settings';
+import { flowOfGain } from '@/core/space/nectar';
 import { knownFrom } from '@/core/space/room';
 import { database } from '@/db/open';
 import { beginSurvey } from '@/device/begin-survey';
+import { loadApiaries } from '@/server/all-apiaries';
 import { now } from '@/server/clock';
 import { loadColony } from '@/server/colony-page';
 import { oneParam } from '@/server/one-param';
 import { usualTime } from '@/server/usual-time';
 import { DeskSurvey } from '@/ui/survey/DeskSurvey';
+import { flowWords } from '@/words/scale';
 
 export const metadata: Metadata = { title: 'Survey the frames' };
 
@@ -22,11 +25,15 @@ export default async function Page({ params, searchParams }: Props) {
   const { id } = await params;
   const cameBackId = oneParam((await searchParams).entry);
   const at = await now();
-  const found = loadColony(database(), id, at.today);
+  const opened = database();
+  const found = loadColony(opened, id, at.today);
   if (!found) notFound();
   const { colony, apiary, settings, state } = found;
   const last = state.frames?.survey ?? null;
   const ids = { surveyId: newId(), boxId: newId() };
+  const { begin, carriedFrom } = beginSurvey(ids, id, last, settings, at, usualTime(at, last?.at ?? null));
+  const scale = loadApiaries(opened, at.today).measured?.scales.get(id);
+  const gainKg = scale?.gainKg ?? null;
   return (
     <DeskSurvey
       colonyName={colony.name}
@@ -36,7 +43,9 @@ export default async function Page({ params, searchParams }: Props) {
       usual={{ brood: settings.broodSize, super: settings.superSize }}
       now={at.minute}
       cameBackId={cameBackId}
-      {...beginSurvey(ids, id, last, settings, at, usualTime(at, last?.at ?? null))}
+      begin={gainKg === null ? begin : { ...begin, flow: flowOfGain(gainKg) }}
+      carriedFrom={carriedFrom}
+      flowHint={scale ? flowWords(scale) : null}
     />
   );
 }
