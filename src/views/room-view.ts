@@ -3,14 +3,11 @@ import type { DayRange } from '../core/calendar/window';
 import type { MethodName } from '../core/methods/method';
 import { seasonPart } from '../core/schedule/beekeeping-year';
 import { allSizes, roomFigures, type Settings, swarmMonthsAt } from '../core/settings/settings';
+import { comesToSomething, waysToGiveRoom } from '../core/space/give-room';
 import { broodFrameCount } from '../core/space/hive';
 import type { Flow } from '../core/space/nectar';
-import { openOrInterleave } from '../core/space/open-or-interleave';
-import { asIs } from '../core/space/proposals/proposal';
-import { propose as layOut } from '../core/space/proposals/propose';
 import { outRange, type Room } from '../core/space/room';
 import type { Triggers } from '../core/space/triggers';
-import { movedFrames } from '../core/space/work-list/order';
 import { inWords } from '../words/in-words';
 import { methodTitle } from '../words/methods/methods';
 import { roomPhrases } from '../words/pages/room';
@@ -18,6 +15,8 @@ import { storedRoomWords } from '../words/room';
 import { flowWords } from '../words/scale';
 import type { AllApiaries, StandingColony } from './all-apiaries';
 import { coldestAt, NOTHING_MEASURED, type ScaleNow } from './measured';
+
+type Surveyed = NonNullable<StandingColony['state']['frames']>;
 
 /** What to do for a colony short of room, and why that. */
 export interface RoomProposal {
@@ -95,11 +94,9 @@ function roomLine(
   settings: Settings,
   coldestNightC: number | null,
 ): Omit<RoomLine, 'scale'> {
-  const { survey, room, triggers } = state.frames as NonNullable<typeof state.frames>;
+  const frames = state.frames as Surveyed;
+  const { survey, room, triggers } = frames;
   const words = storedRoomWords(survey, room, roomFigures(settings), state.today);
-  const broodFrames = broodFrameCount(survey.hive);
-  const frames = state.frames as NonNullable<typeof state.frames>;
-  const canLayOut = (method: MethodName) => canBeLaidOut(method, frames, settings, coldestNightC);
   return {
     colonyId: colony.id,
     name: colony.name,
@@ -108,86 +105,46 @@ function roomLine(
     seenOn: survey.on,
     out: outRange(room),
     course: room.course,
-    proposals: proposalsFor(
-      room,
-      triggers,
-      { coldestNightC, broodFrames, coveredSeams: survey.coveredSeams },
-      settings,
-      // Nobody gives a second box or a super once the season is over.
-      seasonPart(state.today, swarmMonthsAt(apiary, settings)) === 'after-season',
-    ).filter(
-      ({ method }, _, all) =>
-        canLayOut(method) &&
-        // The sides are opened where interleaving cannot be laid out.
-        !(method === 'open-sides' && all.some((one) => one.method === 'interleave') && canLayOut('interleave')),
-    ),
+    proposals: waysToGiveRoom(
+      {
+        room,
+        triggers,
+        nest: { coldestNightC, broodFrames: broodFrameCount(survey.hive), coveredSeams: survey.coveredSeams },
+        limits: settings,
+        isSeasonOver: seasonPart(state.today, swarmMonthsAt(apiary, settings)) === 'after-season',
+      },
+      (method) => comesToSomething(method, layOutFrom(frames, settings, coldestNightC)),
+    ).map(({ method, why }) => ({ method, title: methodTitle(method), why: inWords(why) })),
     supers: superWords(triggers),
   };
 }
 
-/** What would help first: what hems her in is freed, then room is given in the nest, then on top. */
-function proposalsFor(
-  { bound, out, isShortNow }: Room,
-  { addBox, addSuper }: Triggers,
-  known: Parameters<typeof openOrInterleave>[0],
-  settings: Settings,
-  isOver: boolean,
-): readonly RoomProposal[] {
-  const propose = (method: MethodName, why: string): RoomProposal => ({
-    method,
-    title: methodTitle(method),
-    why,
-  });
-  const inNest = openOrInterleave(known, settings);
-  return [
-    ...(bound?.by === 'pollen' ? [propose('pollen-bound', roomPhrases.pollenTakesThreeTenths)] : []),
-    ...(bound && bound.by !== 'pollen' ? [propose('honey-bound', roomPhrases.storesTakeHerComb(bound.by))] : []),
-    ...(!bound && (out || isShortNow) ? [propose(inNest.method, inWords(inNest.why))] : []),
-    ...(!bound && (out || isShortNow) && inNest.method === 'interleave'
-      ? [propose('open-sides', roomPhrases.emptyFramesInBetweenWould)]
-      : []),
-    ...(addBox && !isOver ? [propose('add-box', roomPhrases.beesCoverFourFifths)] : []),
-    ...(addSuper && !isOver ? [propose('add-super', roomPhrases.theSupersAreSevenTenths)] : []),
-  ];
-}
-
-/** The board has something to lay out for it: nothing is recommended that comes to nothing there. */
-function canBeLaidOut(
-  method: MethodName,
-  { survey, room }: NonNullable<StandingColony['state']['frames']>,
+/** What the board would lay a method out from. */
+const layOutFrom = (
+  { survey: { hive, manner, flow, queenFrameId }, room }: Surveyed,
   settings: Settings,
   coldestNightC: number | null,
-): boolean {
-  let made = 0;
-  const newId = () => {
-    made += 1;
-    return roomPhrases.newOnes(made);
-  };
-  const { hive, manner, flow, queenFrameId } = survey;
-  const { arrangement } = layOut(method, {
-    hive,
-    context: {
-      queenFrameId,
-      otherQueenFrames: new Set(),
-      keptCellFrames: new Set(),
-      cellFrames: new Set(),
-      coldestNightC,
-      warmNightC: settings.interleaveNightC,
-      onlySealedUpBelowC: settings.onlySealedUpNightC,
-      hasDisease: false,
-    },
-    sizes: allSizes(settings),
-    newId,
-    fill: 'empty',
-    usualSuper: settings.superSize,
-    flow,
-    nectarKg: roomFigures(settings).nectarKg,
-    wouldLayPerDay: room.wouldLayPerDay,
-    areCounted: manner === 'counts',
-    manyPests: false,
-  });
-  return made > 0 || movedFrames(asIs(hive), arrangement).length > 0;
-}
+): Parameters<typeof comesToSomething>[1] => ({
+  hive,
+  context: {
+    queenFrameId,
+    otherQueenFrames: new Set(),
+    keptCellFrames: new Set(),
+    cellFrames: new Set(),
+    coldestNightC,
+    warmNightC: settings.interleaveNightC,
+    onlySealedUpBelowC: settings.onlySealedUpNightC,
+    hasDisease: false,
+  },
+  sizes: allSizes(settings),
+  fill: 'empty',
+  usualSuper: settings.superSize,
+  flow,
+  nectarKg: roomFigures(settings).nectarKg,
+  wouldLayPerDay: room.wouldLayPerDay,
+  areCounted: manner === 'counts',
+  manyPests: false,
+});
 
 function superWords({ supersFull, ripeSupers }: Triggers): readonly string[] {
   return [

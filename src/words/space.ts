@@ -39,6 +39,11 @@ export const spaceWords: Words<SpaceSays> = {
     `Fewer than ${least} covered seams: too few bees for empty frames in between, so open the sides.`,
   'warm-enough-to-interleave': ({ nightC }) =>
     `Nights stay at ${temperatureWords(nightC)} or more, and it is strong: empty frames in between give her room at once.`,
+  'pollen-takes-her-comb': 'Pollen takes three tenths of the drawn comb or more.',
+  'stores-take-her-comb': ({ by }) => `${by === 'nectar' ? 'Nectar' : 'Honey'} takes the comb that she needs.`,
+  'gaps-would-part-young-brood': 'Empty frames in between would part young brood, as far as the frames tell.',
+  'bees-cover-the-top-box': 'Bees cover four fifths of the top box or more.',
+  'supers-nearly-full': 'The supers are seven tenths full or more.',
   'no-cell-to-spare': 'No frame is known with a cell to spare: note on which frame it hangs, or do not keep it.',
   'no-brood-free-to-go': 'No frame of brood is free to go with it.',
   'no-brood-for-the-queen': 'No frame of brood for the queen.',

@@ -26,6 +26,11 @@ export interface SpaceSays {
   'too-weak-to-interleave': { readonly least: number };
   'too-few-bees-to-interleave': { readonly least: number };
   'warm-enough-to-interleave': { readonly nightC: number };
+  'pollen-takes-her-comb': Plain;
+  'stores-take-her-comb': { readonly by: 'nectar' | 'honey' };
+  'gaps-would-part-young-brood': Plain;
+  'bees-cover-the-top-box': Plain;
+  'supers-nearly-full': Plain;
   'no-cell-to-spare': Plain;
   'no-brood-free-to-go': Plain;
   'no-brood-for-the-queen': Plain;
