@@ -114,6 +114,8 @@ test('the moves of a frame plan are ticked without a signal', async ({ page, con
   await openColony(page, 'Meadowsweet');
   await page.getByRole('link', { name: 'Frames and moves' }).click();
   await page.getByRole('link', { name: 'Part Demaree' }).click();
+  // The demo's nights are too cold for open brood above.
+  await page.getByLabel('Coldest of the next five nights, °C').fill('11');
   await page.getByRole('button', { name: 'Use the proposal' }).click();
   await page.getByRole('button', { name: 'Take the list to the hive' }).click();
   await expect(page.getByRole('list', { name: 'Steps' })).toBeVisible();
