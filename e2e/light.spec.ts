@@ -1,3 +1,4 @@
+import type { Page } from '@playwright/test';
 import { faults } from './faults';
 import { openColony } from './season';
 import { expect, test } from './test';
@@ -21,15 +22,20 @@ const PAGES = [
   '/phone',
 ];
 
+/** Switches to a light, and gives what looks for faults of the page in it. */
+async function inLight(page: Page, theme: string) {
+  await page.goto('/');
+  await page.getByRole('button', { name: theme, exact: true }).click();
+  return async () => {
+    await expect(page.locator('html')).toHaveAttribute('data-theme', theme);
+    await expect(page.locator('body')).not.toContainText('[object');
+    return (await faults(page)).map((fault) => `${page.url()} ${fault}`);
+  };
+}
+
 for (const theme of ['day', 'sunlight', 'night'] as const) {
   test(`no accessibility fault on any screen in ${theme} light`, async ({ page }) => {
-    await page.goto('/');
-    await page.getByRole('button', { name: theme, exact: true }).click();
-    const faultsInIt = async () => {
-      await expect(page.locator('html')).toHaveAttribute('data-theme', theme);
-      await expect(page.locator('body')).not.toContainText('[object');
-      return (await faults(page)).map((fault) => `${page.url()} ${fault}`);
-    };
+    const faultsInIt = await inLight(page, theme);
     for (const path of PAGES) {
       await page.goto(path);
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
@@ -45,6 +51,10 @@ for (const theme of ['day', 'sunlight', 'night'] as const) {
     await page.getByRole('button', { name: 'Make a key' }).click();
     await expect(page.getByText('Copy the key now: it is shown this once.')).toBeVisible();
     expect(await faultsInIt()).toEqual([]);
+  });
+
+  test(`no accessibility fault on the way through a colony in ${theme} light`, async ({ page }) => {
+    const faultsInIt = await inLight(page, theme);
     await page.goto('/hive');
     await page.getByRole('link', { name: /^Walled garden/ }).click();
     await expect(page.getByRole('list', { name: 'The round' })).toBeVisible();
