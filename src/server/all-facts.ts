@@ -2,16 +2,14 @@ import 'server-only';
 import type { Day } from '../core/calendar/day';
 import { assembleFacts, type OwnFacts } from '../core/colony/assemble';
 import type { ColonyFacts } from '../core/colony/facts';
-import { colonyChanges } from '../db/changed-colonies';
 import type { OpenedDatabase } from '../db/open';
 import { loadOwnFacts } from '../db/repositories/colony-facts';
 import { loadSharedFacts } from '../db/repositories/shared-facts';
+import { type ChangesNow, changesNow } from './kept-while-unchanged';
 import { withAfternoons } from './weather/afternoons';
 
 interface KnownFacts {
-  /** Changes with every change by another connection. */
-  readonly byOthers: unknown;
-  readonly changes: ReadonlyMap<string, number>;
+  readonly as: ChangesNow;
   readonly own: ReadonlyMap<string, OwnFacts>;
 }
 
@@ -23,17 +21,16 @@ const known = new WeakMap<object, KnownFacts>();
  * same object as before. Not to be asked within a transaction, which may yet be rolled back.
  */
 export function allFacts(opened: OpenedDatabase, today: Day): ReadonlyMap<string, ColonyFacts> {
-  const { db, sqlite } = opened;
-  const byOthers = sqlite.pragma('data_version', { simple: true });
-  const changes = colonyChanges(sqlite);
+  const { db } = opened;
+  const as = changesNow(opened);
   const last = known.get(opened);
-  const own = last && last.byOthers === byOthers ? ownNow(last, changes, opened) : loadOwnFacts(db);
-  known.set(opened, { byOthers, changes, own });
+  const own = last && last.as.byOthers === as.byOthers ? ownNow(last, as, opened) : loadOwnFacts(db);
+  known.set(opened, { as, own });
   return withAfternoons(opened, assembleFacts(own, loadSharedFacts(db)), today);
 }
 
-function ownNow(last: KnownFacts, changes: KnownFacts['changes'], { db }: OpenedDatabase): KnownFacts['own'] {
-  const changed = [...changes].filter(([id, n]) => last.changes.get(id) !== n).map(([id]) => id);
+function ownNow(last: KnownFacts, { counts }: ChangesNow, { db }: OpenedDatabase): KnownFacts['own'] {
+  const changed = [...counts].filter(([id, n]) => last.as.counts.get(id) !== n).map(([id]) => id);
   if (changed.length === 0) return last.own;
   const own = new Map(last.own);
   // One that was taken out of the book is not among those read.

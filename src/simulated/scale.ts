@@ -1,4 +1,5 @@
-import { addDays, type Day, dayOfMinute, formatDay } from '../core/calendar/day';
+import { addDays, type Day, dayOfMinute } from '../core/calendar/day';
+import { MINUTES_A_DAY, minuteAt, minutesOf } from '../core/calendar/minute';
 import type { ScaleReading } from '../core/scale/scale-of';
 import { around } from './chance';
 
@@ -31,7 +32,6 @@ const FORAGERS_KG = 0.25;
 const NOISE_KG = 0.02;
 /** Good flying hours that make a whole day of flow. */
 const WHOLE_DAY_HOURS = 6;
-const MINUTES_A_DAY = 1440;
 
 /** Share of a day's nectar that is in by an hour: between eight and six in the evening. */
 const isIn = (hour: number) => Math.min(1, Math.max(0, (hour - 8) / 10));
@@ -51,7 +51,7 @@ export function scaleReadings(scale: HiveScale, flyingHours: (on: Day) => number
     const nectar = flow.findLast((one) => one.from <= on)?.kg ?? 0;
     const gain = nectar * Math.min(1, flyingHours(on) / WHOLE_DAY_HOURS);
     for (let minute = 0; minute < MINUTES_A_DAY; minute += every) {
-      const at = `${formatDay(on)}T${two(Math.floor(minute / 60))}:${two(minute % 60)}`;
+      const at = minuteAt(on, minute);
       if (at > until) return readings;
       if (gaps.some((gap) => at >= gap.from && at < gap.to)) continue;
       const hour = minute / 60;
@@ -68,10 +68,7 @@ export function scaleReadings(scale: HiveScale, flyingHours: (on: Day) => number
 
 /** How much of an event has happened by a minute, 0 to 1. */
 function shareOf({ at, overMinutes = 0 }: WeightEvent, on: Day, minute: number): number {
-  const begun = Number(at.slice(11, 13)) * 60 + Number(at.slice(14, 16));
-  const since = (on - dayOfMinute(at)) * MINUTES_A_DAY + minute - begun;
+  const since = on * MINUTES_A_DAY + minute - minutesOf(at);
   if (since < 0) return 0;
   return overMinutes === 0 ? 1 : Math.min(1, since / overMinutes);
 }
-
-const two = (value: number) => String(value).padStart(2, '0');

@@ -1,4 +1,5 @@
 import { addDays, type Day, formatDay, yearOf } from '../core/calendar/day';
+import { hourText } from '../core/calendar/minute';
 import type { WeatherHour } from '../core/weather/weather-of';
 import { around, chance } from './chance';
 
@@ -78,7 +79,7 @@ function hoursOf({ seed, ...station }: Station, on: Day, by: Day): WeatherHour[]
     const rains = isWet && hour >= rainFrom && hour < rainFrom + rainHours;
     const wind = 1.6 + 1.4 * Math.max(0, sun) + (isWet ? 4 : 0) + 0.9 * around(seed, 'wind', onDay(on), hour);
     return {
-      at: `${onDay(on)}T${String(hour).padStart(2, '0')}:00`,
+      at: `${onDay(on)}T${hourText(hour)}`,
       tempC: tenth(meanC + swing * sun - (rains ? 1.5 : 0) + 0.3 * around(seed, 'temp', onDay(on), hour)),
       rainMm: rains ? tenth(0.2 + 1.8 * chance(seed, 'rain', onDay(on), hour)) : 0,
       windMs: tenth(Math.max(0, wind)),

@@ -1,9 +1,9 @@
 import { addDays, type Day, dayOfMinute } from '../core/calendar/day';
-import { minutesOf, type Scale, type ScaleReading } from '../core/scale/scale-of';
+import { MINUTES_A_DAY, minutesOf } from '../core/calendar/minute';
+import type { Scale, ScaleReading } from '../core/scale/scale-of';
 import { minuteWords, rangeWords, weekdayWords } from '../words/days';
 import { flowSpanWords, gainOrNotKnown, stepWords, visitWords } from '../words/scale';
 
-const MINUTES_A_DAY = 1440;
 const IN_KG = 100;
 
 /** Something that was put on, taken off or flew off, on the page's axis. */

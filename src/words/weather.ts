@@ -1,4 +1,5 @@
 import type { Day } from '../core/calendar/day';
+import { hourText } from '../core/calendar/minute';
 import type { NoFitDay } from '../core/schedule/fit-days';
 import { toUnit } from '../core/units/units';
 import { GOOD_AFTERNOON, OPEN_HOUR } from '../core/weather/weather-figures';
@@ -15,11 +16,9 @@ export const LID_WORDS: { readonly [F in DayFit]: string } = {
   unknown: 'weather not known',
 };
 
-const clock = (hour: number) => `${String(hour).padStart(2, '0')}:00`;
-
 /** `Open hives from 11:00 to 17:00.` */
 export function dayAllows({ fit, open }: Pick<WeatherDay, 'fit' | 'open'>): string {
-  const hours = listWords(open.map(({ from, to }) => `${clock(from)} to ${clock(to)}`));
+  const hours = listWords(open.map(({ from, to }) => `${hourText(from)} to ${hourText(to)}`));
   if (fit === 'open') return `Open hives from ${hours}.`;
   if (fit === 'brief')
     return open.length > 0

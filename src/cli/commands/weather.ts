@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { dayOfMinute, formatDay } from '../../core/calendar/day';
+import { hourText } from '../../core/calendar/minute';
 import { dayField, minuteField } from '../../core/facts/day-field';
 import { weatherOf } from '../../core/weather/weather-of';
 import { type IssueInWords, refusal } from '../../words/issues';
@@ -21,8 +22,6 @@ const input = z.strictObject({
   virgins: z.array(z.strictObject({ id: z.string(), flightsFrom: dayField })).default([]),
   asOf: minuteField,
 });
-
-const onTheHour = (hour: number) => `${String(hour).padStart(2, '0')}:00`;
 
 /** On which days hives can be opened, how cold the nights are, when virgins fly and swarms leave. */
 export const weatherCommand = command({
@@ -49,7 +48,7 @@ export const weatherCommand = command({
         days: days.map(({ on, open, ...day }) => ({
           on: formatDay(on),
           ...day,
-          open: open.map(({ from, to }) => ({ from: onTheHour(from), to: onTheHour(to) })),
+          open: open.map(({ from, to }) => ({ from: hourText(from), to: hourText(to) })),
         })),
         ...weather,
         swarmWeather: swarmWeather.map(formatDay),

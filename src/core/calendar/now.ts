@@ -1,4 +1,5 @@
-import { type Day, dayOfMinute, formatDay } from './day';
+import { type Day, formatDay } from './day';
+import { minutesOf } from './minute';
 
 /** The moment a question is asked, handed to the core and never taken by it. */
 export interface Now {
@@ -11,10 +12,6 @@ export interface Now {
 
 /** So far two clocks may differ, in minutes, before what was said by one lies in the future of the other. */
 const CLOCKS_DIFFER_BY = 10;
-const MINUTES_PER_DAY = 1440;
-
-const minutesOf = (minute: string): number =>
-  dayOfMinute(minute) * MINUTES_PER_DAY + Number(minute.slice(11, 13)) * 60 + Number(minute.slice(14, 16));
 
 /** A local minute is still to come, and not only by a phone's clock that goes a little fast. */
 export function isToCome(minute: string, now: string): boolean {

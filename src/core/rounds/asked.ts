@@ -1,5 +1,6 @@
 import type { Day } from '../calendar/day';
 import type { CheckWindow } from '../calendar/window';
+import { isFitFor } from '../schedule/fit-days';
 import type { DayFit } from '../weather/weather-of';
 
 /** A day on which rounds may be made. */
@@ -47,8 +48,8 @@ export interface RoundsAsked {
 }
 
 /** Whether the weather of a day lets a check be done; a day of which nothing is known counts as fit. */
-export const isFit = ({ opens }: Pick<RoundCheck, 'opens'>, fit: DayFit): boolean =>
-  fit === 'open' || fit === 'unknown' || (fit === 'brief' && !opens);
+export const isFit = (check: Pick<RoundCheck, 'opens'>, fit: DayFit): boolean =>
+  fit === 'unknown' || isFitFor(check, fit);
 
 /** Whether a check lies in its window on a day that is fit for it and not forbidden. */
 export const mayBeDone = (check: RoundCheck, { on, fit }: RoundDay, forbidden: ReadonlySet<Day>): boolean =>

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addDays, day, formatDay } from '../calendar/day';
-import { minutesOf, type ScaleReading, type ScaleVisit, scaleOf } from './scale-of';
+import { minutesOf } from '../calendar/minute';
+import { type ScaleReading, type ScaleVisit, scaleOf } from './scale-of';
 
 const D = day('2027-05-10');
 const DAY_MIN = 1440;

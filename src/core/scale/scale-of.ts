@@ -1,4 +1,5 @@
 import { addDays, type Day, dayOfMinute } from '../calendar/day';
+import { minuteOfDay, minutesOf } from '../calendar/minute';
 import { flowsIn, type ScaleFlow } from './flows';
 import { BACK_MIN, GAP_MIN, READINGS_A_DAY, SWARM } from './scale-figures';
 import { type ScaleStep, stepsAmong } from './steps';
@@ -33,11 +34,6 @@ export interface Scale {
   readonly possibleSwarms: readonly (ScaleStep & { readonly returned: boolean })[];
   readonly flow: readonly ScaleFlow[];
 }
-
-const MINUTES_A_DAY = 1440;
-
-export const minutesOf = (at: string): number =>
-  dayOfMinute(at) * MINUTES_A_DAY + Number(at.slice(11, 13)) * 60 + Number(at.slice(14, 16));
 
 /**
  * What came in by the hive scale, apart from what was put on, taken off or flew off: the day's gains, sudden steps, what each visit
@@ -89,7 +85,7 @@ export function scaleOf(readings: readonly ScaleReading[], visits: readonly Scal
 }
 
 function mayBeSwarm({ at, by }: ScaleStep): boolean {
-  const minute = minutesOf(at) % MINUTES_A_DAY;
+  const minute = minuteOfDay(at);
   return -by >= SWARM.least && -by <= SWARM.most && minute >= SWARM.fromMin && minute <= SWARM.toMin;
 }
 

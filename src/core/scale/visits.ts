@@ -1,5 +1,6 @@
+import { minutesOf } from '../calendar/minute';
 import { VISIT_MARGIN_MIN } from './scale-figures';
-import { type Change, minutesOf, type ScaleVisit } from './scale-of';
+import type { Change, ScaleVisit } from './scale-of';
 
 /** Visits that cannot be told apart on the scale, as one. */
 export interface VisitSpan {

@@ -1,14 +1,13 @@
 import 'server-only';
 import { and, asc, eq, gte } from 'drizzle-orm';
 import { v7 as newId } from 'uuid';
+import { day } from '../../core/calendar/day';
+import { minuteAt, minuteOfDay } from '../../core/calendar/minute';
 import type { ScaleDayFact } from '../../core/facts/scale';
 import { grouped } from '../../core/grouped';
 import type { ScaleReading } from '../../core/scale/scale-of';
 import type { Db } from '../open';
 import { scaleDays } from '../schema/tables';
-
-const TWO = (value: number) => String(value).padStart(2, '0');
-const clock = (minute: number) => `${TWO(Math.floor(minute / 60))}:${TWO(minute % 60)}`;
 
 /** What the scale under a colony read from a day on, in order of time. @param from `YYYY-MM-DD` */
 export function storedReadings(db: Db, colonyId: string, from: string): ScaleReading[] {
@@ -18,7 +17,7 @@ export function storedReadings(db: Db, colonyId: string, from: string): ScaleRea
     .where(and(eq(scaleDays.colonyId, colonyId), gte(scaleDays.on, from)))
     .orderBy(asc(scaleDays.on))
     .all()
-    .flatMap(({ on, readings }) => readings.map(([minute, kg]) => ({ at: `${on}T${clock(minute)}`, kg })));
+    .flatMap(({ on, readings }) => readings.map(([minute, kg]) => ({ at: minuteAt(day(on), minute), kg })));
 }
 
 /** Colonies that stand on a scale, or did. */
@@ -31,26 +30,15 @@ export const onScales = (db: Db): ReadonlySet<string> =>
       .map(({ id }) => id),
   );
 
-/**
- * Stores readings, each in place of what was read at the same minute. Call it inside a transaction.
- *
- * @returns how many were new or read otherwise before
- */
-export function takeReadings(db: Db, colonyId: string, readings: readonly ScaleReading[]): number {
-  let taken = 0;
+/** Stores readings, each in place of what was read at the same minute. Call it inside a transaction. */
+export function takeReadings(db: Db, colonyId: string, readings: readonly ScaleReading[]): void {
   for (const [on, own] of grouped(readings, ({ at }) => at.slice(0, 10))) {
-    const day = and(eq(scaleDays.colonyId, colonyId), eq(scaleDays.on, on));
-    const stored = db.select().from(scaleDays).where(day).get();
+    const ofDay = and(eq(scaleDays.colonyId, colonyId), eq(scaleDays.on, on));
+    const stored = db.select().from(scaleDays).where(ofDay).get();
     const byMinute = new Map(stored?.readings);
-    for (const { at, kg } of own) {
-      const minute = Number(at.slice(11, 13)) * 60 + Number(at.slice(14, 16));
-      if (byMinute.get(minute) === kg) continue;
-      byMinute.set(minute, kg);
-      taken += 1;
-    }
+    for (const { at, kg } of own) byMinute.set(minuteOfDay(at), kg);
     const all: ScaleDayFact['readings'] = [...byMinute].sort(([a], [b]) => a - b);
-    if (stored) db.update(scaleDays).set({ readings: all }).where(day).run();
+    if (stored) db.update(scaleDays).set({ readings: all }).where(ofDay).run();
     else db.insert(scaleDays).values({ id: newId(), colonyId, on, readings: all }).run();
   }
-  return taken;
 }

@@ -2,6 +2,7 @@ import 'server-only';
 import { and, asc, between, eq } from 'drizzle-orm';
 import { v7 as newId } from 'uuid';
 import { type Day, dayOfMinute, formatDay } from '../../core/calendar/day';
+import { hourText } from '../../core/calendar/minute';
 import type { WeatherDayFact, WeatherSource } from '../../core/facts/weather';
 import { grouped } from '../../core/grouped';
 import type { WeatherHour } from '../../core/weather/weather-of';
@@ -13,8 +14,6 @@ export interface ToldHour extends WeatherHour {
   readonly toldAt: string;
   readonly source: WeatherSource;
 }
-
-const minuteOf = (on: string, hour: number) => `${on}T${String(hour).padStart(2, '0')}:00`;
 
 /** The hours of an apiary that are stored, of all days or of those from one to another, both inclusive; in order of time. */
 export function storedHours(
@@ -29,7 +28,7 @@ export function storedHours(
     .where(and(eq(weatherDays.apiaryId, apiaryId), within ?? undefined))
     .orderBy(asc(weatherDays.on))
     .all()
-    .flatMap(({ on, hours }) => hours.map(({ hour, ...told }) => ({ at: minuteOf(on, hour), ...told })));
+    .flatMap(({ on, hours }) => hours.map(({ hour, ...told }) => ({ at: `${on}T${hourText(hour)}`, ...told })));
 }
 
 /** How hours that were handed in were taken. */
