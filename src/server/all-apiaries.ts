@@ -11,26 +11,26 @@ import { bookVersion } from './book-version';
 import { stateOf } from './known-states';
 import { loadMeasured } from './measured';
 
-/** The yard as last reckoned. Nearly every page asks for it, and it only changes with the book or the day. */
-const last = new WeakMap<object, { readonly version: string; readonly yard: AllApiaries }>();
+/** All of it as last reckoned. Nearly every page asks for it, and it only changes with the book or the day. */
+const last = new WeakMap<object, { readonly version: string; readonly all: AllApiaries }>();
 
 /** Every colony as it stands on `today`. */
 export function loadApiaries(opened: OpenedDatabase, today: Day): AllApiaries {
   const version = bookVersion(opened, today);
   const known = last.get(opened);
-  if (known?.version === version) return known.yard;
-  const yard = reckonYard(opened, today);
-  last.set(opened, { version, yard });
-  return yard;
+  if (known?.version === version) return known.all;
+  const all = reckon(opened, today);
+  last.set(opened, { version, all });
+  return all;
 }
 
-function reckonYard(opened: OpenedDatabase, today: Day): AllApiaries {
+function reckon(opened: OpenedDatabase, today: Day): AllApiaries {
   const { db } = opened;
   const settings = loadSettings(db);
   const apiaryRows = db.select().from(apiaries).orderBy(asc(apiaries.name)).all();
   const facts = allFacts(opened, today);
   const rows = db.select().from(colonies).orderBy(asc(colonies.name)).all();
-  const yardColonies = apiaryRows.flatMap((apiary) =>
+  const standing = apiaryRows.flatMap((apiary) =>
     rows
       .filter(({ apiaryId }) => apiaryId === apiary.id)
       .flatMap((colony) => {
@@ -40,7 +40,7 @@ function reckonYard(opened: OpenedDatabase, today: Day): AllApiaries {
         return state.ended ? [] : [{ colony, apiary, state }];
       }),
   );
-  const standing = yardColonies.map(({ colony }) => colony);
-  const measured = loadMeasured(opened, apiaryRows, standing, facts, today);
-  return { apiaries: apiaryRows, colonies: yardColonies, settings, measured };
+  const onStands = standing.map(({ colony }) => colony);
+  const measured = loadMeasured(opened, apiaryRows, onStands, facts, today);
+  return { apiaries: apiaryRows, colonies: standing, settings, measured };
 }

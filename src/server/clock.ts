@@ -1,7 +1,7 @@
 import 'server-only';
 import { cookies } from 'next/headers';
 import { type Day, dayOfMinute, parseDay } from '../core/calendar/day';
-import { localMinute, minuteInZone } from '../core/calendar/local-minute';
+import { isTimeZone, localMinute, minuteInZone } from '../core/calendar/local-minute';
 import { endOfDay, type Now } from '../core/calendar/now';
 import { ZONE_COOKIE } from '../core/calendar/zone-cookie';
 import { database } from '../db/open';
@@ -29,13 +29,15 @@ export async function deviceZone(): Promise<string | null> {
   return said === undefined ? null : decodeURIComponent(said);
 }
 
-/** The keeper's minute at an instant, where no device asks: by the zone in the settings, else this machine's. */
-export function minuteOf(instant: Date, device: string | null): string {
-  const byDevice = device === null ? null : minuteInZone(instant, device);
-  if (byDevice !== null) return byDevice;
-  const { timeZone } = loadSettings(database().db);
-  return (timeZone === null ? null : minuteInZone(instant, timeZone)) ?? localMinute(instant);
+/** The time zone to go by: the one that the device says, else the one in the settings, else this machine's. */
+export function zoneBy(device: string | null): string {
+  if (device !== null && isTimeZone(device)) return device;
+  return loadSettings(database().db).timeZone ?? Intl.DateTimeFormat().resolvedOptions().timeZone;
 }
+
+/** The keeper's minute at an instant. */
+export const minuteOf = (instant: Date, device: string | null): string =>
+  minuteInZone(instant, zoneBy(device)) ?? localMinute(instant);
 
 async function demoDay(): Promise<Day> {
   const stepped = (await cookies()).get(DEMO_DAY_COOKIE)?.value;

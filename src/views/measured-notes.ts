@@ -3,8 +3,9 @@ import { isSealed } from '../core/cells/stage';
 import type { ColonyState } from '../core/colony/fold';
 import { lays } from '../core/colony/queen-state';
 import { mayStillHoldQueen } from '../core/colony/track-cells';
+import type { OpenLoss } from '../core/scale/losses';
 import { noFitDay } from '../core/schedule/fit-days';
-import type { CheckOnDay } from '../core/schedule/standing';
+import type { ColonyOnDay } from '../core/schedule/standing';
 import { flowWords, lossWords } from '../words/scale';
 import { flightsWords, noFitDayWords, swarmRiskWords } from '../words/weather';
 import type { AllApiaries } from './all-apiaries';
@@ -30,23 +31,23 @@ export interface MeasuredNotes {
   readonly flow: string | null;
 }
 
+export const lossViews = (colonyId: string, losses: readonly OpenLoss[]): readonly LossView[] =>
+  losses.map((loss) => ({ colonyId, at: loss.at, words: lossWords(loss), isToBeLookedAt: loss.isToBeLookedAt }));
+
 export function measuredNotes(
   { id, apiaryId }: { readonly id: string; readonly apiaryId: string },
   { flights, today }: Pick<ColonyState, 'flights' | 'today'>,
-  lead: CheckOnDay | null,
+  onDay: Pick<ColonyOnDay, 'shut' | 'due' | 'lead'>,
   { weather, scales }: Measured = NOTHING_MEASURED,
 ): MeasuredNotes {
   const scale = scales.get(id);
+  // What is to be left shut waits for its days, not for the weather.
+  const lead = onDay.shut !== null && onDay.due.length === 0 ? null : onDay.lead;
   const noDay = lead && noFitDay(lead.check, weather.get(apiaryId)?.days ?? [], today);
   return {
     flights: flights && flightsWords(flights),
     noFitDay: noDay && noFitDayWords(noDay),
-    losses: (scale?.losses ?? []).map((loss) => ({
-      colonyId: id,
-      at: loss.at,
-      words: lossWords(loss),
-      isToBeLookedAt: loss.isToBeLookedAt,
-    })),
+    losses: lossViews(id, scale?.losses ?? []),
     flow: scale ? flowWords(scale) : null,
   };
 }

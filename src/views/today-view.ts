@@ -152,7 +152,7 @@ function placeColony(
     also: isShut ? null : alsoDue(onDay),
     programme: (!isShut && lead && programmeOf(state, lead.check)) || null,
     daily: due.filter(({ check }) => isDaily(check.code)).map((one) => dueView(one, today)),
-    notes: measuredNotes({ id: colony.id, apiaryId: colony.apiaryId }, state, isShut ? null : lead, measured),
+    notes: measuredNotes({ id: colony.id, apiaryId: colony.apiaryId }, state, onDay, measured),
     tone: isShut ? 'shut' : lead ? toneOf(lead.standing) : 'later',
     marks: [...cells, ...scheduleMarks(schedule, today, rowBelow(cells))],
   };

@@ -33,8 +33,6 @@ export interface WeatherView {
   readonly coldest: string | null;
   /** Where the hours come from, and as of when; null: there are none. */
   readonly told: string | null;
-  /** Hours were brought in, by a file or a device. */
-  readonly isBrought: boolean;
 }
 
 interface Known extends WeatherHour {
@@ -58,7 +56,6 @@ export function weatherView(weather: ApiaryWeather | null, hours: readonly Known
     nights,
     coldest: coldestC === null ? null : coldestWords(coldestC, isSaid),
     told: toldOf(hours, today),
-    isBrought: hours.some(({ source }) => source !== 'simulated'),
   };
 }
 

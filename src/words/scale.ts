@@ -7,10 +7,12 @@ import { massWords } from './measures';
 
 /** `A flow since 9 May by the scale, 1.4 kg a day.` */
 export function flowWords({ flow, gainKg }: FlowKnown): string {
-  const gain = gainKg === null ? '' : `, ${gainWords(gainKg)} a day`;
-  if (!flow) return gainKg === null ? 'No flow by the scale.' : `No flow by the scale${gain}.`;
-  return `${flow.strong ? 'A strong flow' : 'A flow'} since ${dayWords(flow.from)} by the scale${gain}.`;
+  if (!flow && gainKg === null) return 'Too few whole days on the scale to tell whether a flow is on.';
+  const found = flow ? `${flow.strong ? 'A strong flow' : 'A flow'} since ${dayWords(flow.from)}` : 'No flow';
+  return `${found} by the scale${aDay(gainKg)}.`;
 }
+
+const aDay = (gainKg: number | null): string => (gainKg === null ? '' : `, ${gainWords(gainKg)} a day`);
 
 /** What is said as nothing. */
 const isNothing = (kg: number) => Math.abs(kg) < 0.05;
@@ -67,6 +69,5 @@ export function mainFlowWords(
   if (byScale === undefined) return said;
   if (byScale === null) return `${said} No flow by the scale yet.`;
   const { from, strong, gainKg, name } = byScale;
-  const gain = gainKg === null ? '' : `, ${gainWords(gainKg)} a day`;
-  return `${said} The scale of ${name} shows a ${strong ? 'strong ' : ''}flow since ${dayWords(from)}${gain}${entered ? '' : ', which counts here'}.`;
+  return `${said} The scale of ${name} shows a ${strong ? 'strong ' : ''}flow since ${dayWords(from)}${aDay(gainKg)}${entered ? '' : ', which counts here'}.`;
 }

@@ -11,7 +11,7 @@ export interface LossAnswer {
 
 /** What else of a colony tells whether it has swarmed. */
 export interface SinceLoss {
-  /** Local minutes of its inspections. */
+  /** Local minutes of inspections at which cells were looked for. */
   readonly looks: readonly string[];
   /** Days of swarms that are in its records. */
   readonly swarms: readonly Day[];
@@ -29,7 +29,7 @@ export interface OpenLoss {
 }
 
 /**
- * Losses on the scale that may have been swarms and are not settled: not answered, or to be looked at. A look into the hive since, or a
+ * Losses on the scale that may have been swarms and are not settled: not answered, or to be looked at. A look for cells since, or a
  * swarm of that day in its records, settles one; after a week it is asked about no more.
  */
 export function openLosses(

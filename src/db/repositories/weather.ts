@@ -31,6 +31,10 @@ export function storedHours(
     .flatMap(({ on, hours }) => hours.map(({ hour, ...told }) => ({ at: `${on}T${hourText(hour)}`, ...told })));
 }
 
+/** Whether any hour was brought in for an apiary. */
+export const hasHours = (db: Db, apiaryId: string): boolean =>
+  db.select({ id: weatherDays.id }).from(weatherDays).where(eq(weatherDays.apiaryId, apiaryId)).get() !== undefined;
+
 /** How hours that were handed in were taken. */
 export interface HoursTaken {
   readonly taken: number;

@@ -3,6 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { addDays, formatDay } from '../../core/calendar/day';
+import type { ColonyFact } from '../../core/facts/colony';
 import { backupFiles } from '../../db/backups/backup-files';
 import { type OpenedDatabase, openDatabase } from '../../db/open';
 import { storedReadings } from '../../db/repositories/scale';
@@ -10,6 +11,7 @@ import { nightsSaid, storedHours } from '../../db/repositories/weather';
 import { answerOf } from '../../words/issues';
 import { loadApiaries } from '../all-apiaries';
 import { loadColony } from '../colony-page';
+import { saveColony } from '../entries/save-colony';
 import { saveInspection } from '../entries/save-inspection';
 import { answerLoss } from '../scale/answer-loss';
 import { scaleAt } from '../scale/colony-scale';
@@ -147,6 +149,46 @@ describe('readings that are brought', () => {
     expect(loadColony(opened, CLOVER, now.today)?.facts.queenEvents).toMatchObject([
       { kind: 'cast-left', at: quarter(54) },
     ]);
+  });
+
+  it('is one swarm, whether the scale, the entry or the hived colony tells of it first', () => {
+    const events = () =>
+      loadColony(opened, CLOVER, now.today)?.facts.queenEvents.map(({ kind, on }) => [kind, formatDay(on)]);
+    const hive = (parentColonyId: string | null) =>
+      saveColony(
+        opened.db,
+        {
+          ...{ id: id(70), apiaryId: APIARY, name: 'Hedge swarm', stand: '', origin: 'prime-swarm', parentColonyId },
+          ...{ startedOn: today, endedOn: null, note: '', wanted: 'nothing' },
+        } as ColonyFact,
+        now,
+      );
+    weigh();
+    expect(hive(CLOVER)).toMatchObject({ ok: true });
+    expect(losses()).toEqual([]);
+    answer('swarm');
+    expect(events()).toEqual([['swarmed', today]]);
+    // Not hived from here after all: the loss is asked about again, and said to be a swarm it is one.
+    hive(null);
+    expect([events(), losses()]).toMatchObject([[], [{ at: quarter(54) }]]);
+    answer('swarm');
+    hive(CLOVER);
+    expect(events()).toEqual([['swarmed', today]]);
+    // What sits in a hive is not said away on the scale.
+    answer('none');
+    expect(events()).toEqual([['swarmed', today]]);
+    hive(null);
+    expect(events()).toEqual([['swarmed', today]]);
+  });
+
+  it('stays a question after a look at which cells were not looked for', () => {
+    weigh();
+    const look = (n: number, at: string, thoroughness: 'not-searched' | 'cleared') =>
+      saveInspection(opened.db, anEntry({ id: id(n), colonyId: CLOVER, at: `${today}T${at}`, thoroughness }), now);
+    look(60, '18:00', 'not-searched');
+    expect(losses()).toHaveLength(1);
+    look(61, '19:00', 'cleared');
+    expect(losses()).toEqual([]);
   });
 
   it('answers nothing that the scale does not show, nor for a colony that is not there', () => {

@@ -7,7 +7,7 @@ import { readTextBytes } from '../../core/formats/read-text-bytes';
 import type { Result } from '../../core/problems/issue';
 import { database, type OpenedDatabase } from '../../db/open';
 import { noteWrite } from '../backups/note-write';
-import { now } from '../clock';
+import { deviceZone, now, zoneBy } from '../clock';
 import { answer, answering, foreignOrigin, isSameOrigin } from '../http/handle';
 import { readBytes } from '../http/read-text';
 
@@ -28,7 +28,7 @@ export async function takeFile(
   take: (
     opened: OpenedDatabase,
     text: string,
-    asked: { readonly of: string; readonly units: Omit<z.output<typeof asked>, 'of'> },
+    asked: { readonly of: string; readonly units: Omit<z.output<typeof asked>, 'of'>; readonly zone: string },
     now: Now,
   ) => Result<unknown>,
 ): Promise<Response> {
@@ -43,7 +43,8 @@ export async function takeFile(
   return answering(async () => {
     const opened = database();
     const at = await now();
-    const taken = take(opened, text.value, { of, units }, at);
+    const zone = zoneBy(await deviceZone());
+    const taken = take(opened, text.value, { of, units, zone }, at);
     if (taken.ok) noteWrite(opened, at);
     return answer(taken);
   });

@@ -6,7 +6,7 @@ import { say } from '../../core/problems/says';
 import { database, type OpenedDatabase } from '../../db/open';
 import type { DeviceKind } from '../../db/schema/tables';
 import { noteWrite } from '../backups/note-write';
-import { now } from '../clock';
+import { deviceZone, now, zoneBy } from '../clock';
 import { answer, answering, foreignOrigin, isSameOrigin, jsonBody } from '../http/handle';
 import { holderOf, noteUse } from './keys';
 
@@ -20,7 +20,11 @@ const BODY_LIMIT_BYTES = 256 * 1024;
 export async function takeFromDevice(
   request: Request,
   kind: DeviceKind,
-  take: (opened: OpenedDatabase, ofId: string, body: unknown, now: Now) => Result<unknown>,
+  take: (
+    opened: OpenedDatabase,
+    sent: { readonly ofId: string; readonly body: unknown; readonly zone: string },
+    now: Now,
+  ) => Result<unknown>,
 ): Promise<Response> {
   if (!isSameOrigin(request)) return answer(foreignOrigin());
   return answering(async () => {
@@ -32,7 +36,8 @@ export async function takeFromDevice(
     const body = await jsonBody(request, BODY_LIMIT_BYTES);
     if (!body.ok) return answer(body);
     const at = await now();
-    const taken = take(opened, holder.value.ofId, body.value, at);
+    const zone = zoneBy(await deviceZone());
+    const taken = take(opened, { ofId: holder.value.ofId, body: body.value, zone }, at);
     if (taken.ok) {
       noteUse(opened.db, holder.value.keyId, at);
       noteWrite(opened, at);

@@ -232,6 +232,34 @@ describe('a swarm that is hived', () => {
     expect(hive({ parentColonyId: null })).toBe('stored');
     expect(told()).toEqual([]);
   });
+
+  it('is the one that was seen to leave that day, and leaves it as it was noted when it proves to be another', () => {
+    const event = {
+      ...{ id: id(71), queenId: QUEEN, colonyId: CLOVER, at: null, on: '2027-05-14', to: null },
+      ...{ kind: 'swarmed', went: 'not-known', hivedAsId: null, note: 'In the hedge by noon.' },
+    } as const;
+    const newQueen = {
+      id: QUEEN,
+      motherQueenId: null,
+      origin: 'unknown',
+      emergedFrom: null,
+      emergedTo: null,
+      note: '',
+    };
+    saveQueenEvent(opened.db, { event, newQueen } as QueenEntry, now);
+    hive();
+    expect(told()).toEqual([[CLOVER, 'swarmed', '2027-05-14', 'hived']]);
+    // A cast left another day: then the colony was hived from that, and the swarm is still to be accounted for.
+    hive({ startedOn: '2027-05-15', origin: 'cast' });
+    expect(told().sort()).toEqual([
+      [CLOVER, 'cast-left', '2027-05-15', 'hived'],
+      [CLOVER, 'swarmed', '2027-05-14', 'not-known'],
+    ]);
+    hive();
+    expect(told()).toEqual([[CLOVER, 'swarmed', '2027-05-14', 'hived']]);
+    hive({ parentColonyId: null });
+    expect(facts().queenEvents).toMatchObject([event]);
+  });
 });
 
 describe('the first run', () => {

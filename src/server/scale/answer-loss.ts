@@ -8,6 +8,7 @@ import { say } from '../../core/problems/says';
 import type { OpenedDatabase } from '../../db/open';
 import { loadColonyFacts } from '../../db/repositories/colony-facts';
 import { standingColony } from '../../db/repositories/standing-colony';
+import { swarmsOn } from '../../db/repositories/swarms-on';
 import { queenEvents, scaleAnswers } from '../../db/schema/tables';
 import { allOrNothing } from '../all-or-nothing';
 import { deleteQueenEvent, restoreQueenEvent, saveQueenEvent } from '../entries/save-queen-event';
@@ -44,7 +45,11 @@ export function answerLoss(
         .values({ id: answerId, colonyId, at, ...said })
         .run();
     const event = tx.select().from(queenEvents).where(eq(queenEvents.id, answerId)).get();
+    // It was hived: what it was is said there.
+    if (event && event.hivedAsId !== null) return success({ id: answerId });
     if (answer === 'swarm' || answer === 'cast') {
+      // It is in the records already, by another way.
+      if (!event && swarmsOn(tx, colonyId, at.slice(0, 10)).length > 0) return success({ id: answerId });
       const queenId = event?.queenId ?? newId();
       const left = saveQueenEvent(
         tx,
@@ -58,7 +63,7 @@ export function answerLoss(
             to: null,
             kind: KINDS[answer],
             went: event?.went ?? 'not-known',
-            hivedAsId: event?.hivedAsId ?? null,
+            hivedAsId: null,
             note: event?.note ?? '',
           },
           newQueen: event

@@ -53,7 +53,7 @@ export function scaleAt(opened: OpenedDatabase, colony: OnScale, facts: ColonyFa
   if (readings.length === 0) return null;
   const scale = scaleOf(readings, visitsAt(minutesOpen(facts, colony.id)));
   const since: SinceLoss = {
-    looks: facts.inspections.map(({ at }) => at),
+    looks: facts.inspections.flatMap(({ at, thoroughness }) => (thoroughness === 'not-searched' ? [] : [at])),
     swarms: facts.queenEvents.flatMap(({ kind, on }) => (kind === 'swarmed' || kind === 'cast-left' ? [on] : [])),
   };
   const losses = openLosses(scale, answersOf(opened.db, colony.id), since, today);

@@ -15,11 +15,13 @@ interface Props {
   readonly view: WeatherView;
   readonly axis: Axis;
   readonly stationKey: { readonly madeAt: string; readonly usedAt: string | null } | null;
+  /** Hours were brought in, by a file or a device. */
+  readonly isBrought: boolean;
   readonly isSimulated: boolean;
 }
 
 /** On which days can hives be opened here, and what else does the weather allow? */
-export function WeatherPage({ apiary, others, view, axis, stationKey, isSimulated }: Props) {
+export function WeatherPage({ apiary, others, view, axis, stationKey, isBrought, isSimulated }: Props) {
   const hasHours = view.hours.length > 0;
   return (
     <>
@@ -52,13 +54,7 @@ export function WeatherPage({ apiary, others, view, axis, stationKey, isSimulate
         </section>
       )}
       <NightsRow apiaryId={apiary.id} nights={view.nights} coldest={view.coldest} />
-      <Sources
-        kind="weather"
-        ofId={apiary.id}
-        deviceKey={stationKey}
-        isBrought={view.isBrought}
-        isSimulated={isSimulated}
-      />
+      <Sources kind="weather" ofId={apiary.id} deviceKey={stationKey} isBrought={isBrought} isSimulated={isSimulated} />
     </>
   );
 }

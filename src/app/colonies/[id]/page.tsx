@@ -49,12 +49,7 @@ export default async function Page({ params, searchParams }: Props) {
       colony={colony}
       apiary={apiary}
       view={colonyView(state, (other) => names.get(other) ?? '', isAll ? null : LOOKS_AT_FIRST)}
-      notes={measuredNotes(
-        colony,
-        state,
-        colonyOnDay(state.schedule, today).lead,
-        loadApiaries(opened, today).measured,
-      )}
+      notes={measuredNotes(colony, state, colonyOnDay(state.schedule, today), loadApiaries(opened, today).measured)}
       looksInAll={state.inspections.length}
       axis={axisAround(today)}
       at={dueAt(db, colony, state)}

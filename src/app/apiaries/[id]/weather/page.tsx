@@ -2,6 +2,7 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { addDays } from '@/core/calendar/day';
 import { database } from '@/db/open';
+import { hasHours } from '@/db/repositories/weather';
 import { loadApiaries } from '@/server/all-apiaries';
 import { now } from '@/server/clock';
 import { hasDemoStation } from '@/server/demo-devices';
@@ -32,6 +33,7 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
       view={weatherView(measured?.weather.get(id) ?? null, hours, today)}
       axis={axis}
       stationKey={keyInUse(opened.db, 'weather', id)}
+      isBrought={hasHours(opened.db, id)}
       isSimulated={hasDemoStation(id)}
     />
   );

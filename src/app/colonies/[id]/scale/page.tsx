@@ -8,8 +8,9 @@ import { isOnDemoScale } from '@/server/demo-devices';
 import { keyInUse } from '@/server/devices/keys';
 import { scaleAt } from '@/server/scale/colony-scale';
 import { ScalePage } from '@/ui/scale/ScalePage';
-import { measuredNotes } from '@/views/measured-notes';
+import { lossViews } from '@/views/measured-notes';
 import { scaleDays, scaleView } from '@/views/scale-view';
+import { flowWords } from '@/words/scale';
 
 export const metadata: Metadata = { title: 'Scale' };
 
@@ -19,19 +20,15 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
   const opened = database();
   const found = loadColony(opened, id, today);
   if (!found) notFound();
-  const { colony, facts, state } = found;
+  const { colony, facts } = found;
   const known = scaleAt(opened, colony, facts, today);
   const days = scaleDays(today);
-  const notes = measuredNotes(colony, state, null, {
-    weather: new Map(),
-    scales: known ? new Map([[id, known.now]]) : new Map(),
-  });
   return (
     <ScalePage
       colony={colony}
       view={known && scaleView(known.scale, known.readings, days)}
-      flow={notes.flow}
-      losses={notes.losses}
+      flow={known && flowWords(known.now)}
+      losses={lossViews(id, known?.now.losses ?? [])}
       axis={{ first: days.from, days: days.to - days.from + 1, today }}
       scaleKey={keyInUse(opened.db, 'scale', id)}
       isBrought={onScales(opened.db).has(id)}
