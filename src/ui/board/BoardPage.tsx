@@ -4,9 +4,7 @@ import { DndContext, DragOverlay } from '@dnd-kit/core';
 import Link from 'next/link';
 import { useCallback, useMemo, useState } from 'react';
 import { v7 as newId } from 'uuid';
-import type { FramePlan } from '../../core/facts/frame-plan';
 import type { MethodName } from '../../core/methods/method';
-import { againstShaking } from '../../core/space/against-shaking';
 import { type Arrangement, frameNamed, placeOf } from '../../core/space/arrangement';
 import type { FrameSize } from '../../core/space/frame-size';
 import { newDummy, newFeeder, newFrame } from '../../core/space/frame-traits';
@@ -17,16 +15,13 @@ import { draftKey } from '../../device/stored-draft';
 import { balanceOf } from '../../views/board-balance';
 import { NOTHING_PROPOSED } from '../../views/board-state';
 import type { StartView } from '../../views/start-view';
-import { inWords } from '../../words/in-words';
 import { unitTitle } from '../../words/units';
 import { Check } from '../controls/Check';
-import { useSave } from '../controls/useSave';
 import { IssueList } from '../entry/IssueList';
 import { CombLegend } from '../frames/CombLegend';
 import { CombPatterns } from '../frames/CombPatterns';
 import { FrameComb } from '../frames/FrameComb';
 import { TakenUp } from '../offline/TakenUp';
-import { emptyStart, type StartDraft, startsOf } from '../start/start-draft';
 import { PageHead } from '../time/PageHead';
 import { AtTheHive } from './AtTheHive';
 import { BoardBalance } from './BoardBalance';
@@ -36,13 +31,14 @@ import { BoardUnit } from './BoardUnit';
 import { BringHive } from './BringHive';
 import { FindingList } from './FindingList';
 import { OutTray } from './OutTray';
-import { boxChoices, type FramePlace, framePlaceWords } from './place-words';
+import { framePlaceWords } from './place-words';
 import { SelectedFrame } from './SelectedFrame';
 import { useBoard } from './useBoard';
 import { useBoardKeys } from './useBoardKeys';
 import { useFrameDrag } from './useFrameDrag';
 import { useProposal } from './useProposal';
 import { useReckonedBoard } from './useReckonedBoard';
+import { useTakeList } from './useTakeList';
 import { WhatItBegins } from './WhatItBegins';
 
 export interface OtherHive {
@@ -105,10 +101,6 @@ export function BoardPage(props: BoardPageProps) {
   const [coldestNightC, setColdest] = useState<number | null>(props.coldestNightC);
   const [hasDisease, setDisease] = useState(false);
   const { fill, setFill, manyPests, setPests, propose } = useProposal(method);
-  // A method that runs already is not begun twice: its frames are moved for it.
-  const [isBegun, setBegun] = useState(props.start !== null);
-  const [start, setStart] = useState(() => props.start && emptyStart(props.start, props.today, null));
-  const [refusal, setRefusal] = useState<string | null>(null);
   const liveCellFrames = useMemo(
     () => [...props.cellFrames, ...props.keptCellFrames],
     [props.cellFrames, props.keptCellFrames],
@@ -147,15 +139,8 @@ export function BoardPage(props: BoardPageProps) {
     colonyNames,
     sizes,
   });
-  const { issues, isSaving, save } = useSave('/api/frame-plans');
-  const onSelect = useCallback(
-    (frameId: string) => {
-      select(frameId);
-      setRefusal(null);
-    },
-    [select],
-  );
-  const { dragged, ...dragging } = useFrameDrag(arrangement, change, onSelect);
+  const { issues, isSaving, begins, takeList } = useTakeList(props.start, today, forget);
+  const { dragged, ...dragging } = useFrameDrag(arrangement, change, select);
   const onNewFrame = useCallback(
     (box: Box, what: NewFrame) => {
       const frame = NEW_FRAME[what](box.size);
@@ -189,12 +174,6 @@ export function BoardPage(props: BoardPageProps) {
     });
   };
 
-  const shake = (frameId: string, isOn: boolean) => {
-    const against = isOn ? againstShaking(arrangement, context, frameId, sizes) : null;
-    setRefusal(against && inWords(against));
-    if (!against) change({ type: 'shake', frameId, isOn });
-  };
-
   const balance = {
     laysPerDay: props.wouldLayPerDay,
     manner: props.areCounted ? ('counts' as const) : ('frames' as const),
@@ -205,29 +184,15 @@ export function BoardPage(props: BoardPageProps) {
   const queenUnitOf = (where: Arrangement) =>
     context.queenFrameId === null ? null : (placeOf(where, context.queenFrameId)?.unit ?? null);
   const isOneOfSeveral = arrangement.units.length > 1;
-  const placeWords = (at: FramePlace) => framePlaceWords(arrangement, unitName, at);
-  const isOut = arrangement.out.some(({ id }) => id === selected);
-  const place = selected === null ? null : placeOf(arrangement, selected);
-  const chosen = selected !== null && (place || isOut) ? frameNamed(arrangement, selected) : null;
-
-  const startView = props.start;
-  const takeList = () => {
-    const begins = startView && isBegun ? startsOf(start as StartDraft, startView, `${today}T00:00`) : null;
-    const plan: FramePlan = {
-      id: newId(),
+  const onTake = () =>
+    void takeList({
       colonyId: colony.id,
       method,
-      on: today,
       units: arrangement.units.map(({ name, hive: boxes }) => ({ name, hive: boxes })),
       out: arrangement.out,
       queenFrameId: context.queenFrameId,
       steps,
-      done: [],
-      finishedAt: null,
-      begins,
-    };
-    void save(plan, `/frame-plans/${plan.id}`).then((isStored) => isStored && forget());
-  };
+    });
 
   return (
     <DndContext id="board" {...dragging}>
@@ -277,7 +242,7 @@ export function BoardPage(props: BoardPageProps) {
                 pickedUp={pickedUp}
                 focused={focused}
                 sizes={sizes}
-                onSelect={onSelect}
+                onSelect={select}
                 onKey={onKey}
                 onNewFrame={onNewFrame}
                 onDrop={onDrop}
@@ -291,7 +256,7 @@ export function BoardPage(props: BoardPageProps) {
             after={balanceOf(arrangement, { ...balance, queenUnit: proposed.queenUnit ?? queenUnitOf(arrangement) })}
             unitName={unitName}
           />
-          <OutTray frames={arrangement.out} selected={selected} onSelect={onSelect} />
+          <OutTray frames={arrangement.out} selected={selected} onSelect={select} />
           <CombLegend />
           <p className="text-muted mt-2 text-sm">
             Drag a frame, or choose it and press space: the arrows then move it, space puts it down. Delete takes it
@@ -299,24 +264,22 @@ export function BoardPage(props: BoardPageProps) {
           </p>
         </div>
         <div>
-          {refusal && (
-            <p role="alert" className="text-propolis border-l-4 border-propolis pl-3 font-bold">
-              {refusal}
-            </p>
-          )}
-          {chosen && (
+          {selected !== null && (
             <SelectedFrame
-              frame={chosen}
-              where={place ? (placeWords({ frameId: chosen.id, boxId: place.boxId }) ?? '') : 'Taken out'}
-              isOut={isOut}
+              key={selected}
+              id={selected}
               board={board}
-              hasCells={context.cellFrames.has(chosen.id)}
-              boxes={boxChoices(arrangement, unitName, chosen.id)}
+              context={context}
+              sizes={sizes}
+              unitName={unitName}
               change={change}
-              onShake={shake}
             />
           )}
-          <FindingList findings={findings} placeWords={placeWords} onSelect={onSelect} />
+          <FindingList
+            findings={findings}
+            placeWords={(at) => framePlaceWords(arrangement, unitName, at)}
+            onSelect={select}
+          />
           {proposed.notes.length > 0 && (
             <ul aria-label="What the proposal could not do" className="mt-2 text-sm font-semibold">
               {proposed.notes.map((note) => (
@@ -342,18 +305,9 @@ export function BoardPage(props: BoardPageProps) {
             steps={steps}
             isStopped={findings.some(({ severity }) => severity === 'stop')}
             isSaving={isSaving}
-            onTake={takeList}
+            onTake={onTake}
           >
-            {startView && start && (
-              <WhatItBegins
-                view={startView}
-                draft={start}
-                isBegun={isBegun}
-                issues={issues}
-                onIsBegun={setBegun}
-                onChange={(fields) => setStart({ ...start, ...fields })}
-              />
-            )}
+            {begins && <WhatItBegins {...begins} />}
           </AtTheHive>
         </div>
       </div>

@@ -1,33 +1,54 @@
 'use client';
 
-import type { Frame } from '../../core/space/hive';
+import { useState } from 'react';
+import { againstShaking } from '../../core/space/against-shaking';
+import { frameNamed, placeOf } from '../../core/space/arrangement';
+import type { ArrangementContext } from '../../core/space/arrangement-rules';
+import type { FrameSize } from '../../core/space/frame-size';
 import type { BoardChange, BoardState } from '../../views/board-state';
 import { frameContents } from '../../words/frame-contents';
+import { inWords } from '../../words/in-words';
 import { BUTTON } from '../controls/styles';
+import { boxChoices, framePlaceWords } from './place-words';
 
 interface Props {
-  readonly frame: Frame;
-  readonly where: string;
-  readonly isOut: boolean;
+  /** The chosen frame. */
+  readonly id: string;
   readonly board: BoardState;
-  readonly hasCells: boolean;
-  /** Boxes that it can be sent to, by id and name. */
-  readonly boxes: readonly { readonly id: string; readonly name: string; readonly frames: number }[];
+  readonly context: ArrangementContext;
+  readonly sizes: readonly FrameSize[];
+  readonly unitName: (unit: string) => string;
   readonly change: (change: BoardChange) => void;
-  readonly onShake: (frameId: string, isOn: boolean) => void;
 }
 
-/** What can be done with one frame, for those who do not drag. */
-export function SelectedFrame({ frame, where, isOut, board, hasCells, boxes, change, onShake }: Props) {
-  const { id } = frame;
+/** What can be done with one frame, for those who do not drag. Nothing where it is on the board no more. */
+export function SelectedFrame({ id, board, context, sizes, unitName, change }: Props) {
+  const [refusal, setRefusal] = useState<string | null>(null);
+  const { arrangement } = board;
+  const place = placeOf(arrangement, id);
+  const isOut = arrangement.out.some((frame) => frame.id === id);
+  if (!place && !isOut) return null;
+  const boxes = boxChoices(arrangement, unitName, id);
   const isShaken = board.shaken.includes(id);
   const isQueenHere = board.queenFrameId === id;
   const isKept = board.keptCellFrames.includes(id);
+  const shake = (isOn: boolean) => {
+    const against = isOn ? againstShaking(arrangement, context, id, sizes) : null;
+    setRefusal(against && inWords(against));
+    if (!against) change({ type: 'shake', frameId: id, isOn });
+  };
   const small = `${BUTTON.plain} min-h-11 px-2 py-1 text-sm`;
   return (
     <section aria-label="The chosen frame" className="mt-4 border-l-4 border-indigo pl-3">
-      <h2 className="text-lg">{where}</h2>
-      <p className="text-sm">{frameContents(frame)}</p>
+      <h2 className="text-lg">
+        {place ? framePlaceWords(arrangement, unitName, { frameId: id, boxId: place.boxId }) : 'Taken out'}
+      </h2>
+      <p className="text-sm">{frameContents(frameNamed(arrangement, id))}</p>
+      {refusal && (
+        <p role="alert" className="text-propolis font-bold">
+          {refusal}
+        </p>
+      )}
       <div className="mt-2 flex flex-wrap gap-2">
         <label className="text-sm">
           <span className="sr-only">Move it to</span>
@@ -48,7 +69,7 @@ export function SelectedFrame({ frame, where, isOut, board, hasCells, boxes, cha
             {!isOut && <option value="out">out of the hive</option>}
           </select>
         </label>
-        <button type="button" className={small} aria-pressed={isShaken} onClick={() => onShake(id, !isShaken)}>
+        <button type="button" className={small} aria-pressed={isShaken} onClick={() => shake(!isShaken)}>
           {isShaken ? 'not to be shaken' : 'shake its bees off'}
         </button>
         <button
@@ -59,7 +80,7 @@ export function SelectedFrame({ frame, where, isOut, board, hasCells, boxes, cha
         >
           {isQueenHere ? 'queen not on it' : 'queen is on it'}
         </button>
-        {(hasCells || isKept) && (
+        {(context.cellFrames.has(id) || isKept) && (
           <button
             type="button"
             className={small}
