@@ -1,3 +1,4 @@
+import 'server-only';
 import { and, eq, inArray, isNull } from 'drizzle-orm';
 import type { Db } from '../open';
 import { queenEvents } from '../schema/tables';
