@@ -60,6 +60,7 @@ export function ensureBuilt() {
   });
   bundleServiceWorker();
   bundleGate();
+  bundlePlanner();
   remember('built', sources);
 }
 
@@ -95,6 +96,20 @@ function bundleGate() {
     '--log-level=warning',
     '--out-extension:.js=.mjs',
     `--outdir=${join(ROOT, '.next', 'gate')}`,
+  ]);
+}
+
+/** What plans rounds in a thread of its own. */
+export function bundlePlanner() {
+  runOrStop('Bundling the planner of rounds', bin('esbuild'), [
+    'src/solver/rounds-worker.ts',
+    '--bundle',
+    '--platform=node',
+    '--format=esm',
+    '--packages=external',
+    '--log-level=warning',
+    '--out-extension:.js=.mjs',
+    `--outdir=${join(ROOT, '.next', 'solver')}`,
   ]);
 }
 

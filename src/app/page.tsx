@@ -1,17 +1,69 @@
 import type { Metadata } from 'next';
 import { redirect } from 'next/navigation';
-import { database } from '@/db/open';
+import { Suspense } from 'react';
+import { database, type OpenedDatabase } from '@/db/open';
+import { loadRoundWishes } from '@/db/repositories/rounds';
 import { loadApiaries } from '@/server/all-apiaries';
-import { now } from '@/server/clock';
+import { deviceZone, now, zoneBy } from '@/server/clock';
+import { type FortnightNow, fortnightNow } from '@/server/rounds/fortnight-now';
+import { weekNow } from '@/server/rounds/week-now';
 import { axisAround } from '@/ui/time/axis';
 import { TodayPage } from '@/ui/today/TodayPage';
+import { WeekPage } from '@/ui/today/WeekPage';
 import { todayView } from '@/views/today-view';
 
 export const metadata: Metadata = { title: { absolute: 'Today · Ubbet' } };
 
-export default async function Page() {
-  const { today, minute } = await now();
-  const yard = loadApiaries(database(), today);
-  if (yard.apiaries.length === 0) redirect('/start');
-  return <TodayPage view={todayView(yard, today)} axis={axisAround(today)} minute={minute} />;
+interface Props {
+  /** `days`: 14 for the fortnight. */
+  readonly searchParams: Promise<{ readonly days?: string }>;
+}
+
+type At = Awaited<ReturnType<typeof now>>;
+type All = ReturnType<typeof loadApiaries>;
+
+/** What is due stands there at once; the rounds follow as soon as they are worked out. */
+export default async function Page({ searchParams }: Props) {
+  const at = await now();
+  const opened = database();
+  const all = loadApiaries(opened, at.today);
+  if (all.apiaries.length === 0) redirect('/start');
+  const days = (await searchParams).days === '14' ? 14 : 7;
+  const { settled, answer } = fortnightNow(opened, all, at, zoneBy(await deviceZone()));
+  if (settled) return <Week opened={opened} all={all} at={at} planned={settled} days={days} />;
+  return (
+    <Suspense fallback={<Due all={all} at={at} state="planning" />}>
+      <Planned opened={opened} all={all} at={at} days={days} answer={answer} />
+    </Suspense>
+  );
+}
+
+interface PlannedProps {
+  readonly opened: OpenedDatabase;
+  readonly all: All;
+  readonly at: At;
+  readonly days: number;
+}
+
+async function Planned({ answer, ...props }: PlannedProps & { readonly answer: Promise<FortnightNow | null> }) {
+  const planned = await answer;
+  return planned ? <Week {...props} planned={planned} /> : <Due all={props.all} at={props.at} state="not-planned" />;
+}
+
+function Week({ opened, all, at, planned, days }: PlannedProps & { readonly planned: FortnightNow }) {
+  return (
+    <WeekPage
+      view={weekNow(opened, all, at, planned, days)}
+      axis={axisAround(at.today)}
+      minute={at.minute}
+      days={days}
+      apiaries={all.apiaries.map(({ id, name }) => ({ id, name }))}
+      wishes={loadRoundWishes(opened.db)}
+      freeWeek={all.settings.freeWeek}
+    />
+  );
+}
+
+function Due({ all, at, state }: { all: All; at: At; state: 'planning' | 'not-planned' }) {
+  return <TodayPage view={todayView(all, at.today)} axis={axisAround(at.today)} minute={at.minute} state={state} />;
 }

@@ -11,12 +11,18 @@ export function larkvaleSeason(): SeasonFacts {
     'Walled garden',
     'South wall, shed with the spare boxes. Neighbours to the east: keep flight lines west.',
     { from: '2027-05-24', to: '2027-06-20' },
+    10,
   );
-  const quarry = season.apiary('Old quarry', 'Sheltered and early. Track is wet after rain.', {
-    from: '2027-05-08',
-    to: '2027-06-02',
-  });
-  const roof = season.apiary('School roof', 'Key from the caretaker. No lifting alone on the ladder.');
+  const quarry = season.apiary(
+    'Old quarry',
+    'Sheltered and early. Track is wet after rain.',
+    { from: '2027-05-08', to: '2027-06-02' },
+    36,
+  );
+  const roof = season.apiary('School roof', 'Key from the caretaker. No lifting alone on the ladder.', null, 24);
+  season.setting('latitude', 52.4);
+  season.setting('longitude', -2.6);
+  season.setting('away', [{ from: '2027-05-22', to: '2027-05-23', why: 'a wedding' }]);
   const start = '2027-03-20';
 
   const sainfoinQueen = season.queen('raised', '2026-06-08', '2026-06-14');

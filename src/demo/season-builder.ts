@@ -79,6 +79,8 @@ export class SeasonBuilder {
     nights: [],
     scaleDays: [],
     scaleAnswers: [],
+    rounds: [],
+    roundWishes: [],
     settings: [],
     revisions: [],
   };
@@ -89,7 +91,16 @@ export class SeasonBuilder {
     return `01960000-0000-7000-8000-${this.#count.toString(16).padStart(12, '0')}`;
   }
 
-  apiary(name: string, note = '', mainFlow: { from: string; to: string } | null = null): string {
+  setting(key: SeasonFacts['settings'][number]['key'], value: unknown): void {
+    this.#facts.settings.push({ key, value });
+  }
+
+  apiary(
+    name: string,
+    note = '',
+    mainFlow: { from: string; to: string } | null = null,
+    wayMinutes: number | null = null,
+  ): string {
     const id = this.#id();
     this.#facts.apiaries.push({
       id,
@@ -98,6 +109,7 @@ export class SeasonBuilder {
       mainFlowFrom: mainFlow?.from ?? null,
       mainFlowTo: mainFlow?.to ?? null,
       swarmMonths: null,
+      wayMinutes,
     });
     return id;
   }
@@ -286,6 +298,7 @@ export class SeasonBuilder {
       queenSeenAs: 'not-said',
       queenHandled: 'left',
       piping: 'not-listened',
+      until: null,
       isByHelper: false,
       eggs: 'seen',
       youngest: null,

@@ -57,6 +57,8 @@ export interface Draft {
   readonly at: string;
   /** The last day on which it may have been, `YYYY-MM-DD`; null: the day is certain. */
   readonly to: string | null;
+  /** The minute at which the hive was shut again; null: not noted. Absent in drafts of before it was asked for. */
+  readonly until?: string | null;
   /** Null: left open. */
   readonly thoroughness: Searched | null;
   readonly eggs: Looked;
@@ -106,6 +108,7 @@ export function emptyDraft(id: string, colonyId: string, at: string): Draft {
     colonyId,
     at,
     to: null,
+    until: null,
     thoroughness: null,
     eggs: 'not-looked-for',
     queen: 'not-looked-for',
@@ -226,7 +229,7 @@ export function entryOf(draft: Draft, thoroughness: Searched): InspectionEntry {
   const found = fresh.map(({ cellId, observationId, stage, takenDown, place, box, frame, part }): EntryCell => {
     return { cellId, observationId, found: stage, takenDown, newCell: { place, box, frame, part } };
   });
-  return { ...inspection, thoroughness, cells: [...seenAgain, ...found] };
+  return { ...inspection, until: inspection.until ?? null, thoroughness, cells: [...seenAgain, ...found] };
 }
 
 /** The facts from before a minute, without the inspection that is being entered. */

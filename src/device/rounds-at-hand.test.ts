@@ -5,7 +5,15 @@ import { DEFAULT_SETTINGS } from '../core/settings/settings';
 import type { Pack } from './pack';
 import { roundsAtHand } from './rounds-at-hand';
 
-const apiary = (id: string) => ({ id, name: id, note: '', mainFlowFrom: null, mainFlowTo: null, swarmMonths: null });
+const apiary = (id: string) => ({
+  id,
+  name: id,
+  note: '',
+  mainFlowFrom: null,
+  mainFlowTo: null,
+  swarmMonths: null,
+  wayMinutes: null,
+});
 const colony = (name: string, apiaryId: string) => ({
   id: name,
   apiaryId,

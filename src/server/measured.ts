@@ -2,11 +2,12 @@ import 'server-only';
 import type { Day } from '../core/calendar/day';
 import type { ColonyFacts } from '../core/colony/facts';
 import type { OpenedDatabase } from '../db/open';
+import { roundsMade } from '../db/repositories/rounds';
 import { onScales } from '../db/repositories/scale';
 import type { ApiaryWeather, Measured, ScaleNow } from '../views/measured';
 import { isOnDemoScale } from './demo-devices';
 import { changesNow, keptWhileUnchanged } from './kept-while-unchanged';
-import { minutesOpen, scaleAt } from './scale/colony-scale';
+import { scaleAt, visitsNoted } from './scale/colony-scale';
 import { weatherAt } from './weather/apiary-weather';
 
 const keptWeather = keptWhileUnchanged<ApiaryWeather | null>();
@@ -21,6 +22,7 @@ export function loadMeasured(
   today: Day,
 ): Measured {
   const stored = onScales(opened.db);
+  const rounds = roundsMade(opened.db);
   const changes = changesNow(opened);
   return {
     weather: new Map(
@@ -33,7 +35,7 @@ export function loadMeasured(
       colonies.flatMap((colony) => {
         const own = stored.has(colony.id) || isOnDemoScale(colony.id) ? facts.get(colony.id) : undefined;
         if (!own) return [];
-        const beside = `${today} ${minutesOpen(own, colony.id).join()}`;
+        const beside = `${today} ${JSON.stringify(visitsNoted(own, colony.id, rounds))}`;
         const now = keptScales(
           opened,
           changes,

@@ -14,7 +14,7 @@ import { loadApiaries } from './all-apiaries';
 import { allFacts } from './all-facts';
 import { bookVersion, writesOf } from './book-version';
 
-const PAGES = ['/', '/hive', '/colonies', '/cells', '/season', '/offline'];
+const PAGES = ['/', '/hive', '/colonies', '/cells', '/season', '/swarm-out', '/offline'];
 
 /** Afternoons of longer ago tell nothing of a virgin who is flying now. */
 const AFTERNOONS_BACK = 60;

@@ -11,6 +11,8 @@ export interface ApiaryEntry {
   readonly mainFlowTo: string | null;
   /** Months in which swarms come there; null: as in the settings. */
   readonly swarmMonths: readonly number[] | null;
+  /** There and back, min; null: as in the settings. */
+  readonly wayMinutes: number | null;
 }
 
 export interface ColonyEntry {

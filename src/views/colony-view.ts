@@ -223,11 +223,17 @@ function lookView(look: InspectionKnown, cells: readonly TrackedCell[], today: D
   };
 }
 
+/** `14:05`, or `14:05 to 14:20` where its end is noted too. */
+const clockWords = (at: string, until: string | null) =>
+  until === null ? at.slice(11) : colonyPhrases.fromTo(at.slice(11), until.slice(11));
+
 /** When an inspection was: its minute, or the days between which it was; and that somebody else made it. */
-function whenWords({ on, to, at, isByHelper }: InspectionFact, today: Day): string {
+function whenWords({ on, to, at, until, isByHelper }: InspectionFact, today: Day): string {
   const year = yearOf(on) === yearOf(today) ? '' : ` ${yearOf(on)}`;
   const when =
-    to === null ? `${weekdayWords(on)}${year}, ${at.slice(11)}` : colonyPhrases.someDay({ from: on, to }, year);
+    to === null
+      ? `${weekdayWords(on)}${year}, ${clockWords(at, until ?? null)}`
+      : colonyPhrases.someDay({ from: on, to }, year);
   return isByHelper ? colonyPhrases.seenByAnother(when) : when;
 }
 

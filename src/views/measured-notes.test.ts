@@ -12,7 +12,15 @@ import { todayView } from './today-view';
 
 const TODAY = '2027-05-16';
 const today = day(TODAY);
-const ORCHARD = { id: 'Orchard', name: 'Orchard', note: '', mainFlowFrom: null, mainFlowTo: null, swarmMonths: null };
+const ORCHARD = {
+  id: 'Orchard',
+  name: 'Orchard',
+  note: '',
+  mainFlowFrom: null,
+  mainFlowTo: null,
+  swarmMonths: null,
+  wayMinutes: null,
+};
 
 const queenCell = (id: string) => ({ id, label: id, place: 'bottom', box: null, frame: null, part: null }) as const;
 const saw = (id: string, found: 'sealed' | 'emerged') => ({ cellId: id, found, takenDown: false });

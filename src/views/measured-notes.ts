@@ -1,8 +1,6 @@
 import type { Day } from '../core/calendar/day';
-import { isSealed } from '../core/cells/stage';
 import type { ColonyState } from '../core/colony/fold';
-import { lays } from '../core/colony/queen-state';
-import { mayStillHoldQueen } from '../core/colony/track-cells';
+import { mayGo } from '../core/colony/may-swarm';
 import type { OpenLoss } from '../core/scale/losses';
 import { noFitDay } from '../core/schedule/fit-days';
 import type { ColonyOnDay } from '../core/schedule/standing';
@@ -50,12 +48,6 @@ export function measuredNotes(
     losses: lossViews(id, scale?.losses ?? []),
     flow: scale ? flowWords(scale) : null,
   };
-}
-
-/** Sealed cells, and a queen or virgins who may go with a swarm. */
-function mayGo(state: ColonyState): boolean {
-  const live = state.liveCells.filter((cell) => mayStillHoldQueen(cell, state.today));
-  return live.some(({ lastStage }) => isSealed(lastStage)) && (lays(state.queen) || live.length > 1);
 }
 
 /** Which colonies of an apiary may swarm on its next day of swarm weather; null: none, or there is no such day. */

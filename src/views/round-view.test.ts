@@ -106,7 +106,15 @@ describe('the season sheet', () => {
     const turned = seasonView({ apiaries: [], colonies: [], settings: south }, day('2027-02-10'));
     expect([turned.first, turned.last]).toEqual([day('2026-09-01'), day('2027-04-30')]);
     expect(turned.swarmSeason).toEqual({ from: day('2026-10-01'), to: day('2027-01-31') });
-    const heather = { id: 'Moor', name: 'Moor', note: '', mainFlowFrom: null, mainFlowTo: null, swarmMonths: [8, 9] };
+    const heather = {
+      id: 'Moor',
+      name: 'Moor',
+      note: '',
+      mainFlowFrom: null,
+      mainFlowTo: null,
+      swarmMonths: [8, 9],
+      wayMinutes: null,
+    };
     const late = seasonView({ apiaries: [heather], colonies: [], settings: DEFAULT_SETTINGS }, day('2027-08-10'));
     expect(late.swarmSeason).toEqual({ from: day('2027-08-01'), to: day('2027-09-30') });
   });

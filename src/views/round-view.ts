@@ -1,7 +1,8 @@
 import type { Day } from '../core/calendar/day';
 import type { ColonyState } from '../core/colony/fold';
 import { situationOf } from '../core/colony/situation';
-import { byPressingLead, type ColonyOnDay, colonyOnDay } from '../core/schedule/standing';
+import { byRoundOrder } from '../core/rounds/round-order';
+import { type ColonyOnDay, colonyOnDay } from '../core/schedule/standing';
 import { dueWords } from '../words/due';
 import { inWords } from '../words/in-words';
 import { roundPhrases } from '../words/pages/round';
@@ -41,9 +42,6 @@ interface Standing {
   readonly state: ColonyState;
 }
 
-/** What may carry trouble from hive to hive is opened last. */
-const isSuspect = ({ state }: Standing) => state.lastInspection?.reading.reading === 'drone-laying';
-
 /**
  * Healthy ones first, those in doubt last; among equals the one that presses most. What is to be left shut is named apart.
  *
@@ -53,9 +51,8 @@ export function roundView(standings: readonly Standing[], day: Day, weather: Wea
   const hives = standings
     .filter(({ state }) => !state.ended)
     .map((standing) => ({ ...standing, onDay: colonyOnDay(standing.state.schedule, day) }));
-  const order = (a: OnDay, b: OnDay) => Number(isSuspect(a)) - Number(isSuspect(b)) || byPressingLead(a.onDay, b.onDay);
   const isShut = ({ onDay }: OnDay) => onDay.shut !== null && onDay.due.length === 0;
-  const open = hives.filter((hive) => !isShut(hive)).sort(order);
+  const open = hives.filter((hive) => !isShut(hive)).sort(byRoundOrder);
   return {
     due: open.filter(({ onDay }) => onDay.due.length > 0).map((hive) => roundHive(hive, day)),
     others: open.filter(({ onDay }) => onDay.due.length === 0).map((hive) => roundHive(hive, day)),

@@ -14,7 +14,15 @@ export function aStandingColony(
 ): StandingColony {
   const state = foldColony(aColony(facts), DEFAULT_SETTINGS, day(today));
   return {
-    apiary: { id: apiary, name: apiary, note: '', mainFlowFrom: null, mainFlowTo: null, swarmMonths: null },
+    apiary: {
+      id: apiary,
+      name: apiary,
+      note: '',
+      mainFlowFrom: null,
+      mainFlowTo: null,
+      swarmMonths: null,
+      wayMinutes: null,
+    },
     colony: {
       id: name,
       apiaryId: apiary,

@@ -81,7 +81,15 @@ describe('Today', () => {
 
 describe('Colonies', () => {
   it('lists every apiary, also an empty one, with rings for the looks', () => {
-    const empty = { id: 'Roof', name: 'Roof', note: '', mainFlowFrom: null, mainFlowTo: null, swarmMonths: null };
+    const empty = {
+      id: 'Roof',
+      name: 'Roof',
+      note: '',
+      mainFlowFrom: null,
+      mainFlowTo: null,
+      swarmMonths: null,
+      wayMinutes: null,
+    };
     const groups = coloniesView({ ...yard(late, shut), apiaries: [late.apiary, empty] }, day(TODAY));
     expect(groups.map(({ apiary, colonies }) => [apiary.name, colonies.length])).toEqual([
       ['Orchard', 2],

@@ -7,6 +7,7 @@ import { weekdayWords } from '../words/days';
 import { dueWords, orderOf, withinSentence } from '../words/due';
 import { inWords } from '../words/in-words';
 import { todayPhrases } from '../words/pages/today';
+import { weekPhrases } from '../words/pages/week';
 import { notBeforeWords } from '../words/shut';
 import type { AllApiaries, StandingColony } from './all-apiaries';
 import { type DueView, dueView } from './due-view';
@@ -58,21 +59,59 @@ const byPlaced = (a: Placed, b: Placed) => byPressingLead(a.onDay, b.onDay);
 
 /** What is due today and what is not, late ones first. */
 export function todayView(yard: AllApiaries, today: Day): TodayView {
-  const { colonies, measured } = yard;
-  const due: Placed[] = [];
-  const shut: Placed[] = [];
-  const later: Placed[] = [];
-  for (const colony of colonies) {
-    const { row, list, onDay } = placeColony(colony, today, measured, { due, shut, later });
-    list.push({ row, apiary: colony.apiary.name, onDay });
-  }
+  const placed = placeAll(yard, today);
+  const { due, shut, later } = placed;
   const late = due.filter(({ row }) => row.tone === 'late').length;
   return {
     headline: headline(due.length, late),
-    summary: summary(colonies, shut.length, today),
+    summary: summary(yard.colonies, shut.length, today),
     swarmRisks: swarmRisks(yard, today),
     bands: [...dueBands(due), ...band(todayPhrases.leaveShut, shut), ...band(todayPhrases.nothingToDoToday, later)],
   };
+}
+
+/**
+ * The colonies that are on no round of the days shown: those to be left shut; those at which something is due, planned for later or on no
+ * round at all; and the others.
+ *
+ * @param isLater whether a colony is on a round after those days
+ */
+export function todayBands(
+  all: AllApiaries,
+  today: Day,
+  isLater: (colonyId: string) => boolean,
+): Pick<TodayView, 'summary' | 'bands'> {
+  const { due, shut, later } = placeAll(all, today);
+  const isPlanned = ({ row }: Placed) => isLater(row.colonyId);
+  return {
+    summary: summary([], shut.length, today),
+    bands: [
+      ...band(
+        weekPhrases.inNoRound,
+        due.filter((one) => !isPlanned(one)),
+      ),
+      ...band(weekPhrases.weekAfter, due.filter(isPlanned)),
+      ...band(todayPhrases.leaveShut, shut),
+      ...band(todayPhrases.nothingToDoToday, later),
+    ],
+  };
+}
+
+interface PlacedAll {
+  readonly due: Placed[];
+  readonly shut: Placed[];
+  readonly later: Placed[];
+}
+
+function placeAll({ colonies, measured }: AllApiaries, today: Day): PlacedAll {
+  const lists: PlacedAll = { due: [], shut: [], later: [] };
+  for (const colony of colonies) {
+    const onDay = colonyOnDay(colony.state.schedule, today);
+    const isShut = onDay.shut !== null && onDay.due.length === 0;
+    const list = isShut ? lists.shut : onDay.due.length === 0 ? lists.later : lists.due;
+    list.push({ row: colonyRow(colony, today, measured), apiary: colony.apiary.name, onDay });
+  }
+  return lists;
 }
 
 function headline(due: number, late: number): string {
@@ -128,12 +167,8 @@ function alsoDue({ due }: ColonyOnDay): string | null {
   return todayPhrases.also(words);
 }
 
-function placeColony(
-  { colony, state }: StandingColony,
-  today: Day,
-  measured: AllApiaries['measured'],
-  lists: { due: Placed[]; shut: Placed[]; later: Placed[] },
-): { row: TodayRow; list: Placed[]; onDay: ColonyOnDay } {
+/** What a colony says on Today. */
+export function colonyRow({ colony, state }: StandingColony, today: Day, measured: AllApiaries['measured']): TodayRow {
   const { schedule } = state;
   const onDay = colonyOnDay(schedule, today);
   const { lead, due, shut } = onDay;
@@ -141,7 +176,7 @@ function placeColony(
   const live = state.liveCells;
   const cells = cellsMarks(live, schedule.emergence);
   const forced = shut && lead?.check.forced ? `${notBeforeWords(shut)}. ` : '';
-  const row: TodayRow = {
+  return {
     colonyId: colony.id,
     name: colony.name,
     apiary: null,
@@ -156,5 +191,4 @@ function placeColony(
     tone: isShut ? 'shut' : lead ? toneOf(lead.standing) : 'later',
     marks: [...cells, ...scheduleMarks(schedule, today, rowBelow(cells))],
   };
-  return { row, onDay, list: isShut ? lists.shut : due.length === 0 ? lists.later : lists.due };
 }

@@ -52,3 +52,10 @@ export function rangeWords({ from, to }: DayRange): string {
 
 /** `May`, of 5. */
 export const monthName = (month: number): string => MONTH.format(Date.UTC(2001, month - 1, 1)).replace('Sept', 'Sep');
+
+const LONG_WEEKDAY = format({ weekday: 'long' });
+/** A Sunday. */
+const A_SUNDAY_MS = 3 * MS_PER_DAY;
+
+/** `Thursday`, of 4; 0 is Sunday. */
+export const weekdayName = (weekday: number): string => LONG_WEEKDAY.format(A_SUNDAY_MS + weekday * MS_PER_DAY);

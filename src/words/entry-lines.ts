@@ -37,13 +37,14 @@ export const HOW_INSPECTED = 'How inspected';
 
 /** All that an inspection says, a line for each thing. */
 export function inspectionLines(entry: InspectionEntry, labelOf: (cellId: string) => string): readonly EntryLine[] {
-  const { at, to, thoroughness, queen, queenSeenAs, queenHandled, eggs, youngest } = entry;
+  const { at, to, until, thoroughness, queen, queenSeenAs, queenHandled, eggs, youngest } = entry;
   const who = [
     queenSeenAs === 'not-said' ? null : plainly(queenSeenAs),
     queenHandled === 'left' ? null : plainly(queenHandled),
   ];
   return [
     { label: 'When', value: to === null ? minuteWords(at) : `${minuteWords(at)}, or up to ${dayWords(day(to))}` },
+    ...(until === null ? [] : [{ label: 'Hive shut again at', value: until.slice(11) }]),
     { label: HOW_INSPECTED, value: THOROUGHNESS_WORDS[thoroughness].name },
     { label: 'Eggs', value: LOOKED_WORDS[eggs] },
     { label: 'Queen', value: [LOOKED_WORDS[queen], ...who].filter(Boolean).join(', ') },

@@ -44,6 +44,10 @@ const TOO_LATE: { readonly [C in CheckCode]?: string } = {
   'read-comb': 'Its cells go on developing, and you still do not know.',
 };
 
+/** What is risked when a check is done after its last day. */
+export const tooLateWords = (code: CheckCode): string =>
+  TOO_LATE[code] ?? 'What it should catch may have happened already.';
+
 /** What is risked when a check comes before its window. */
 const TOO_EARLY: { readonly [C in CheckCode]?: string } = {
   'find-cells': 'Larvae still young enough can become cells after you have looked.',
@@ -165,7 +169,7 @@ export const scheduleWords: Words<ScheduleSays> = {
   'leave-shut-to': ({ to }) =>
     `Leave the hive shut up to and including ${dayWords(to)}: opening it can lose the virgin.`,
   'after-last-day': ({ code, day, latest }) =>
-    `${dayWords(day)} is after the last good day, ${dayWords(latest)}. ${TOO_LATE[code] ?? 'What it should catch may have happened already.'}`,
+    `${dayWords(day)} is after the last good day, ${dayWords(latest)}. ${tooLateWords(code)}`,
   'before-first-day': ({ code, day, earliest }) =>
     `${dayWords(day)} is before the first good day, ${dayWords(earliest)}. ${TOO_EARLY[code] ?? 'It may be too soon to tell.'}`,
 

@@ -53,7 +53,8 @@ export type FigureUnit =
   | 'hours'
   | 'minutes'
   | 'nights'
-  | 'readings';
+  | 'readings'
+  | 'rounds';
 
 /**
  * A number that the reckoning rests on. It stands once in the code, with its unit and where it comes from;

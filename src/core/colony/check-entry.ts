@@ -13,6 +13,8 @@ export interface EntryToCheck {
   readonly at: string;
   /** The last day on which it may have been, `YYYY-MM-DD`; null: the day is certain. */
   readonly to: string | null;
+  /** The minute at which the hive was shut again; null or absent: not noted. */
+  readonly until?: string | null | undefined;
   readonly eggs: Looked;
   readonly youngest: YoungestBrood | null;
   readonly cells: readonly {
@@ -44,7 +46,7 @@ export function checkEntry(entry: EntryToCheck, facts: ColonyFacts, now: string 
   return issues;
 }
 
-function timeIssues({ id, at, to }: EntryToCheck, facts: ColonyFacts, now: string | null): Issue[] {
+function timeIssues({ id, at, to, until = null }: EntryToCheck, facts: ColonyFacts, now: string | null): Issue[] {
   const path = ['at'];
   const on = dayOfMinute(at);
   if (now !== null && isToCome(at, now)) {
@@ -55,6 +57,8 @@ function timeIssues({ id, at, to }: EntryToCheck, facts: ColonyFacts, now: strin
     const message = say('last-day-before-first-or-to-come');
     return [{ path: ['to'], code: 'out-of-range', message }];
   }
+  if (until !== null && (until < at || dayOfMinute(until) !== on))
+    return [{ path: ['until'], code: 'contradiction', message: say('ends-before-it-begins') }];
   if (isBeforeColony(facts, on)) {
     const message = say('inspection-before-colony', { startedOn: facts.startedOn });
     return [{ path, code: 'before-colony', message }];

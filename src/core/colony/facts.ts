@@ -97,6 +97,8 @@ export interface InspectionFact {
   readonly on: Day;
   /** The last day on which it may have been, where it is entered from memory; null: `on` is certain. */
   readonly to: Day | null;
+  /** The local minute at which the hive was shut again; null or absent: not noted. */
+  readonly until?: string | null;
   readonly thoroughness: Searched;
   readonly queen: Looked;
   readonly queenSeenAs: QueenSeenAs;

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { SETTING_LIMITS } from '../settings/settings';
 import { isoDayField } from './day-field';
 import { idField, nameField, noteField } from './fields';
 import { monthsField } from './months-field';
@@ -13,6 +14,8 @@ export const apiaryFact = z.strictObject({
   mainFlowTo: isoDayField.nullable(),
   /** Months of the year in which swarms come there; null: as in the settings. */
   swarmMonths: monthsField.nullable().default(null),
+  /** There and back, min; null: as in the settings. */
+  wayMinutes: z.int().min(SETTING_LIMITS.wayMinutes.min).max(SETTING_LIMITS.wayMinutes.max).nullable().default(null),
 });
 
 export type ApiaryFact = z.infer<typeof apiaryFact>;

@@ -17,6 +17,8 @@ export const inspectionFact = z.strictObject({
   at: minuteField,
   /** The last day on which it may have been, where it is entered from memory; null: the day is certain. */
   to: isoDayField.nullable().default(null),
+  /** The minute at which the hive was shut again; null: not noted. */
+  until: minuteField.nullable().default(null),
   thoroughness: z.enum(SEARCHED),
   queen: z.enum(LOOKED),
   queenSeenAs: z.enum(QUEEN_SEEN_AS).default('not-said'),

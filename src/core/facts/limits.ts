@@ -18,4 +18,8 @@ export const LIMITS = {
   planSteps: 200,
   coloniesAtOnce: 200,
   ownSizes: 12,
+  spansADay: 6,
+  away: 60,
+  visitMinutes: 240,
+  hivesARound: 200,
 } as const;

@@ -1,11 +1,16 @@
 import { z } from 'zod';
 import { isTimeZone } from '../calendar/local-minute';
-import { problem } from '../problems/says';
-import { DEFAULT_SETTINGS, SETTING_LIMITS, type Settings } from '../settings/settings';
+import { MINUTES_A_DAY } from '../calendar/minute';
+import { problem, say } from '../problems/says';
+import { VISIT_KINDS } from '../rounds/work';
+import { CALENDAR_SHOWS, DEFAULT_SETTINGS, SETTING_LIMITS, type Settings } from '../settings/settings';
 import { UNITS } from '../units/units';
+import { isoDayField } from './day-field';
 import { idField, nameField } from './fields';
 import { LIMITS } from './limits';
 import { monthsField } from './months-field';
+
+const DAYS_A_WEEK = 7;
 
 const amount = (key: keyof typeof SETTING_LIMITS) =>
   z.number().min(SETTING_LIMITS[key].min).max(SETTING_LIMITS[key].max);
@@ -18,6 +23,19 @@ const frameSizeField = z.strictObject({
   cells: z.int().min(500).max(20_000),
   places: z.int().min(1).max(LIMITS.frames),
 });
+
+/** Minutes since midnight. */
+const minuteOfDayField = z.int().min(0).max(MINUTES_A_DAY);
+const ENDS_BEFORE = { path: ['to'], params: { issue: 'contradiction', says: say('ends-before-it-begins') } };
+const spanField = z
+  .strictObject({ from: minuteOfDayField, to: minuteOfDayField })
+  .refine(({ from, to }) => from < to, ENDS_BEFORE);
+const awayField = z
+  .strictObject({ from: isoDayField, to: isoDayField, why: z.string().trim().max(LIMITS.place) })
+  .refine(({ from, to }) => from <= to, ENDS_BEFORE);
+const extraField = z
+  .strictObject({ on: isoDayField, from: minuteOfDayField, to: minuteOfDayField })
+  .refine(({ from, to }) => from < to, ENDS_BEFORE);
 
 /** Settings as the keeper may change them; one that is absent has its default. */
 export const settingsFields = z.strictObject({
@@ -50,6 +68,28 @@ export const settingsFields = z.strictObject({
     distance: z.enum(UNITS.distance),
   }),
   secondThinning: z.boolean(),
+  freeWeek: z.array(z.array(spanField).max(LIMITS.spansADay).readonly()).length(DAYS_A_WEEK).readonly(),
+  away: z.array(awayField).max(LIMITS.away).readonly(),
+  extraHours: z.array(extraField).max(LIMITS.away).readonly(),
+  wayMinutes: within('wayMinutes'),
+  workMinutes: z.partialRecord(z.enum(VISIT_KINDS), z.int().min(1).max(LIMITS.visitMinutes)),
+  latitude: amount('latitude').nullable(),
+  longitude: amount('longitude').nullable(),
+  calendarShows: z.enum(CALENDAR_SHOWS),
 });
 
 export const SETTING_KEYS = Object.keys(DEFAULT_SETTINGS) as [keyof Settings, ...(keyof Settings)[]];
+
+/** What is said of the keeper's time alone; what is left out stays as it is. */
+export const freeTimeEntry = settingsFields
+  .pick({
+    freeWeek: true,
+    away: true,
+    extraHours: true,
+    wayMinutes: true,
+    workMinutes: true,
+    latitude: true,
+    longitude: true,
+  })
+  .partial();
+export type FreeTimeEntry = z.infer<typeof freeTimeEntry>;

@@ -17,6 +17,7 @@ import {
   stepDoneFact,
 } from '../facts/programme';
 import { queenEventFact, queenFact } from '../facts/queen';
+import { roundFact, roundWishFact } from '../facts/round';
 import { scaleAnswerFact, scaleDayFact } from '../facts/scale';
 import { SETTING_KEYS, settingsFields } from '../facts/setting';
 import { surveyFact } from '../facts/survey';
@@ -30,7 +31,7 @@ import { contradictionsIn } from './season-contradictions';
 import { wrongReferences } from './season-references';
 
 export const SEASON_FORMAT = 'ubbet-season';
-export const SEASON_VERSION = 8;
+export const SEASON_VERSION = 9;
 
 const instantField = z.iso.datetime();
 
@@ -58,6 +59,8 @@ const facts = z.strictObject({
   nights: z.array(nightFact),
   scaleDays: z.array(scaleDayFact),
   scaleAnswers: z.array(scaleAnswerFact),
+  rounds: z.array(roundFact.extend({ deletedAt: instantField.nullable() })),
+  roundWishes: z.array(roundWishFact),
   settings: z.array(z.strictObject({ key: z.enum(SETTING_KEYS), value: z.unknown() })),
   revisions: z.array(
     z.strictObject({
@@ -204,6 +207,10 @@ const SINCE: { readonly [version: number]: Since } = {
   },
   7: { tables: [], fields: { colonies: { enteredOn: null, deletedAt: null } } },
   8: { tables: ['weatherDays', 'nights', 'scaleDays', 'scaleAnswers'], fields: {} },
+  9: {
+    tables: ['rounds', 'roundWishes'],
+    fields: { apiaries: { wayMinutes: null }, inspections: { until: null } },
+  },
 };
 
 /** An older file as it would be written today. One that is not as it should be is left for the check to say so. */

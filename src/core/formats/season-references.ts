@@ -61,6 +61,8 @@ const REFERENCES: { readonly [Table in keyof SeasonFacts]?: { readonly [column: 
   nights: { apiaryId: 'apiaries' },
   scaleDays: { colonyId: 'colonies' },
   scaleAnswers: { colonyId: 'colonies' },
+  rounds: { apiaryId: 'apiaries' },
+  roundWishes: { apiaryId: 'apiaries', colonyId: 'colonies' },
 };
 const NAMED = ['apiaries', 'colonies', 'queens', 'inspections', 'cells', 'programmes'] as const;
 

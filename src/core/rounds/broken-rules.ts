@@ -1,12 +1,12 @@
 import { formatDay } from '../calendar/day';
 import { grouped } from '../grouped';
-import { mayBeDone, type RoundsAsked } from './asked';
+import { fitAt, mayBeDone, type RoundsAsked } from './asked';
 import type { RoundsPlan } from './plan-rounds';
 import { overrunDays } from './statement';
 
 /** A rule that a plan breaks, and the check, the apiary or the day of which it does. */
 export interface BrokenRule {
-  readonly rule: 'not-that-day' | 'minutes' | 'too-long' | 'pinned' | 'together' | 'told-once';
+  readonly rule: 'not-that-day' | 'minutes' | 'too-long' | 'not-fit-so-long' | 'pinned' | 'together' | 'told-once';
   readonly of: string;
 }
 
@@ -36,11 +36,36 @@ export function brokenRules(
       work += check?.minutes ?? Number.NaN;
     }
     if (work !== minutes) broken.push({ rule: 'minutes', of: apiary });
+    const fit = day && fitAt(day, apiary);
+    const own = ids.flatMap((id) => checkOf.get(id) ?? []);
+    const isOver = (list: typeof own, most: number) => list.reduce((sum, one) => sum + one.minutes, 0) > most;
+    if (
+      fit &&
+      (isOver(own, fit.briefMinutes) ||
+        isOver(
+          own.filter(({ opens }) => opens),
+          fit.openMinutes,
+        ))
+    )
+      broken.push({ rule: 'not-fit-so-long', of: apiary });
   }
   for (const [on, own] of grouped(rounds, (round) => round.on)) {
     const minutes = own.reduce((sum, round) => sum + round.minutes, 0);
     if (!overrun.has(on) && minutes > (dayAt.get(on)?.freeMinutes ?? -1))
       broken.push({ rule: 'too-long', of: formatDay(on) });
+    const day = dayAt.get(on);
+    const fits = day ? apiaries.map(({ id }) => fitAt(day, id)) : [];
+    const done = own.flatMap(({ checks: ids }) => ids.flatMap((id) => checkOf.get(id) ?? []));
+    const inFit = (list: typeof done, most: 'openMinutes' | 'briefMinutes') =>
+      list.reduce((sum, one) => sum + one.minutes, 0) <= Math.max(0, ...fits.map((fit) => fit[most]));
+    if (
+      !inFit(done, 'briefMinutes') ||
+      !inFit(
+        done.filter(({ opens }) => opens),
+        'openMinutes',
+      )
+    )
+      broken.push({ rule: 'not-fit-so-long', of: formatDay(on) });
   }
   for (const pin of pinned)
     if (!rounds.some(({ on, apiary }) => on === pin.on && apiary === pin.apiary))

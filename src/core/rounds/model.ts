@@ -15,10 +15,11 @@ export interface BinaryModel {
   readonly least: Sum;
 }
 
-/** What a solver found: the best there is, one that may not be the best, or none in its time. */
+/** What a solver found: the best there is; one that may not be, with a value that none can be under, where it knows one; or none in its time. */
 export type Solved =
-  | { readonly status: 'optimal' | 'found'; readonly values: readonly boolean[] }
-  | { readonly status: 'none' };
+  | { readonly status: 'optimal'; readonly values: readonly boolean[] }
+  | { readonly status: 'found'; readonly values: readonly boolean[]; readonly bound: number | null }
+  | { readonly status: 'none'; readonly bound: number | null };
 
 /** Solves such a programme in a number of seconds at most. It is handed in from outside: the core has none of its own. */
 export type Solver = (model: BinaryModel, seconds: number) => Solved;

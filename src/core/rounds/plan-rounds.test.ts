@@ -48,6 +48,7 @@ describe('when to go where', () => {
     expect(found).toMatchObject({
       unmet: [],
       optimal: true,
+      gap: 0,
       cost: { unmetWeight: 0, wayMinutes: 50, rounds: 2, daysOff: 1 },
     });
   });
@@ -117,6 +118,7 @@ describe('when to go where', () => {
       unmet: [],
       cost: { unmetWeight: 0, lastDay: 0, wayMinutes: 0, rounds: 0, daysOff: 0 },
       optimal: true,
+      gap: 0,
     });
   });
 
@@ -125,14 +127,14 @@ describe('when to go where', () => {
     const slow: Solver = (model, left) => {
       seconds += 1.5;
       const solved = solve(model, left);
-      return solved.status === 'optimal' && seconds > 2 ? { ...solved, status: 'found' } : solved;
+      return solved.status === 'optimal' && seconds > 2 ? { ...solved, status: 'found', bound: null } : solved;
     };
     const found = planRounds(asked({ checks: [check('x', 0, 3)] }), slow, () => seconds);
     expect(found.optimal).toBe(false);
     expect(brokenRules(asked({ checks: [check('x', 0, 3)] }), found)).toEqual([]);
     const none = planRounds(
       asked({ checks: [check('x', 0, 3)], pinned: [{ on: at(0), apiary: 'b' }] }),
-      () => ({ status: 'none' }),
+      () => ({ status: 'none', bound: null }),
       () => 0,
     );
     expect(shortly(none)).toEqual(['0 b  30']);

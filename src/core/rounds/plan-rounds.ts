@@ -1,6 +1,6 @@
 import { type Day, daysBetween } from '../calendar/day';
 import { grouped } from '../grouped';
-import { hasTimeAlone, isFit, mayBeDone, type RoundCheck, type RoundsAsked } from './asked';
+import { hasTimeAlone, isDayFor, mayBeDone, type RoundCheck, type RoundsAsked } from './asked';
 import { brokenRules } from './broken-rules';
 import { type Solver, sumOf } from './model';
 import { GOALS, type Goal, isOnLastDay, type Statement, statementOf } from './statement';
@@ -35,6 +35,11 @@ export interface RoundsPlan {
   readonly cost: { readonly [G in Goal]: number };
   /** No plan is better: proven for each of the goals. */
   readonly optimal: boolean;
+  /**
+   * The weight by which what is left undone may be more than the least there is; 0 where that is proven, as it is before the other goals
+   * are looked at; null: not known.
+   */
+  readonly gap: number | null;
 }
 
 /** So long is looked for the best plan, s. */
@@ -42,8 +47,8 @@ export const SECONDS_AT_MOST = 2;
 
 /**
  * When to go where: the least weight left undone; then as few of the gravest as can be on the last day of their window; then the least time
- * on the road, the fewest rounds, the nearest to the best days. Each goal is brought to its least within what those before it leave
- * open.
+ * on the road, the fewest rounds, the nearest to the best days; and last, where a plan was seen before, the fewest checks on another day
+ * than there. Each goal is brought to its least within what those before it leave open.
  *
  * @param solve the solver, which is no part of the core
  * @param clock seconds since any moment
@@ -51,26 +56,44 @@ export const SECONDS_AT_MOST = 2;
 export function planRounds(asked: RoundsAsked, solve: Solver, clock: () => number): RoundsPlan {
   const statement = statementOf(asked);
   const began = clock();
+  const { variables, moved } = statement;
   let rows = statement.rows;
   let best: readonly boolean[] = withPinsAlone(statement, asked);
   let optimal = true;
-  for (const goal of GOALS) {
-    const least = statement.goals[goal];
+  let gap: number | null = 0;
+  for (const [i, least] of [...GOALS.map((goal) => statement.goals[goal]), moved].entries()) {
     if (least.length === 0) continue;
     const left = SECONDS_AT_MOST - (clock() - began);
-    const solved =
-      left > 0 ? solve({ variables: statement.variables, rows, least }, left) : { status: 'none' as const };
+    const solved = left > 0 ? solve({ variables, rows, least }, left) : { status: 'none' as const, bound: null };
     if (solved.status !== 'none') best = solved.values;
     if (solved.status !== 'optimal') {
       optimal = false;
+      if (i === 0) gap = solved.bound === null ? null : sumOf(least, best) - Math.ceil(solved.bound);
       break;
     }
     rows = [...rows, { sum: least, is: '<=', right: sumOf(least, solved.values) }];
   }
-  const plan = planOf(asked, statement, best, optimal);
+  const found = planOf(asked, statement, best, { optimal, gap });
+  const plan = optimal ? found : notWorse(asked, statement, found);
   const broken = brokenRules(asked, plan);
   if (broken.length > 0) throw new Error(`The plan breaks its own rules: ${JSON.stringify(broken)}`);
   return plan;
+}
+
+/** Where there was no time to find out, the plan that was seen stands if it still can, and the one found is no better. */
+function notWorse(asked: RoundsAsked, statement: Statement, found: RoundsPlan): RoundsPlan {
+  if (!asked.seen) return found;
+  const isDone = ({ check, on }: Statement['done'][number]) => asked.seen?.get(check.id) === on;
+  const visited = new Set(statement.done.filter(isDone).map(({ check, on }) => `${on} ${check.apiary}`));
+  for (const { on, apiary } of asked.pinned) visited.add(`${on} ${apiary}`);
+  const values = [
+    ...statement.done.map(isDone),
+    ...statement.made.map(({ on, apiary }) => visited.has(`${on} ${apiary}`)),
+  ];
+  const seen = planOf(asked, statement, values, found);
+  if (brokenRules(asked, seen).length > 0) return found;
+  const goal = GOALS.find((one) => seen.cost[one] !== found.cost[one]);
+  return goal === undefined || seen.cost[goal] < found.cost[goal] ? seen : found;
 }
 
 /** What is always possible: the pinned rounds, and nothing done. */
@@ -86,7 +109,7 @@ function planOf(
   asked: RoundsAsked,
   { done, made }: Statement,
   values: readonly boolean[],
-  optimal: boolean,
+  proven: Pick<RoundsPlan, 'optimal' | 'gap'>,
 ): RoundsPlan {
   const { apiaries, checks } = asked;
   const wayOf = new Map(apiaries.map(({ id, wayMinutes }) => [id, wayMinutes]));
@@ -114,7 +137,7 @@ function planOf(
       rounds: rounds.length,
       daysOff: doneNow.reduce((sum, { check, on }) => sum + Math.abs(daysBetween(check.window.ideal, on)), 0),
     },
-    optimal,
+    ...proven,
   };
 }
 
@@ -133,6 +156,6 @@ function unmetOf(check: RoundCheck, { days, apiaries, forbidden }: RoundsAsked):
         : fit.some(hasTime)
           ? 'not-enough-hours'
           : 'no-free-day';
-  const later = days.find((day) => day.on > latest && !closed.has(day.on) && isFit(check, day.fit) && hasTime(day));
+  const later = days.find((day) => day.on > latest && isDayFor(check, day, closed) && hasTime(day));
   return { id: check.id, why, leastBad: later?.on ?? null };
 }

@@ -1,6 +1,14 @@
 import { type Day, daysBetween } from '../calendar/day';
 import { grouped } from '../grouped';
-import { hasTimeAlone, mayBeDone, type RoundCheck, type RoundsAsked } from './asked';
+import {
+  fitAt,
+  hasTimeAlone,
+  mayBeDone,
+  type RoundApiary,
+  type RoundCheck,
+  type RoundDay,
+  type RoundsAsked,
+} from './asked';
 import type { Row, Sum } from './model';
 
 /** What lets a colony swarm or a virgin out unseen is not left to the last day of its window, where that can be. */
@@ -12,6 +20,8 @@ export interface Statement {
   readonly rows: readonly Row[];
   /** What is to be least, in this order: each as small as those before it let it be. */
   readonly goals: { readonly [G in Goal]: Sum };
+  /** The last goal, which no plan's cost tells: as few checks as can be on another day than the keeper last saw. */
+  readonly moved: Sum;
   /** The check that each of the first variables says is done on a day. */
   readonly done: readonly { readonly check: RoundCheck; readonly on: Day }[];
   /** The round that each of those after them says is made. */
@@ -70,6 +80,7 @@ export function statementOf(asked: RoundsAsked): Statement {
       .filter(({ on }) => !overrun.has(on))
       .map(({ on, freeMinutes }): Row => ({ sum: minutesOf(on), is: '<=', right: freeMinutes }))
       .filter(({ sum }) => sum.length > 0),
+    ...days.filter(({ on, there }) => there && !overrun.has(on)).flatMap((day) => fitRows(day, apiaries, done)),
     ...pinned.map(({ on, apiary }): Row => ({ sum: [{ of: roundOf(apiary, on), times: 1 }], is: '=', right: 1 })),
     ...together.flatMap(([one, other]) =>
       days.flatMap(({ on }) => sameOn(doneAt.get(`${one} ${on}`), doneAt.get(`${other} ${on}`))),
@@ -80,6 +91,10 @@ export function statementOf(asked: RoundsAsked): Statement {
     rows,
     done,
     made,
+    moved: done.flatMap(({ check, on }, of) => {
+      const seenOn = asked.seen?.get(check.id);
+      return seenOn === undefined || seenOn === on ? [] : [{ of, times: 1 }];
+    }),
     goals: {
       unmetWeight: done.map(({ check }, of) => ({ of, times: -check.weight })),
       lastDay: done.flatMap(({ check, on }, of) => (isOnLastDay(check, on) ? [{ of, times: 1 }] : [])),
@@ -103,8 +118,42 @@ export function overrunDays({
 }
 
 /** No day is in hand if it rains. */
-export const isOnLastDay = ({ weight, window }: RoundCheck, on: Day): boolean =>
-  weight === GRAVEST && on === window.latest && window.earliest < window.latest;
+export const isOnLastDay = ({ weight, window, isPressing = false }: RoundCheck, on: Day): boolean =>
+  weight === GRAVEST &&
+  window.earliest < window.latest &&
+  (on === window.latest || (isPressing && on > window.earliest));
+
+/**
+ * Work goes into the hours that are fit for it: at each apiary, and at all of them together into those of the apiary that has most,
+ * since nobody is at two places at once.
+ */
+function fitRows(day: RoundDay, apiaries: readonly RoundApiary[], done: Statement['done']): readonly Row[] {
+  const fits = apiaries.map(({ id }) => ({ id, ...fitAt(day, id) }));
+  const most = (minutes: 'openMinutes' | 'briefMinutes') => Math.max(0, ...fits.map((fit) => fit[minutes]));
+  const work = (isIn: (check: RoundCheck) => boolean): Sum =>
+    done.flatMap(({ check, on }, of) => (on === day.on && isIn(check) ? [{ of, times: check.minutes }] : []));
+  const row = (sum: Sum, right: number): readonly Row[] => (sum.length > 1 ? [{ sum, is: '<=', right }] : []);
+  return [
+    ...fits.flatMap(({ id, openMinutes, briefMinutes }) => [
+      ...row(
+        work((check) => check.apiary === id && check.opens),
+        openMinutes,
+      ),
+      ...row(
+        work((check) => check.apiary === id),
+        briefMinutes,
+      ),
+    ]),
+    ...row(
+      work(({ opens }) => opens),
+      most('openMinutes'),
+    ),
+    ...row(
+      work(() => true),
+      most('briefMinutes'),
+    ),
+  ];
+}
 
 const once = (list: readonly number[]): Sum => list.map((of) => ({ of, times: 1 }));
 

@@ -3,6 +3,12 @@ import { minuteAt, minuteOfDay } from '../calendar/minute';
 import { VISIT_MIN } from './scale-figures';
 import type { ScaleVisit } from './scale-of';
 
-/** Visits to a hive, from the minutes that are noted of what was seen and done there. */
-export const visitsAt = (minutes: readonly string[]): readonly ScaleVisit[] =>
-  minutes.map((from) => ({ from, to: minuteAt(dayOfMinute(from), minuteOfDay(from) + VISIT_MIN) }));
+/** When a hive was seen to, as it is noted: its end too, or not. */
+export interface NotedVisit {
+  readonly from: string;
+  readonly to: string | null;
+}
+
+/** Visits to a hive. One of which no end is noted is taken for {@link VISIT_MIN} minutes. */
+export const visitsAt = (noted: readonly NotedVisit[]): readonly ScaleVisit[] =>
+  noted.map(({ from, to }) => ({ from, to: to ?? minuteAt(dayOfMinute(from), minuteOfDay(from) + VISIT_MIN) }));

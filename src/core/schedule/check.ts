@@ -82,6 +82,12 @@ const OPENS: { readonly [C in CheckCode]: boolean } = {
   'read-comb': true,
 };
 
+/** Only looked at from above, or through a crown board: the nest stays as it is. */
+const FROM_ABOVE: ReadonlySet<CheckCode> = new Set(['supers-check', 'released']);
+
+/** Whether the weather has to be fit for opening the brood nest; for what is seen from above a brief look's weather does. */
+export const opensNest = ({ opens, code }: Pick<Check, 'opens' | 'code'>): boolean => opens && !FROM_ABOVE.has(code);
+
 /** What can be lost, most first: a swarm or a cast; a queen, or the days of a colony without one; room and order. */
 const STAKES = { swarm: 0, queen: 1, order: 2 } as const;
 

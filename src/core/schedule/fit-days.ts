@@ -1,6 +1,6 @@
 import { addDays, type Day, latestOf } from '../calendar/day';
 import type { DayFit, WeatherDay } from '../weather/weather-of';
-import type { Check } from './check';
+import { type Check, opensNest } from './check';
 
 /** Weather leaves no day for a check within its window. */
 export interface NoFitDay {
@@ -19,16 +19,17 @@ export const isFitFor = ({ opens }: Pick<Check, 'opens'>, fit: DayFit): boolean 
  * nothing is known may be fit. Null as well where its window is over.
  */
 export function noFitDay(
-  check: Pick<Check, 'opens' | 'window'>,
+  check: Pick<Check, 'code' | 'opens' | 'window'>,
   days: readonly Pick<WeatherDay, 'on' | 'fit'>[],
   today: Day,
 ): NoFitDay | null {
   const { earliest, latest } = check.window;
+  const asked = { opens: opensNest(check) };
   const fitOn = new Map(days.map(({ on, fit }) => [on, fit]));
   for (let on = latestOf(earliest, today); on <= latest; on = addDays(on, 1)) {
     const fit = fitOn.get(on) ?? 'unknown';
-    if (fit === 'unknown' || isFitFor(check, fit)) return null;
+    if (fit === 'unknown' || isFitFor(asked, fit)) return null;
   }
   if (latest < today) return null;
-  return { until: latest, next: days.find(({ on, fit }) => on > latest && isFitFor(check, fit))?.on ?? null };
+  return { until: latest, next: days.find(({ on, fit }) => on > latest && isFitFor(asked, fit))?.on ?? null };
 }

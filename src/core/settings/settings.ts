@@ -3,6 +3,7 @@ import { LEAVE_SHUT_DAYS, MATING_FAILED } from '../biology/mating';
 import { FRAME_SIZES, type FrameSize } from '../space/frame-size';
 import { DEFAULT_NECTAR, type RoomFigures } from '../space/nectar';
 import { METRIC, type Units } from '../units/units';
+import { type FreeTime, USUAL_WEEK } from './free-time';
 import {
   BROOD_FOR_DEMAREE,
   BROOD_FOR_NUC,
@@ -24,8 +25,14 @@ export const AFTER_SEASON_INTERVAL = figure('routine-after-the-swarm-season', 21
 /** One cell for the queen, one in hand. */
 export const KEPT_CELLS_AT_MOST = figure('cells-kept-at-most', 2, 'cells', 'caution');
 
+export const WAY_MINUTES = figure('minutes-there-and-back', 20, 'minutes', 'setting');
+
+export const CALENDAR_SHOWS = ['checks', 'rounds', 'both'] as const;
+/** What the calendar that other programs read holds: each check, the planned rounds, or both. */
+export type CalendarShows = (typeof CALENDAR_SHOWS)[number];
+
 /** What the keeper may change. Every value has a default. */
-export interface Settings {
+export interface Settings extends FreeTime {
   /** Months of the year, 1 to 12, in which swarms come. */
   readonly swarmMonths: readonly number[];
   /** Days after the latest emergence for which a hive with a virgin is left shut. */
@@ -62,6 +69,14 @@ export interface Settings {
   readonly units: Units;
   /** Cells are thinned once more a week after a method, unless the keeper says otherwise. */
   readonly secondThinning: boolean;
+  /** To an apiary and back, where it has no way of its own, min. */
+  readonly wayMinutes: number;
+  /** Minutes by what is done at a hive, as the keeper says; what is not among them is learned, or as usual. */
+  readonly workMinutes: { readonly [kind: string]: number };
+  /** Where the hives stand, degrees: for sunset. Null: not known. */
+  readonly latitude: number | null;
+  readonly longitude: number | null;
+  readonly calendarShows: CalendarShows;
 }
 
 export const DEFAULT_SETTINGS: Settings = {
@@ -85,6 +100,14 @@ export const DEFAULT_SETTINGS: Settings = {
   timeZone: null,
   units: METRIC,
   secondThinning: true,
+  freeWeek: USUAL_WEEK,
+  away: [],
+  extraHours: [],
+  wayMinutes: WAY_MINUTES.value,
+  workMinutes: {},
+  latitude: null,
+  longitude: null,
+  calendarShows: 'checks',
 };
 
 /** What each setting may be, both ends included. */
@@ -101,6 +124,9 @@ export const SETTING_LIMITS = {
   onlySealedUpNightC: { min: 0, max: 15 },
   lightFlowKg: { min: 0.1, max: 3 },
   strongFlowKg: { min: 0.5, max: 8 },
+  wayMinutes: { min: 0, max: 600 },
+  latitude: { min: -66, max: 66 },
+  longitude: { min: -180, max: 180 },
   cellsKept: { min: 1, max: KEPT_CELLS_AT_MOST.value },
 } as const;
 

@@ -1,8 +1,9 @@
-import { type AnySQLiteColumn, index, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import { type AnySQLiteColumn, index, integer, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 import { COLONY_ORIGINS, QUEEN_EVENTS, QUEEN_WANTED, SWARM_WENT } from '../../core/colony/facts';
 import { LIMITS } from '../../core/facts/limits';
 import { QUEEN_ORIGINS } from '../../core/facts/queen';
-import { atMost, day, id, isDay, oneOf } from './columns';
+import { SETTING_LIMITS } from '../../core/settings/settings';
+import { atMost, between, day, id, isDay, oneOf } from './columns';
 
 export const apiaries = sqliteTable(
   'apiary',
@@ -15,12 +16,15 @@ export const apiaries = sqliteTable(
     mainFlowTo: day('main_flow_to'),
     /** Months in which swarms come there; null: as in the settings. */
     swarmMonths: text('swarm_months', { mode: 'json' }).$type<readonly number[]>(),
+    /** There and back; null: as in the settings. */
+    wayMinutes: integer('way_minutes'),
   },
   (t) => [
     atMost('apiary_name_length', t.name, LIMITS.name),
     atMost('apiary_note_length', t.note, LIMITS.note),
     isDay('apiary_main_flow_from', t.mainFlowFrom),
     isDay('apiary_main_flow_to', t.mainFlowTo),
+    between('apiary_way_minutes', t.wayMinutes, SETTING_LIMITS.wayMinutes.min, SETTING_LIMITS.wayMinutes.max),
   ],
 );
 

@@ -28,6 +28,8 @@ export const inspections = sqliteTable(
     at: text('at_minute').notNull(),
     /** The last day on which it may have been; null: the day is certain. */
     to: day('to_day'),
+    /** The minute at which the hive was shut again; null: not noted. */
+    until: text('until_minute'),
     thoroughness: text('thoroughness', { enum: SEARCHED }).notNull(),
     queen: text('queen', { enum: LOOKED }).notNull(),
     queenSeenAs: text('queen_seen_as', { enum: QUEEN_SEEN_AS }).notNull().default('not-said'),

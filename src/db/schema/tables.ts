@@ -3,4 +3,5 @@ export * from './colonies';
 export * from './frames';
 export * from './inspections';
 export * from './programmes';
+export * from './rounds';
 export * from './weather';

@@ -1,10 +1,11 @@
 import 'server-only';
+import type { FreeTimeEntry } from '../../core/facts/setting';
 import { failure, type Issue, type Result, success } from '../../core/problems/issue';
 import { say } from '../../core/problems/says';
 import { allSizes, type Settings } from '../../core/settings/settings';
 import { framesOf, type Hive } from '../../core/space/hive';
 import type { Db } from '../../db/open';
-import { saveSettings } from '../../db/repositories/settings';
+import { loadSettings, saveSettings } from '../../db/repositories/settings';
 import { framePlans, surveys } from '../../db/schema/tables';
 import { speakUnits } from '../../words/measures';
 
@@ -25,6 +26,10 @@ export function changeSettings(db: Db, settings: Settings): Result<object> {
     return success({});
   });
 }
+
+/** Stores what is said of the keeper's time; everything else of the settings stays as it is. */
+export const changeFreeTime = (db: Db, entry: FreeTimeEntry): Result<object> =>
+  changeSettings(db, { ...loadSettings(db), ...entry } as Settings);
 
 /** Every size of frame or box that some hive of the book has. */
 function usedSizes(db: Db): readonly string[] {

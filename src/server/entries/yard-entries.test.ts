@@ -36,6 +36,7 @@ describe('an apiary', () => {
     mainFlowFrom: '2027-06-01',
     mainFlowTo: '2027-06-20',
     swarmMonths: null,
+    wayMinutes: null,
   };
   const save = (over: Partial<ApiaryFact> = {}) => codes(saveApiary(opened.db, { ...hollow, ...over }, now));
 

@@ -3,11 +3,13 @@ import { eq } from 'drizzle-orm';
 import { addDays, type Day, formatDay } from '../../core/calendar/day';
 import { endOfDay } from '../../core/calendar/now';
 import type { ColonyFacts } from '../../core/colony/facts';
+import type { RoundFact } from '../../core/facts/round';
 import { flowKnown } from '../../core/scale/flow-known';
 import { type LossAnswer, openLosses, type SinceLoss } from '../../core/scale/losses';
 import { type Scale, type ScaleReading, scaleOf } from '../../core/scale/scale-of';
-import { visitsAt } from '../../core/scale/visits-at';
+import { type NotedVisit, visitsAt } from '../../core/scale/visits-at';
 import type { Db, OpenedDatabase } from '../../db/open';
+import { roundsMade } from '../../db/repositories/rounds';
 import { storedReadings } from '../../db/repositories/scale';
 import { scaleAnswers } from '../../db/schema/tables';
 import type { ScaleNow } from '../../views/measured';
@@ -33,12 +35,24 @@ export function readingsOf(opened: OpenedDatabase, { id, apiaryId }: OnScale, to
   );
 }
 
-/** Minutes at which a hive was open, as far as they are noted. */
-export const minutesOpen = ({ inspections, surveys, parts, answers }: ColonyFacts, id: string): readonly string[] => [
-  ...inspections.map(({ at }) => at),
-  ...surveys.map(({ at }) => at),
-  ...answers.filter(({ colonyId }) => colonyId === id).map(({ at }) => at),
-  ...parts.flatMap(({ programme }) => programme.at ?? []),
+/**
+ * When a hive was seen to, as far as it is noted: an inspection from its minute to the one at which the hive was shut again, a hive of a
+ * round for as long as the keeper was at it, or else for the whole round; what else is noted of it from its minute on.
+ */
+export const visitsNoted = (
+  { inspections, surveys, parts, answers }: ColonyFacts,
+  id: string,
+  rounds: readonly Pick<RoundFact, 'beganAt' | 'endedAt' | 'hives'>[],
+): readonly NotedVisit[] => [
+  ...inspections.map(({ at, until }) => ({ from: at, to: until ?? null })),
+  ...surveys.map(({ at }) => ({ from: at, to: null })),
+  ...answers.filter(({ colonyId }) => colonyId === id).map(({ at }) => ({ from: at, to: null })),
+  ...parts.flatMap(({ programme: { at } }) => (at === null ? [] : [{ from: at, to: null }])),
+  ...rounds.flatMap(({ beganAt, endedAt, hives }) =>
+    hives
+      .filter(({ colonyId }) => colonyId === id)
+      .map(({ from, to }) => (from === null ? { from: beganAt, to: endedAt } : { from, to })),
+  ),
 ];
 
 export interface ColonyScale {
@@ -51,7 +65,7 @@ export interface ColonyScale {
 export function scaleAt(opened: OpenedDatabase, colony: OnScale, facts: ColonyFacts, today: Day): ColonyScale | null {
   const readings = readingsOf(opened, colony, today);
   if (readings.length === 0) return null;
-  const scale = scaleOf(readings, visitsAt(minutesOpen(facts, colony.id)));
+  const scale = scaleOf(readings, visitsAt(visitsNoted(facts, colony.id, roundsMade(opened.db))));
   const since: SinceLoss = {
     looks: facts.inspections.flatMap(({ at, thoroughness }) => (thoroughness === 'not-searched' ? [] : [at])),
     swarms: facts.queenEvents.flatMap(({ kind, on }) => (kind === 'swarmed' || kind === 'cast-left' ? [on] : [])),

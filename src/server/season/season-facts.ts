@@ -22,6 +22,8 @@ import {
   queenEvents,
   queens,
   revisions,
+  rounds,
+  roundWishes,
   scaleAnswers,
   scaleDays,
   settings,
@@ -55,6 +57,8 @@ export const TABLES = {
   nights,
   scaleDays,
   scaleAnswers,
+  rounds,
+  roundWishes,
   settings,
   revisions,
 } as const satisfies Record<keyof SeasonFacts, SQLiteTable>;

@@ -13,10 +13,13 @@ interface Props {
   /** The last day on which it may have been, `YYYY-MM-DD`; null: the day is certain; left out where it always is. */
   readonly to?: string | null;
   readonly onTo?: (to: string | null) => void;
+  /** The minute at which it was over; null: not noted; left out where it is not asked for. */
+  readonly until?: string | null;
+  readonly onUntil?: (until: string | null) => void;
 }
 
 /** The day and the time of an entry. */
-export function WhenFields({ at, to = null, latestDay, onChange, onTo }: Props) {
+export function WhenFields({ at, to = null, latestDay, onChange, onTo, until = null, onUntil }: Props) {
   const id = useId();
   const [day, time] = [at.slice(0, at.indexOf('T')), at.slice(at.indexOf('T') + 1)];
   return (
@@ -42,6 +45,17 @@ export function WhenFields({ at, to = null, latestDay, onChange, onTo }: Props) 
           onChange={({ target: { value } }) => onChange(`${day}T${value}`)}
         />
       </label>
+      {onUntil && (
+        <label className="col-start-2">
+          <span className="font-display text-lg font-bold">Hive shut again at</span>
+          <input
+            type="time"
+            className={FIELD}
+            value={until?.slice(until.indexOf('T') + 1) ?? ''}
+            onChange={({ target: { value } }) => onUntil(value === '' ? null : `${day}T${value}`)}
+          />
+        </label>
+      )}
       {onTo && (
         <details className="col-span-2" open={to !== null}>
           <summary className="cursor-pointer py-2 font-bold underline">Not sure which day</summary>

@@ -70,11 +70,16 @@ interface Props {
   readonly refusedFor?: readonly IssueInWords[];
   /** Colonies that a cell would help. */
   readonly needy: readonly NeedyColony[];
+  /** When the hive was shut again, of an entry that is made while it is open; left out where it is written down afterwards. */
+  readonly shutAgain?: (at: string) => string | null;
   /** Called once it is saved, and says whether the server has it. */
   readonly onSaved: (state: 'sent' | 'waiting') => void;
 }
 
 const NONE: readonly IssueInWords[] = [];
+
+/** An inspection is over on the day on which it began. */
+const onDayOf = (at: string, until: string | null) => until && `${at.slice(0, 10)}${until.slice(10)}`;
 
 /** Enter an inspection: taps only, in any order, with the reading building up as it goes. */
 export function InspectionForm(props: Props) {
@@ -122,7 +127,8 @@ export function InspectionForm(props: Props) {
   const save = async (wasOpened: boolean, isAsked = false, chosenOver: string | null = null) => {
     const missing = draftIssues(draft);
     if (missing.length > 0 || searched === null) return setIssues(missing);
-    const entry = entryOf(draft, searched);
+    const until = draft.until ?? props.shutAgain?.(draft.at) ?? null;
+    const entry = { ...entryOf(draft, searched), until };
     // Whether it lies in the future the server tells: this page may have been open for hours.
     const contradictions = checkEntry(entry, facts, null);
     if (contradictions.length > 0) return setIssues(contradictions.map(issueInWords));
@@ -238,11 +244,13 @@ export function InspectionForm(props: Props) {
               at={draft.at}
               to={draft.to}
               latestDay={formatDay(today)}
-              onChange={(at) => set({ at })}
+              onChange={(at) => set({ at, until: onDayOf(at, draft.until ?? null) })}
+              until={draft.until ?? null}
+              onUntil={(until) => set({ until })}
               onTo={(to) => set({ to })}
             />
             <span className="col-span-2">
-              <Problem text={problemAt('at') ?? problemAt('to')} />
+              <Problem text={problemAt('at') ?? problemAt('until') ?? problemAt('to')} />
             </span>
           </div>
           <details

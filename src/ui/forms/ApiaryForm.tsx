@@ -1,5 +1,6 @@
 'use client';
 
+import { SETTING_LIMITS } from '../../core/settings/settings';
 import type { ApiaryEntry } from '../../views/all-apiaries';
 import { monthName } from '../../words/days';
 import { Check } from '../controls/Check';
@@ -16,10 +17,12 @@ interface Props {
   readonly isNew: boolean;
   /** Months in which swarms come elsewhere, by the settings. */
   readonly usualMonths: readonly number[];
+  /** Minutes there and back where nothing else is said. */
+  readonly usualWay: number;
 }
 
 /** Adds an apiary or changes one. */
-export function ApiaryForm({ apiary, isNew, usualMonths }: Props) {
+export function ApiaryForm({ apiary, isNew, usualMonths, usualWay }: Props) {
   const { values, register, set, issues, tries, isSaving, submit } = useEntryForm<ApiaryEntry>({
     values: apiary,
     path: '/api/apiaries',
@@ -42,6 +45,22 @@ export function ApiaryForm({ apiary, isNew, usualMonths }: Props) {
           problem={problemOf(issues, 'note')}
         >
           {(props) => <textarea {...props} rows={3} {...register('note')} />}
+        </Field>
+        <Field
+          name="Minutes there and back"
+          hint={`For planning rounds. Empty: as under “When you are free”, ${usualWay} min.`}
+          problem={problemOf(issues, 'wayMinutes')}
+        >
+          {(props) => (
+            <input
+              {...props}
+              type="number"
+              inputMode="numeric"
+              {...SETTING_LIMITS.wayMinutes}
+              value={values.wayMinutes ?? ''}
+              onChange={({ target: { value } }) => set({ wayMinutes: value === '' ? null : Number(value) })}
+            />
+          )}
         </Field>
         <div className="grid gap-x-6 sm:grid-cols-2">
           <Field

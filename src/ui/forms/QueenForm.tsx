@@ -27,6 +27,8 @@ interface Props {
   readonly now: string;
   /** What is corrected; null: something new is noted. */
   readonly corrects: QueenLine | null;
+  /** What the form begins with, where it was asked for; null: the usual. */
+  readonly begins?: QueenEventKind | null;
 }
 
 /** What stands in the fields. */
@@ -47,7 +49,7 @@ interface Fields {
 const isSwarm = (kind: QueenEventKind) => kind === 'swarmed' || kind === 'cast-left';
 
 /** Notes what happened to a queen: one that is known, or one new to the records; or corrects what was noted. */
-export function QueenForm({ colonyId, colonyName, known, today, now, corrects }: Props) {
+export function QueenForm({ colonyId, colonyName, known, today, now, corrects, begins = null }: Props) {
   const [ids] = useState(() => ({ event: corrects?.id ?? newId(), queen: newId() }));
   const thisMinute = useThisMinute(now);
   const minuteOn = (on: string) => {
@@ -57,7 +59,7 @@ export function QueenForm({ colonyId, colonyName, known, today, now, corrects }:
   };
   const { values, register, set, issues, tries, isSaving, submit } = useEntryForm<Fields>({
     values: {
-      kind: corrects?.kind ?? (known.length > 0 ? 'removed' : 'present'),
+      kind: corrects?.kind ?? begins ?? (known.length > 0 ? 'removed' : 'present'),
       queen: corrects?.queenId ?? known[0]?.id ?? NEW,
       origin: 'unknown',
       emergedFrom: '',

@@ -115,6 +115,11 @@ export function SettingsForm({ settings }: { settings: Settings }) {
           'Days between inspections. Left empty, the date follows from how thoroughly you checked; with a number, the risk it takes is shown.',
           true,
         )}
+        <p className="mt-4">
+          <a href="/free-time" className="inline-flex min-h-11 items-center">
+            When you are free: hours, days away, ways, minutes
+          </a>
+        </p>
         <h2 className="mt-8 border-t-2 border-ink pt-2 text-xl">Methods</h2>
         <Choice<'1' | '2'>
           legend="Cells kept"

@@ -5,7 +5,7 @@ const under = (pattern: RegExp) => (path: string) => pattern.test(path);
  * which stand at the thumb on a phone; the others are under *more* there. Only those that exist are shown.
  */
 export const PLACES = [
-  { href: '/', name: 'Today', within: under(/^\/($|days|rounds)/), isAtThumb: true },
+  { href: '/', name: 'Today', within: under(/^\/($|days|rounds|free-time|swarm-out)/), isAtThumb: true },
   { href: '/hive', name: 'At the hive', within: under(/^\/hive/), isAtThumb: true },
   { href: '/season', name: 'Season', within: under(/^\/season/), isAtThumb: true },
   {
@@ -23,6 +23,7 @@ export type PlaceName = (typeof PLACES)[number]['name'];
 export const MENU = [
   { href: '/data', name: 'Data' },
   { href: '/settings', name: 'Settings' },
+  { href: '/free-time', name: 'When you are free' },
   { href: '/phone', name: 'Your phone' },
 ] as const;
 
@@ -44,5 +45,6 @@ export const ALL_PLACES: readonly { readonly href: string; readonly name: string
   ...PLACES.filter(({ name }) => name !== 'Learn' && name !== 'Colonies'),
   ...VIEWS.colonies.map(({ href, name }) => ({ href, name: name === 'All colonies' ? 'Colonies' : name })),
   ...VIEWS.learn,
+  { href: '/swarm-out', name: 'A swarm is out' },
   ...MENU,
 ];

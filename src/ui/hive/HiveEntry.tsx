@@ -9,6 +9,7 @@ import { emptyDraft } from '../../device/draft';
 import type { EntryReading } from '../../device/entry-reading';
 import type { KeptInspection } from '../../device/outbox-entry';
 import type { HiveAtHand } from '../../device/rounds-at-hand';
+import { shutAgainAt } from '../../device/shut-again';
 import { draftKey } from '../../device/stored-draft';
 import type { ApiaryEntry } from '../../views/all-apiaries';
 import type { NeedyColony } from '../../views/cells-view';
@@ -66,6 +67,7 @@ export function HiveEntry({ hive, apiary, needy, settings, minute, refused }: Pr
           over={null}
           refusedFor={refused?.issues}
           needy={needy}
+          shutAgain={(at) => shutAgainAt(at, startMinute(minute, null))}
           onSaved={() => goInHive(hivePlace.round(apiary.id))}
         />
       )}

@@ -6,6 +6,7 @@ import { dayWords, distanceWords, rangeWords, weekdayWords } from '../days';
 
 /** The colony’s page. */
 export const colonyPhrases = {
+  fromTo: (from: string, to: string) => `${from} to ${to}`,
   anotherColony: 'another colony',
   lastLooked: (on: Day, today: Day) => `Last inspected ${weekdayWords(on)}, ${distanceWords(on, today)}`,
   notInspectedYet: 'Not inspected yet',

@@ -11,5 +11,6 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
   const { id } = await params;
   const apiary = loadNames(database().db).apiaries.find((candidate) => candidate.id === id);
   if (!apiary) notFound();
-  return <ApiaryForm apiary={apiary} isNew={false} usualMonths={loadSettings(database().db).swarmMonths} />;
+  const { swarmMonths, wayMinutes } = loadSettings(database().db);
+  return <ApiaryForm apiary={apiary} isNew={false} usualMonths={swarmMonths} usualWay={wayMinutes} />;
 }

@@ -6,9 +6,9 @@ import { ApiaryForm } from '@/ui/forms/ApiaryForm';
 
 export const metadata: Metadata = { title: 'Add an apiary' };
 
-const NOTHING_SAID = { name: '', note: '', mainFlowFrom: null, mainFlowTo: null, swarmMonths: null };
+const NOTHING_SAID = { name: '', note: '', mainFlowFrom: null, mainFlowTo: null, swarmMonths: null, wayMinutes: null };
 
 export default function Page() {
-  const { swarmMonths } = loadSettings(database().db);
-  return <ApiaryForm apiary={{ id: newId(), ...NOTHING_SAID }} isNew usualMonths={swarmMonths} />;
+  const { swarmMonths, wayMinutes } = loadSettings(database().db);
+  return <ApiaryForm apiary={{ id: newId(), ...NOTHING_SAID }} isNew usualMonths={swarmMonths} usualWay={wayMinutes} />;
 }

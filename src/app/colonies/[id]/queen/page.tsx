@@ -1,6 +1,7 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { formatDay } from '@/core/calendar/day';
+import { QUEEN_EVENTS } from '@/core/colony/facts';
 import { database } from '@/db/open';
 import { now } from '@/server/clock';
 import { loadColony, queensOfColony } from '@/server/colony-page';
@@ -8,8 +9,15 @@ import { QueenForm } from '@/ui/forms/QueenForm';
 
 export const metadata: Metadata = { title: 'Queen' };
 
-export default async function Page({ params }: { params: Promise<{ id: string }> }) {
+interface Props {
+  readonly params: Promise<{ readonly id: string }>;
+  /** `kind`: what happened. */
+  readonly searchParams: Promise<{ readonly kind?: string }>;
+}
+
+export default async function Page({ params, searchParams }: Props) {
   const { id } = await params;
+  const { kind } = await searchParams;
   const { today, minute } = await now();
   const opened = database();
   const { db } = opened;
@@ -23,6 +31,7 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
       today={formatDay(today)}
       now={minute}
       corrects={null}
+      begins={QUEEN_EVENTS.find((one) => one === kind) ?? null}
     />
   );
 }

@@ -1,0 +1,22 @@
+import type { ColonyState } from '../colony/fold';
+import { byPressingLead, type ColonyOnDay } from '../schedule/standing';
+
+/** A hive of a round, as much of it as its place in the order follows from. */
+export interface InRound {
+  readonly state: Pick<ColonyState, 'lastInspection'>;
+  readonly onDay: ColonyOnDay;
+}
+
+/** What may carry trouble from hive to hive is opened last. */
+const isSuspect = ({ state }: InRound) => state.lastInspection?.reading.reading === 'drone-laying';
+
+/** Seams covered by bees, or else frames of brood, as last counted. */
+const strengthOf = ({ state }: InRound): number =>
+  state.lastInspection?.inspection.coveredSeams ?? state.lastInspection?.inspection.broodFrames ?? 0;
+
+/**
+ * Which of two hives of a round is seen to first: healthy before what is in doubt; then what can lose more, and what can wait less, so that a
+ * round that is cut short has done most; then the strong before the weak.
+ */
+export const byRoundOrder = (a: InRound, b: InRound): number =>
+  Number(isSuspect(a)) - Number(isSuspect(b)) || byPressingLead(a.onDay, b.onDay) || strengthOf(b) - strengthOf(a);

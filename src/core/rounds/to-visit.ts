@@ -1,0 +1,103 @@
+import { figure } from '../biology/figure';
+import { addDays, type Day, latestOf } from '../calendar/day';
+import type { CheckWindow } from '../calendar/window';
+import { type Check, isDaily, type LeaveShut, opensNest } from '../schedule/check';
+import { standingOf } from '../schedule/standing';
+import type { RoundCheck } from './asked';
+import { weightOf } from './weight';
+import { KIND_OF, type MinutesByKind, OPENING_MINUTES, type VisitKind } from './work';
+
+/** A colony as the planner sees it. */
+export interface VisitedColony {
+  readonly id: string;
+  readonly apiaryId: string;
+  readonly checks: readonly Check[];
+  readonly leaveShut: readonly LeaveShut[];
+  /** Live cells with a queen to come. */
+  readonly hasCells: boolean;
+}
+
+/** Something to be done at a hive, with the check that asks for it. */
+export interface VisitCheck extends RoundCheck {
+  readonly colonyId: string;
+  readonly check: Check;
+  readonly kind: VisitKind;
+  readonly isLate: boolean;
+}
+
+/** What is late already is done within so many days. */
+export const LATE_WITHIN = figure('what-is-late-is-planned-within', 3, 'days', 'caution').value;
+
+/** A check's name among those of all colonies. */
+export const visitId = (colonyId: string, key: string): string => `${colonyId} ${key}`;
+
+/**
+ * What of a colony's checks is planned between two days: those that are late, or whose best day or last day is not after the last of them.
+ * What the keeper put on another day is done from that day on. One that is late has from today to {@link LATE_WITHIN} days on, the sooner
+ * the better; what could be lost by it most is not put off for want of a shorter way. On days on which the hive is to be left shut only what forces it open is done.
+ */
+export function toVisit(
+  { id, apiaryId, checks, leaveShut, hasCells }: VisitedColony,
+  days: { readonly today: Day; readonly last: Day },
+  minutes: MinutesByKind,
+): readonly VisitCheck[] {
+  const { today, last } = days;
+  return checks.flatMap((check): VisitCheck[] => {
+    const { code, key } = check;
+    if (isDaily(code)) return [];
+    const isLate = standingOf(check, leaveShut, today) === 'late';
+    const window = isLate ? { earliest: today, ideal: today, latest: addDays(today, LATE_WITHIN) } : windowOf(check);
+    if (window.ideal > last && window.latest > last) return [];
+    const shut = check.opens && check.forced === null ? leaveShut.filter(({ from, to }) => from <= to) : [];
+    // Wholly within days on which it is to be left shut: it waits for them, not for a round.
+    if (shut.some(({ from, to }) => from <= latestOf(window.earliest, today) && to >= window.latest)) return [];
+    const kind = KIND_OF[code];
+    return [
+      {
+        id: visitId(id, key),
+        apiary: apiaryId,
+        window,
+        minutes: minutes[kind] + (check.opens ? OPENING_MINUTES : 0),
+        opens: opensNest(check),
+        weight: weightOf(check, leaveShut, hasCells),
+        shut,
+        colonyId: id,
+        check,
+        kind,
+        isLate,
+        isPressing: isLate,
+      },
+    ];
+  });
+}
+
+function windowOf({ window, plannedFor }: Check): CheckWindow {
+  if (plannedFor === null) return window;
+  return { earliest: plannedFor, ideal: plannedFor, latest: latestOf(plannedFor, window.latest) };
+}
+
+/** Pairs that are done on one day: both halves of a split that are looked at for the queen. */
+export function couplesOf(visits: readonly VisitCheck[]): readonly (readonly [string, string])[] {
+  const halves = visits.filter(({ check }) => check.code === 'which-half' && check.programme !== null);
+  return halves.flatMap((one, i) =>
+    halves
+      .slice(i + 1)
+      .filter(({ check, colonyId }) => check.programme?.id === one.check.programme?.id && colonyId !== one.colonyId)
+      .map((other) => [one.id, other.id] as const),
+  );
+}
+
+/** Pairs of which the windows have no day in common. */
+export function apart(
+  visits: readonly VisitCheck[],
+  couples: readonly (readonly [string, string])[],
+): readonly (readonly [VisitCheck, VisitCheck])[] {
+  const of = new Map(visits.map((visit) => [visit.id, visit]));
+  return couples.flatMap(([a, b]) => {
+    const [one, other] = [of.get(a), of.get(b)];
+    if (!one || !other) return [];
+    const from = latestOf(one.window.earliest, other.window.earliest);
+    const isApart = from > one.window.latest || from > other.window.latest;
+    return isApart ? [[one, other] as const] : [];
+  });
+}

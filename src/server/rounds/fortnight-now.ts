@@ -1,0 +1,122 @@
+import 'server-only';
+import { createHash } from 'node:crypto';
+import type { Now } from '../../core/calendar/now';
+import type { Fortnight, FortnightAsked } from '../../core/rounds/plan-fortnight';
+import { type MovedVisit, type SeenPlan, type SeenVisit, whatMoved } from '../../core/rounds/what-moved';
+import type { OpenedDatabase } from '../../db/open';
+import { loadSeenPlan, saveSeenPlan } from '../../db/repositories/rounds';
+import type { AllApiaries } from '../../views/all-apiaries';
+import { askedNow } from './asked-now';
+import { type Planner, planApart } from './plan-apart';
+
+/** The rounds as planned by now, with what they were planned from. */
+export interface FortnightNow {
+  readonly asked: FortnightAsked;
+  readonly fortnight: Fortnight;
+  /** Names the plan: another one has another name. */
+  readonly version: string;
+}
+
+interface Kept {
+  readonly question: string;
+  readonly answer: Promise<FortnightNow | null>;
+  /** The answer once it is there. */
+  settled: FortnightNow | null;
+}
+
+/** The last plan of each opened book: it stands until facts, forecast, free time or what is wanted of it change. */
+const last = new WeakMap<object, Kept>();
+
+/** Maps as lists, so that all of a question is in its name. */
+const asText = (asked: FortnightAsked) =>
+  createHash('sha256')
+    .update(JSON.stringify(asked, (_, value) => (value instanceof Map ? [...value] : value)))
+    .digest('hex');
+
+function keptNow(opened: OpenedDatabase, all: AllApiaries, now: Now, zone: string, plan: Planner): Kept {
+  const asked = askedNow(opened, all, now, zone);
+  const question = asText(asked);
+  const known = last.get(opened);
+  if (known?.question === question) return known;
+  const kept: Kept = {
+    question,
+    settled: null,
+    answer: plan(asked).then((fortnight) => {
+      // A planner that failed is asked again the next time.
+      if (!fortnight) last.delete(opened);
+      kept.settled = fortnight && { asked, fortnight, version: versionOf(fortnight) };
+      return kept.settled;
+    }),
+  };
+  last.set(opened, kept);
+  return kept;
+}
+
+const versionOf = ({ rounds, unmet }: Fortnight) =>
+  createHash('sha256')
+    .update(JSON.stringify([rounds, unmet]))
+    .digest('hex')
+    .slice(0, 16);
+
+/** The plan where it is there already, else the promise of it; null: it could not be made. */
+export function fortnightNow(
+  opened: OpenedDatabase,
+  all: AllApiaries,
+  now: Now,
+  zone: string,
+  plan: Planner = planApart,
+): { readonly settled: FortnightNow | null; readonly answer: Promise<FortnightNow | null> } {
+  return keptNow(opened, all, now, zone, plan);
+}
+
+/** Each check with the day of its round, and what that rested on. */
+export function seenIn({ asked, fortnight }: FortnightNow): readonly SeenVisit[] {
+  const on = daysOf(fortnight);
+  const dayAt = new Map(asked.days.map((one) => [one.on, one]));
+  return asked.visits.map(({ id, window, apiary }) => {
+    const day = on.get(id);
+    const of = day === undefined ? undefined : dayAt.get(day);
+    return {
+      id,
+      on: day ?? null,
+      window,
+      fit: of?.there.get(apiary)?.fit ?? 'unknown',
+      freeMinutes: of?.freeMinutes ?? 0,
+    };
+  });
+}
+
+const daysOf = ({ rounds }: Fortnight) =>
+  new Map(rounds.flatMap(({ on, checks }) => checks.map((id) => [id, on] as const)));
+
+/** What the keeper last saw, and what moved since. */
+export function movedSince(
+  { db }: OpenedDatabase,
+  { asked, fortnight }: FortnightNow,
+  now: Now,
+): { readonly seen: SeenPlan | null; readonly moved: readonly MovedVisit[] } {
+  const seen = loadSeenPlan(db);
+  const moved = whatMoved(seen?.visits ?? [], {
+    today: now.today,
+    days: asked.days,
+    visits: asked.visits,
+    forbidden: new Set(asked.forbidden),
+    on: daysOf(fortnight),
+  });
+  return { seen, moved };
+}
+
+/** Notes that the keeper has seen a plan, if it is still the one there is: it is what later ones are held against. */
+export async function notePlanSeen(
+  opened: OpenedDatabase,
+  all: AllApiaries,
+  now: Now,
+  zone: string,
+  version: string,
+  plan: Planner = planApart,
+): Promise<boolean> {
+  const there = await fortnightNow(opened, all, now, zone, plan).answer;
+  if (there?.version !== version) return false;
+  saveSeenPlan(opened.db, { seenAt: now.minute, visits: seenIn(there) });
+  return true;
+}

@@ -1,0 +1,179 @@
+'use client';
+
+import Link from 'next/link';
+import { useId, useState } from 'react';
+import { v7 as newId } from 'uuid';
+import { type Day, day, formatDay } from '../../core/calendar/day';
+import type { RoundWish } from '../../core/facts/round';
+import type { NamedColony } from '../../views/all-apiaries';
+import type { WeekRound, WeekView } from '../../views/week-view';
+import { weekdayWords } from '../../words/days';
+import { BUTTON } from '../controls/styles';
+import { useSend } from '../controls/useSend';
+import { IssueList } from '../entry/IssueList';
+import { useBook } from '../frame/BookContext';
+
+interface Props {
+  readonly apiaries: readonly NamedColony[];
+  readonly wishes: readonly RoundWish[];
+  readonly leftOut: WeekView['leftOut'];
+  readonly planned: readonly WeekRound[];
+  readonly today: Day;
+}
+
+/** Where the keeper goes today in any case, and what was said of the plan: each can be taken back. */
+export function ChangePlan({ apiaries, wishes, leftOut, planned, today }: Props) {
+  const { issues, isSending, sendTo } = useSend();
+  if (useBook()?.isReader) return null;
+  const iso = formatDay(today);
+  const take = (id: string) => void sendTo('/api/round-wishes', { isWanted: false, id });
+  const going = new Set(wishes.flatMap((wish) => (wish.kind === 'pinned' && wish.on === iso ? [wish.apiaryId] : [])));
+  const ruledOut = wishes.filter((wish) => wish.kind === 'forbidden' && wish.on >= iso);
+  const pins = wishes.filter((wish) => wish.kind === 'pinned' && wish.on >= iso);
+  const nameOf = (id: string | null) => apiaries.find((one) => one.id === id)?.name ?? '';
+  const goingTo = (apiaryId: string) => ({ id: newId(), kind: 'pinned', on: iso, apiaryId, colonyId: null, key: null });
+  return (
+    <details className="mt-2 border-y border-line print:hidden">
+      <summary className="min-h-11 cursor-pointer py-2 font-bold">Change the plan</summary>
+      <IssueList issues={issues} />
+      <p className="flex flex-wrap items-center gap-2 pb-2">
+        <span className="font-semibold">Going today to</span>
+        {apiaries
+          .filter(({ id }) => !going.has(id))
+          .map(({ id, name }) => (
+            <button
+              key={id}
+              type="button"
+              className={BUTTON.plain}
+              disabled={isSending}
+              onClick={() => void sendTo('/api/round-wishes', { isWanted: true, wish: goingTo(id) })}
+            >
+              {name}
+            </button>
+          ))}
+      </p>
+      <LeaveOff
+        planned={planned}
+        isSending={isSending}
+        onLeave={(wish) => void sendTo('/api/round-wishes', { isWanted: true, wish })}
+      />
+      <ul className="text-sm">
+        {pins.map(({ id, on, apiaryId }) => (
+          <TakeBack
+            key={id}
+            words={`${weekdayWords(day(on as string))}: the round to ${nameOf(apiaryId)} is pinned.`}
+            name="Unpin it"
+            isSending={isSending}
+            onTake={() => take(id)}
+          />
+        ))}
+        {ruledOut.map(({ id, on }) => (
+          <TakeBack
+            key={id}
+            words={`${weekdayWords(day(on as string))}: no rounds that day.`}
+            name="Allow it again"
+            isSending={isSending}
+            onTake={() => take(id)}
+          />
+        ))}
+        {leftOut.map(({ wishId, words }) => (
+          <TakeBack
+            key={wishId}
+            words={`${words}: on no round.`}
+            name="Plan it again"
+            isSending={isSending}
+            onTake={() => take(wishId)}
+          />
+        ))}
+      </ul>
+      <p className="py-2">
+        <Link prefetch={false} href="/free-time" className="inline-flex min-h-11 items-center">
+          When you are free: hours, days away, ways, minutes
+        </Link>
+      </p>
+    </details>
+  );
+}
+
+/** One check is taken off the rounds: it stays due, and no round is planned for it. */
+function LeaveOff({
+  planned,
+  isSending,
+  onLeave,
+}: {
+  planned: readonly WeekRound[];
+  isSending: boolean;
+  onLeave: (wish: RoundWish) => void;
+}) {
+  const id = useId();
+  const [chosen, setChosen] = useState('');
+  const checks = planned.flatMap(({ rows }) =>
+    rows.flatMap(({ row, tasks }) =>
+      tasks.map(({ key, order }) => ({
+        value: `${row.colonyId} ${key}`,
+        colonyId: row.colonyId,
+        key,
+        words: `${row.name}: ${order}`,
+      })),
+    ),
+  );
+  const check = checks.find(({ value }) => value === chosen);
+  return (
+    <p className="flex flex-wrap items-center gap-2 pb-2">
+      <label htmlFor={id} className="font-semibold">
+        On no round
+      </label>
+      <select
+        id={id}
+        className="min-h-11 max-w-full border-2 border-ink bg-paper px-2"
+        value={check ? chosen : ''}
+        onChange={(event) => setChosen(event.target.value)}
+      >
+        <option value="">choose what</option>
+        {checks.map(({ value, words }) => (
+          <option key={value} value={value}>
+            {words}
+          </option>
+        ))}
+      </select>
+      <button
+        type="button"
+        className={BUTTON.plain}
+        disabled={isSending || !check}
+        onClick={() =>
+          check &&
+          onLeave({ id: newId(), kind: 'left-out', on: null, apiaryId: null, colonyId: check.colonyId, key: check.key })
+        }
+      >
+        Leave it off
+      </button>
+    </p>
+  );
+}
+
+function TakeBack({
+  words,
+  name,
+  isSending,
+  onTake,
+}: {
+  words: string;
+  name: string;
+  isSending: boolean;
+  onTake: () => void;
+}) {
+  return (
+    <li className="flex flex-wrap items-baseline gap-x-3">
+      {words}
+      <button
+        type="button"
+        className={`${BUTTON.quiet} min-h-11`}
+        disabled={isSending}
+        aria-label={`${name}: ${words}`}
+        onClick={onTake}
+      >
+        {name}
+      </button>
+    </li>
+  );
+}

@@ -1,0 +1,148 @@
+import Link from 'next/link';
+import type { RoundWish } from '../../core/facts/round';
+import type { FreeTime } from '../../core/settings/free-time';
+import type { NamedColony } from '../../views/all-apiaries';
+import type { WeekRound, WeekRow, WeekView } from '../../views/week-view';
+import { BUTTON } from '../controls/styles';
+import type { Axis } from '../time/axis';
+import { RulerHead } from '../time/RulerHead';
+import { TONE_TEXT } from '../time/tones';
+import { Bands } from './Bands';
+import { ChangePlan } from './ChangePlan';
+import { HiveLane } from './HiveLane';
+import { RoundActions } from './RoundActions';
+import { NoColonies, SwarmRisks } from './TodayPage';
+import { WhatMoved } from './WhatMoved';
+
+interface Props {
+  readonly view: WeekView;
+  readonly axis: Axis;
+  readonly minute: string;
+  /** 7 or 14 */
+  readonly days: number;
+  readonly apiaries: readonly NamedColony[];
+  readonly wishes: readonly RoundWish[];
+  readonly freeWeek: FreeTime['freeWeek'];
+}
+
+/** What must I do, where, and when? */
+export function WeekPage({ view, axis, minute, days, apiaries, wishes, freeWeek }: Props) {
+  const { headline, summary, rounds, bands, cannotBeMet, assumes, moved, isNew, version, more } = view;
+  const isEmpty = rounds.length === 0 && bands.length === 0;
+  return (
+    <>
+      <RulerHead axis={axis} title={headline} below={summary} />
+      {!isEmpty && (
+        <>
+          <WhatMoved moved={moved} isNew={isNew} version={version} />
+          <p className="mt-2 flex flex-wrap items-center gap-x-2 gap-y-1">
+            <Link prefetch={false} href="/hive" className={`${BUTTON.plain} max-wide:px-2.5 max-wide:text-sm`}>
+              So many minutes here, now
+            </Link>
+            <Link prefetch={false} href="/swarm-out" className={`${BUTTON.plain} max-wide:px-2.5 max-wide:text-sm`}>
+              A swarm is out
+            </Link>
+          </p>
+        </>
+      )}
+      <SwarmRisks risks={view.swarmRisks} />
+      {cannotBeMet.length > 0 && <CannotBeMet list={cannotBeMet} />}
+      {rounds.map((round) => (
+        <Round key={round.key} round={round} axis={axis} minute={minute} freeWeek={freeWeek} wishes={wishes} />
+      ))}
+      {more && !isEmpty && (
+        <p className="mt-2 text-sm">
+          {more}{' '}
+          <Link prefetch={false} href="/?days=14" className="inline-block min-h-6">
+            Show both weeks
+          </Link>
+        </p>
+      )}
+      {days === 14 && (
+        <p className="mt-2 text-sm">
+          <Link prefetch={false} href="/" className="inline-block min-h-6">
+            Show this week alone
+          </Link>
+        </p>
+      )}
+      {!isEmpty && (
+        <ChangePlan apiaries={apiaries} wishes={wishes} leftOut={view.leftOut} planned={rounds} today={axis.today} />
+      )}
+      {assumes.length > 0 && !isEmpty && (
+        <ul aria-label="What the plan takes for granted" className="text-muted mt-2 max-w-prose text-sm">
+          {assumes.map((words) => (
+            <li key={words}>{words}</li>
+          ))}
+        </ul>
+      )}
+      <Bands bands={bands} axis={axis} minute={minute} />
+      {isEmpty && <NoColonies />}
+    </>
+  );
+}
+
+function CannotBeMet({ list }: { readonly list: WeekView['cannotBeMet'] }) {
+  return (
+    <section aria-label="Cannot be met in time" className="mt-3 border-2 border-propolis px-2.5 py-1.5">
+      <h2 className="text-propolis text-base font-bold">Cannot be met in time</h2>
+      <ul className="text-sm">
+        {list.map(({ key, words, why }) => (
+          <li key={key} className="mt-1 max-w-prose">
+            <b>{words}.</b> {why}
+          </li>
+        ))}
+      </ul>
+      <p className="mt-1 text-sm">
+        <Link prefetch={false} href="/free-time" className="inline-block min-h-6">
+          Find time for it
+        </Link>
+      </p>
+    </section>
+  );
+}
+
+interface RoundProps {
+  readonly round: WeekRound;
+  readonly axis: Axis;
+  readonly minute: string;
+  readonly wishes: readonly RoundWish[];
+  readonly freeWeek: FreeTime['freeWeek'];
+}
+
+function Round({ round, axis, minute, wishes, freeWeek }: RoundProps) {
+  const { title, notes, rows, weather, isPinned } = round;
+  return (
+    <section aria-label={title} className="mt-3">
+      <div className="flex flex-wrap items-center justify-between gap-x-4 bg-ink px-2.5 py-0.5 text-white">
+        <h2 className="text-sm">
+          {title}
+          {isPinned && ' · pinned'}
+        </h2>
+        <p className="flex flex-wrap items-center gap-x-3 text-sm print:hidden">
+          <span>{weather}</span>
+          <RoundActions round={round} wishes={wishes} freeWeek={freeWeek} />
+        </p>
+      </div>
+      {notes.map((words) => (
+        <p key={words} className="mt-1 text-sm font-semibold">
+          {words}
+        </p>
+      ))}
+      <ol>
+        {rows.map((one) => (
+          <HiveLane key={one.row.colonyId} row={one.row} axis={axis} minute={minute} tasks={<Tasks of={one} />} />
+        ))}
+      </ol>
+    </section>
+  );
+}
+
+function Tasks({ of: { tasks } }: { readonly of: WeekRow }) {
+  return tasks.map(({ key, words, why, tone, note }) => (
+    <div key={key} className="text-sm leading-5">
+      <p className={`font-bold ${TONE_TEXT[tone]}`}>{words}</p>
+      {note && <p className="text-propolis font-semibold">{note}</p>}
+      {why && <p className="text-muted">{why}</p>}
+    </div>
+  ));
+}

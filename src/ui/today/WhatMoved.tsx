@@ -1,0 +1,46 @@
+'use client';
+
+import { useEffect } from 'react';
+import { send } from '../../device/send';
+import { BUTTON } from '../controls/styles';
+import { useSend } from '../controls/useSend';
+import { useBook } from '../frame/BookContext';
+
+interface Props {
+  readonly moved: readonly string[];
+  readonly isNew: boolean;
+  readonly version: string;
+}
+
+/** What moved since the keeper last saw the plan, until that is seen. A plan in which nothing moved is seen by being shown. */
+export function WhatMoved({ moved, isNew, version }: Props) {
+  const { isSending, sendTo } = useSend();
+  const isReader = useBook()?.isReader === true;
+  const isSeenByItself = isNew && moved.length === 0 && !isReader;
+  useEffect(() => {
+    if (isSeenByItself) void send('/api/plan-seen', { version });
+  }, [isSeenByItself, version]);
+  if (moved.length === 0) return null;
+  return (
+    <section aria-label="What moved" className="mt-2 border-l-4 border-indigo pl-3 text-sm">
+      <h2 className="text-base font-bold">What moved</h2>
+      <ul>
+        {moved.map((words) => (
+          <li key={words} className="max-w-prose">
+            {words}
+          </li>
+        ))}
+      </ul>
+      {!isReader && (
+        <button
+          type="button"
+          disabled={isSending}
+          className={`${BUTTON.quiet} min-h-11`}
+          onClick={() => void sendTo('/api/plan-seen', { version })}
+        >
+          Seen
+        </button>
+      )}
+    </section>
+  );
+}

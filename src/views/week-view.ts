@@ -1,0 +1,215 @@
+import { addDays, type Day, formatDay } from '../core/calendar/day';
+import { grouped } from '../core/grouped';
+import type { Fortnight, FortnightAsked, TimedRound, UnmetVisit } from '../core/rounds/plan-fortnight';
+import { byRoundOrder } from '../core/rounds/round-order';
+import { apart, type VisitCheck } from '../core/rounds/to-visit';
+import type { MovedVisit } from '../core/rounds/what-moved';
+import { byPressing, type CheckOnDay, colonyOnDay } from '../core/schedule/standing';
+import { dueWords, orderOf, withinSentence } from '../words/due';
+import { inWords } from '../words/in-words';
+import { weekPhrases } from '../words/pages/week';
+import { ASSUMED, apartWords, movedWords, spanWords, unmetWords } from '../words/rounds';
+import { tooLateWords } from '../words/schedule';
+import { LID_WORDS } from '../words/weather';
+import type { AllApiaries, StandingColony } from './all-apiaries';
+import { type Tone, toneOf } from './marks';
+import { swarmRisks } from './measured-notes';
+import { colonyRow, type TodayBand, type TodayRow, todayBands } from './today-view';
+
+/** A hive of a round, with what is done there on it. */
+export interface WeekRow {
+  readonly row: TodayRow;
+  /** What is done there, each with its key for taking it off the round. */
+  readonly tasks: readonly {
+    readonly key: string;
+    readonly words: string;
+    readonly order: string;
+    /** Of the first alone. */
+    readonly why: string | null;
+    readonly tone: Tone;
+    readonly note: string | null;
+  }[];
+}
+
+export interface WeekRound {
+  readonly key: string;
+  /** `YYYY-MM-DD` */
+  readonly on: string;
+  readonly apiaryId: string;
+  readonly title: string;
+  /** What the weather allows there, in the hours that the keeper is free. */
+  readonly weather: string;
+  readonly isPinned: boolean;
+  readonly isToday: boolean;
+  readonly notes: readonly string[];
+  readonly rows: readonly WeekRow[];
+}
+
+export interface WeekView {
+  readonly headline: string;
+  readonly summary: string;
+  readonly swarmRisks: readonly string[];
+  /** Names the plan. */
+  readonly version: string;
+  /** What moved since the keeper last saw it, a sentence each. */
+  readonly moved: readonly string[];
+  /** It is not the plan that the keeper last saw. */
+  readonly isNew: boolean;
+  readonly cannotBeMet: readonly { readonly key: string; readonly words: string; readonly why: string }[];
+  readonly rounds: readonly WeekRound[];
+  /** What is to be left shut, what is due and on no round, and all others. */
+  readonly bands: readonly TodayBand[];
+  /** Checks that the keeper took off the rounds, by the colony: they can be put back. */
+  readonly leftOut: readonly { readonly wishId: string; readonly words: string }[];
+  /** What the plan takes for granted. */
+  readonly assumes: readonly string[];
+  /** Rounds of the second week, where only the first is shown; null: both are. */
+  readonly more: string | null;
+}
+
+export interface WeekAsked {
+  readonly asked: FortnightAsked;
+  readonly fortnight: Fortnight;
+  readonly version: string;
+  readonly moved: readonly MovedVisit[];
+  readonly isNew: boolean;
+  readonly leftOut: readonly { readonly wishId: string; readonly colonyId: string; readonly key: string }[];
+  /** 7 or 14 */
+  readonly days: number;
+}
+
+/** The week's rounds: when to go where, at which hives and why; what cannot be met; what stays shut; and what is on no round. */
+export function weekView(all: AllApiaries, today: Day, week: WeekAsked): WeekView {
+  const { asked, fortnight, moved, days } = week;
+  const end = addDays(today, days);
+  const shown = fortnight.rounds.filter(({ on }) => on < end);
+  const rounds = shown.map((round) => roundOf(all, today, asked, round));
+  const onRounds = new Set(rounds.flatMap(({ rows }) => rows.map(({ row }) => row.colonyId)));
+  const unmet = fortnight.unmet.map((one) => unmetOf(all, asked, fortnight, one));
+  const others = all.colonies.filter(({ colony }) => !onRounds.has(colony.id));
+  const late = asked.visits.filter(({ isLate }) => isLate).length;
+  const { summary, bands } = todayBands({ ...all, colonies: others }, today, laterThan(asked, fortnight, end));
+  return {
+    headline: shown.length === 0 && days === 7 ? weekPhrases.nothingToPlan : weekPhrases.headline(shown.length, days),
+    summary: `${late > 0 ? weekPhrases.late(late) : ''}${summary}`.trim(),
+    swarmRisks: swarmRisks(all, today),
+    version: week.version,
+    moved: moved.map((one) => movedWords(visitWords(all, asked, one.id), one)),
+    isNew: week.isNew,
+    cannotBeMet: [...unmet, ...apartOf(all, asked)],
+    rounds,
+    bands,
+    leftOut: week.leftOut.flatMap((one) => leftOutOf(all, one)),
+    assumes: assumesOf(all, asked, fortnight, end),
+    more: days === 7 ? weekPhrases.laterRounds(fortnight.rounds.length - shown.length) : null,
+  };
+}
+
+/** Whether a colony is on a round after the days that are shown. */
+function laterThan({ visits }: FortnightAsked, { rounds }: Fortnight, end: Day): (colonyId: string) => boolean {
+  const later = new Set(rounds.filter(({ on }) => on >= end).flatMap(({ checks }) => checks));
+  const colonies = new Set(visits.filter(({ id }) => later.has(id)).map(({ colonyId }) => colonyId));
+  return (colonyId) => colonies.has(colonyId);
+}
+
+const standingAt = ({ colonies }: AllApiaries, colonyId: string): StandingColony | undefined =>
+  colonies.find(({ colony }) => colony.id === colonyId);
+
+function roundOf(all: AllApiaries, today: Day, asked: FortnightAsked, round: TimedRound): WeekRound {
+  const { on, apiary: apiaryId, checks, hours, isPinned, minutes } = round;
+  const visitOf = new Map(asked.visits.map((visit) => [visit.id, visit]));
+  const visits = checks.map((id) => visitOf.get(id) as VisitCheck);
+  const hives = [...grouped(visits, ({ colonyId }) => colonyId)]
+    .flatMap(([colonyId, own]) => {
+      const standing = standingAt(all, colonyId);
+      return standing ? [{ ...standing, own, onDay: colonyOnDay(standing.state.schedule, on) }] : [];
+    })
+    .sort(byRoundOrder);
+  const apiary = all.apiaries.find(({ id }) => id === apiaryId)?.name ?? '';
+  const fit = asked.days.find((day) => day.on === on)?.there.get(apiaryId)?.fit ?? 'unknown';
+  const tooLate = new Set(round.tooLate);
+  return {
+    key: `${on} ${apiaryId}`,
+    on: formatDay(on),
+    apiaryId,
+    title: weekPhrases.round(on, today, hours && spanWords(hours), apiary, hives.length, minutes),
+    weather: LID_WORDS[fit],
+    isPinned,
+    isToday: on === today,
+    notes: [
+      ...(hives.length === 0 ? [weekPhrases.nothingThere] : []),
+      ...(fit === 'brief' ? [weekPhrases.onlyLooks] : []),
+      ...(hours === null ? [weekPhrases.hoursDoNotFit] : []),
+    ],
+    rows: hives.map((hive) => ({
+      row: colonyRow(hive, today, all.measured),
+      tasks: tasksOf(hive).map(({ id, check, now }, i) => ({
+        key: check.key,
+        order: orderOf(check),
+        words: dueWords(now, today),
+        why: i === 0 ? inWords(check.why) : null,
+        tone: toneOf(now.standing),
+        note: tooLate.has(id) ? weekPhrases.afterItsDay(tooLateWords(check.code)) : null,
+      })),
+    })),
+  };
+}
+
+/** What is done at a hive, what presses most first. */
+const tasksOf = (hive: StandingColony & { readonly own: readonly VisitCheck[] }) =>
+  [...hive.own]
+    .sort((a, b) => byPressing(a.check, b.check))
+    .map(({ id, check }) => ({ id, check, now: standingNow(hive, check.key, check) }));
+
+function standingNow({ state }: StandingColony, key: string, check: VisitCheck['check']): CheckOnDay {
+  const { due, later } = colonyOnDay(state.schedule, state.today);
+  return [...due, ...later].find((one) => one.check.key === key) ?? { check, standing: 'later' };
+}
+
+function visitWords(all: AllApiaries, { visits }: FortnightAsked, id: string): string {
+  const visit = visits.find((one) => one.id === id);
+  const name = visit && standingAt(all, visit.colonyId)?.colony.name;
+  return visit && name ? weekPhrases.what(name, withinSentence(orderOf(visit.check))) : '';
+}
+
+function unmetOf(
+  all: AllApiaries,
+  asked: FortnightAsked,
+  fortnight: Fortnight,
+  { id, why, doneOn }: UnmetVisit,
+): WeekView['cannotBeMet'][number] {
+  const visit = asked.visits.find((one) => one.id === id) as VisitCheck;
+  const apiary = all.apiaries.find((one) => one.id === visit.apiary)?.name ?? '';
+  const isOnRound = fortnight.rounds.some(({ checks }) => checks.includes(id));
+  const instead = doneOn !== null && isOnRound ? weekPhrases.leastBad(doneOn, apiary) : weekPhrases.noLeastBad;
+  return {
+    key: id,
+    words: visitWords(all, asked, id),
+    why: `${unmetWords(why, visit.window.latest)} ${instead} ${tooLateWords(visit.check.code)}`,
+  };
+}
+
+/** Couples whose days do not meet are said among what cannot be met. */
+function apartOf(all: AllApiaries, { visits, together }: FortnightAsked): WeekView['cannotBeMet'] {
+  return apart(visits, together).map(([one, other]) => {
+    const [a, b] = [one, other].map(({ colonyId }) => standingAt(all, colonyId)?.colony.name ?? '');
+    return { key: `${one.id} ${other.id}`, words: apartWords(a as string, b as string), why: '' };
+  });
+}
+
+function leftOutOf(all: AllApiaries, { wishId, colonyId, key }: WeekAsked['leftOut'][number]): WeekView['leftOut'] {
+  const standing = standingAt(all, colonyId);
+  const check = standing?.state.schedule.checks.find((one) => one.key === key);
+  if (!standing || !check) return [];
+  return [{ wishId, words: weekPhrases.what(standing.colony.name, withinSentence(orderOf(check))) }];
+}
+
+function assumesOf(all: AllApiaries, { days }: FortnightAsked, fortnight: Fortnight, end: Day): readonly string[] {
+  const [first] = days;
+  const guessed = days.find(({ isGuessed, on, free }) => isGuessed && on < end && free.length > 0);
+  return [
+    ...(guessed ? [ASSUMED.noForecast(guessed.on === first?.on ? null : guessed.on)] : []),
+    ...(all.settings.latitude === null ? [ASSUMED.noSunset] : []),
+    ...(fortnight.optimal ? [] : [ASSUMED.notProven(fortnight.gap)]),
+  ];
+}

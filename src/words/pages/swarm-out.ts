@@ -1,0 +1,23 @@
+import type { SwarmSign } from '../../core/colony/may-swarm';
+
+/** A swarm is out. */
+export const swarmOutPhrases = {
+  sign: {
+    'sealed-cells': 'Sealed cells at the last inspection.',
+    'open-cells': 'Cells with larvae or eggs, not sealed yet when last seen.',
+    'not-enough-seen': 'Too little was seen to rule it out.',
+    none: 'Nothing speaks for it.',
+  } as const satisfies { readonly [S in SwarmSign]: string },
+  loss: (kg: string, at: string) => `${kg} lighter at ${at.slice(11)} today, by its scale.`,
+  swarmWeather: 'Swarm weather today: the first fine day after days that kept the bees in.',
+  bring: [
+    'Veil, smoker, brush, and a spray of water to settle the bees',
+    'A nuc box, or an empty brood box with floor, roof and a few frames of drawn comb or foundation',
+    'A sheet for the ground, and a skep or a stout box to shake them into',
+    'Secateurs for the twig; a ladder only with somebody to hold it',
+    'A queen excluder for under the box, for the first days; feed where there is no flow',
+  ],
+  caution:
+    'Leave alone what hangs high, over a road or inside a building, and ask somebody experienced. On other people’s land ask first; local rules say whose a swarm is.',
+  next: 'Whose it was shows at the hive: few bees flying, sealed cells, no eggs. Inspect the likely ones the same day or the next, before a cast follows, and keep one or two cells.',
+} as const;

@@ -1,0 +1,94 @@
+import type { Day } from '../core/calendar/day';
+import { clockText } from '../core/calendar/minute';
+import type { WhyUnmet } from '../core/rounds/plan-rounds';
+import type { WhyMoved } from '../core/rounds/what-moved';
+import type { VisitKind } from '../core/rounds/work';
+import type { Span } from '../core/settings/free-time';
+import { dayWords, weekdayWords } from './days';
+import { listWords } from './list';
+
+/** What is done at a hive, as far as it tells how long it takes. */
+export const VISIT_WORDS: { readonly [K in VisitKind]: string } = {
+  look: 'Inspection',
+  'tip-up': 'Tipping a box up',
+  'first-look': 'First inspection',
+  'thin-cells': 'Thinning cells',
+  'which-half': 'Finding the queenless half',
+  eggs: 'Looking for eggs',
+  laying: 'Seeing whether she lays, or a nuc has settled',
+  'cells-above': 'Searching the top box for cells',
+  supers: 'Looking at the supers',
+  doors: 'Switching the entrances',
+  'test-frame': 'Checking a test frame',
+  released: 'Seeing whether a caged queen is out',
+  'make-room': 'Making room, or moving a hive',
+  method: 'Carrying out a method',
+};
+
+/** `1 h 35 min`, `40 min`. */
+export function durationWords(minutes: number): string {
+  const [hours, rest] = [Math.floor(minutes / 60), minutes % 60];
+  return [hours > 0 ? `${hours} h` : null, rest > 0 || hours === 0 ? `${rest} min` : null].filter(Boolean).join(' ');
+}
+
+/** `14:00 to 15:40` */
+export const spanWords = ({ from, to }: Span): string =>
+  from === to ? `from ${clockText(from)}` : `${clockText(from)} to ${clockText(to)}`;
+
+/** `today`, `tomorrow`, `Fri 21 May`. */
+export const dayTold = (on: Day, today: Day): string =>
+  on === today ? 'today' : on === today + 1 ? 'tomorrow' : weekdayWords(on);
+
+/** Why something cannot be done in its window. */
+export const unmetWords = (why: WhyUnmet, latest: Day): string =>
+  ({
+    'outside-days': `Its last day, ${weekdayWords(latest)}, is over.`,
+    'no-fit-day': `No day by ${weekdayWords(latest)} is fit for it in the hours that you have.`,
+    'no-free-day': `By ${weekdayWords(latest)} you have no time for it, with the way there.`,
+    'not-enough-hours': `Your hours by ${weekdayWords(latest)} go to what can wait less.`,
+  })[why];
+
+const WHY_MOVED: { readonly [W in WhyMoved]: string } = {
+  'day-over': 'that day is over',
+  'other-days': 'it has other days now',
+  weather: 'for the weather',
+  time: 'for want of time',
+  'ruled-out': 'you ruled that day out',
+  'gave-way': 'something else comes first',
+};
+
+/** `Teasel, thin the cells: Fri 21 May instead of Wed 19 May, for the weather.` */
+export const movedWords = (
+  what: string,
+  { from, to, why }: { readonly from: Day | null; readonly to: Day | null; readonly why: WhyMoved },
+): string => {
+  const now = to === null ? 'on no round any more' : weekdayWords(to);
+  return from === null
+    ? `${what}: ${now}, which was on no round.`
+    : `${what}: ${now} instead of ${weekdayWords(from)}; ${WHY_MOVED[why]}.`;
+};
+
+/** What a plan takes for granted. */
+export const ASSUMED = {
+  noForecast: (on: Day | null) =>
+    on === null
+      ? 'No forecast is known: every day counts as fit for opening hives.'
+      : `From ${dayWords(on)} on no forecast is known: those days count as fit.`,
+  noSunset: 'Sunset is not reckoned with: say in “When you are free” how far north your hives stand.',
+  notProven: (weight: number | null) =>
+    weight === 0
+      ? 'Nothing more could be met than this; the ways and days are the best found in two seconds, and may not be the very best.'
+      : weight === null
+        ? 'This is the best plan found in two seconds; a better one may exist.'
+        : `This is the best plan found in two seconds. What it leaves undone may weigh up to ${weight} more than need be, where a swarm that could leave weighs 100.`,
+} as const;
+
+/** Two hives that belong together, but have no day in common. */
+export const apartWords = (one: string, other: string): string =>
+  `${one} and ${other} should be seen to on one day, but have none in common: go by the earlier.`;
+
+/** What two people are for. */
+export const HELP_WORDS = 'Boxes over 25 kg, roofs and ladders: not alone.';
+
+/** Hives, as they are told in a row: `Sainfoin, Burnet and Yarrow`. */
+export const hivesWords = (names: readonly string[]): string => listWords(names);
