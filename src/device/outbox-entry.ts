@@ -2,6 +2,7 @@ import type { InspectionEntry } from '../core/facts/entry';
 import type { PlanProgress } from '../core/facts/frame-plan';
 import type { CheckAnswer, CheckChange, StepTick } from '../core/facts/programme';
 import type { ProgrammeStart } from '../core/facts/programme-start';
+import type { RoundFact } from '../core/facts/round';
 import type { SurveyEntry } from '../core/facts/survey';
 import type { IssueInWords } from '../words/issues';
 import type { Draft } from './draft';
@@ -45,13 +46,15 @@ export interface KeptInspection extends Kept {
   readonly photosSent?: readonly string[];
 }
 
-/** What else is said at the hive: a survey, what a check came to or its new day, a step ticked, moves of a frame plan done. */
+/** What else is said at the hive: a survey, what a check came to or its new day, a step ticked, moves of a frame plan done, a round ended. */
 export interface SaidAtHive {
   readonly survey: SurveyEntry;
   readonly answer: CheckAnswer;
   readonly 'check-change': CheckChange;
   readonly step: StepTick;
   readonly 'frame-moves': PlanProgress;
+  /** A round that was made; it is kept under its apiary's name. */
+  readonly round: RoundFact;
 }
 export type SaidKind = keyof SaidAtHive;
 
@@ -62,6 +65,7 @@ export const SAID_PATHS: Readonly<Record<SaidKind, string>> = {
   'check-change': '/api/check-changes',
   step: '/api/steps',
   'frame-moves': '/api/frame-plans/progress',
+  round: '/api/rounds-made',
 };
 
 interface KeptSayingOf<Kind extends SaidKind> extends Kept {
@@ -77,5 +81,6 @@ export type OutboxEntry = KeptInspection | KeptSaying;
 
 /** When it was, for the keeper who reads the list. */
 export function minuteOf(entry: OutboxEntry): string {
-  return entry.kind === 'inspection' ? entry.entry.at : entry.body.at;
+  if (entry.kind === 'inspection') return entry.entry.at;
+  return entry.kind === 'round' ? entry.body.beganAt : entry.body.at;
 }

@@ -1,6 +1,9 @@
-import { day, dayOfMinute } from '../core/calendar/day';
+import { type Day, day, dayOfMinute } from '../core/calendar/day';
 import type { ColonyFacts } from '../core/colony/facts';
 import { factsWith } from '../core/colony/facts-with';
+import type { FitThere, RoundApiary } from '../core/rounds/asked';
+import type { TimedRound } from '../core/rounds/plan-fortnight';
+import type { MinutesByKind } from '../core/rounds/work';
 import type { Settings } from '../core/settings/settings';
 import type { ApiaryEntry, ColonyEntry } from '../views/all-apiaries';
 import type { WeatherThere } from '../views/measured';
@@ -19,8 +22,22 @@ export interface Pack {
   readonly colonies: readonly PackedColony[];
   /** The weather to come, by the apiary. */
   readonly weather?: readonly (WeatherThere & { readonly apiaryId: string })[];
+  /** The rounds as planned, with what they were planned from; absent where they could not be. */
+  readonly plan?: PackedPlan;
   /** Pages that are to open without a signal. */
   readonly pages: readonly string[];
+}
+
+/** The plan as a device takes it along: lists, where the planner has maps. */
+export interface PackedPlan {
+  readonly days: readonly {
+    readonly on: Day;
+    readonly freeMinutes: number;
+    readonly there: readonly (readonly [string, FitThere])[];
+  }[];
+  readonly apiaries: readonly RoundApiary[];
+  readonly minutes: MinutesByKind;
+  readonly rounds: readonly Pick<TimedRound, 'on' | 'apiary' | 'checks' | 'hours'>[];
 }
 
 export interface PackedColony {
@@ -55,9 +72,10 @@ function withSaid(facts: ColonyFacts, entry: OutboxEntry, colonyId: string): Col
       const moved = { ...change, at, on: dayOfMinute(at), to: to === null ? null : day(to) };
       return { ...facts, changes: [...facts.changes, moved] };
     }
-    // Neither moves a date: steps are a list to tick, and frames have moved once the server has worked the plan off.
+    // None of them moves a date: a round is told by what was entered on it, steps are a list to tick, and frames have moved once the server has worked the plan off.
     case 'step':
     case 'frame-moves':
+    case 'round':
       return facts;
   }
 }

@@ -1,6 +1,6 @@
 import type { Day } from '../core/calendar/day';
 import type { ColonyFacts } from '../core/colony/facts';
-import { foldColony } from '../core/colony/fold';
+import { type ColonyState, foldColony } from '../core/colony/fold';
 import type { Room } from '../core/space/room';
 import type { SurveyFact } from '../core/space/survey';
 import type { ApiaryEntry, ColonyEntry } from '../views/all-apiaries';
@@ -29,13 +29,36 @@ export interface RoundsAtHand {
   readonly needy: readonly NeedyColony[];
 }
 
-/** The rounds of a day, from what is kept on the device and what was entered on it since. */
-export function roundsAtHand(pack: Pack, outbox: readonly OutboxEntry[], today: Day): RoundsAtHand {
-  const { apiaries, settings } = pack;
-  const standings = pack.colonies.map((packed) => {
+/** On which day each check of an apiary is planned; empty where there is no plan. */
+const plannedFrom = ({ plan }: Pack, apiaryId: string): ReadonlyMap<string, Day> =>
+  new Map(
+    (plan?.rounds ?? [])
+      .filter(({ apiary }) => apiary === apiaryId)
+      .flatMap(({ on, checks }) => checks.map((id) => [id, on] as const)),
+  );
+
+/** A colony as it stands by what is kept on the device. */
+export interface StandingOnDevice {
+  readonly colony: ColonyEntry;
+  readonly facts: ColonyFacts;
+  readonly state: ColonyState;
+}
+
+/** Every colony that is kept on the device, with what was entered on it since. */
+export const standingsOnDevice = (
+  { colonies, settings }: Pack,
+  outbox: readonly OutboxEntry[],
+  today: Day,
+): readonly StandingOnDevice[] =>
+  colonies.map((packed) => {
     const facts = factsOnDevice(packed, outbox);
     return { colony: packed.colony, facts, state: foldColony(facts, settings, today) };
   });
+
+/** The rounds of a day, from what is kept on the device and what was entered on it since. */
+export function roundsAtHand(pack: Pack, outbox: readonly OutboxEntry[], today: Day): RoundsAtHand {
+  const { apiaries, settings } = pack;
+  const standings = standingsOnDevice(pack, outbox, today);
   const colonies = standings
     .filter(({ state }) => !state.ended)
     .flatMap((standing) => {
@@ -47,7 +70,7 @@ export function roundsAtHand(pack: Pack, outbox: readonly OutboxEntry[], today: 
       .map((apiary) => {
         const here = standings.filter(({ colony }) => colony.apiaryId === apiary.id);
         const weather = pack.weather?.find(({ apiaryId }) => apiaryId === apiary.id) ?? null;
-        return { apiary, hives: here.length, round: roundView(here, today, weather) };
+        return { apiary, hives: here.length, round: roundView(here, today, weather, plannedFrom(pack, apiary.id)) };
       })
       .sort((a, b) => b.round.due.length - a.round.due.length),
     hives: standings.map(({ colony, facts, state }) => {

@@ -73,7 +73,7 @@ describe('a photo', () => {
 });
 
 describe('the calendar feed', () => {
-  it('answers under its present secret only', () => {
+  it('answers under its present secret only', async () => {
     expect(feedToken(opened.db)).toBeNull();
     const first = renewFeed(opened.db, now);
     const second = renewFeed(opened.db, now);
@@ -81,7 +81,7 @@ describe('the calendar feed', () => {
     expect(second).toMatch(/^[\w-]{32}$/);
     closeFeed(opened.db);
     expect(isFeed(opened.db, second)).toBe(false);
-    expect(calendarText(opened, TODAY, now.instant)).toContain('SUMMARY:Knapweed: Thin the cells');
+    expect(await calendarText(opened, now, 'Europe/London')).toContain('SUMMARY:Knapweed: Thin the cells');
   });
 });
 

@@ -9,7 +9,7 @@ import { openFramePlans } from '../db/repositories/frame-plans';
 import { loadSettings } from '../db/repositories/settings';
 import { loadSharedFacts } from '../db/repositories/shared-facts';
 import { apiaries, colonies } from '../db/schema/tables';
-import type { Pack, PackedColony } from '../device/pack';
+import type { Pack, PackedColony, PackedPlan } from '../device/pack';
 import { loadApiaries } from './all-apiaries';
 import { allFacts } from './all-facts';
 import { bookVersion, writesOf } from './book-version';
@@ -27,7 +27,7 @@ function withLatestAfternoons(facts: ColonyFacts, today: Day): ColonyFacts {
 }
 
 /** What a device takes along to the hive. */
-export function makePack(opened: OpenedDatabase, { today, minute }: Now): Pack {
+export function makePack(opened: OpenedDatabase, { today, minute }: Now, plan: PackedPlan | null = null): Pack {
   const { db } = opened;
   const facts = allFacts(opened, today);
   const packed = db
@@ -56,6 +56,7 @@ export function makePack(opened: OpenedDatabase, { today, minute }: Now): Pack {
       days: days.filter(({ on }) => on >= today),
       swarmWeather,
     })),
+    ...(plan ? { plan } : {}),
     pages: [
       ...PAGES,
       ...packed.map(({ colony }) => `/colonies/${colony.id}`),

@@ -2,7 +2,11 @@ import type { Day } from '../core/calendar/day';
 import type { ColonyState } from '../core/colony/fold';
 import { situationOf } from '../core/colony/situation';
 import { byRoundOrder } from '../core/rounds/round-order';
+import { visitId } from '../core/rounds/to-visit';
+import { KIND_OF, type VisitKind } from '../core/rounds/work';
+import { isDaily } from '../core/schedule/check';
 import { type ColonyOnDay, colonyOnDay } from '../core/schedule/standing';
+import { weekdayWords } from '../words/days';
 import { dueWords } from '../words/due';
 import { inWords } from '../words/in-words';
 import { roundPhrases } from '../words/pages/round';
@@ -18,7 +22,18 @@ export interface RoundHive {
   readonly stand: string;
   readonly situation: string;
   /** Why it is in the round, the most pressing first. */
-  readonly due: readonly { readonly key: string; readonly words: string; readonly why: string; readonly tone: Tone }[];
+  readonly due: readonly {
+    readonly key: string;
+    readonly words: string;
+    readonly why: string;
+    readonly tone: Tone;
+    /** What kind of work it is; null: a daily task, done in passing. */
+    readonly kind: VisitKind | null;
+  }[];
+  /** Something of it is on this day's round. */
+  readonly isOnRound: boolean;
+  /** What is due there is planned for another day; null: it is on this day's round, or on none. */
+  readonly plannedFor: string | null;
 }
 
 /** One apiary's hives in the order in which they are gone through. */
@@ -46,16 +61,22 @@ interface Standing {
  * Healthy ones first, those in doubt last; among equals the one that presses most. What is to be left shut is named apart.
  *
  * @param weather at the apiary; null: nothing is known of it
+ * @param planned on which day each check is on a round
  */
-export function roundView(standings: readonly Standing[], day: Day, weather: WeatherThere | null = null): RoundView {
+export function roundView(
+  standings: readonly Standing[],
+  day: Day,
+  weather: WeatherThere | null = null,
+  planned: ReadonlyMap<string, Day> = new Map(),
+): RoundView {
   const hives = standings
     .filter(({ state }) => !state.ended)
     .map((standing) => ({ ...standing, onDay: colonyOnDay(standing.state.schedule, day) }));
   const isShut = ({ onDay }: OnDay) => onDay.shut !== null && onDay.due.length === 0;
   const open = hives.filter((hive) => !isShut(hive)).sort(byRoundOrder);
   return {
-    due: open.filter(({ onDay }) => onDay.due.length > 0).map((hive) => roundHive(hive, day)),
-    others: open.filter(({ onDay }) => onDay.due.length === 0).map((hive) => roundHive(hive, day)),
+    due: open.filter(({ onDay }) => onDay.due.length > 0).map((hive) => roundHive(hive, day, planned)),
+    others: open.filter(({ onDay }) => onDay.due.length === 0).map((hive) => roundHive(hive, day, planned)),
     leaveShut: hives.flatMap(({ colony, state, onDay: { shut } }) =>
       shut ? [{ colonyId: colony.id, name: colony.name, words: openedFrom(shut), flights: flightsOf(state) }] : [],
     ),
@@ -75,17 +96,22 @@ interface OnDay extends Standing {
   readonly onDay: ColonyOnDay;
 }
 
-function roundHive({ colony, state, onDay }: OnDay, day: Day): RoundHive {
+function roundHive({ colony, state, onDay }: OnDay, day: Day, planned: ReadonlyMap<string, Day>): RoundHive {
+  const days = onDay.due.flatMap(({ check }) => planned.get(visitId(colony.id, check.key)) ?? []);
+  const next = days.length === 0 ? null : (Math.min(...days) as Day);
   return {
     colonyId: colony.id,
     name: colony.name,
     stand: colony.stand,
     situation: inWords(situationOf(state)),
+    isOnRound: days.includes(day),
+    plannedFor: next === null || days.includes(day) ? null : weekdayWords(next),
     due: onDay.due.map((one) => ({
       key: one.check.key,
       words: dueWords(one, day),
       why: `${onDay.shut && one.check.forced ? `${notBeforeWords(onDay.shut)}. ` : ''}${inWords(one.check.why)}`,
       tone: toneOf(one.standing),
+      kind: isDaily(one.check.code) ? null : KIND_OF[one.check.code],
     })),
   };
 }

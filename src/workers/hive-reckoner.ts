@@ -6,6 +6,7 @@ import { previewStart, type StartChoices } from '../core/programmes/preview';
 import type { Settings } from '../core/settings/settings';
 import type { Units } from '../core/units/units';
 import { readEntry } from '../device/entry-reading';
+import { minutesAtHand } from '../device/minutes-at-hand';
 import { roundsAtHand } from '../device/rounds-at-hand';
 import { speakUnits } from '../words/measures';
 
@@ -17,6 +18,6 @@ const previewOf = (facts: ColonyFacts, method: MethodName, choices: StartChoices
 const speak = (units: Units): void => speakUnits(units);
 
 /** What is reckoned beside a page, so that no tap waits for it. */
-export const HIVE_RECKONER = { speak, roundsAtHand, readEntry, previewOf };
+export const HIVE_RECKONER = { speak, roundsAtHand, minutesAtHand, readEntry, previewOf };
 
 export type HiveReckoner = typeof HIVE_RECKONER;

@@ -2,12 +2,13 @@ import 'server-only';
 import { randomBytes } from 'node:crypto';
 import { eq } from 'drizzle-orm';
 import { v7 as newId } from 'uuid';
-import type { Day } from '../../core/calendar/day';
 import type { Now } from '../../core/calendar/now';
 import type { Db, OpenedDatabase } from '../../db/open';
 import { calendarFeeds } from '../../db/schema/tables';
 import { calendarEntries } from '../../views/calendar-view';
 import { loadApiaries } from '../all-apiaries';
+import { fortnightNow } from '../rounds/fortnight-now';
+import { type Planner, planApart } from '../rounds/plan-apart';
 import { writeCalendar } from './write-calendar';
 
 const TOKEN_BYTES = 24;
@@ -36,7 +37,15 @@ export function isFeed(db: Db, token: string): boolean {
   return db.select().from(calendarFeeds).where(eq(calendarFeeds.token, token)).get() !== undefined;
 }
 
-/** The calendar as it stands on `today`. */
-export function calendarText(opened: OpenedDatabase, today: Day, instant: string): string {
-  return writeCalendar(calendarEntries(loadApiaries(opened, today)), instant);
+/** The calendar as it stands by now, with the rounds where the keeper wants them and they can be planned. */
+export async function calendarText(
+  opened: OpenedDatabase,
+  now: Now,
+  zone: string,
+  plan: Planner = planApart,
+): Promise<string> {
+  const all = loadApiaries(opened, now.today);
+  const isAsked = all.settings.calendarShows !== 'checks';
+  const planned = isAsked ? await fortnightNow(opened, all, now, zone, plan).answer : null;
+  return writeCalendar(calendarEntries(all, planned), now.instant);
 }

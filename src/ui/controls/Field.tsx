@@ -49,3 +49,13 @@ export function Field({ name, hint, problem, children }: Props) {
     </div>
   );
 }
+
+/** What is wrong with a part of a form that is no single field. */
+export function FieldProblem({ text }: { text: string | null }) {
+  if (!text) return null;
+  return (
+    <p role="alert" className="text-propolis mt-1 font-bold">
+      {text}
+    </p>
+  );
+}

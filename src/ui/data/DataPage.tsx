@@ -1,13 +1,23 @@
+import type { CalendarShows } from '../../core/settings/settings';
 import { BUTTON } from '../controls/styles';
 import { PageHead } from '../time/PageHead';
 import { Backups } from './Backups';
+import { CalendarChoice } from './CalendarChoice';
 import { CalendarFeed } from './CalendarFeed';
 import { ImportSeason } from './ImportSeason';
 import { ThisDevice } from './ThisDevice';
 import { WipeSeason } from './WipeSeason';
 
+interface Props {
+  readonly file: string;
+  readonly isDemo: boolean;
+  /** The calendar's address; null: it has none. */
+  readonly feed: string | null;
+  readonly calendarShows: CalendarShows;
+}
+
 /** Everything out, everything in, everything away. */
-export function DataPage({ file, isDemo, feed }: { file: string; isDemo: boolean; feed: string | null }) {
+export function DataPage({ file, isDemo, feed, calendarShows }: Props) {
   return (
     <div>
       <PageHead title="Your season is yours" />
@@ -49,9 +59,10 @@ export function DataPage({ file, isDemo, feed }: { file: string; isDemo: boolean
         <section className="mt-8" aria-label="Calendar">
           <h2 className="border-t-2 border-ink pt-2 text-xl">Calendar</h2>
           <p className="mt-1">
-            Every check on its best day, with its window in the text, and every hive to leave shut. A check that is
-            dated anew moves in a calendar that subscribes.
+            Checks with their windows in the text, or the planned rounds with their lists, and every hive to leave shut.
+            What is dated anew moves in a calendar that subscribes.
           </p>
+          <CalendarChoice shows={calendarShows} />
           <CalendarFeed address={feed} />
         </section>
         <section className="mt-8">

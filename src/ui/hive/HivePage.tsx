@@ -16,6 +16,7 @@ import { ChooseApiary } from './ChooseApiary';
 import { HiveEntry } from './HiveEntry';
 import { OutboxList } from './OutboxList';
 import { RoundList } from './RoundList';
+import { startMinute } from './start-minute';
 
 // Surveyed less often than inspected, so that its script comes when it is; it is kept on the device with the rest.
 const HiveSurvey = dynamic(() => import('./HiveSurvey').then((module) => module.HiveSurvey), { ssr: false });
@@ -61,7 +62,8 @@ function WithPack({
   useEffect(() => {
     if (isList) void reload();
   }, [isList, reload]);
-  const minute = useThisMinute(pack.minute)();
+  const thisMinute = useThisMinute(pack.minute);
+  const minute = thisMinute();
   const today = dayOfMinute(minute);
   const ask = useMemo(() => () => hiveReckoner().roundsAtHand(pack, outbox, today), [pack, outbox, today]);
   const atHand = useReckoned<RoundsAtHand | null>(ask, null);
@@ -89,7 +91,16 @@ function WithPack({
     <>
       <BeforeEntries />
       {here ? (
-        <RoundList apiary={here.apiary} round={here.round} outbox={outbox} drafts={drafts} />
+        <RoundList
+          apiary={here.apiary}
+          round={here.round}
+          outbox={outbox}
+          drafts={drafts}
+          pack={pack}
+          hives={hives.filter(({ colony }) => colony.apiaryId === here.apiary.id)}
+          today={today}
+          minute={() => startMinute(thisMinute(), null)}
+        />
       ) : (
         <ChooseApiary rounds={rounds} today={today} />
       )}

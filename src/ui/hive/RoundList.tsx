@@ -1,4 +1,7 @@
+import type { Day } from '../../core/calendar/day';
 import type { OutboxEntry } from '../../device/outbox-entry';
+import type { Pack } from '../../device/pack';
+import type { HiveAtHand } from '../../device/rounds-at-hand';
 import { draftKey, type StoredDraft } from '../../device/stored-draft';
 import type { ApiaryEntry } from '../../views/all-apiaries';
 import type { RoundHive, RoundView } from '../../views/round-view';
@@ -6,18 +9,29 @@ import { BUTTON } from '../controls/styles';
 import { PageHead } from '../time/PageHead';
 import { TONE_TEXT } from '../time/tones';
 import { HiveLink } from './HiveLink';
+import { MinutesHere } from './MinutesHere';
 import { hivePlace } from './place';
+import { RoundBar } from './RoundBar';
 
 interface Props {
   readonly apiary: ApiaryEntry;
   readonly round: RoundView;
   readonly outbox: readonly OutboxEntry[];
   readonly drafts: readonly StoredDraft[];
+  readonly pack: Pack;
+  /** The hives of this apiary. */
+  readonly hives: readonly HiveAtHand[];
+  readonly today: Day;
+  /** This minute by the book's day. */
+  readonly minute: () => string;
 }
 
 /** The hives of one apiary in the order of the round; any of them can be entered first, and left half done. */
-export function RoundList({ apiary, round, outbox, drafts }: Props) {
-  const { due, others, leaveShut, weather } = round;
+export function RoundList({ apiary, round, outbox, drafts, pack, hives, today, minute }: Props) {
+  const { others, leaveShut, weather } = round;
+  const planned = round.due.filter(({ isOnRound }) => isOnRound);
+  const due = planned.length > 0 ? planned : round.due;
+  const elsewhere = planned.length > 0 ? round.due.filter(({ isOnRound }) => !isOnRound) : [];
   const standing = (hive: RoundHive) => standingOf(hive, outbox, drafts);
   return (
     <>
@@ -44,12 +58,24 @@ export function RoundList({ apiary, round, outbox, drafts }: Props) {
           </>
         }
       />
+      <RoundBar apiary={apiary} round={round} hives={hives} minute={minute} />
+      <MinutesHere pack={pack} outbox={outbox} today={today} apiaryId={apiary.id} />
       {due.length === 0 && <p className="mt-3 font-semibold">Nothing is due here today.</p>}
       <ol aria-label="The round" className="mt-3 grid max-w-2xl gap-2">
         {due.map((hive, i) => (
           <HiveRow key={hive.colonyId} hive={hive} place={i + 1} standing={standing(hive)} />
         ))}
       </ol>
+      {elsewhere.length > 0 && (
+        <section aria-label="Due, on another round" className="mt-5 max-w-2xl">
+          <h2 className="text-lg">Due, on another round</h2>
+          <ul className="mt-1 grid gap-2">
+            {elsewhere.map((hive) => (
+              <HiveRow key={hive.colonyId} hive={hive} place={null} standing={standing(hive)} />
+            ))}
+          </ul>
+        </section>
+      )}
       {leaveShut.length > 0 && (
         <section aria-label="Leave shut" className="mt-4 max-w-2xl border-l-4 border-indigo pl-3">
           <h2 className="text-lg">Leave shut</h2>
@@ -93,7 +119,7 @@ function standingOf(
 }
 
 function HiveRow({ hive, place, standing }: { hive: RoundHive; place: number | null; standing: string | null }) {
-  const { colonyId, name, stand, situation, due } = hive;
+  const { colonyId, name, stand, situation, due, plannedFor } = hive;
   return (
     <li>
       <HiveLink
@@ -108,6 +134,7 @@ function HiveRow({ hive, place, standing }: { hive: RoundHive; place: number | n
             {standing && <b className="ml-auto border border-ink px-1.5 text-sm">{standing}</b>}
           </span>
           <span className="block text-sm">{situation}</span>
+          {plannedFor && <span className="block text-sm font-semibold">{`planned for ${plannedFor}`}</span>}
           {due.map(({ key, words, why, tone }) => (
             <span key={key} className="mt-1 block text-sm leading-snug">
               <b className={TONE_TEXT[tone]}>{words}.</b> {why}

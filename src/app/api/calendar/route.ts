@@ -1,22 +1,31 @@
 import { z } from 'zod';
+import { settingsFields } from '@/core/facts/setting';
 import { success } from '@/core/problems/issue';
 import { database } from '@/db/open';
+import { loadSettings } from '@/db/repositories/settings';
 import { calendarResponse } from '@/server/calendar/calendar-response';
 import { calendarText, closeFeed, renewFeed } from '@/server/calendar/feed';
-import { now } from '@/server/clock';
+import { deviceZone, now, zoneBy } from '@/server/clock';
+import { changeSettings } from '@/server/entries/save-settings';
 import { takeEntry } from '@/server/http/handle';
 
 const nothing = z.strictObject({});
 
 /** The calendar as a file. */
 export async function GET() {
-  const { today, instant } = await now();
-  return calendarResponse(calendarText(database(), today, instant), true);
+  const at = await now();
+  return calendarResponse(await calendarText(database(), at, zoneBy(await deviceZone())), true);
 }
 
 /** Gives the feed a new address. */
 export const POST = (request: Request) =>
   takeEntry(request, nothing, ({ db }, _, at) => success({ token: renewFeed(db, at) }));
+
+/** What the calendar holds. */
+export const PUT = (request: Request) =>
+  takeEntry(request, settingsFields.pick({ calendarShows: true }), ({ db }, { calendarShows }) =>
+    changeSettings(db, { ...loadSettings(db), calendarShows }),
+  );
 
 /** Ends the feed. */
 export const DELETE = (request: Request) =>

@@ -1,7 +1,10 @@
 import { database } from '@/db/open';
+import { loadApiaries } from '@/server/all-apiaries';
 import { bookVersion } from '@/server/book-version';
-import { now } from '@/server/clock';
+import { deviceZone, now, zoneBy } from '@/server/clock';
 import { makePack } from '@/server/pack';
+import { fortnightNow } from '@/server/rounds/fortnight-now';
+import { packedPlan } from '@/server/rounds/packed-plan';
 
 const NOTHING_NEW = 204;
 
@@ -12,5 +15,6 @@ export async function GET(request: Request) {
   const have = new URL(request.url).searchParams.get('have');
   const headers = { 'Cache-Control': 'no-store' };
   if (have === bookVersion(opened, at.today)) return new Response(null, { status: NOTHING_NEW, headers });
-  return Response.json(makePack(opened, at), { headers });
+  const planned = await fortnightNow(opened, loadApiaries(opened, at.today), at, zoneBy(await deviceZone())).answer;
+  return Response.json(makePack(opened, at, planned && packedPlan(opened, planned)), { headers });
 }

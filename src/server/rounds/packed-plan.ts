@@ -1,0 +1,22 @@
+import 'server-only';
+import { learnedMinutes } from '../../core/rounds/learned-minutes';
+import { minutesByKind } from '../../core/rounds/work';
+import type { OpenedDatabase } from '../../db/open';
+import { roundsMade } from '../../db/repositories/rounds';
+import { loadSettings } from '../../db/repositories/settings';
+import type { PackedPlan } from '../../device/pack';
+import type { FortnightNow } from './fortnight-now';
+
+/** The plan as a device takes it along. */
+export function packedPlan({ db }: OpenedDatabase, { asked, fortnight }: FortnightNow): PackedPlan {
+  return {
+    days: asked.days.map(({ on, freeMinutes, there }) => ({
+      on,
+      freeMinutes,
+      there: [...there].map(([id, { fit, openMinutes, briefMinutes }]) => [id, { fit, openMinutes, briefMinutes }]),
+    })),
+    apiaries: asked.apiaries,
+    minutes: minutesByKind(loadSettings(db).workMinutes, learnedMinutes(roundsMade(db))),
+    rounds: fortnight.rounds.map(({ on, apiary, checks, hours }) => ({ on, apiary, checks, hours })),
+  };
+}
