@@ -126,7 +126,7 @@ describe('reading a season file', () => {
     [
       'a setting out of range',
       changed((facts) => facts.settings.push({ key: 'leaveShutDays', value: 99 })),
-      ['out-of-range facts.settings.0.value'],
+      ['out-of-range facts.settings.3.value'],
     ],
   ])('refuses %s', (_, text, expected) => {
     const found = codes(text);
