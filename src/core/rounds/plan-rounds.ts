@@ -90,7 +90,8 @@ function notWorse(asked: RoundsAsked, statement: Statement, found: RoundsPlan): 
     ...statement.done.map(isDone),
     ...statement.made.map(({ on, apiary }) => visited.has(`${on} ${apiary}`)),
   ];
-  const seen = planOf(asked, statement, values, found);
+  const { optimal, gap } = found;
+  const seen = planOf(asked, statement, values, { optimal, gap });
   if (brokenRules(asked, seen).length > 0) return found;
   const goal = GOALS.find((one) => seen.cost[one] !== found.cost[one]);
   return goal === undefined || seen.cost[goal] < found.cost[goal] ? seen : found;
