@@ -52,6 +52,8 @@ export function minutesAtHand(
     })
     .sort(byRoundOrder);
   const canWait = (visit: VisitCheck): Day | null => {
+    // Without a plan nothing is known of the days to come: they count as fit.
+    if (days.length === 0) return visit.window.latest > today ? visit.window.latest : null;
     const later = days.filter(({ on }) => on > today && on <= visit.window.latest);
     return later.findLast((day) => isDayFor(visit, day, NO_DAYS) && hasTimeAlone(visit, day, apiary))?.on ?? null;
   };

@@ -1,61 +1,70 @@
-import loadHighs from 'highs';
-import type { BinaryModel, Solved, Solver, Sum } from '../core/rounds/model';
+import loadHighs, { type Model, type ModelData } from 'highs';
+import type { BinaryModel, Solved, Solver } from '../core/rounds/model';
 
 /** HiGHS in WebAssembly, loaded once. It works as long as it works: ask it where nobody waits. */
 export async function highsSolver(): Promise<Solver> {
   const highs = await loadHighs();
-  return (model, seconds) => {
-    const found = highs.solve(asLp(model), {
-      output_flag: false,
-      time_limit: seconds,
-      mip_rel_gap: 0,
-      // All goals are sums of whole numbers: less than one from the bound is proven to be the best.
-      mip_abs_gap: 0.999,
+  const { optimal, timeLimit } = highs.constants.modelStatus;
+  return (asked, seconds, start) =>
+    highs.withModel(asData(asked, highs.infinity), (model): Solved => {
+      model.options.set({
+        output_flag: false,
+        time_limit: seconds,
+        mip_rel_gap: 0,
+        // All goals are sums of whole numbers: less than one from the bound is proven to be the best.
+        mip_abs_gap: 0.999,
+      });
+      if (start) model.setSolution({ colValue: Float64Array.from(start, Number) });
+      model.run();
+      const status = model.getModelStatus();
+      if (status === optimal) return { status: 'optimal', values: valuesOf(model) };
+      const bound = status === timeLimit ? boundOf(model) : null;
+      const values = status === timeLimit ? valuesOf(model) : null;
+      return values && isKept(asked, values) ? { status: 'found', values, bound } : { status: 'none', bound };
     });
-    if (found.Status !== 'Optimal' && found.Status !== 'Time limit reached') return { status: 'none', bound: null };
-    const values = Array.from({ length: model.variables }, (_, i) => {
-      const column = found.Columns[nameOf(i)] as { readonly Primal?: number } | undefined;
-      return (column?.Primal ?? 0) > HALF;
-    });
-    return found.Status === 'Optimal' ? { status: 'optimal', values } : asFound(model, values, boundOf(model));
-  };
-
-  /** What no answer can be under: the least where the variables may lie anywhere from 0 to 1; null: that was not found either. */
-  function boundOf(model: BinaryModel): number | null {
-    const relaxed = highs.solve(asLp(model, 'Bounds'), { output_flag: false, time_limit: BOUND_SECONDS });
-    return relaxed.Status === 'Optimal' ? relaxed.ObjectiveValue : null;
-  }
 }
 
-/** Looking for the bound takes no longer than this. */
-const BOUND_SECONDS = 0.5;
 const HALF = 0.5;
-const nameOf = (variable: number) => `x${variable}`;
+
+const valuesOf = (model: Model): readonly boolean[] =>
+  Array.from(model.getSolution().colValue, (value) => value > HALF);
+
+function boundOf(model: Model): number | null {
+  const bound = Number(model.info.get('mip_dual_bound'));
+  return Number.isFinite(bound) ? bound : null;
+}
 
 /** Out of time it gives what it has: taken where it keeps to the rows. */
-function asFound({ rows }: BinaryModel, values: readonly boolean[], bound: number | null): Solved {
-  const isKept = rows.every(({ sum, is, right }) => {
+const isKept = ({ rows, variables }: BinaryModel, values: readonly boolean[]): boolean =>
+  values.length === variables &&
+  rows.every(({ sum, is, right }) => {
     const left = sum.reduce((total, { of, times }) => total + (values[of] ? times : 0), 0);
     return is === '=' ? left === right : left <= right;
   });
-  return isKept ? { status: 'found', values, bound } : { status: 'none', bound };
-}
 
-/** As a text of the LP format, with variables that are 0 or 1, or anywhere between. A variable that the goal leaves out is named in it with nothing to it; named twice, the last counts. */
-function asLp({ variables, rows, least }: BinaryModel, kind: 'Binary' | 'Bounds' = 'Binary'): string {
-  const sumText = (sum: Sum) =>
-    sum.map(({ of, times }) => `${times < 0 ? '-' : '+'} ${Math.abs(times)} ${nameOf(of)}`).join(' ');
-  const all = Array.from({ length: variables }, (_, i) => nameOf(i));
-  const inGoal = new Set(least.map(({ of }) => of));
-  const others = all.filter((_, i) => !inGoal.has(i));
-  const lines = rows.map(({ sum, is, right }, i) => ` r${i}: ${sumText(sum)} ${is} ${right}`);
-  return [
-    'Minimize',
-    ` goal: ${sumText(least)} ${others.map((name) => `+ 0 ${name}`).join(' ')}`,
-    'Subject To',
-    ...lines,
-    kind,
-    ...all.map((name) => (kind === 'Binary' ? ` ${name}` : ` 0 <= ${name} <= 1`)),
-    'End',
-  ].join('\n');
+/** Row by row, as the solver takes it: every variable whole, from 0 to 1. */
+function asData({ variables, rows, least }: BinaryModel, infinity: number): ModelData {
+  const colCost = new Float64Array(variables);
+  for (const { of, times } of least) colCost[of] = (colCost[of] ?? 0) + times;
+  const starts = [0];
+  const indices: number[] = [];
+  const values: number[] = [];
+  for (const { sum } of rows) {
+    for (const { of, times } of sum) {
+      indices.push(of);
+      values.push(times);
+    }
+    starts.push(indices.length);
+  }
+  return {
+    numCols: variables,
+    numRows: rows.length,
+    colCost,
+    colLower: new Float64Array(variables),
+    colUpper: new Float64Array(variables).fill(1),
+    integrality: new Int32Array(variables).fill(1),
+    rowLower: Float64Array.from(rows, ({ is, right }) => (is === '=' ? right : -infinity)),
+    rowUpper: Float64Array.from(rows, ({ right }) => right),
+    matrix: { format: 'csr', numRows: rows.length, numCols: variables, starts, indices, values },
+  };
 }

@@ -21,8 +21,11 @@ export type Solved =
   | { readonly status: 'found'; readonly values: readonly boolean[]; readonly bound: number | null }
   | { readonly status: 'none'; readonly bound: number | null };
 
-/** Solves such a programme in a number of seconds at most. It is handed in from outside: the core has none of its own. */
-export type Solver = (model: BinaryModel, seconds: number) => Solved;
+/**
+ * Solves such a programme in a number of seconds at most, from an answer that keeps to its rows, where there is one. It is handed in from
+ * outside: the core has none of its own.
+ */
+export type Solver = (model: BinaryModel, seconds: number, start?: readonly boolean[]) => Solved;
 
 export const sumOf = (sum: Sum, values: readonly boolean[]): number =>
   sum.reduce((total, { of, times }) => total + (values[of] ? times : 0), 0);

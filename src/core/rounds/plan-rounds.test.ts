@@ -137,7 +137,8 @@ describe('when to go where', () => {
       () => ({ status: 'none', bound: null }),
       () => 0,
     );
-    expect(shortly(none)).toEqual(['0 b  30']);
+    // What is made up quickly to begin with.
+    expect([shortly(none), none.gap]).toEqual([['0 b  30', '3 a x 40'], null]);
   });
 });
 

@@ -2,6 +2,7 @@ import { type Day, daysBetween } from '../calendar/day';
 import { grouped } from '../grouped';
 import { hasTimeAlone, isDayFor, mayBeDone, type RoundCheck, type RoundsAsked } from './asked';
 import { brokenRules } from './broken-rules';
+import { firstPlan } from './first-plan';
 import { type Solver, sumOf } from './model';
 import { GOALS, type Goal, isOnLastDay, type Statement, statementOf } from './statement';
 
@@ -58,20 +59,23 @@ export function planRounds(asked: RoundsAsked, solve: Solver, clock: () => numbe
   const began = clock();
   const { variables, moved } = statement;
   let rows = statement.rows;
-  let best: readonly boolean[] = withPinsAlone(statement, asked);
+  let best = valuesOf(statement, asked, firstPlan(asked));
   let optimal = true;
   let gap: number | null = 0;
-  for (const [i, least] of [...GOALS.map((goal) => statement.goals[goal]), moved].entries()) {
-    if (least.length === 0) continue;
+  const goals = [...GOALS.map((goal) => statement.goals[goal]), moved].filter((least) => least.length > 0);
+  for (const [i, least] of goals.entries()) {
     const left = SECONDS_AT_MOST - (clock() - began);
-    const solved = left > 0 ? solve({ variables, rows, least }, left) : { status: 'none' as const, bound: null };
-    if (solved.status !== 'none') best = solved.values;
+    // What the first goals leave is for those after them, but they may take most of it.
+    const seconds = i === goals.length - 1 ? left : left * TAKEN_AT_ONCE;
+    const solved =
+      left > 0 ? solve({ variables, rows, least }, seconds, best) : { status: 'none' as const, bound: null };
+    if (solved.status !== 'none' && sumOf(least, solved.values) <= sumOf(least, best)) best = solved.values;
     if (solved.status !== 'optimal') {
       optimal = false;
-      if (i === 0) gap = solved.bound === null ? null : sumOf(least, best) - Math.ceil(solved.bound);
-      break;
+      if (least === statement.goals.unmetWeight)
+        gap = solved.bound === null ? null : sumOf(least, best) - Math.ceil(solved.bound - ROUNDING);
     }
-    rows = [...rows, { sum: least, is: '<=', right: sumOf(least, solved.values) }];
+    rows = [...rows, { sum: least, is: '<=', right: sumOf(least, best) }];
   }
   const found = planOf(asked, statement, best, { optimal, gap });
   const plan = optimal ? found : notWorse(asked, statement, found);
@@ -80,30 +84,31 @@ export function planRounds(asked: RoundsAsked, solve: Solver, clock: () => numbe
   return plan;
 }
 
+/** Of the time that is left one goal takes so much at most. */
+const TAKEN_AT_ONCE = 0.6;
+/** A bound is no whole number, and may miss one by so much. */
+const ROUNDING = 1e-6;
+
 /** Where there was no time to find out, the plan that was seen stands if it still can, and the one found is no better. */
 function notWorse(asked: RoundsAsked, statement: Statement, found: RoundsPlan): RoundsPlan {
   if (!asked.seen) return found;
-  const isDone = ({ check, on }: Statement['done'][number]) => asked.seen?.get(check.id) === on;
-  const visited = new Set(statement.done.filter(isDone).map(({ check, on }) => `${on} ${check.apiary}`));
-  for (const { on, apiary } of asked.pinned) visited.add(`${on} ${apiary}`);
-  const values = [
-    ...statement.done.map(isDone),
-    ...statement.made.map(({ on, apiary }) => visited.has(`${on} ${apiary}`)),
-  ];
   const { optimal, gap } = found;
-  const seen = planOf(asked, statement, values, { optimal, gap });
+  const seen = planOf(asked, statement, valuesOf(statement, asked, asked.seen), { optimal, gap });
   if (brokenRules(asked, seen).length > 0) return found;
   const goal = GOALS.find((one) => seen.cost[one] !== found.cost[one]);
   return goal === undefined || seen.cost[goal] < found.cost[goal] ? seen : found;
 }
 
-/** What is always possible: the pinned rounds, and nothing done. */
-function withPinsAlone({ variables, done, made }: Statement, { pinned }: RoundsAsked): readonly boolean[] {
-  const isPinned = new Set(pinned.map(({ on, apiary }) => `${on} ${apiary}`));
-  return Array.from({ length: variables }, (_, i) => {
-    const round = made[i - done.length];
-    return round !== undefined && isPinned.has(`${round.on} ${round.apiary}`);
-  });
+/** What is done on which day, with the rounds that this takes and the pinned ones, as the programme's variables. */
+function valuesOf(
+  { done, made }: Statement,
+  { pinned }: RoundsAsked,
+  dayOf: ReadonlyMap<string, Day>,
+): readonly boolean[] {
+  const isDone = ({ check, on }: Statement['done'][number]) => dayOf.get(check.id) === on;
+  const visited = new Set(done.filter(isDone).map(({ check, on }) => `${on} ${check.apiary}`));
+  for (const { on, apiary } of pinned) visited.add(`${on} ${apiary}`);
+  return [...done.map(isDone), ...made.map(({ on, apiary }) => visited.has(`${on} ${apiary}`))];
 }
 
 function planOf(

@@ -1,0 +1,253 @@
+import { afterEach, beforeAll, beforeEach, describe, expect, it } from 'vitest';
+import { addDays, day, formatDay } from '../../core/calendar/day';
+import type { Now } from '../../core/calendar/now';
+import type { RoundFact, RoundWish } from '../../core/facts/round';
+import { learnedMinutes } from '../../core/rounds/learned-minutes';
+import { planFortnight } from '../../core/rounds/plan-fortnight';
+import type { OpenedDatabase } from '../../db/open';
+import { loadSeenPlan, roundsMade } from '../../db/repositories/rounds';
+import { loadSettings } from '../../db/repositories/settings';
+import { highsSolver } from '../../solver/highs';
+import { loadApiaries } from '../all-apiaries';
+import { calendarText } from '../calendar/feed';
+import { changeFreeTime, changeSettings } from '../entries/save-settings';
+import { makePack } from '../pack';
+import { visitsNoted } from '../scale/colony-scale';
+import { readAllFacts } from '../season/season-facts';
+import { codes, DEMO_NOW, demoBook, id } from '../testing';
+import { askedNow } from './asked-now';
+import { fortnightNow, notePlanSeen } from './fortnight-now';
+import { packedPlan } from './packed-plan';
+import type { Planner } from './plan-apart';
+import { deleteRound, saveRound } from './save-round';
+import { sayRoundWish } from './say-round-wish';
+import { weekNow } from './week-now';
+
+const ZONE = 'Europe/London';
+/** The morning of the demo's day: all of it is still to come. */
+const now: Now = { ...DEMO_NOW, minute: `${formatDay(DEMO_NOW.today)}T09:00` };
+const TODAY = now.today;
+
+let planner: Planner;
+let asked = 0;
+beforeAll(async () => {
+  const solve = await highsSolver();
+  planner = async (question) => {
+    asked += 1;
+    return planFortnight(question, solve, () => performance.now() / 1000);
+  };
+});
+
+let opened: OpenedDatabase;
+beforeEach(() => {
+  opened = demoBook();
+  asked = 0;
+});
+afterEach(() => {
+  opened.sqlite.close();
+});
+
+const all = () => loadApiaries(opened, TODAY);
+const planned = async (by: Planner = planner, at = now) => {
+  const found = await fortnightNow(opened, loadApiaries(opened, at.today), at, ZONE, by).answer;
+  if (!found) throw new Error('not planned');
+  return found;
+};
+const week = async (days = 7) => weekNow(opened, all(), now, await planned(), days);
+const apiaryId = (name: string) => all().apiaries.find((one) => one.name === name)?.id as string;
+const colonyId = (name: string) => all().colonies.find(({ colony }) => colony.name === name)?.colony.id as string;
+const rounds = async () =>
+  (await planned()).fortnight.rounds.map(
+    ({ on, apiary }) => `${on - TODAY} ${all().apiaries.find((one) => one.id === apiary)?.name}`,
+  );
+const wish = (over: Partial<RoundWish>) =>
+  sayRoundWish(opened.db, {
+    isWanted: true,
+    wish: { id: id(900), kind: 'pinned', on: null, apiaryId: null, colonyId: null, key: null, ...over } as RoundWish,
+  });
+const pin = (name: string, n: number, i = 900) =>
+  wish({ id: id(i), kind: 'pinned', on: formatDay(addDays(TODAY, n)), apiaryId: apiaryId(name) });
+const forbid = (n: number, i = 901) => wish({ id: id(i), kind: 'forbidden', on: formatDay(addDays(TODAY, n)) });
+
+describe('the plan', () => {
+  it('is kept until something changes that it hangs on', async () => {
+    const first = await planned();
+    expect(await planned()).toBe(first);
+    expect(asked).toBe(1);
+    // The same quarter of an hour.
+    await planned(planner, { ...now, minute: `${formatDay(TODAY)}T09:14` });
+    expect(asked).toBe(1);
+    forbid(1);
+    await planned();
+    expect(asked).toBe(2);
+    changeFreeTime(opened.db, { wayMinutes: 40 });
+    await planned();
+    expect(asked).toBe(2);
+    changeFreeTime(opened.db, { away: [] });
+    await planned();
+    expect(asked).toBe(3);
+  });
+
+  it('that could not be made is asked for again', async () => {
+    const failing: Planner = async () => null;
+    expect(await fortnightNow(opened, all(), now, ZONE, failing).answer).toBeNull();
+    expect((await planned()).fortnight.rounds.length).toBeGreaterThan(0);
+  });
+
+  it('has a pinned round on its day, whatever else, and none on a day that is ruled out', async () => {
+    expect(await rounds()).not.toContain('3 Old quarry');
+    pin('Old quarry', 3);
+    expect(await rounds()).toContain('3 Old quarry');
+    const firstDay = (await rounds())[0]?.split(' ')[0];
+    forbid(Number(firstDay));
+    expect((await rounds()).some((one) => one.startsWith(`${firstDay} `))).toBe(false);
+    // Pinned and ruled out: the trip is made, and nothing is done on it.
+    forbid(3, 902);
+    const both = (await planned()).fortnight.rounds.find(({ on }) => on === addDays(TODAY, 3));
+    expect(both).toMatchObject({ checks: [], isPinned: true });
+  });
+
+  it('leaves a check alone that was taken off the rounds, and says so', async () => {
+    const [first] = (await planned()).asked.visits;
+    const left = { kind: 'left-out', colonyId: first?.colonyId, key: first?.check.key } as const;
+    wish({ id: id(903), ...left } as Partial<RoundWish>);
+    const after = await planned();
+    expect(after.asked.visits.some(({ id: name }) => name === first?.id)).toBe(false);
+    expect((await week()).leftOut).toHaveLength(1);
+    // Said twice it stands once, and is taken back once.
+    wish({ id: id(904), ...left } as Partial<RoundWish>);
+    expect(readAllFacts(opened.db).roundWishes).toHaveLength(1);
+    sayRoundWish(opened.db, { isWanted: false, id: id(903) });
+    expect((await planned()).asked.visits.some(({ id: name }) => name === first?.id)).toBe(true);
+  });
+
+  it('refuses what names nothing that is there', () => {
+    expect(codes(wish({ kind: 'pinned', on: '2027-05-20', apiaryId: id(99) }))).toEqual([
+      'unknown-reference wish.apiaryId',
+    ]);
+    expect(codes(wish({ kind: 'left-out', colonyId: id(99), key: 'look:x' } as Partial<RoundWish>))).toEqual([
+      'unknown-reference wish.colonyId',
+    ]);
+  });
+
+  it('goes by days away, and without a free hour says of all that there is no time', async () => {
+    const away = [{ from: '2027-05-01', to: '2027-06-30', why: 'at sea' }];
+    changeFreeTime(opened.db, { away, extraHours: [] });
+    const { fortnight } = await planned();
+    expect(fortnight.rounds).toEqual([]);
+    expect(new Set(fortnight.unmet.map(({ why }) => why))).toEqual(new Set(['no-free-day']));
+    const view = await week();
+    expect(view.cannotBeMet.length).toBeGreaterThan(5);
+    // What is due stands there all the same.
+    expect(view.bands.flatMap(({ rows }) => rows)).toHaveLength(all().colonies.length);
+  });
+
+  it('without a latitude and a forecast says what it takes for granted', async () => {
+    changeFreeTime(opened.db, { latitude: null });
+    const { assumes } = await week();
+    expect(assumes).toEqual([
+      'No forecast is known: every day counts as fit for opening hives.',
+      'Sunset is not reckoned with: say in “When you are free” how far north your hives stand.',
+    ]);
+  });
+
+  it('asks nothing of an apiary without hives', async () => {
+    const { apiaries } = askedNow(opened, { ...all(), colonies: [] }, now, ZONE);
+    expect(apiaries).toHaveLength(3);
+    const nobody = await fortnightNow(opened, { ...all(), colonies: [] }, now, ZONE, planner).answer;
+    expect(nobody?.fortnight).toMatchObject({ rounds: [], unmet: [], optimal: true });
+  });
+});
+
+describe('what the keeper has seen', () => {
+  it('is what later plans are held against', async () => {
+    const first = await week();
+    expect([first.isNew, first.moved]).toEqual([true, []]);
+    expect(await notePlanSeen(opened, all(), now, ZONE, first.version, planner)).toBe(true);
+    const again = await week();
+    expect([again.isNew, again.moved, again.version]).toEqual([false, [], first.version]);
+    // The day of the first round is ruled out: what was on it moves, and only for that.
+    const on = day(first.rounds[0]?.on as string);
+    forbid(on - TODAY);
+    const moved = (await week()).moved;
+    expect(moved.length).toBeGreaterThan(0);
+    expect(moved.some((words) => words.endsWith('you ruled that day out.'))).toBe(true);
+    // Another plan than the one that is there was not seen.
+    expect(await notePlanSeen(opened, all(), now, ZONE, first.version, planner)).toBe(false);
+    expect(loadSeenPlan(opened.db)?.visits.length).toBeGreaterThan(0);
+  });
+});
+
+const made = (over: Partial<RoundFact> = {}): RoundFact => ({
+  id: id(910),
+  apiaryId: apiaryId('Walled garden'),
+  beganAt: '2027-05-16T14:00',
+  endedAt: '2027-05-16T15:00',
+  hadHelp: false,
+  note: '',
+  hives: [{ colonyId: colonyId('Sainfoin'), from: '2027-05-16T14:05', to: '2027-05-16T14:35', did: ['method'] }],
+  ...over,
+});
+
+describe('a round that was made', () => {
+  it('is a fact, lands once, and teaches minutes until it is deleted', () => {
+    expect(saveRound(opened.db, made(), DEMO_NOW).ok).toBe(true);
+    expect(saveRound(opened.db, made({ note: 'again' }), DEMO_NOW).ok).toBe(true);
+    expect(roundsMade(opened.db)).toMatchObject([{ note: '', hives: [{ did: ['method'] }] }]);
+    expect(learnedMinutes(roundsMade(opened.db)).get('method')).toEqual({ minutes: 27, of: 1 });
+    deleteRound(opened.db, id(910), DEMO_NOW);
+    expect(roundsMade(opened.db)).toEqual([]);
+    // Sent once more by a device that does not know: it stays deleted.
+    saveRound(opened.db, made(), DEMO_NOW);
+    expect(roundsMade(opened.db)).toEqual([]);
+  });
+
+  it('is refused with what is wrong', () => {
+    expect(codes(saveRound(opened.db, made({ apiaryId: id(99) }), DEMO_NOW))).toEqual(['unknown-reference apiaryId']);
+    expect(codes(saveRound(opened.db, made({ endedAt: '2027-05-17T09:00' }), DEMO_NOW))).toEqual([
+      'in-the-future endedAt',
+    ]);
+    const hives = [{ colonyId: id(99), from: null, to: null, did: [] }];
+    expect(codes(saveRound(opened.db, made({ hives }), DEMO_NOW))).toEqual(['unknown-reference hives.0.colonyId']);
+  });
+
+  it('is a visit for the scale: as long as the keeper was at the hive, or else the whole round', () => {
+    const facts = { inspections: [], surveys: [], parts: [], answers: [] } as never;
+    const [sainfoin, burnet] = [colonyId('Sainfoin'), colonyId('Burnet')];
+    const round = made({ hives: [...made().hives, { colonyId: burnet, from: null, to: null, did: [] }] });
+    expect(visitsNoted(facts, sainfoin, [round])).toEqual([{ from: '2027-05-16T14:05', to: '2027-05-16T14:35' }]);
+    expect(visitsNoted(facts, burnet, [round])).toEqual([{ from: '2027-05-16T14:00', to: '2027-05-16T15:00' }]);
+    expect(visitsNoted(facts, colonyId('Yarrow'), [round])).toEqual([]);
+  });
+});
+
+describe('what goes to other programs and devices', () => {
+  it('has the rounds in the calendar by choice, the same event for as long as the check that weighs most is the same', async () => {
+    const text = () => calendarText(opened, now, ZONE, planner);
+    const uids = (ics: string) => [...ics.matchAll(/UID:(round:[^\r]+)/g)].map(([, uid]) => uid);
+    expect(uids(await text())).toEqual([]);
+    changeSettings(opened.db, { ...loadSettings(opened.db), calendarShows: 'both' });
+    const both = await text();
+    expect(uids(both).length).toBe((await rounds()).length);
+    expect(both).toContain('SUMMARY:Walled garden: ');
+    expect(both).toMatch(/DTSTART:2027051\dT\d{6}\r/);
+    const checks = (ics: string) => ics.split('BEGIN:VEVENT').length;
+    changeSettings(opened.db, { ...loadSettings(opened.db), calendarShows: 'rounds' });
+    expect(checks(await text())).toBeLessThan(checks(both));
+    // Put off by a day, a round keeps its name.
+    const before = uids(both);
+    forbid(0);
+    expect(uids(await text()).filter((uid) => before.includes(uid)).length).toBeGreaterThan(0);
+    // Where it cannot be planned, every check is there as ever.
+    const failed = await calendarText(opened, { ...now, minute: `${formatDay(TODAY)}T11:00` }, ZONE, async () => null);
+    expect(failed).toContain('SUMMARY:Knapweed: Thin the cells');
+  });
+
+  it('goes along to the hive', async () => {
+    const found = await planned();
+    const { plan } = makePack(opened, now, packedPlan(opened, found));
+    expect(plan?.days).toHaveLength(14);
+    expect(plan?.rounds.map(({ on }) => on)).toEqual(found.fortnight.rounds.map(({ on }) => on));
+    expect(JSON.parse(JSON.stringify(plan))).toEqual(plan);
+  });
+});
