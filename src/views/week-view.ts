@@ -90,7 +90,12 @@ export function weekView(all: AllApiaries, today: Day, week: WeekAsked): WeekVie
   const late = asked.visits.filter(({ isLate }) => isLate).length;
   const { summary, bands } = todayBands({ ...all, colonies: others }, today, laterThan(asked, fortnight, end));
   return {
-    headline: shown.length === 0 && days === 7 ? weekPhrases.nothingToPlan : weekPhrases.headline(shown.length, days),
+    headline:
+      shown.length > 0
+        ? weekPhrases.headline(shown.length, days)
+        : unmet.length > 0
+          ? weekPhrases.nothingPlanned
+          : weekPhrases.nothingToPlan,
     summary: `${late > 0 ? weekPhrases.late(late) : ''}${summary}`.trim(),
     swarmRisks: swarmRisks(all, today),
     version: week.version,

@@ -57,6 +57,8 @@ function timeIssues({ id, at, to, until = null }: EntryToCheck, facts: ColonyFac
     const message = say('last-day-before-first-or-to-come');
     return [{ path: ['to'], code: 'out-of-range', message }];
   }
+  if (until !== null && now !== null && isToCome(until, now))
+    return [{ path: ['until'], code: 'in-the-future', message: say('inspection-in-the-future', { now }) }];
   if (until !== null && (until < at || dayOfMinute(until) !== on))
     return [{ path: ['until'], code: 'contradiction', message: say('ends-before-it-begins') }];
   if (isBeforeColony(facts, on)) {

@@ -8,60 +8,68 @@ import { SECONDS_AT_MOST } from '../../core/rounds/plan-rounds';
 /** Somebody plans a fortnight; null: it could not be done. */
 export type Planner = (asked: FortnightAsked) => Promise<Fortnight | null>;
 
-/** Two questions, and what it takes to load the solver: later than this it hangs. */
-const HANGS_AFTER_MS = (2 * SECONDS_AT_MOST + 4) * 1000;
-
 interface Waiting {
-  readonly id: number;
   readonly settle: (fortnight: Fortnight | null) => void;
   readonly timer: NodeJS.Timeout;
 }
 
-let worker: Worker | null = null;
-let nextId = 0;
-const waiting = new Map<number, Waiting>();
+/**
+ * Plans in a thread of its own, so that nothing waits for it. A planner that fails or hangs is given up, and the next question has another.
+ *
+ * @param file what runs in the thread; where it is not there nothing is planned
+ * @param hangsAfterMs no answer comes later than this
+ */
+export function plannerIn(file: string, hangsAfterMs: number): Planner {
+  let worker: Worker | null = null;
+  let nextId = 0;
+  const waiting = new Map<number, Waiting>();
 
-function settle(id: number, fortnight: Fortnight | null): void {
-  const one = waiting.get(id);
-  if (!one) return;
-  clearTimeout(one.timer);
-  waiting.delete(id);
-  one.settle(fortnight);
-}
-
-/** Ends the worker and gives up what waits for it; the next question begins another. */
-function giveUp(): void {
-  const ended = worker;
-  worker = null;
-  for (const id of [...waiting.keys()]) settle(id, null);
-  void ended?.terminate();
-}
-
-function begun(): Worker | null {
-  if (worker) return worker;
-  const file = join(/* turbopackIgnore: true */ process.cwd(), '.next', 'solver', 'rounds-worker.mjs');
-  if (!existsSync(file)) return null;
-  const made = new Worker(file);
-  made.unref();
-  made.on('message', ({ id, fortnight }: { id: number; fortnight?: Fortnight }) => settle(id, fortnight ?? null));
-  const failed = () => {
-    if (worker === made) giveUp();
+  const settle = (id: number, fortnight: Fortnight | null) => {
+    const one = waiting.get(id);
+    if (!one) return;
+    clearTimeout(one.timer);
+    waiting.delete(id);
+    one.settle(fortnight);
   };
-  made.on('error', failed);
-  made.on('exit', failed);
-  worker = made;
-  return made;
+  /** Ends the thread and gives up what waits for it; the next question begins another. */
+  const giveUp = () => {
+    const ended = worker;
+    worker = null;
+    for (const id of [...waiting.keys()]) settle(id, null);
+    void ended?.terminate();
+  };
+  const begun = (): Worker | null => {
+    if (worker) return worker;
+    if (!existsSync(/* turbopackIgnore: true */ file)) return null;
+    const made = new Worker(/* turbopackIgnore: true */ file);
+    made.unref();
+    made.on('message', ({ id, fortnight }: { id: number; fortnight?: Fortnight }) => settle(id, fortnight ?? null));
+    const failed = () => {
+      if (worker === made) giveUp();
+    };
+    made.on('error', failed);
+    made.on('exit', failed);
+    worker = made;
+    return made;
+  };
+  return (asked) =>
+    new Promise((answer) => {
+      const thread = begun();
+      if (!thread) return answer(null);
+      const id = nextId;
+      nextId += 1;
+      const timer = setTimeout(giveUp, hangsAfterMs);
+      timer.unref();
+      waiting.set(id, { settle: answer, timer });
+      thread.postMessage({ id, asked });
+    });
 }
 
-/** Plans in a thread of its own, so that nothing waits for it. A planner that fails or hangs is given up, and the next question has another. */
-export const planApart: Planner = (asked) =>
-  new Promise((answer) => {
-    const thread = begun();
-    if (!thread) return answer(null);
-    const id = nextId;
-    nextId += 1;
-    const timer = setTimeout(giveUp, HANGS_AFTER_MS);
-    timer.unref();
-    waiting.set(id, { id, settle: answer, timer });
-    thread.postMessage({ id, asked });
-  });
+/** Two questions, and what it takes to load the solver. */
+const HANGS_AFTER_MS = (2 * SECONDS_AT_MOST + 4) * 1000;
+
+/** The planner of the built application. */
+export const planApart: Planner = plannerIn(
+  join(/* turbopackIgnore: true */ process.cwd(), '.next', 'solver', 'rounds-worker.mjs'),
+  HANGS_AFTER_MS,
+);

@@ -12,6 +12,7 @@ export const weekPhrases = {
     return `${many} ${rounds === 1 ? 'round' : 'rounds'} ${days === 7 ? 'this week' : 'in two weeks'}`;
   },
   nothingToPlan: 'Nothing is to be done this week',
+  nothingPlanned: 'Nothing can be planned this week',
   late: (late: number) => `${late} late. `,
   round: (on: Day, today: Day, hours: string | null, apiary: string, hives: number, minutes: number) =>
     [
