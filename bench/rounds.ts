@@ -87,6 +87,7 @@ function asked(colonies: number, apiaries: number, seed: number): FortnightAsked
     forbidden: [],
     together: [],
     seen: new Map(),
+    gifts: [],
   };
 }
 

@@ -45,6 +45,7 @@ const pack = (fits: readonly ('open' | 'shut')[]): Pack => ({
     })),
     apiaries: [{ id: 'Orchard', wayMinutes: 20 }],
     minutes: USUAL_MINUTES,
+    gifts: [],
     rounds: [],
   },
   pages: [],

@@ -3,7 +3,7 @@ import { mayStillHoldQueen } from '../core/colony/track-cells';
 import { hasTimeAlone, isDayFor, type RoundDay } from '../core/rounds/asked';
 import { minutesHere, type TimeHere } from '../core/rounds/minutes-here';
 import { PLANNED_DAYS } from '../core/rounds/planned-days';
-import { byRoundOrder } from '../core/rounds/round-order';
+import { inRoundOrder } from '../core/rounds/round-order';
 import { toVisit, type VisitCheck } from '../core/rounds/to-visit';
 import { OPENING_MINUTES, USUAL_MINUTES } from '../core/rounds/work';
 import { colonyOnDay } from '../core/schedule/standing';
@@ -38,7 +38,7 @@ export function minutesAtHand(
     there: new Map(there),
   }));
   const apiary = pack.plan?.apiaries.find(({ id }) => id === apiaryId) ?? { id: apiaryId, wayMinutes: 0 };
-  const hives = standingsOnDevice(pack, outbox, today)
+  const due = standingsOnDevice(pack, outbox, today)
     .filter(({ colony, state }) => colony.apiaryId === apiaryId && !state.ended)
     .map(({ colony, state }) => {
       const { checks, leaveShut } = state.schedule;
@@ -49,8 +49,8 @@ export function minutesAtHand(
         pack.plan?.minutes ?? USUAL_MINUTES,
       ).filter((visit) => visit.window.earliest <= today && !isShut(visit, today));
       return { colony, state, visits, onDay: colonyOnDay(state.schedule, today) };
-    })
-    .sort(byRoundOrder);
+    });
+  const hives = inRoundOrder(due, pack.plan?.gifts ?? []);
   const canWait = (visit: VisitCheck): Day | null => {
     // Without a plan nothing is known of the days to come: they count as fit.
     if (days.length === 0) return visit.window.latest > today ? visit.window.latest : null;

@@ -3,6 +3,7 @@ import type { ColonyFacts } from '../core/colony/facts';
 import { factsWith } from '../core/colony/facts-with';
 import type { FitThere, RoundApiary } from '../core/rounds/asked';
 import type { TimedRound } from '../core/rounds/plan-fortnight';
+import type { Gift } from '../core/rounds/round-order';
 import type { MinutesByKind } from '../core/rounds/work';
 import type { Settings } from '../core/settings/settings';
 import type { ApiaryEntry, ColonyEntry } from '../views/all-apiaries';
@@ -37,6 +38,8 @@ export interface PackedPlan {
   }[];
   readonly apiaries: readonly RoundApiary[];
   readonly minutes: MinutesByKind;
+  /** Who gives frames to whom. */
+  readonly gifts: readonly Gift[];
   readonly rounds: readonly Pick<TimedRound, 'on' | 'apiary' | 'checks' | 'hours'>[];
 }
 

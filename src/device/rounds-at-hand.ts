@@ -1,11 +1,12 @@
 import type { Day } from '../core/calendar/day';
 import type { ColonyFacts } from '../core/colony/facts';
 import { type ColonyState, foldColony } from '../core/colony/fold';
+import { plannedOn } from '../core/rounds/planned-on';
 import type { Room } from '../core/space/room';
 import type { SurveyFact } from '../core/space/survey';
 import type { ApiaryEntry, ColonyEntry } from '../views/all-apiaries';
 import { type NeedyColony, needyColonies } from '../views/cells-view';
-import { type RoundView, roundView } from '../views/round-view';
+import { type PlannedThere, type RoundView, roundView } from '../views/round-view';
 import type { OutboxEntry } from './outbox-entry';
 import { factsOnDevice, type Pack } from './pack';
 
@@ -29,13 +30,11 @@ export interface RoundsAtHand {
   readonly needy: readonly NeedyColony[];
 }
 
-/** On which day each check of an apiary is planned; empty where there is no plan. */
-const plannedFrom = ({ plan }: Pack, apiaryId: string): ReadonlyMap<string, Day> =>
-  new Map(
-    (plan?.rounds ?? [])
-      .filter(({ apiary }) => apiary === apiaryId)
-      .flatMap(({ on, checks }) => checks.map((id) => [id, on] as const)),
-  );
+/** What is planned at an apiary; nothing where there is no plan. */
+const plannedFrom = ({ plan }: Pack, apiaryId: string): PlannedThere => ({
+  on: plannedOn((plan?.rounds ?? []).filter(({ apiary }) => apiary === apiaryId)),
+  gifts: plan?.gifts ?? [],
+});
 
 /** A colony as it stands by what is kept on the device. */
 export interface StandingOnDevice {

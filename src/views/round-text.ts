@@ -10,9 +10,9 @@ export function roundAsText(apiary: string, day: string, { due, leaveShut, weath
     roundPhrases.title(apiary, day),
     ...weather,
     ...(due.length === 0 ? [roundPhrases.nothingDue] : []),
-    ...due.map(({ name, stand, situation, due: tasks }, i) =>
+    ...due.map(({ name, stand, situation, due: tasks, plannedFor }, i) =>
       [
-        `${i + 1}. ${[name, stand, situation].filter(Boolean).join(' · ')}`,
+        `${i + 1}. ${[name, stand, situation, plannedFor && roundPhrases.plannedFor(plannedFor)].filter(Boolean).join(' · ')}`,
         ...tasks.map(({ words, why }) => `   ${roundPhrases.task(words, why)}`),
       ].join('\n'),
     ),

@@ -1,7 +1,7 @@
 import type { Day } from '../core/calendar/day';
 import type { ColonyState } from '../core/colony/fold';
 import { situationOf } from '../core/colony/situation';
-import { byRoundOrder } from '../core/rounds/round-order';
+import { type Gift, inRoundOrder } from '../core/rounds/round-order';
 import { visitId } from '../core/rounds/to-visit';
 import { KIND_OF, type VisitKind } from '../core/rounds/work';
 import { isDaily } from '../core/schedule/check';
@@ -52,6 +52,14 @@ export interface RoundView {
   readonly weather: readonly string[];
 }
 
+/** On which day each check is on a round, and who gives frames to whom. */
+export interface PlannedThere {
+  readonly on: ReadonlyMap<string, Day>;
+  readonly gifts: readonly Gift[];
+}
+
+const NOTHING_PLANNED: PlannedThere = { on: new Map(), gifts: [] };
+
 interface Standing {
   readonly colony: { readonly id: string; readonly name: string; readonly stand: string };
   readonly state: ColonyState;
@@ -61,21 +69,27 @@ interface Standing {
  * Healthy ones first, those in doubt last; among equals the one that presses most. What is to be left shut is named apart.
  *
  * @param weather at the apiary; null: nothing is known of it
- * @param planned on which day each check is on a round
+ * @param planned what is planned there
  */
 export function roundView(
   standings: readonly Standing[],
   day: Day,
   weather: WeatherThere | null = null,
-  planned: ReadonlyMap<string, Day> = new Map(),
+  { on: planned, gifts }: PlannedThere = NOTHING_PLANNED,
 ): RoundView {
   const hives = standings
     .filter(({ state }) => !state.ended)
     .map((standing) => ({ ...standing, onDay: colonyOnDay(standing.state.schedule, day) }));
   const isShut = ({ onDay }: OnDay) => onDay.shut !== null && onDay.due.length === 0;
-  const open = hives.filter((hive) => !isShut(hive)).sort(byRoundOrder);
+  const open = inRoundOrder(
+    hives.filter((hive) => !isShut(hive)),
+    gifts,
+  );
   return {
-    due: open.filter(({ onDay }) => onDay.due.length > 0).map((hive) => roundHive(hive, day, planned)),
+    // What the round is made for, then what is due and on another.
+    due: byWhetherOnRound(
+      open.filter(({ onDay }) => onDay.due.length > 0).map((hive) => roundHive(hive, day, planned)),
+    ),
     others: open.filter(({ onDay }) => onDay.due.length === 0).map((hive) => roundHive(hive, day, planned)),
     leaveShut: hives.flatMap(({ colony, state, onDay: { shut } }) =>
       shut ? [{ colonyId: colony.id, name: colony.name, words: openedFrom(shut), flights: flightsOf(state) }] : [],
@@ -83,6 +97,9 @@ export function roundView(
     weather: weatherLines(standings, day, weather),
   };
 }
+
+const byWhetherOnRound = (hives: readonly RoundHive[]): readonly RoundHive[] =>
+  [...hives].sort((a, b) => Number(b.isOnRound) - Number(a.isOnRound));
 
 const flightsOf = ({ flights }: ColonyState): string | null => flights && flightsWords(flights);
 

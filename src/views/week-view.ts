@@ -1,7 +1,7 @@
 import { addDays, type Day, formatDay } from '../core/calendar/day';
 import { grouped } from '../core/grouped';
 import type { Fortnight, FortnightAsked, TimedRound, UnmetVisit } from '../core/rounds/plan-fortnight';
-import { byRoundOrder } from '../core/rounds/round-order';
+import { inRoundOrder } from '../core/rounds/round-order';
 import { apart, type VisitCheck } from '../core/rounds/to-visit';
 import type { MovedVisit } from '../core/rounds/what-moved';
 import { byPressing, type CheckOnDay, colonyOnDay } from '../core/schedule/standing';
@@ -124,12 +124,13 @@ function roundOf(all: AllApiaries, today: Day, asked: FortnightAsked, round: Tim
   const { on, apiary: apiaryId, checks, hours, isPinned, minutes } = round;
   const visitOf = new Map(asked.visits.map((visit) => [visit.id, visit]));
   const visits = checks.map((id) => visitOf.get(id) as VisitCheck);
-  const hives = [...grouped(visits, ({ colonyId }) => colonyId)]
-    .flatMap(([colonyId, own]) => {
+  const hives = inRoundOrder(
+    [...grouped(visits, ({ colonyId }) => colonyId)].flatMap(([colonyId, own]) => {
       const standing = standingAt(all, colonyId);
       return standing ? [{ ...standing, own, onDay: colonyOnDay(standing.state.schedule, on) }] : [];
-    })
-    .sort(byRoundOrder);
+    }),
+    asked.gifts,
+  );
   const apiary = all.apiaries.find(({ id }) => id === apiaryId)?.name ?? '';
   const fit = asked.days.find((day) => day.on === on)?.there.get(apiaryId)?.fit ?? 'unknown';
   const tooLate = new Set(round.tooLate);

@@ -66,6 +66,7 @@ const asked = (over: Partial<FortnightAsked>): FortnightAsked => ({
   forbidden: [],
   together: [],
   seen: new Map(),
+  gifts: [],
   ...over,
 });
 const shortly = ({ rounds }: ReturnType<typeof plan>) =>

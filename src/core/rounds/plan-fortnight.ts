@@ -4,7 +4,9 @@ import type { PinnedRound, RoundApiary, RoundsAsked } from './asked';
 import type { Solver } from './model';
 import { type PlannedRound, planRounds, type RoundsPlan, SECONDS_AT_MOST, type UnmetCheck } from './plan-rounds';
 import type { PlannedDay } from './planned-days';
+import { plannedOn } from './planned-on';
 import { roundHours } from './round-hours';
+import type { Gift } from './round-order';
 import type { VisitCheck } from './to-visit';
 
 /** What is asked for the fortnight to come. */
@@ -16,6 +18,8 @@ export interface FortnightAsked {
   readonly forbidden: readonly Day[];
   readonly together: readonly (readonly [string, string])[];
   readonly seen: ReadonlyMap<string, Day>;
+  /** Who gives frames to whom, by lists that are still to be worked off. */
+  readonly gifts: readonly Gift[];
 }
 
 /** A round with its hours at the hives, in minutes since midnight; null: they do not follow one another within the free time. */
@@ -51,7 +55,7 @@ export function planFortnight(asked: FortnightAsked, solve: Solver, clock: () =>
   const visitOf = new Map(asked.visits.map((visit) => [visit.id, visit]));
   const unmet = first.unmet.filter(({ id }) => (visitOf.get(id) as VisitCheck).window.latest <= last);
   const second = planLate(asked, first, unmet, solve, () => clock() - began);
-  const doneOn = new Map(second.rounds.flatMap(({ on, checks }) => checks.map((id) => [id, on] as const)));
+  const doneOn = plannedOn(second.rounds);
   const tooLate = new Set(unmet.map(({ id }) => id));
   return {
     rounds: timed(asked, second.rounds, tooLate),
@@ -89,7 +93,7 @@ function planLate(
   const leastBad = new Map(unmet.flatMap(({ id, leastBad: on }) => (on === null ? [] : [[id, on] as const])));
   if (leastBad.size === 0) return first;
   const last = asked.days.at(-1)?.on as Day;
-  const met = new Map(first.rounds.flatMap(({ on, checks }) => checks.map((id) => [id, on] as const)));
+  const met = plannedOn(first.rounds);
   const checks = asked.visits.flatMap((visit) => {
     const [on, late] = [met.get(visit.id), leastBad.get(visit.id)];
     if (on !== undefined) return [{ ...visit, window: { earliest: on, ideal: on, latest: on } }];

@@ -4,6 +4,7 @@ import type { CheckWindow } from '../calendar/window';
 import { type Check, isDaily, type LeaveShut, opensNest } from '../schedule/check';
 import { standingOf } from '../schedule/standing';
 import type { RoundCheck } from './asked';
+import type { Gift } from './round-order';
 import { weightOf } from './weight';
 import { KIND_OF, type MinutesByKind, OPENING_MINUTES, type VisitKind } from './work';
 
@@ -76,8 +77,26 @@ function windowOf({ window, plannedFor }: Check): CheckWindow {
   return { earliest: plannedFor, ideal: plannedFor, latest: latestOf(plannedFor, window.latest) };
 }
 
-/** Pairs that are done on one day: both halves of a split that are looked at for the queen. */
-export function couplesOf(visits: readonly VisitCheck[]): readonly (readonly [string, string])[] {
+/**
+ * Pairs that are done on one day: both halves of a split that are looked at for the queen, and of a colony that gives frames and the one that
+ * receives them what weighs most at each.
+ */
+export function couplesOf(
+  visits: readonly VisitCheck[],
+  gifts: readonly Gift[] = [],
+): readonly (readonly [string, string])[] {
+  const heaviest = (id: string) =>
+    visits
+      .filter(({ colonyId }) => colonyId === id)
+      .reduce<VisitCheck | null>((most, one) => (most && most.weight >= one.weight ? most : one), null);
+  const given = gifts.flatMap(([giver, receiver]) => {
+    const [one, other] = [heaviest(giver), heaviest(receiver)];
+    return one && other ? [[one.id, other.id] as const] : [];
+  });
+  return [...halvesOf(visits), ...given];
+}
+
+function halvesOf(visits: readonly VisitCheck[]): readonly (readonly [string, string])[] {
   const halves = visits.filter(({ check }) => check.code === 'which-half' && check.programme !== null);
   return halves.flatMap((one, i) =>
     halves

@@ -37,6 +37,18 @@ export function openFramePlans(db: Db): readonly string[] {
     .map(({ id }) => id);
 }
 
+/** Of each list that is still to be worked off the colony that it was made for, and the other colonies of it. */
+export const openFrameGifts = (db: Db): readonly (readonly [giver: string, receiver: string])[] =>
+  db
+    .select({ colonyId: framePlans.colonyId, units: framePlans.units })
+    .from(framePlans)
+    .where(and(isNull(framePlans.finishedAt), isNull(framePlans.deletedAt)))
+    .orderBy(framePlans.id)
+    .all()
+    .flatMap(({ colonyId, units }) =>
+      units.filter(({ name }) => name !== colonyId).map(({ name }) => [colonyId, name] as const),
+    );
+
 export function writeFramePlan(db: Db, plan: FramePlan): void {
   const row = { ...plan, deletedAt: null };
   db.insert(framePlans).values(row).onConflictDoUpdate({ target: framePlans.id, set: row }).run();

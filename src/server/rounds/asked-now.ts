@@ -10,6 +10,7 @@ import { sunsetOn } from '../../core/rounds/sunset';
 import { couplesOf, toVisit, visitId } from '../../core/rounds/to-visit';
 import { minutesByKind } from '../../core/rounds/work';
 import type { OpenedDatabase } from '../../db/open';
+import { openFrameGifts } from '../../db/repositories/frame-plans';
 import { loadRoundWishes, loadSeenPlan, roundsMade } from '../../db/repositories/rounds';
 import type { AllApiaries } from '../../views/all-apiaries';
 import { isDemo } from '../demo-mode';
@@ -42,6 +43,8 @@ export function askedNow(opened: OpenedDatabase, all: AllApiaries, now: Now, zon
     sunset: (on) => (latitude === null ? null : sunsetOn(on, { latitude, longitude }, zone)),
   });
   const minutes = minutesByKind(settings.workMinutes, learnedMinutes(roundsMade(db)));
+  const onStands = new Set(all.colonies.map(({ colony }) => colony.id));
+  const gifts = openFrameGifts(db).filter((pair) => pair.every((id) => onStands.has(id)));
   const wishes = loadRoundWishes(db);
   const leftOut = new Set(
     wishes.flatMap((wish) => (wish.kind === 'left-out' ? [visitId(wish.colonyId, wish.key)] : [])),
@@ -71,7 +74,8 @@ export function askedNow(opened: OpenedDatabase, all: AllApiaries, now: Now, zon
         : [],
     ),
     forbidden: wishes.flatMap((wish) => (wish.kind === 'forbidden' ? dayOf(wish.on) : [])),
-    together: couplesOf(visits),
+    together: couplesOf(visits, gifts),
+    gifts,
     seen: new Map((loadSeenPlan(db)?.visits ?? []).flatMap(({ id, on }) => (on === null ? [] : [[id, on] as const]))),
   };
 }

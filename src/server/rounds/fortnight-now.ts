@@ -2,10 +2,12 @@ import 'server-only';
 import { createHash } from 'node:crypto';
 import type { Now } from '../../core/calendar/now';
 import type { Fortnight, FortnightAsked } from '../../core/rounds/plan-fortnight';
+import { plannedOn } from '../../core/rounds/planned-on';
 import { type MovedVisit, type SeenPlan, type SeenVisit, whatMoved } from '../../core/rounds/what-moved';
 import type { OpenedDatabase } from '../../db/open';
 import { loadSeenPlan, saveSeenPlan } from '../../db/repositories/rounds';
 import type { AllApiaries } from '../../views/all-apiaries';
+import type { PlannedThere } from '../../views/round-view';
 import { askedNow } from './asked-now';
 import { type Planner, planApart } from './plan-apart';
 
@@ -71,7 +73,7 @@ export function fortnightNow(
 
 /** Each check with the day of its round, and what that rested on. */
 export function seenIn({ asked, fortnight }: FortnightNow): readonly SeenVisit[] {
-  const on = daysOf(fortnight);
+  const on = plannedOn(fortnight.rounds);
   const dayAt = new Map(asked.days.map((one) => [one.on, one]));
   return asked.visits.map(({ id, window, apiary }) => {
     const day = on.get(id);
@@ -86,9 +88,6 @@ export function seenIn({ asked, fortnight }: FortnightNow): readonly SeenVisit[]
   });
 }
 
-const daysOf = ({ rounds }: Fortnight) =>
-  new Map(rounds.flatMap(({ on, checks }) => checks.map((id) => [id, on] as const)));
-
 /** What the keeper last saw, and what moved since. */
 export function movedSince(
   { db }: OpenedDatabase,
@@ -101,7 +100,7 @@ export function movedSince(
     days: asked.days,
     visits: asked.visits,
     forbidden: new Set(asked.forbidden),
-    on: daysOf(fortnight),
+    on: plannedOn(fortnight.rounds),
   });
   return { seen, moved };
 }
@@ -120,3 +119,9 @@ export async function notePlanSeen(
   saveSeenPlan(opened.db, { seenAt: now.minute, visits: seenIn(there) });
   return true;
 }
+
+/** What is planned at an apiary. */
+export const plannedThere = ({ asked, fortnight }: FortnightNow, apiaryId: string): PlannedThere => ({
+  on: plannedOn(fortnight.rounds.filter(({ apiary }) => apiary === apiaryId)),
+  gifts: asked.gifts,
+});

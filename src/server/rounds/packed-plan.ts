@@ -16,6 +16,7 @@ export function packedPlan({ db }: OpenedDatabase, { asked, fortnight }: Fortnig
       there: [...there].map(([id, { fit, openMinutes, briefMinutes }]) => [id, { fit, openMinutes, briefMinutes }]),
     })),
     apiaries: asked.apiaries,
+    gifts: asked.gifts,
     minutes: minutesByKind(loadSettings(db).workMinutes, learnedMinutes(roundsMade(db))),
     rounds: fortnight.rounds.map(({ on, apiary, checks, hours }) => ({ on, apiary, checks, hours })),
   };

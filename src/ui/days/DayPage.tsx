@@ -5,6 +5,7 @@ import { addDays, type Day, formatDay } from '../../core/calendar/day';
 import type { ApiaryEntry } from '../../views/all-apiaries';
 import type { RoundHive, RoundView } from '../../views/round-view';
 import { weekdayWords } from '../../words/days';
+import { roundPhrases } from '../../words/pages/round';
 import { BUTTON } from '../controls/styles';
 import type { Axis } from '../time/axis';
 import { RulerHead } from '../time/RulerHead';
@@ -15,7 +16,12 @@ interface Props {
   readonly axis: Axis;
   readonly day: Day;
   readonly isPast: boolean;
-  readonly rounds: readonly { readonly apiary: ApiaryEntry; readonly round: RoundView }[];
+  readonly rounds: readonly {
+    readonly apiary: ApiaryEntry;
+    readonly round: RoundView;
+    /** When a round is planned there; null: none is. */
+    readonly hours: string | null;
+  }[];
 }
 
 /** One day's rounds: what could be done then, apiary by apiary, and what is to be left shut. */
@@ -46,9 +52,9 @@ export function DayPage({ title, axis, day, isPast, rounds }: Props) {
         }
       />
       {busy.length === 0 && <p className="mt-4 font-semibold">Nothing is due on this day.</p>}
-      {busy.map(({ apiary, round }) => (
+      {busy.map(({ apiary, round, hours }) => (
         <section key={apiary.id} aria-label={apiary.name} className="mt-3">
-          <h2 className="bg-ink px-2.5 py-0.5 text-sm text-white">{`${apiary.name} · ${round.due.length} ${round.due.length === 1 ? 'hive' : 'hives'}`}</h2>
+          <h2 className="bg-ink px-2.5 py-0.5 text-sm text-white">{`${apiary.name} · ${round.due.length} ${round.due.length === 1 ? 'hive' : 'hives'}${hours === null ? '' : ` · round planned ${hours}`}`}</h2>
           <ol>
             {round.due.map((hive) => (
               <DueHive key={hive.colonyId} hive={hive} />
@@ -95,7 +101,7 @@ function OtherDay({ day, name, children }: { day: Day; name: string; children: R
   );
 }
 
-function DueHive({ hive: { colonyId, name, stand, situation, due } }: { hive: RoundHive }) {
+function DueHive({ hive: { colonyId, name, stand, situation, due, plannedFor } }: { hive: RoundHive }) {
   return (
     <li className="border-b border-line py-1.5">
       <Link
@@ -105,7 +111,9 @@ function DueHive({ hive: { colonyId, name, stand, situation, due } }: { hive: Ro
       >
         {name}
       </Link>{' '}
-      <span className="text-muted text-sm">{[stand, situation].filter(Boolean).join(' · ')}</span>
+      <span className="text-muted text-sm">
+        {[stand, situation, plannedFor && roundPhrases.plannedFor(plannedFor)].filter(Boolean).join(' · ')}
+      </span>
       <ul className="text-sm">
         {due.map(({ key, words, why, tone }) => (
           <li key={key}>

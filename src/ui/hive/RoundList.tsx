@@ -5,6 +5,7 @@ import type { HiveAtHand } from '../../device/rounds-at-hand';
 import { draftKey, type StoredDraft } from '../../device/stored-draft';
 import type { ApiaryEntry } from '../../views/all-apiaries';
 import type { RoundHive, RoundView } from '../../views/round-view';
+import { roundPhrases } from '../../words/pages/round';
 import { BUTTON } from '../controls/styles';
 import { PageHead } from '../time/PageHead';
 import { TONE_TEXT } from '../time/tones';
@@ -134,7 +135,7 @@ function HiveRow({ hive, place, standing }: { hive: RoundHive; place: number | n
             {standing && <b className="ml-auto border border-ink px-1.5 text-sm">{standing}</b>}
           </span>
           <span className="block text-sm">{situation}</span>
-          {plannedFor && <span className="block text-sm font-semibold">{`planned for ${plannedFor}`}</span>}
+          {plannedFor && <span className="block text-sm font-semibold">{roundPhrases.plannedFor(plannedFor)}</span>}
           {due.map(({ key, words, why, tone }) => (
             <span key={key} className="mt-1 block text-sm leading-snug">
               <b className={TONE_TEXT[tone]}>{words}.</b> {why}

@@ -41,11 +41,14 @@ export function RoundSheet({ apiary, day, round }: { apiary: string; day: string
   );
 }
 
-function SheetHive({ hive: { name, stand, situation, due } }: { hive: RoundHive }) {
+function SheetHive({ hive: { name, stand, situation, due, plannedFor } }: { hive: RoundHive }) {
   return (
     <section aria-label={name} className="mt-3 break-inside-avoid border-2 border-ink p-2 text-sm">
       <h2 className="text-lg">
-        {name} <span className="text-muted text-sm font-normal">{[stand, situation].filter(Boolean).join(' · ')}</span>
+        {name}{' '}
+        <span className="text-muted text-sm font-normal">
+          {[stand, situation, plannedFor && roundPhrases.plannedFor(plannedFor)].filter(Boolean).join(' · ')}
+        </span>
       </h2>
       <ul>
         {due.map(({ key, words, why }) => (

@@ -3,26 +3,37 @@ import { notFound } from 'next/navigation';
 import { parseDay, yearOf } from '@/core/calendar/day';
 import { database } from '@/db/open';
 import { loadApiaries } from '@/server/all-apiaries';
-import { now } from '@/server/clock';
+import { deviceZone, now, zoneBy } from '@/server/clock';
+import { fortnightNow, plannedThere } from '@/server/rounds/fortnight-now';
 import { DayPage } from '@/ui/days/DayPage';
 import { axisAround, isOn } from '@/ui/time/axis';
 import { roundView } from '@/views/round-view';
 import { distanceWords, weekdayWords } from '@/words/days';
+import { spanWords } from '@/words/rounds';
 
 export const metadata: Metadata = { title: 'Day' };
 
 export default async function Page({ params }: { params: Promise<{ day: string }> }) {
   const day = parseDay((await params).day);
   if (day === null) notFound();
-  const { today } = await now();
-  const yard = loadApiaries(database(), today);
-  const rounds = yard.apiaries.map((apiary) => ({
-    apiary,
-    round: roundView(
-      yard.colonies.filter((standing) => standing.apiary.id === apiary.id),
-      day,
-    ),
-  }));
+  const at = await now();
+  const { today } = at;
+  const opened = database();
+  const yard = loadApiaries(opened, today);
+  const planned = day < today ? null : await fortnightNow(opened, yard, at, zoneBy(await deviceZone())).answer;
+  const rounds = yard.apiaries.map((apiary) => {
+    const hours = planned?.fortnight.rounds.find((round) => round.on === day && round.apiary === apiary.id)?.hours;
+    return {
+      apiary,
+      hours: hours ? spanWords(hours) : null,
+      round: roundView(
+        yard.colonies.filter((standing) => standing.apiary.id === apiary.id),
+        day,
+        null,
+        planned ? plannedThere(planned, apiary.id) : undefined,
+      ),
+    };
+  });
   const around = axisAround(today);
   const year = yearOf(day) === yearOf(today) ? '' : ` ${yearOf(day)}`;
   return (

@@ -3,7 +3,8 @@ import { notFound } from 'next/navigation';
 import { parseDay } from '@/core/calendar/day';
 import { database } from '@/db/open';
 import { loadApiaries } from '@/server/all-apiaries';
-import { now } from '@/server/clock';
+import { deviceZone, now, zoneBy } from '@/server/clock';
+import { fortnightNow, plannedThere } from '@/server/rounds/fortnight-now';
 import { RoundSheet } from '@/ui/hive/RoundSheet';
 import { roundView } from '@/views/round-view';
 import { weekdayWords } from '@/words/days';
@@ -19,14 +20,18 @@ interface Props {
 export default async function Page({ params, searchParams }: Props) {
   const { id } = await params;
   const { day: asked, hive } = (await searchParams) ?? {};
-  const { today } = await now();
+  const at = await now();
+  const { today } = at;
   const day = asked === undefined ? today : parseDay(asked);
-  const yard = loadApiaries(database(), today);
+  const opened = database();
+  const yard = loadApiaries(opened, today);
   const apiary = yard.apiaries.find((one) => one.id === id);
   const here = yard.colonies.filter(
     (standing) => standing.apiary.id === id && (hive === undefined || standing.colony.id === hive),
   );
   if (!apiary || day === null || (hive !== undefined && here.length === 0)) notFound();
   const weather = yard.measured?.weather.get(id) ?? null;
-  return <RoundSheet apiary={apiary.name} day={weekdayWords(day)} round={roundView(here, day, weather)} />;
+  const planned = await fortnightNow(opened, yard, at, zoneBy(await deviceZone())).answer;
+  const round = roundView(here, day, weather, planned ? plannedThere(planned, id) : undefined);
+  return <RoundSheet apiary={apiary.name} day={weekdayWords(day)} round={round} />;
 }
