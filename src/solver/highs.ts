@@ -1,5 +1,5 @@
 import loadHighs, { type Model, type ModelData } from 'highs';
-import type { BinaryModel, Solved, Solver } from '../core/rounds/model';
+import type { BinaryModel, Solved, Solver, Sum } from '../core/rounds/model';
 
 /** HiGHS in WebAssembly, loaded once. It works as long as it works: ask it where nobody waits. */
 export async function highsSolver(): Promise<Solver> {
@@ -11,8 +11,10 @@ export async function highsSolver(): Promise<Solver> {
         output_flag: false,
         time_limit: seconds,
         mip_rel_gap: 0,
-        // All goals are sums of whole numbers: less than one from the bound is proven to be the best.
-        mip_abs_gap: 0.999,
+        // A goal is a sum of whole multiples of one number: less than that from the bound is proven to be the best.
+        mip_abs_gap: stepOf(asked.least) - WITHIN,
+        // The bound is good early, answers that reach it are what takes time.
+        mip_heuristic_effort: 0.3,
       });
       if (start) model.setSolution({ colValue: Float64Array.from(start, Number) });
       model.run();
@@ -25,6 +27,12 @@ export async function highsSolver(): Promise<Solver> {
 }
 
 const HALF = 0.5;
+const WITHIN = 1e-3;
+
+/** The greatest number of which all factors of a sum are whole multiples. */
+const stepOf = (sum: Sum): number => sum.reduce((step, { times }) => divisor(step, Math.abs(times)), 0) || 1;
+
+const divisor = (a: number, b: number): number => (b === 0 ? a : divisor(b, a % b));
 
 const valuesOf = (model: Model): readonly boolean[] =>
   Array.from(model.getSolution().colValue, (value) => value > HALF);

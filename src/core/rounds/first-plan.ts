@@ -12,7 +12,7 @@ interface Unit {
 }
 
 /** How often what is undone is tried again in the place of what weighs less. */
-const PASSES = 4;
+const PASSES = 6;
 
 /**
  * A good plan, quickly, to begin with: what weighs most and has fewest days first, each where it adds least to the ways; then what is undone in
@@ -69,6 +69,8 @@ export function firstPlan(asked: RoundsAsked): ReadonlyMap<string, Day> {
   for (let pass = 0; pass < PASSES && undone().length > 0; pass++) {
     const before = weightOf(undone());
     for (const unit of undone()) squeezeIn(unit);
+    for (const [i, one] of asked.days.entries())
+      for (const other of asked.days.slice(i + 1)) if (undone().length > 0) laidAnew(new Set([one.on, other.on]));
     if (weightOf(undone()) === before) break;
   }
   for (const round of roundsOf()) giveUp(round);
@@ -87,6 +89,23 @@ export function firstPlan(asked: RoundsAsked): ReadonlyMap<string, Day> {
         for (const other of lighter) place(other);
         if (weightOf(undone()) < before) return;
       }
+      restore(standing);
+    }
+  }
+
+  /** Two days are emptied and filled anew, in each of some orders, where that leaves less undone. */
+  function laidAnew(emptied: ReadonlySet<Day>): void {
+    const before = weightOf(undone());
+    const off = units.filter((unit) => {
+      const on = dayOf.get(unit);
+      return on === undefined ? unit.days.some((one) => emptied.has(one)) : emptied.has(on);
+    });
+    if (!off.some((unit) => !dayOf.has(unit))) return;
+    const standing = new Map(dayOf);
+    for (const order of ORDERS) {
+      for (const unit of off) take(unit);
+      for (const unit of [...off].sort(order)) place(unit);
+      if (weightOf(undone()) < before) return;
       restore(standing);
     }
   }
@@ -124,6 +143,20 @@ export function firstPlan(asked: RoundsAsked): ReadonlyMap<string, Day> {
     if (!isMoved || spent >= gained || last(round) > before) restore(standing);
   }
 }
+
+const minutesOf = ({ checks }: Unit) =>
+  Math.max(
+    1,
+    checks.reduce((sum, { minutes }) => sum + minutes, 0),
+  );
+
+/** By weight; by weight for the time it takes; by apiary, so that rounds are filled one after the other. */
+const ORDERS: readonly ((a: Unit, b: Unit) => number)[] = [
+  (a, b) => b.weight / minutesOf(b) - a.weight / minutesOf(a),
+  (a, b) => b.weight - a.weight || minutesOf(a) - minutesOf(b),
+  (a, b) => (a.checks[0]?.apiary ?? '').localeCompare(b.checks[0]?.apiary ?? '') || b.weight - a.weight,
+  (a, b) => a.days.length - b.days.length || b.weight - a.weight,
+];
 
 function isLess(a: readonly number[], b: readonly number[]): boolean {
   const i = a.findIndex((one, n) => one !== b[n]);

@@ -85,7 +85,7 @@ export function planRounds(asked: RoundsAsked, solve: Solver, clock: () => numbe
 }
 
 /** Of the time that is left one goal takes so much at most. */
-const TAKEN_AT_ONCE = 0.6;
+const TAKEN_AT_ONCE = 0.8;
 /** A bound is no whole number, and may miss one by so much. */
 const ROUNDING = 1e-6;
 
