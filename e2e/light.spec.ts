@@ -19,6 +19,8 @@ const PAGES = [
   '/methods/nuc-swarm',
   '/data',
   '/settings',
+  '/free-time',
+  '/swarm-out',
   '/phone',
 ];
 

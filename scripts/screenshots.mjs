@@ -79,10 +79,20 @@ const scale = (name) => async (page) => {
   await page.locator('canvas').waitFor();
 };
 const at = (path) => (page) => page.goto(path);
+const week = async (page) => {
+  await page.goto('/');
+  await page.getByRole('heading', { level: 1, name: /rounds? this week$/ }).waitFor();
+};
+const minutesHere = async (page) => {
+  await round('Old quarry')(page);
+  await page.getByText('So many minutes here, now').click();
+  await page.getByRole('button', { name: 'Rain in half an hour' }).click();
+  await page.getByRole('list', { name: 'Now' }).waitFor();
+};
 
 const VIEWS = [
-  { file: 'today', size: DESK, open: at('/') },
-  { file: 'today-phone', size: PHONE, open: at('/') },
+  { file: 'today', size: DESK, open: week },
+  { file: 'today-phone', size: PHONE, open: week },
   { file: 'colony', size: DESK, open: colony('Sainfoin') },
   { file: 'colony-phone', size: PHONE, open: colony('Vetch') },
   { file: 'hive-round-phone', size: PHONE, open: round('School roof') },
@@ -90,13 +100,13 @@ const VIEWS = [
   { file: 'choices', size: DESK, open: choices },
   { file: 'start', size: DESK, open: start },
   { file: 'programme', size: DESK, open: programme('Knapweed', /Artificial swarm with a nuc/) },
+  { file: 'minutes-here-phone', size: PHONE, open: minutesHere },
   { file: 'cells', size: DESK, open: at('/cells') },
   {
     file: 'cell-clock',
     size: DESK,
     open: at('/cell-clock?seen=2027-05-10.larva-large&seen=2027-05-13.sealed-fresh&empty=2027-05-03.cleared'),
   },
-  { file: 'colonies', size: DESK, open: at('/colonies') },
   { file: 'weather', size: DESK, open: weather('Walled garden') },
   { file: 'scale', size: DESK, open: scale('Yarrow') },
   { file: 'season', size: DESK, open: at('/season') },

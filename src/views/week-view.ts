@@ -186,12 +186,14 @@ function unmetOf(
 ): WeekView['cannotBeMet'][number] {
   const visit = asked.visits.find((one) => one.id === id) as VisitCheck;
   const apiary = all.apiaries.find((one) => one.id === visit.apiary)?.name ?? '';
+  const { earliest, latest } = visit.window;
+  const hasRuledOut = asked.forbidden.some((on) => on >= earliest && on <= latest);
   const isOnRound = fortnight.rounds.some(({ checks }) => checks.includes(id));
   const instead = doneOn !== null && isOnRound ? weekPhrases.leastBad(doneOn, apiary) : weekPhrases.noLeastBad;
   return {
     key: id,
     words: visitWords(all, asked, id),
-    why: `${unmetWords(why, visit.window.latest)} ${instead} ${tooLateWords(visit.check.code)}`,
+    why: `${unmetWords(why, visit.window.latest, hasRuledOut)} ${instead} ${tooLateWords(visit.check.code)}`,
   };
 }
 

@@ -31,19 +31,26 @@ export function durationWords(minutes: number): string {
   return [hours > 0 ? `${hours} h` : null, rest > 0 || hours === 0 ? `${rest} min` : null].filter(Boolean).join(' ');
 }
 
-/** `14:00 to 15:40` */
-export const spanWords = ({ from, to }: Span): string =>
-  from === to ? `from ${clockText(from)}` : `${clockText(from)} to ${clockText(to)}`;
+/** Nobody goes to the minute. */
+const TOLD_IN_MIN = 5;
+
+/** `14:00 to 15:40`, in steps of five minutes, the end not before it is. */
+export function spanWords({ from, to }: Span): string {
+  const begin = clockText(Math.floor(from / TOLD_IN_MIN) * TOLD_IN_MIN);
+  return from === to ? `from ${begin}` : `${begin} to ${clockText(Math.ceil(to / TOLD_IN_MIN) * TOLD_IN_MIN)}`;
+}
 
 /** `today`, `tomorrow`, `Fri 21 May`. */
 export const dayTold = (on: Day, today: Day): string =>
   on === today ? 'today' : on === today + 1 ? 'tomorrow' : weekdayWords(on);
 
 /** Why something cannot be done in its window. */
-export const unmetWords = (why: WhyUnmet, latest: Day): string =>
+export const unmetWords = (why: WhyUnmet, latest: Day, hasRuledOut: boolean): string =>
   ({
     'outside-days': `Its last day, ${weekdayWords(latest)}, is over.`,
-    'no-fit-day': `No day by ${weekdayWords(latest)} is fit for it in the hours that you have.`,
+    'no-fit-day': hasRuledOut
+      ? `Without the days that you ruled out, no day by ${weekdayWords(latest)} is fit for it.`
+      : `No day by ${weekdayWords(latest)} is fit for it in the hours that you have.`,
     'no-free-day': `By ${weekdayWords(latest)} you have no time for it, with the way there.`,
     'not-enough-hours': `Your hours by ${weekdayWords(latest)} go to what can wait less.`,
   })[why];

@@ -15,14 +15,14 @@ export function Hours({ name, span, onChange }: { name: string; span: Span; onCh
   const field = (key: 'from' | 'to', label: string) => (
     <input
       type="time"
-      className="min-h-11 border-2 border-ink bg-paper px-2"
+      className="min-h-11 min-w-0 border-2 border-ink bg-paper px-2"
       aria-label={`${name}, ${label}`}
       value={Number.isNaN(span[key]) ? '' : clockText(Math.min(span[key], LAST_MINUTE))}
       onChange={({ target: { value } }) => onChange({ from: span.from, to: span.to, [key]: minutesOfClock(value) })}
     />
   );
   return (
-    <span className="flex items-center gap-2">
+    <span className="flex min-w-0 flex-wrap items-center gap-2">
       {field('from', 'from')} to {field('to', 'to')}
     </span>
   );

@@ -51,8 +51,8 @@ function Weekday({
   onChange: (spans: readonly Span[]) => void;
 }) {
   return (
-    <li className="grid grid-cols-[7rem_1fr] items-start gap-x-2 border-b border-line py-1.5">
-      <b className="py-2.5">{name}</b>
+    <li className="grid items-start gap-x-2 border-b border-line py-1.5 sm:grid-cols-[7rem_1fr]">
+      <b className="sm:py-2.5">{name}</b>
       <div>
         {spans.length === 0 && <p className="text-muted py-2.5">no time</p>}
         {spans.map((span, i) => (

@@ -74,7 +74,7 @@ export function SwarmOutPage({ view: { apiaries } }: { readonly view: SwarmOutVi
 function Suspect({ hive: { colonyId, name, stand, why, kind } }: { readonly hive: SwarmSuspect }) {
   return (
     <li className="flex flex-wrap items-baseline gap-x-4 border-b border-line py-1.5">
-      <span className="min-w-0 flex-1">
+      <span className="min-w-0 flex-1 max-wide:basis-full">
         <Link prefetch={false} href={`/colonies/${colonyId}`} className="font-display text-lg font-bold">
           {name}
         </Link>{' '}

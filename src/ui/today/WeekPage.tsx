@@ -32,6 +32,7 @@ export function WeekPage({ view, axis, minute, days, apiaries, wishes, freeWeek 
   return (
     <>
       <RulerHead axis={axis} title={headline} below={summary} />
+      {cannotBeMet.length > 0 && <CannotBeMet list={cannotBeMet} />}
       {!isEmpty && (
         <>
           <WhatMoved moved={moved} isNew={isNew} version={version} />
@@ -46,7 +47,6 @@ export function WeekPage({ view, axis, minute, days, apiaries, wishes, freeWeek 
         </>
       )}
       <SwarmRisks risks={view.swarmRisks} />
-      {cannotBeMet.length > 0 && <CannotBeMet list={cannotBeMet} />}
       {rounds.map((round) => (
         <Round key={round.key} round={round} axis={axis} minute={minute} freeWeek={freeWeek} wishes={wishes} />
       ))}
