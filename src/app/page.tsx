@@ -30,10 +30,11 @@ export default async function Page({ searchParams }: Props) {
   if (all.apiaries.length === 0) redirect('/start');
   const days = (await searchParams).days === '14' ? 14 : 7;
   const { settled, answer } = fortnightNow(opened, all, at, zoneBy(await deviceZone()));
-  if (settled) return <Week opened={opened} all={all} at={at} planned={settled} days={days} />;
+  const props = { opened, all, at, days };
+  // One place for both, so that a plan made anew takes the place of the last when it is there, and nothing of the page is lost meanwhile.
   return (
     <Suspense fallback={<Due all={all} at={at} state="planning" />}>
-      <Planned opened={opened} all={all} at={at} days={days} answer={answer} />
+      {settled ? <Week {...props} planned={settled} /> : <Planned {...props} answer={answer} />}
     </Suspense>
   );
 }

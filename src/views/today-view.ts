@@ -86,12 +86,12 @@ export function todayBands(
   return {
     summary: summary([], shut.length, today),
     bands: [
+      ...band(todayPhrases.leaveShut, shut),
       ...band(
         weekPhrases.inNoRound,
         due.filter((one) => !isPlanned(one)),
       ),
       ...band(weekPhrases.weekAfter, due.filter(isPlanned)),
-      ...band(todayPhrases.leaveShut, shut),
       ...band(todayPhrases.nothingToDoToday, later),
     ],
   };

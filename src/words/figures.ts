@@ -171,7 +171,7 @@ export const FIGURE_WORDS: Readonly<Record<string, string>> = {
   'an-afternoon-is-good-with-flight-hours': 'An afternoon is good for mating with so many flight hours',
   'swarm-weather-open-hours-at-flight-warmth': 'Swarm weather: open hours warm enough for flights',
   'a-possible-swarm-on-the-scale-is-asked-about-for': 'A possible swarm on the scale is asked about for',
-  'a-visit-to-a-hive-takes': 'A visit to a hive takes, from the minute that is noted',
+  'a-visit-to-a-hive-takes': 'A visit to a hive takes, where its end is not noted',
   'swarm-weather-after-confined': 'Swarm weather: after so many days that kept the bees in',
   'scale-noise-up-to': 'Hive scale: its own trembling, up to',
   'scale-step-within-half-an-hour-over': 'Hive scale: a step within half an hour, over',

@@ -16,6 +16,7 @@ export function wrongReferences(content: SeasonFacts): readonly Issue[] {
     ...strayCells(content),
     ...circles(content),
     ...strangeSizes(content),
+    ...strangeHives(content),
   ];
 }
 
@@ -126,6 +127,24 @@ function inCircle(pairs: readonly (readonly [id: string, parent: string | null])
     }
     return id === start ? [i] : [];
   });
+}
+
+/** A round was at hives of this file. */
+function strangeHives({ rounds, colonies }: SeasonFacts): Issue[] {
+  const known = new Set(colonies.map(({ id }) => id));
+  return rounds.flatMap(({ hives }, i) =>
+    hives.flatMap(({ colonyId }, at): Issue[] =>
+      known.has(colonyId)
+        ? []
+        : [
+            {
+              path: ['facts', 'rounds', i, 'hives', at, 'colonyId'],
+              code: 'unknown-reference',
+              message: say('names-what-is-not-there'),
+            },
+          ],
+    ),
+  );
 }
 
 /** Frames are of a size that every book knows, or that is among the settings of this one. */

@@ -258,4 +258,49 @@ describe('whatever is asked', () => {
       { numRuns: 250, seed: 20270516 },
     );
   }, 120_000);
+
+  it('keeps to its own rules on large ones, and tells its cost as it is', () => {
+    const many = fc.record({
+      seed: fc.integer({ min: 1, max: 1_000_000 }),
+      checks: fc.integer({ min: 60, max: 120 }),
+      apiaries: fc.integer({ min: 2, max: 5 }),
+    });
+    fc.assert(
+      fc.property(many, ({ seed, checks, apiaries }) => {
+        let state = seed;
+        const next = (most: number) => {
+          state = (Math.imul(state, 1664525) + 1013904223) >>> 0;
+          return Math.floor((state / 2 ** 32) * most);
+        };
+        const one = asked({
+          days: Array.from({ length: 14 }, (_, n) => ({
+            on: at(n),
+            fit: (['open', 'open', 'brief', 'shut', 'unknown'] as const)[next(5)] ?? 'open',
+            freeMinutes: [0, 120, 180, 480][next(4)] ?? 0,
+          })),
+          apiaries: Array.from({ length: apiaries }, (_, i) => ({ id: `p${i}`, wayMinutes: 10 + next(40) })),
+          checks: Array.from({ length: checks }, (_, i) => {
+            const from = next(14) - 1;
+            return check(`c${i}`, from, from + next(5), {
+              apiary: `p${next(apiaries)}`,
+              minutes: 5 + next(45),
+              opens: next(4) > 0,
+              weight: [10, 20, 60, 100][next(4)] ?? 10,
+            });
+          }),
+          pinned: [{ on: at(next(14)), apiary: 'p0' }],
+          forbidden: [at(next(14))],
+          together: [['c0', 'c1']],
+        });
+        const found = plan(one);
+        expect(brokenRules(one, found)).toEqual([]);
+        const unmet = new Set(found.unmet.map(({ id }) => id));
+        const weight = one.checks.filter(({ id }) => unmet.has(id)).reduce((sum, each) => sum + each.weight, 0);
+        expect(found.cost.unmetWeight).toBe(weight);
+        expect(found.cost.rounds).toBe(found.rounds.length);
+        if (found.optimal) expect(found.gap).toBe(0);
+      }),
+      { numRuns: 5, seed: 20270516 },
+    );
+  }, 120_000);
 });

@@ -44,6 +44,15 @@ describe('a planner in a thread of its own', () => {
     expect(await plannerIn(worker('ends', 'process.exit(3)'), 1_000)(asked)).toBeNull();
   });
 
+  it('that cannot be handed the question gives no plan, and goes on', async () => {
+    const plan = plannerIn(
+      worker('hears', 'parentPort.postMessage({ id: question.id, fortnight: { rounds: [] } })'),
+      2_000,
+    );
+    expect(await plan({ ...asked, ask: () => {} } as never)).toBeNull();
+    expect(await plan(asked)).toEqual({ rounds: [] });
+  });
+
   it('that hangs is given up, with all that waits for it, and begun anew', async () => {
     const hangs = worker(
       'hangs',

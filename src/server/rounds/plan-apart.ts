@@ -61,7 +61,12 @@ export function plannerIn(file: string, hangsAfterMs: number): Planner {
       const timer = setTimeout(giveUp, hangsAfterMs);
       timer.unref();
       waiting.set(id, { settle: answer, timer });
-      thread.postMessage({ id, asked });
+      try {
+        thread.postMessage({ id, asked });
+      } catch {
+        // What cannot be handed over cannot be planned.
+        settle(id, null);
+      }
     });
 }
 

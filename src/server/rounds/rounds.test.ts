@@ -1,9 +1,11 @@
 import { afterEach, beforeAll, beforeEach, describe, expect, it } from 'vitest';
 import { addDays, day, formatDay } from '../../core/calendar/day';
 import type { Now } from '../../core/calendar/now';
+import { inspection } from '../../core/colony/testing';
 import type { RoundFact, RoundWish } from '../../core/facts/round';
 import { learnedMinutes } from '../../core/rounds/learned-minutes';
 import { planFortnight } from '../../core/rounds/plan-fortnight';
+import { visitsAt } from '../../core/scale/visits-at';
 import type { OpenedDatabase } from '../../db/open';
 import { loadSeenPlan, roundsMade } from '../../db/repositories/rounds';
 import { loadSettings } from '../../db/repositories/settings';
@@ -70,6 +72,24 @@ const pin = (name: string, n: number, i = 900) =>
 const forbid = (n: number, i = 901) => wish({ id: id(i), kind: 'forbidden', on: formatDay(addDays(TODAY, n)) });
 
 describe('the plan', () => {
+  it('stands for three hundred checks in one week, whatever can be done of them', async () => {
+    const { asked: question } = await planned();
+    const [one] = question.visits;
+    const visits = Array.from({ length: 300 }, (_, i) => ({
+      ...(one as NonNullable<typeof one>),
+      id: `v${i}`,
+      apiary: question.apiaries[i % 3]?.id as string,
+      weight: [10, 20, 60, 100][i % 4] as number,
+      window: { earliest: TODAY, ideal: addDays(TODAY, i % 7), latest: addDays(TODAY, 6) },
+    }));
+    const began = performance.now();
+    const found = await planner({ ...question, visits, together: [], gifts: [] });
+    expect(performance.now() - began).toBeLessThan(20_000);
+    const done = found?.rounds.flatMap(({ checks }) => checks) ?? [];
+    expect(done.length).toBeGreaterThan(30);
+    expect(done.length + (found?.unmet.filter(({ doneOn }) => doneOn === null).length ?? 0)).toBe(300);
+  });
+
   it('is kept until something changes that it hangs on', async () => {
     const first = await planned();
     expect(await planned()).toBe(first);
@@ -218,6 +238,16 @@ describe('a round that was made', () => {
     expect(visitsNoted(facts, sainfoin, [round])).toEqual([{ from: '2027-05-16T14:05', to: '2027-05-16T14:35' }]);
     expect(visitsNoted(facts, burnet, [round])).toEqual([{ from: '2027-05-16T14:00', to: '2027-05-16T15:00' }]);
     expect(visitsNoted(facts, colonyId('Yarrow'), [round])).toEqual([]);
+    // An inspection is as long as it was, where its end is noted.
+    const looks = [
+      inspection({ at: '2027-05-16T10:00', until: '2027-05-16T11:10' }),
+      inspection({ at: '2027-05-15T10:00' }),
+    ];
+    const noted = visitsNoted({ ...(facts as object), inspections: looks } as never, sainfoin, []);
+    expect(visitsAt(noted)).toEqual([
+      { from: '2027-05-16T10:00', to: '2027-05-16T11:10' },
+      { from: '2027-05-15T10:00', to: '2027-05-15T10:30' },
+    ]);
   });
 });
 

@@ -124,6 +124,22 @@ describe('reading a season file', () => {
       ['unknown-property facts.apiaries.0.owner'],
     ],
     [
+      'a round at a hive that is not there',
+      changed((facts) =>
+        facts.rounds.push({
+          id: '01960000-0000-7000-8000-00000000aaaa',
+          apiaryId: facts.apiaries[0]?.id as string,
+          beganAt: '2027-05-16T14:00',
+          endedAt: null,
+          hives: [{ colonyId: '01960000-0000-7000-8000-00000000bbbb', from: null, to: null, did: [] }],
+          hadHelp: false,
+          note: '',
+          deletedAt: null,
+        }),
+      ),
+      ['unknown-reference facts.rounds.0.hives.0.colonyId'],
+    ],
+    [
       'a setting out of range',
       changed((facts) => facts.settings.push({ key: 'leaveShutDays', value: 99 })),
       ['out-of-range facts.settings.3.value'],

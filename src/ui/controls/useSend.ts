@@ -1,7 +1,7 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
+import { useState, useTransition } from 'react';
 import { send } from '../../device/send';
 import type { IssueInWords } from '../../words/issues';
 
@@ -10,13 +10,15 @@ export function useSend() {
   const router = useRouter();
   const [issues, setIssues] = useState<readonly IssueInWords[]>([]);
   const [isSending, setSending] = useState(false);
+  const [isRefreshing, refresh] = useTransition();
   const sendTo = async (path: string, body: unknown, method: 'POST' | 'DELETE' | 'PUT' = 'POST'): Promise<boolean> => {
     setSending(true);
     const sent = await send(path, body, method);
     setSending(false);
     setIssues(sent.ok ? [] : sent.issues);
-    if (sent.ok) router.refresh();
+    if (sent.ok) refresh(() => router.refresh());
     return sent.ok;
   };
-  return { issues, isSending, sendTo };
+  /** `isRefreshing`: it was taken, and the page that follows from it is not here yet. */
+  return { issues, isSending, isRefreshing, sendTo };
 }

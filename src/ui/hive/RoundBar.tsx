@@ -10,6 +10,7 @@ import { dropDraft, putDraft } from '../../device/stored-draft';
 import type { RoundView } from '../../views/round-view';
 import { minuteWords, weekdayWords } from '../../words/days';
 import { HELP_WORDS } from '../../words/rounds';
+import { Check } from '../controls/Check';
 import { BUTTON } from '../controls/styles';
 import { IssueList } from '../entry/IssueList';
 import { useDevice } from '../offline/DeviceProvider';
@@ -76,15 +77,7 @@ export function RoundBar({ apiary, round, hives, minute }: Props) {
         <span className="font-normal">{` · ${seen} of ${hives.length} hives seen to`}</span>
       </p>
       <IssueList issues={issues} />
-      <label className="flex min-h-11 items-center gap-2 text-sm">
-        <input
-          type="checkbox"
-          className="size-5"
-          checked={hadHelp}
-          onChange={(event) => setHelp(event.target.checked)}
-        />
-        <span>Somebody is with me. {HELP_WORDS}</span>
-      </label>
+      <Check name="Somebody is with me" hint={HELP_WORDS} value={hadHelp} onChange={setHelp} />
       <p className="flex flex-wrap items-center gap-x-4">
         <button
           type="button"

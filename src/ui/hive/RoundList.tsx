@@ -1,3 +1,4 @@
+import dynamic from 'next/dynamic';
 import type { Day } from '../../core/calendar/day';
 import type { OutboxEntry } from '../../device/outbox-entry';
 import type { Pack } from '../../device/pack';
@@ -10,9 +11,16 @@ import { BUTTON } from '../controls/styles';
 import { PageHead } from '../time/PageHead';
 import { TONE_TEXT } from '../time/tones';
 import { HiveLink } from './HiveLink';
-import { MinutesHere } from './MinutesHere';
 import { hivePlace } from './place';
-import { RoundBar } from './RoundBar';
+
+// Not on the way to the first hive: their scripts come after the list, and are kept on the device with the rest.
+// The list stays where it is meanwhile.
+const loading = () => <div className="mt-3 h-[3.25rem]" />;
+const RoundBar = dynamic(() => import('./RoundBar').then((module) => module.RoundBar), { ssr: false, loading });
+const MinutesHere = dynamic(() => import('./MinutesHere').then((module) => module.MinutesHere), {
+  ssr: false,
+  loading,
+});
 
 interface Props {
   readonly apiary: ApiaryEntry;

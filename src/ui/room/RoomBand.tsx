@@ -1,7 +1,7 @@
 import type { Room } from '../../core/space/room';
 import { dayWords } from '../../words/days';
 import { type Axis, leftOf, percent } from '../time/axis';
-import { Ground } from '../time/TimeStrip';
+import { groundOf } from '../time/ground';
 
 interface Props {
   readonly name: string;
@@ -37,10 +37,7 @@ export function RoomBand({ name, course, axis }: Props) {
   const words = `${cells(first.high)} free cells on ${dayWords(first.day)}, between ${cells(last.low)} and ${cells(last.high)} on ${dayWords(last.day)}`;
   return (
     <>
-      <svg className="absolute inset-0 h-full w-full" aria-hidden="true">
-        <title>Days</title>
-        <Ground axis={axis} />
-      </svg>
+      <div className="absolute inset-0" style={groundOf(axis)} />
       <svg
         className="absolute inset-0 h-full w-full overflow-hidden"
         viewBox={`0 0 100 ${HEIGHT}`}

@@ -8,6 +8,7 @@ import { CellGlyph } from '../cells/CellGlyph';
 import { BookProvider } from '../frame/BookContext';
 import { axisAround, axisDays, isWeekend, leftOf, rightOf } from './axis';
 import { DayRuler } from './DayRuler';
+import { groundOf } from './ground';
 import { TimeStrip } from './TimeStrip';
 
 const TODAY = day('2027-05-16');
@@ -33,6 +34,21 @@ describe('the axis', () => {
     expect(leftOf(axis, axis.first)).toBe(0);
     expect(rightOf(axis, addDays(TODAY, 21))).toBeCloseTo(100);
     expect(days.filter(isWeekend)).toHaveLength(9);
+  });
+});
+
+describe('the ground of a lane', () => {
+  it('tints the weekends and draws the line of today, wherever the week begins', () => {
+    const { backgroundImage } = groundOf(axis);
+    // It begins on a Sunday: the sixth day is a Saturday, the day before its first as well.
+    expect(backgroundImage).toContain(
+      'var(--color-tint) 0 3.448%, transparent 3.448% 20.69%, var(--color-tint) 20.69% 24.138%',
+    );
+    expect(backgroundImage).toContain('calc(25.862% - 0.75px)');
+    const monday = { ...axis, first: addDays(axis.first, 1), today: addDays(axis.first, -3) };
+    expect(groundOf(monday).backgroundImage).toBe(
+      'repeating-linear-gradient(to right, transparent 0 17.241%, var(--color-tint) 17.241% 24.138%, transparent 24.138% 24.138%)',
+    );
   });
 });
 

@@ -1,6 +1,7 @@
 import { type Mark, markWords } from '../../views/marks';
-import { type Axis, axisDays, isOn, isWeekend, leftOf, percent, rightOf } from './axis';
+import type { Axis } from './axis';
 import { CheckTag } from './CheckTag';
+import { groundOf } from './ground';
 import { LeaveShutBar } from './LeaveShutBar';
 import { LookMark } from './LookMark';
 import { Ribbon } from './Ribbon';
@@ -16,9 +17,8 @@ export function TimeStrip({ axis, marks, name }: { axis: Axis; marks: readonly M
   const minHeight = Math.max(0, ...marks.map(heightOf)) + 4;
   const words = marks.length > 0 ? marks.map(markWords).join('; ') : 'nothing in these four weeks';
   return (
-    <div className="lane-time" style={{ minHeight }}>
+    <div className="lane-time" style={{ minHeight, ...groundOf(axis) }}>
       <svg className="absolute inset-0 h-full w-full overflow-hidden" role="img" aria-label={`${name}. ${words}`}>
-        <Ground axis={axis} />
         {marks.map((mark, i) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: the list is made anew with every render and never re-ordered
           <g key={`${mark.type}${i}`}>
@@ -43,28 +43,4 @@ function MarkShape({ axis, mark }: { axis: Axis; mark: Mark }) {
     case 'look':
       return <LookMark axis={axis} y={y} on={mark.on} />;
   }
-}
-
-/** Weekends and the line of today. */
-export function Ground({ axis }: { axis: Axis }) {
-  const today = (leftOf(axis, axis.today) + rightOf(axis, axis.today)) / 2;
-  return (
-    <>
-      {axisDays(axis)
-        .filter(isWeekend)
-        .map((day) => (
-          <rect
-            key={day}
-            x={percent(leftOf(axis, day))}
-            width={percent(100 / axis.days)}
-            y="0"
-            height="100%"
-            fill="var(--color-tint)"
-          />
-        ))}
-      {isOn(axis, axis.today) && (
-        <line x1={percent(today)} x2={percent(today)} y1="0" y2="100%" stroke="var(--color-willow)" strokeWidth="1.5" />
-      )}
-    </>
-  );
 }

@@ -44,6 +44,12 @@ export function rightOf(axis: Axis, day: Day): number {
   return leftOf(axis, addDays(day, 1));
 }
 
+/** The width of a day, in per cent of the strip. */
+export const dayWidth = ({ days }: Axis): number => 100 / days;
+
+/** On which of its days, from 0, the first Saturday is that it shows, or the one whose Sunday it begins with. */
+export const firstSaturday = ({ first }: Axis): number => (6 - dayOfWeek(first) + 7) % 7;
+
 export const percent = (value: number) => `${Math.round(value * 1000) / 1000}%`;
 
 export function isWeekend(day: Day): boolean {

@@ -23,7 +23,7 @@ interface Props {
 
 /** Where the keeper goes today in any case, and what was said of the plan: each can be taken back. */
 export function ChangePlan({ apiaries, wishes, leftOut, planned, today }: Props) {
-  const { issues, isSending, sendTo } = useSend();
+  const { issues, isSending, isRefreshing, sendTo } = useSend();
   if (useBook()?.isReader) return null;
   const iso = formatDay(today);
   const take = (id: string) => void sendTo('/api/round-wishes', { isWanted: false, id });
@@ -36,6 +36,11 @@ export function ChangePlan({ apiaries, wishes, leftOut, planned, today }: Props)
     <details className="mt-2 border-y border-line print:hidden">
       <summary className="min-h-11 cursor-pointer py-2 font-bold">Change the plan</summary>
       <IssueList issues={issues} />
+      {isRefreshing && (
+        <p role="status" className="text-sm font-semibold">
+          Working out the rounds …
+        </p>
+      )}
       <p className="flex flex-wrap items-center gap-2 pb-2">
         <span className="font-semibold">Going today to</span>
         {apiaries

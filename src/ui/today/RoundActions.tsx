@@ -21,7 +21,7 @@ interface Props {
 
 /** What can be done about a planned round: keep it where it is, rule its day out, or all days of that name. */
 export function RoundActions({ round: { on, apiaryId, isToday, title }, wishes, freeWeek }: Props) {
-  const { issues, isSending, sendTo } = useSend();
+  const { issues, isSending, isRefreshing, sendTo } = useSend();
   const isReader = useBook()?.isReader === true;
   const pin = wishes.find((wish) => wish.kind === 'pinned' && wish.on === on && wish.apiaryId === apiaryId);
   const wish = (wanted: RoundWish) => void sendTo('/api/round-wishes', { isWanted: true, wish: wanted });
@@ -78,6 +78,7 @@ export function RoundActions({ round: { on, apiaryId, isToday, title }, wishes, 
           />
         </>
       )}
+      {isRefreshing && <span role="status">working out the rounds …</span>}
       {issues.map(({ message }) => (
         <span key={message} role="alert">
           {message}
