@@ -100,11 +100,33 @@ afterAll(() => {
   rmSync(folder, { recursive: true });
 });
 
+/** Today once its rounds are worked out: asked a first time, it begins to. */
+async function plannedToday() {
+  const { highsSolver } = await import('../solver/highs');
+  const { planFortnight } = await import('../core/rounds/plan-fortnight');
+  const solve = await highsSolver();
+  let planned: () => void = () => {};
+  const isPlanned = new Promise<void>((resolve) => {
+    planned = resolve;
+  });
+  vi.doMock('../server/rounds/plan-apart', () => ({
+    planApart: async (asked: Parameters<typeof planFortnight>[0]) => {
+      setTimeout(planned);
+      return planFortnight(asked, solve, () => performance.now() / 1000);
+    },
+  }));
+  const page = (await import('./page')) as { default: PageOf };
+  await page.default({ params: Promise.resolve({}), searchParams: Promise.resolve({}) });
+  await isPlanned;
+  return page;
+}
+
 type PageOf = (props: { params: Promise<object>; searchParams: Promise<object> }) => Promise<ReactElement>;
 
 /** Main pages, each as it is drawn by the server. */
 const PAGES: readonly (readonly [string, () => Promise<object>, () => object])[] = [
   ['Today', () => import('./page'), () => ({})],
+  ['the week', () => plannedToday(), () => ({})],
   ['Season', () => import('./season/page'), () => ({})],
   ['Colonies', () => import('./colonies/page'), () => ({})],
   ['a colony', () => import('./colonies/[id]/page'), () => ({ id: ids.colony })],
@@ -123,7 +145,7 @@ describe('with a second catalogue', () => {
 
   it.each(PAGES)(
     '%s says nothing of the first',
-    async (_, load, params) => {
+    async (name, load, params) => {
       vi.resetModules();
       const { default: Page } = (await load()) as { default: PageOf };
       const html = renderToStaticMarkup(
@@ -132,6 +154,7 @@ describe('with a second catalogue', () => {
       const read = html.replaceAll('&#x27;', "'").replaceAll('&quot;', '"').replaceAll('&amp;', '&');
       expect(read).toMatch(/[а-џ]{4}/);
       expect(read).not.toContain('[object');
+      expect(read.includes('Working out the rounds')).toBe(name === 'Today');
       expect(first.filter((text) => read.includes(text))).toEqual([]);
     },
     60_000,
