@@ -9,6 +9,7 @@ import { READING_WORDS } from '../src/words/readings';
 import '../src/core/colony/fold';
 import '../src/core/methods/fit';
 import '../src/core/colony/fit-facts';
+import '../src/core/programmes/planned-course';
 import '../src/core/schedule/taking-down';
 import '../src/core/rounds/learned-minutes';
 import '../src/core/rounds/planned-days';

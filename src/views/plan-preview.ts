@@ -1,10 +1,8 @@
-import { addDays, type Day } from '../core/calendar/day';
+import type { Day } from '../core/calendar/day';
 import type { Method } from '../core/methods/method';
-import { methodNamed } from '../core/methods/methods';
-import { type Plan, planMethod, USUAL_CHOICES } from '../core/methods/plan';
-import { type Outcome, outcomesOf } from '../core/programmes/outcomes';
-import type { StartChoices } from '../core/programmes/preview';
-import { broodlessWindow } from '../core/schedule/broodless';
+import type { Plan } from '../core/methods/plan';
+import type { Outcome } from '../core/programmes/outcomes';
+import { type CourseChoices, plannedCourse } from '../core/programmes/planned-course';
 import type { Settings } from '../core/settings/settings';
 import { broodlessWords } from '../words/broodless';
 import { rangeWords, weekdayWords } from '../words/days';
@@ -42,19 +40,6 @@ export interface OutcomeView {
   readonly next: readonly string[];
 }
 
-/** What of the choices the preview says by itself. */
-export type PreviewChoices = Pick<StartChoices, 'on' | 'buysQueen'>;
-
-const DAY_ALONE = 1;
-
-/** A bought queen goes in a day after the method, and her checks follow from there. */
-function boughtQueen(method: Method, on: Day, settings: Settings): Plan['checks'] {
-  const unit = method.raisesQueen?.unit ?? 'hive';
-  const caged = addDays(on, DAY_ALONE);
-  const plan = planMethod(methodNamed('requeen-mated'), { ...USUAL_CHOICES, on: caged }, settings);
-  return plan.checks.map((check) => ({ ...check, unit }));
-}
-
 function outcomeView({ sign, when, remedy, ways }: Outcome): OutcomeView {
   const on = ways.map(({ method, until, brings }) => {
     const what = { known: 'tells', laying: previewPhrases.aQueenLays, united: previewPhrases.oneColony }[brings];
@@ -68,14 +53,8 @@ function outcomeView({ sign, when, remedy, ways }: Outcome): OutcomeView {
 }
 
 /** @param plan the dates of the method, see {@link previewStart} */
-export function planPreview(method: Method, plan: Plan, choices: PreviewChoices, settings: Settings): PlanPreview {
-  // Of a blind split nobody knows yet which half a bought queen is for.
-  const isBlind = method.units.some(({ queen }) => queen === 'either');
-  const bought = choices.buysQueen && !isBlind ? boughtQueen(method, choices.on, settings) : [];
-  const isSplit = method.kind === 'swarm' && plan.emergence !== null;
-  const broodless = isSplit && plan.emergence ? broodlessWindow(choices.on, plan.emergence) : null;
-  const outcomes = outcomesOf(method, plan, settings);
-  const checks = [...plan.checks, ...bought].sort((a, b) => a.window.ideal - b.window.ideal);
+export function planPreview(method: Method, plan: Plan, choices: CourseChoices, settings: Settings): PlanPreview {
+  const { checks, broodless, outcomes } = plannedCourse(method, plan, choices, settings);
   const units = [...new Set([...checks, ...plan.leaveShut].map(({ unit }) => unit))];
   return {
     broodless: broodless && broodlessWords(broodless),

@@ -220,6 +220,7 @@ export const FIGURE_WORDS: Readonly<Record<string, string>> = {
   'room-is-best-given-before-it-runs-out': 'Room is best given before it runs out',
   'a-nest-hemmed-in-or-a-hive-that-is-full-is-seen-to-within':
     'A nest bound by stores or a full hive is seen to within',
+  'a-bought-queen-is-caged-in-after-a-split': 'A bought queen is caged in after a split by',
   'give-a-queenless-colony-a-queen-or-a-cell': 'Give a queenless colony a queen or a cell',
   'cage-a-bought-queen-in': 'Cage a bought queen in',
   'look-for-the-eggs-of-a-late-queen': 'Look for the eggs of a late queen',
