@@ -76,10 +76,11 @@ for (const path of PATHS) {
     await (await fetch(`http://127.0.0.1:${PORT}${path}`)).text();
     times.push(performance.now() - asked);
   }
+  const elements = await page.evaluate(() => document.querySelectorAll('main *').length);
   const name = path.replace(first.id, '…');
   const beside = besides.length > 0 ? `, and ${kB(besides[0] as number)} kB in its worker` : '';
   console.log(
-    `${name.padEnd(26)} script ${kB(bytes)} kB gz (goal: under ${SCRIPT_GOAL_KB})${beside}   server ${median(times).toFixed(0).padStart(4)} ms`,
+    `${name.padEnd(26)} script ${kB(bytes)} kB gz (goal: under ${SCRIPT_GOAL_KB})${beside}   server ${median(times).toFixed(0).padStart(4)} ms   ${elements} elements`,
   );
   await page.close();
 }
