@@ -19,7 +19,7 @@ test.describe('settings', () => {
     await expect(page.getByLabel('Days to leave shut')).toHaveValue('14');
     await page.getByLabel('Fixed interval in the swarm season').fill('9');
     await page.getByRole('button', { name: 'Save' }).click();
-    await page.getByRole('link', { name: 'Betony', exact: true }).click();
+    await page.getByRole('link', { name: 'Betony', exact: true }).first().click();
     await expect(page.getByRole('region', { name: 'Reading' })).toContainText(
       'Your own interval of 9 days. That is 5 days later than what was seen allows.',
     );
@@ -31,7 +31,7 @@ test.describe('settings', () => {
     await expect(months.getByRole('checkbox', { name: 'Nov' })).toBeChecked();
     await page.getByLabel('Fixed interval in the swarm season').fill('');
     await page.getByRole('button', { name: 'Save' }).click();
-    await page.getByRole('link', { name: 'Yarrow', exact: true }).click();
+    await page.getByRole('link', { name: 'Yarrow', exact: true }).first().click();
     await expect(page.getByRole('region', { name: 'Reading' })).toContainText('Inspect Wed 1 Sep');
   });
 
@@ -69,7 +69,7 @@ test.describe('settings', () => {
 
   test('a colony is corrected, and cannot begin after what was seen in it', async ({ page }) => {
     await page.goto('/colonies');
-    await page.getByRole('link', { name: 'Yarrow', exact: true }).click();
+    await page.getByRole('link', { name: 'Yarrow', exact: true }).first().click();
     await page.getByRole('link', { name: 'Edit colony' }).click();
     await page.getByLabel('First day in your records').fill('2027-05-10');
     await page.getByLabel('How it began').selectOption('nuc');

@@ -100,7 +100,7 @@ test('colonies, programmes and Today open without a signal after one visit; what
   await takeAlong(page);
   await signal(context, false);
   await page.goto('/');
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('hives due');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/rounds this week$/);
   await page.getByRole('link', { name: 'Teasel', exact: true }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Teasel' })).toBeVisible();
   await page.getByRole('link', { name: /^Demaree/ }).click();

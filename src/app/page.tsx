@@ -22,14 +22,19 @@ interface Props {
 type At = Awaited<ReturnType<typeof now>>;
 type All = ReturnType<typeof loadApiaries>;
 
-/** What is due stands there at once; the rounds follow as soon as they are worked out. */
+/** Rounds that are worked out so soon are waited for: what is due would stand there for a blink, and a tap on it go astray. */
+const SOON_MS = 500;
+const soon = () => new Promise<null>((resolve) => setTimeout(() => resolve(null), SOON_MS));
+
+/** The week's rounds; where they take longer what is due stands there meanwhile, and the rounds follow as soon as they are worked out. */
 export default async function Page({ searchParams }: Props) {
   const at = await now();
   const opened = database();
   const all = loadApiaries(opened, at.today);
   if (all.apiaries.length === 0) redirect('/start');
   const days = (await searchParams).days === '14' ? 14 : 7;
-  const { settled, answer } = fortnightNow(opened, all, at, zoneBy(await deviceZone()));
+  const { answer } = fortnightNow(opened, all, at, zoneBy(await deviceZone()));
+  const settled = await Promise.race([answer, soon()]);
   const props = { opened, all, at, days };
   // One place for both, so that a plan made anew takes the place of the last when it is there, and nothing of the page is lost meanwhile.
   return (

@@ -100,6 +100,12 @@ afterAll(() => {
   rmSync(folder, { recursive: true });
 });
 
+/** Today while its rounds are worked out. */
+function todayMeanwhile() {
+  vi.doMock('../server/rounds/plan-apart', () => ({ planApart: () => new Promise(() => {}) }));
+  return import('./page');
+}
+
 /** Today once its rounds are worked out: asked a first time, it begins to. */
 async function plannedToday() {
   const { highsSolver } = await import('../solver/highs');
@@ -125,7 +131,7 @@ type PageOf = (props: { params: Promise<object>; searchParams: Promise<object> }
 
 /** Main pages, each as it is drawn by the server. */
 const PAGES: readonly (readonly [string, () => Promise<object>, () => object])[] = [
-  ['Today', () => import('./page'), () => ({})],
+  ['Today', () => todayMeanwhile(), () => ({})],
   ['the week', () => plannedToday(), () => ({})],
   ['Season', () => import('./season/page'), () => ({})],
   ['Colonies', () => import('./colonies/page'), () => ({})],
