@@ -82,7 +82,10 @@ export interface WeekAsked {
 export function weekView(all: AllApiaries, today: Day, week: WeekAsked): WeekView {
   const { asked, fortnight, moved, days } = week;
   const end = addDays(today, days);
-  const shown = fortnight.rounds.filter(({ on }) => on < end);
+  // As they follow one another on a day.
+  const shown = fortnight.rounds
+    .filter(({ on }) => on < end)
+    .sort((a, b) => a.on - b.on || (a.hours?.from ?? 0) - (b.hours?.from ?? 0));
   const rounds = shown.map((round) => roundOf(all, today, asked, round));
   const onRounds = new Set(rounds.flatMap(({ rows }) => rows.map(({ row }) => row.colonyId)));
   const unmet = fortnight.unmet.map((one) => unmetOf(all, asked, fortnight, one));

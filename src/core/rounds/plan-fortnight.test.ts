@@ -109,6 +109,14 @@ describe('the rounds of a fortnight', () => {
     ]);
   });
 
+  it('go first where something is late', () => {
+    const found = plan(asked({ visits: [visit('x', 0, 0, { weight: 100 }), late('y', { apiary: 'b' })] }));
+    expect(found.rounds.map(({ apiary, hours }) => [apiary, hours?.from])).toEqual([
+      ['a', EVENING.from + 15 + 15 + 15 + 10],
+      ['b', EVENING.from + 15],
+    ]);
+  });
+
   it('of plans that are as good, keep the one that was seen', () => {
     const visits = [visit('x', 0, 4, { window: { earliest: at(0), ideal: at(2), latest: at(4) } })];
     const both = {

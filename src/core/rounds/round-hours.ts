@@ -5,7 +5,7 @@ import type { VisitCheck } from './to-visit';
 interface RoundOfDay {
   readonly apiary: string;
   readonly wayMinutes: number;
-  readonly visits: readonly Pick<VisitCheck, 'minutes' | 'opens' | 'weight'>[];
+  readonly visits: readonly Pick<VisitCheck, 'minutes' | 'opens' | 'weight' | 'isLate'>[];
 }
 
 /** More rounds than this are not tried in every order. */
@@ -18,7 +18,9 @@ const TRIED_AT_MOST = 4;
  * @returns in the order of the rounds; null: in no order do they all go into the day
  */
 export function roundHours(day: PlannedDay, rounds: readonly RoundOfDay[]): readonly Span[] | null {
-  const gravest = ({ visits }: RoundOfDay) => Math.max(0, ...visits.map(({ weight }) => weight));
+  // Of two as grave, the one that is late.
+  const gravest = ({ visits }: RoundOfDay) =>
+    Math.max(0, ...visits.map(({ weight, isLate }) => weight + (isLate ? 1 / 2 : 0)));
   const inOrder = rounds.map((round, i) => ({ round, i })).sort((a, b) => gravest(b.round) - gravest(a.round));
   const orders = rounds.length <= TRIED_AT_MOST ? permutations(inOrder) : [inOrder];
   for (const order of orders) {
