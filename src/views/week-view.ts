@@ -86,7 +86,7 @@ export function weekView(all: AllApiaries, today: Day, week: WeekAsked): WeekVie
   const shown = fortnight.rounds
     .filter(({ on }) => on < end)
     .sort((a, b) => a.on - b.on || (a.hours?.from ?? 0) - (b.hours?.from ?? 0));
-  const rounds = shown.map((round) => roundOf(all, today, asked, round));
+  const rounds = askedOnce(shown.map((round) => roundOf(all, today, asked, round)));
   const onRounds = new Set(rounds.flatMap(({ rows }) => rows.map(({ row }) => row.colonyId)));
   const unmet = fortnight.unmet.map((one) => unmetOf(all, asked, fortnight, one));
   const others = all.colonies.filter(({ colony }) => !onRounds.has(colony.id));
@@ -111,6 +111,19 @@ export function weekView(all: AllApiaries, today: Day, week: WeekAsked): WeekVie
     assumes: assumesOf(all, asked, fortnight, end),
     more: days === 7 ? weekPhrases.laterRounds(fortnight.rounds.length - shown.length) : null,
   };
+}
+
+/** A hive that is on several rounds is asked about on the first alone: what its scale lost, and what is done there each day. */
+function askedOnce(rounds: readonly WeekRound[]): readonly WeekRound[] {
+  const asked = new Set<string>();
+  return rounds.map((round) => ({
+    ...round,
+    rows: round.rows.map(({ row, tasks }) => {
+      const isAgain = asked.has(row.colonyId);
+      asked.add(row.colonyId);
+      return { row: isAgain ? { ...row, daily: [], notes: { ...row.notes, losses: [] } } : row, tasks };
+    }),
+  }));
 }
 
 /** Whether a colony is on a round after the days that are shown. */

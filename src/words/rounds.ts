@@ -92,7 +92,7 @@ export const ASSUMED = {
 
 /** Two hives that belong together, but have no day in common. */
 export const apartWords = (one: string, other: string): string =>
-  `${one} and ${other} should be seen to on one day, but have none in common: go by the earlier.`;
+  `${one} and ${other} should be seen to on one day, but have none in common: go by the earlier`;
 
 /** What two people are for. */
 export const HELP_WORDS = 'Boxes over 25 kg, roofs and ladders: not alone.';

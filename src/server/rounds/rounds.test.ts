@@ -162,6 +162,43 @@ describe('the plan', () => {
     expect(view.bands.flatMap(({ rows }) => rows)).toHaveLength(all().colonies.length);
   });
 
+  it('shows the rounds of a day in their order, and asks about a hive on the first of its rounds alone', async () => {
+    const { rounds: shown } = await week(14);
+    const titles = shown
+      .filter(({ on }) => on === shown[0]?.on)
+      .map(({ title }) => title.match(/(\d\d:\d\d) to/)?.[1] ?? '');
+    expect(titles).toEqual([...titles].sort());
+    const rows = shown.flatMap(({ rows: own }) => own);
+    const again = rows.filter(({ row }, i) => rows.findIndex((one) => one.row.colonyId === row.colonyId) < i);
+    expect(again.length).toBeGreaterThan(0);
+    expect(
+      again.every(({ row, tasks }) => row.daily.length === 0 && row.notes.losses.length === 0 && tasks.length > 0),
+    ).toBe(true);
+  });
+
+  it('says of halves that have no day in common that they have none', async () => {
+    const found = await planned();
+    const halves = found.asked.visits.filter(({ check }) => check.code === 'which-half');
+    expect(halves).toHaveLength(2);
+    const [one, other] = halves;
+    const apartNow = {
+      ...found.asked,
+      visits: found.asked.visits.map((visit) =>
+        visit.id === one?.id
+          ? { ...visit, window: { earliest: TODAY, ideal: TODAY, latest: TODAY } }
+          : visit.id === other?.id
+            ? { ...visit, window: { earliest: addDays(TODAY, 1), ideal: addDays(TODAY, 1), latest: addDays(TODAY, 1) } }
+            : visit,
+      ),
+    };
+    const fortnight = await planner(apartNow);
+    if (!fortnight) throw new Error('not planned');
+    const view = weekNow(opened, all(), now, { asked: apartNow, fortnight, version: 'x' }, 7);
+    expect(view.cannotBeMet.map(({ words }) => words)).toContain(
+      'Comfrey and Comfrey half should be seen to on one day, but have none in common: go by the earlier',
+    );
+  });
+
   it('without a latitude and a forecast says what it takes for granted', async () => {
     changeFreeTime(opened.db, { latitude: null });
     const { assumes } = await week();
