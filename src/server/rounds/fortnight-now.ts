@@ -8,7 +8,8 @@ import type { OpenedDatabase } from '../../db/open';
 import { loadSeenPlan, saveSeenPlan } from '../../db/repositories/rounds';
 import type { AllApiaries } from '../../views/all-apiaries';
 import type { PlannedThere } from '../../views/round-view';
-import { askedNow } from './asked-now';
+import { bookVersion } from '../book-version';
+import { askedNow, planningMinute } from './asked-now';
 import { type Planner, planApart } from './plan-apart';
 
 /** The rounds as planned by now, with what they were planned from. */
@@ -20,6 +21,8 @@ export interface FortnightNow {
 }
 
 interface Kept {
+  /** The book and the moment that it was asked for: with the same of both the question is the same. */
+  moment: string;
   readonly question: string;
   readonly answer: Promise<FortnightNow | null>;
   /** The answer once it is there. */
@@ -36,11 +39,17 @@ const asText = (asked: FortnightAsked) =>
     .digest('hex');
 
 function keptNow(opened: OpenedDatabase, all: AllApiaries, now: Now, zone: string, plan: Planner): Kept {
+  const known = last.get(opened);
+  const moment = `${bookVersion(opened, now.today)} ${planningMinute(now)} ${zone}`;
+  if (known?.moment === moment) return known;
   const asked = askedNow(opened, all, now, zone);
   const question = asText(asked);
-  const known = last.get(opened);
-  if (known?.question === question) return known;
+  if (known?.question === question) {
+    known.moment = moment;
+    return known;
+  }
   const kept: Kept = {
+    moment,
     question,
     settled: null,
     answer: plan(asked).then((fortnight) => {
