@@ -1,10 +1,9 @@
 import { addDays, type Day } from '../core/calendar/day';
-import { mayStillHoldQueen } from '../core/colony/track-cells';
 import { hasTimeAlone, isDayFor, type RoundDay } from '../core/rounds/asked';
 import { minutesHere, type TimeHere } from '../core/rounds/minutes-here';
 import { PLANNED_DAYS } from '../core/rounds/planned-days';
 import { inRoundOrder } from '../core/rounds/round-order';
-import { toVisit, type VisitCheck } from '../core/rounds/to-visit';
+import { toVisit, type VisitCheck, visitedColony } from '../core/rounds/to-visit';
 import { OPENING_MINUTES, USUAL_MINUTES } from '../core/rounds/work';
 import { colonyOnDay } from '../core/schedule/standing';
 import { orderOf, withinSentence } from '../words/due';
@@ -41,13 +40,9 @@ export function minutesAtHand(
   const due = standingsOnDevice(pack, outbox, today)
     .filter(({ colony, state }) => colony.apiaryId === apiaryId && !state.ended)
     .map(({ colony, state }) => {
-      const { checks, leaveShut } = state.schedule;
-      const hasCells = state.liveCells.some((cell) => mayStillHoldQueen(cell, today));
-      const visits = toVisit(
-        { id: colony.id, apiaryId, checks, leaveShut, hasCells },
-        { today, last },
-        pack.plan?.minutes ?? USUAL_MINUTES,
-      ).filter((visit) => visit.window.earliest <= today && !isShut(visit, today));
+      const visits = toVisit(visitedColony(colony, state), { today, last }, pack.plan?.minutes ?? USUAL_MINUTES).filter(
+        (visit) => visit.window.earliest <= today && !isShut(visit, today),
+      );
       return { colony, state, visits, onDay: colonyOnDay(state.schedule, today) };
     });
   const hives = inRoundOrder(due, pack.plan?.gifts ?? []);

@@ -61,7 +61,7 @@ const byPlaced = (a: Placed, b: Placed) => byPressingLead(a.onDay, b.onDay);
 export function todayView(yard: AllApiaries, today: Day): TodayView {
   const placed = placeAll(yard, today);
   const { due, shut, later } = placed;
-  const late = due.filter(({ row }) => row.tone === 'late').length;
+  const late = lateHives(yard, today);
   return {
     headline: headline(due.length, late),
     summary: summary(yard.colonies, shut.length, today),
@@ -113,6 +113,10 @@ function placeAll({ colonies, measured }: AllApiaries, today: Day): PlacedAll {
   }
   return lists;
 }
+
+/** At how many hives what presses most is late. */
+export const lateHives = ({ colonies }: AllApiaries, today: Day): number =>
+  colonies.filter(({ state }) => colonyOnDay(state.schedule, today).due[0]?.standing === 'late').length;
 
 function headline(due: number, late: number): string {
   if (due === 0) return todayPhrases.nothingIsDueToday;

@@ -14,7 +14,7 @@ import { LID_WORDS } from '../words/weather';
 import type { AllApiaries, StandingColony } from './all-apiaries';
 import { type Tone, toneOf } from './marks';
 import { swarmRisks } from './measured-notes';
-import { colonyRow, type TodayBand, type TodayRow, todayBands } from './today-view';
+import { colonyRow, lateHives, type TodayBand, type TodayRow, todayBands } from './today-view';
 
 /** A hive of a round, with what is done there on it. */
 export interface WeekRow {
@@ -90,7 +90,7 @@ export function weekView(all: AllApiaries, today: Day, week: WeekAsked): WeekVie
   const onRounds = new Set(rounds.flatMap(({ rows }) => rows.map(({ row }) => row.colonyId)));
   const unmet = fortnight.unmet.map((one) => unmetOf(all, asked, fortnight, one));
   const others = all.colonies.filter(({ colony }) => !onRounds.has(colony.id));
-  const late = asked.visits.filter(({ isLate }) => isLate).length;
+  const late = lateHives(all, today);
   const { summary, bands } = todayBands({ ...all, colonies: others }, today, laterThan(asked, fortnight, end));
   return {
     headline:

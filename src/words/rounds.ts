@@ -5,7 +5,6 @@ import type { WhyMoved } from '../core/rounds/what-moved';
 import type { VisitKind } from '../core/rounds/work';
 import type { Span } from '../core/settings/free-time';
 import { dayWords, weekdayWords } from './days';
-import { listWords } from './list';
 
 /** What is done at a hive, as far as it tells how long it takes. */
 export const VISIT_WORDS: { readonly [K in VisitKind]: string } = {
@@ -96,6 +95,3 @@ export const apartWords = (one: string, other: string): string =>
 
 /** What two people are for. */
 export const HELP_WORDS = 'Boxes over 25 kg, roofs and ladders: not alone.';
-
-/** Hives, as they are told in a row: `Sainfoin, Burnet and Yarrow`. */
-export const hivesWords = (names: readonly string[]): string => listWords(names);

@@ -1,6 +1,8 @@
 import { figure } from '../biology/figure';
 import { addDays, type Day, latestOf } from '../calendar/day';
 import type { CheckWindow } from '../calendar/window';
+import type { ColonyState } from '../colony/fold';
+import { mayStillHoldQueen } from '../colony/track-cells';
 import { type Check, isDaily, type LeaveShut, opensNest } from '../schedule/check';
 import { standingOf } from '../schedule/standing';
 import type { RoundCheck } from './asked';
@@ -28,6 +30,18 @@ export interface VisitCheck extends RoundCheck {
 
 /** What is late already is done within so many days. */
 export const LATE_WITHIN = figure('what-is-late-is-planned-within', 3, 'days', 'caution').value;
+
+/** A standing colony as the planner sees it. */
+export const visitedColony = (
+  { id, apiaryId }: { readonly id: string; readonly apiaryId: string },
+  { schedule, liveCells, today }: Pick<ColonyState, 'schedule' | 'liveCells' | 'today'>,
+): VisitedColony => ({
+  id,
+  apiaryId,
+  checks: schedule.checks,
+  leaveShut: schedule.leaveShut,
+  hasCells: liveCells.some((cell) => mayStillHoldQueen(cell, today)),
+});
 
 /** A check's name among those of all colonies. */
 export const visitId = (colonyId: string, key: string): string => `${colonyId} ${key}`;

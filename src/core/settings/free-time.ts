@@ -1,4 +1,4 @@
-import { addDays, type Day, day, dayOfWeek } from '../calendar/day';
+import { type Day, day, dayOfWeek } from '../calendar/day';
 
 /** Minutes since midnight; `to` is the first that is no longer in it. */
 export interface Span {
@@ -67,7 +67,3 @@ export function freeOn(time: FreeTime, on: Day): readonly Span[] {
   const usual = awayOn(time, on) ? [] : (time.freeWeek[dayOfWeek(on)] ?? []);
   return joined([...usual, ...time.extraHours.filter((extra) => day(extra.on) === on)]);
 }
-
-/** Whether the keeper has any time in the days from one on. */
-export const isFreeWithin = (time: FreeTime, from: Day, days: number): boolean =>
-  Array.from({ length: days }, (_, i) => addDays(from, i)).some((on) => freeOn(time, on).length > 0);

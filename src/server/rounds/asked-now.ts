@@ -2,12 +2,11 @@ import 'server-only';
 import { addDays, type Day, formatDay } from '../../core/calendar/day';
 import { minuteAt, minuteOfDay } from '../../core/calendar/minute';
 import type { Now } from '../../core/calendar/now';
-import { mayStillHoldQueen } from '../../core/colony/track-cells';
 import { learnedMinutes } from '../../core/rounds/learned-minutes';
 import type { FortnightAsked } from '../../core/rounds/plan-fortnight';
 import { PLANNED_DAYS, plannedDays } from '../../core/rounds/planned-days';
 import { sunsetOn } from '../../core/rounds/sunset';
-import { couplesOf, toVisit, visitId } from '../../core/rounds/to-visit';
+import { couplesOf, toVisit, visitedColony, visitId } from '../../core/rounds/to-visit';
 import { minutesByKind } from '../../core/rounds/work';
 import type { OpenedDatabase } from '../../db/open';
 import { openFrameGifts } from '../../db/repositories/frame-plans';
@@ -50,20 +49,11 @@ export function askedNow(opened: OpenedDatabase, all: AllApiaries, now: Now, zon
     wishes.flatMap((wish) => (wish.kind === 'left-out' ? [visitId(wish.colonyId, wish.key)] : [])),
   );
   const visits = all.colonies
-    .flatMap(({ colony, state }) => {
-      const { checks, leaveShut } = state.schedule;
-      const hasCells = state.liveCells.some((cell) => mayStillHoldQueen(cell, today));
-      return toVisit(
-        { id: colony.id, apiaryId: colony.apiaryId, checks, leaveShut, hasCells },
-        { today, last },
-        minutes,
-      );
-    })
+    .flatMap(({ colony, state }) => toVisit(visitedColony(colony, state), { today, last }, minutes))
     .filter(({ id }) => !leftOut.has(id));
-  const isPlanned = (on: string) => on >= formatDay(today) && on <= formatDay(last);
   const dayNamed = new Map(days.map(({ on }) => [formatDay(on), on] as const));
   const known = new Set(apiaries.map(({ id }) => id));
-  const dayOf = (on: string): Day[] => (isPlanned(on) ? [dayNamed.get(on) as Day] : []);
+  const dayOf = (on: string): readonly Day[] => [dayNamed.get(on) ?? []].flat();
   return {
     days,
     apiaries: apiaries.map(({ id, wayMinutes }) => ({ id, wayMinutes: wayMinutes ?? settings.wayMinutes })),
