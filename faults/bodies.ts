@@ -11,7 +11,7 @@ import { programmeStart } from '../src/core/facts/programme-start';
 import { queenEventFact, queenFact } from '../src/core/facts/queen';
 import { overField } from '../src/core/facts/resend';
 import { scaleAnswerEntry } from '../src/core/facts/scale';
-import { settingsFields } from '../src/core/facts/setting';
+import { settingsEntry } from '../src/core/facts/setting';
 import { surveyFact } from '../src/core/facts/survey';
 import { nightsEntry, weatherHour } from '../src/core/facts/weather';
 import type { Chance } from './random';
@@ -45,7 +45,7 @@ export const TAKES: readonly { readonly method: string; readonly path: string; r
     schema: z.strictObject({ start: programmeStart, gifts: z.array(programmeStart).max(3) }),
   },
   { method: 'POST', path: '/api/programme-ends', schema: z.strictObject({ id, endedOn: day.nullable() }) },
-  { method: 'POST', path: '/api/settings', schema: settingsFields },
+  { method: 'POST', path: '/api/settings', schema: settingsEntry },
   { method: 'POST', path: '/api/calendar', schema: nothing },
   { method: 'POST', path: '/api/start', schema: startEntry },
   { method: 'POST', path: '/api/nights', schema: nightsEntry },

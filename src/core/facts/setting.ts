@@ -80,16 +80,20 @@ export const settingsFields = z.strictObject({
 
 export const SETTING_KEYS = Object.keys(DEFAULT_SETTINGS) as [keyof Settings, ...(keyof Settings)[]];
 
+const ofTime = {
+  freeWeek: true,
+  away: true,
+  extraHours: true,
+  wayMinutes: true,
+  workMinutes: true,
+  latitude: true,
+  longitude: true,
+} as const;
+
 /** What is said of the keeper's time alone; what is left out stays as it is. */
-export const freeTimeEntry = settingsFields
-  .pick({
-    freeWeek: true,
-    away: true,
-    extraHours: true,
-    wayMinutes: true,
-    workMinutes: true,
-    latitude: true,
-    longitude: true,
-  })
-  .partial();
+export const freeTimeEntry = settingsFields.pick(ofTime).partial();
 export type FreeTimeEntry = z.infer<typeof freeTimeEntry>;
+
+/** What is said on the page of settings: what has a page of its own is not said there, and stays as it is. */
+export const settingsEntry = settingsFields.omit({ ...ofTime, calendarShows: true });
+export type SettingsEntry = z.infer<typeof settingsEntry>;

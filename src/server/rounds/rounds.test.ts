@@ -3,6 +3,7 @@ import { addDays, day, formatDay } from '../../core/calendar/day';
 import type { Now } from '../../core/calendar/now';
 import { inspection } from '../../core/colony/testing';
 import type { RoundFact, RoundWish } from '../../core/facts/round';
+import { settingsEntry } from '../../core/facts/setting';
 import { learnedMinutes } from '../../core/rounds/learned-minutes';
 import { planFortnight } from '../../core/rounds/plan-fortnight';
 import { visitsAt } from '../../core/scale/visits-at';
@@ -12,7 +13,7 @@ import { loadSettings } from '../../db/repositories/settings';
 import { highsSolver } from '../../solver/highs';
 import { loadApiaries } from '../all-apiaries';
 import { calendarText } from '../calendar/feed';
-import { changeFreeTime, changeSettings } from '../entries/save-settings';
+import { changeSettings, changeSome } from '../entries/save-settings';
 import { makePack } from '../pack';
 import { visitsNoted } from '../scale/colony-scale';
 import { readAllFacts } from '../season/season-facts';
@@ -100,10 +101,10 @@ describe('the plan', () => {
     forbid(1);
     await planned();
     expect(asked).toBe(2);
-    changeFreeTime(opened.db, { wayMinutes: 40 });
+    changeSome(opened.db, { wayMinutes: 40 });
     await planned();
     expect(asked).toBe(2);
-    changeFreeTime(opened.db, { away: [] });
+    changeSome(opened.db, { away: [] });
     await planned();
     expect(asked).toBe(3);
   });
@@ -152,7 +153,7 @@ describe('the plan', () => {
 
   it('goes by days away, and without a free hour says of all that there is no time', async () => {
     const away = [{ from: '2027-05-01', to: '2027-06-30', why: 'at sea' }];
-    changeFreeTime(opened.db, { away, extraHours: [] });
+    changeSome(opened.db, { away, extraHours: [] });
     const { fortnight } = await planned();
     expect(fortnight.rounds).toEqual([]);
     expect(new Set(fortnight.unmet.map(({ why }) => why))).toEqual(new Set(['no-free-day']));
@@ -200,12 +201,21 @@ describe('the plan', () => {
   });
 
   it('without a latitude and a forecast says what it takes for granted', async () => {
-    changeFreeTime(opened.db, { latitude: null });
+    changeSome(opened.db, { latitude: null });
     const { assumes } = await week();
     expect(assumes).toEqual([
       'No forecast is known: every day counts as fit for opening hives.',
       'Sunset is not reckoned with: say in “When you are free” how far north your hives stand.',
     ]);
+  });
+
+  it('is not undone by a page of settings that was opened before the hours were changed', () => {
+    const openedBefore = settingsEntry.parse(
+      Object.fromEntries(Object.entries(loadSettings(opened.db)).filter(([key]) => key in settingsEntry.shape)),
+    );
+    changeSome(opened.db, { wayMinutes: 55 });
+    changeSome(opened.db, { ...openedBefore, leaveShutDays: 12 });
+    expect(loadSettings(opened.db)).toMatchObject({ wayMinutes: 55, leaveShutDays: 12 });
   });
 
   it('asks nothing of an apiary without hives', async () => {

@@ -34,8 +34,10 @@ export function SettingsForm({ settings }: { settings: Settings }) {
   } = useEntryForm<Settings>({
     values: settings,
     path: '/api/settings',
-    schema: () => import('../../core/facts/setting').then(({ settingsFields }) => settingsFields),
-    body: (entry) => entry,
+    schema: () => import('../../core/facts/setting').then(({ settingsEntry }) => settingsEntry),
+    // What has a page of its own is not said here: that page may have been saved meanwhile.
+    body: ({ freeWeek, away, extraHours, wayMinutes, workMinutes, latitude, longitude, calendarShows, ...entry }) =>
+      entry,
     goTo: () => '/',
   });
   const number = (key: keyof typeof SETTING_LIMITS, name: string, hint: string, mayBeEmpty = false, step = 1) => (

@@ -2,11 +2,10 @@ import { z } from 'zod';
 import { settingsFields } from '@/core/facts/setting';
 import { success } from '@/core/problems/issue';
 import { database } from '@/db/open';
-import { loadSettings } from '@/db/repositories/settings';
 import { calendarResponse } from '@/server/calendar/calendar-response';
 import { calendarText, closeFeed, renewFeed } from '@/server/calendar/feed';
 import { deviceZone, now, zoneBy } from '@/server/clock';
-import { changeSettings } from '@/server/entries/save-settings';
+import { changeSome } from '@/server/entries/save-settings';
 import { takeEntry } from '@/server/http/handle';
 
 const nothing = z.strictObject({});
@@ -23,9 +22,7 @@ export const POST = (request: Request) =>
 
 /** What the calendar holds. */
 export const PUT = (request: Request) =>
-  takeEntry(request, settingsFields.pick({ calendarShows: true }), ({ db }, { calendarShows }) =>
-    changeSettings(db, { ...loadSettings(db), calendarShows }),
-  );
+  takeEntry(request, settingsFields.pick({ calendarShows: true }), ({ db }, entry) => changeSome(db, entry));
 
 /** Ends the feed. */
 export const DELETE = (request: Request) =>

@@ -1,6 +1,5 @@
 import { freeTimeEntry } from '@/core/facts/setting';
-import { changeFreeTime } from '@/server/entries/save-settings';
+import { changeSome } from '@/server/entries/save-settings';
 import { takeEntry } from '@/server/http/handle';
 
-export const POST = (request: Request) =>
-  takeEntry(request, freeTimeEntry, ({ db }, entry) => changeFreeTime(db, entry));
+export const POST = (request: Request) => takeEntry(request, freeTimeEntry, ({ db }, entry) => changeSome(db, entry));

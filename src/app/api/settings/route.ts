@@ -1,6 +1,5 @@
-import { settingsFields } from '@/core/facts/setting';
-import { changeSettings } from '@/server/entries/save-settings';
+import { settingsEntry } from '@/core/facts/setting';
+import { changeSome } from '@/server/entries/save-settings';
 import { takeEntry } from '@/server/http/handle';
 
-export const POST = (request: Request) =>
-  takeEntry(request, settingsFields, ({ db }, settings) => changeSettings(db, settings));
+export const POST = (request: Request) => takeEntry(request, settingsEntry, ({ db }, entry) => changeSome(db, entry));
