@@ -42,6 +42,9 @@ export interface Fortnight {
   readonly gap: number | null;
 }
 
+/** Kept back for what cannot be met: it is a small question once all else has its day, s. */
+const LATE_SECONDS = 0.3;
+
 /**
  * The rounds of a fortnight: first all that can be met, then, around it, what cannot, each on the first day after its window that has room
  * for it. What could still be met after the last of the days is not called unmet.
@@ -50,11 +53,12 @@ export interface Fortnight {
  */
 export function planFortnight(asked: FortnightAsked, solve: Solver, clock: () => number): Fortnight {
   const began = clock();
-  const first = planRounds(question(asked, asked.visits, asked.pinned), solve, clock);
+  const first = planRounds(question(asked, asked.visits, asked.pinned), solve, clock, SECONDS_AT_MOST - LATE_SECONDS);
   const last = asked.days.at(-1)?.on ?? Number.NEGATIVE_INFINITY;
   const visitOf = new Map(asked.visits.map((visit) => [visit.id, visit]));
   const unmet = first.unmet.filter(({ id }) => (visitOf.get(id) as VisitCheck).window.latest <= last);
-  const second = planLate(asked, first, unmet, solve, () => clock() - began);
+  const left = SECONDS_AT_MOST - (clock() - began);
+  const second = planLate(asked, first, unmet, (late) => planRounds(late, solve, clock, left));
   const doneOn = plannedOn(second.rounds);
   const tooLate = new Set(unmet.map(({ id }) => id));
   return {
@@ -87,8 +91,7 @@ function planLate(
   asked: FortnightAsked,
   first: RoundsPlan,
   unmet: readonly UnmetCheck[],
-  solve: Solver,
-  clock: () => number,
+  plan: (late: RoundsAsked) => RoundsPlan,
 ): Pick<RoundsPlan, 'rounds'> {
   const leastBad = new Map(unmet.flatMap(({ id, leastBad: on }) => (on === null ? [] : [[id, on] as const])));
   if (leastBad.size === 0) return first;
@@ -102,10 +105,7 @@ function planLate(
   const made = first.rounds.map(({ on, apiary }) => ({ on, apiary }));
   // A pair of which one was met and the other not is no pair any more.
   const together = asked.together.filter(([one, other]) => met.has(one) === met.has(other));
-  // What is left of the time, and a little of its own: it is a small question by now.
-  const spent = Math.min(clock(), SECONDS_AT_MOST / 2);
-  const at = clock();
-  const late = planRounds(question({ ...asked, together }, checks, made), solve, () => clock() - at + spent);
+  const late = plan(question({ ...asked, together }, checks, made));
   const stay = [...met].every(([id, on]) => late.rounds.some((round) => round.on === on && round.checks.includes(id)));
   return stay ? late : first;
 }

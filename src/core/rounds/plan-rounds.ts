@@ -53,8 +53,14 @@ export const SECONDS_AT_MOST = 2;
  *
  * @param solve the solver, which is no part of the core
  * @param clock seconds since any moment
+ * @param secondsAtMost how long it may take
  */
-export function planRounds(asked: RoundsAsked, solve: Solver, clock: () => number): RoundsPlan {
+export function planRounds(
+  asked: RoundsAsked,
+  solve: Solver,
+  clock: () => number,
+  secondsAtMost: number = SECONDS_AT_MOST,
+): RoundsPlan {
   const statement = statementOf(asked);
   const began = clock();
   const { variables, moved } = statement;
@@ -64,7 +70,7 @@ export function planRounds(asked: RoundsAsked, solve: Solver, clock: () => numbe
   let gap: number | null = 0;
   const goals = [...GOALS.map((goal) => statement.goals[goal]), moved].filter((least) => least.length > 0);
   for (const [i, least] of goals.entries()) {
-    const left = SECONDS_AT_MOST - (clock() - began);
+    const left = secondsAtMost - (clock() - began);
     // What the first goals leave is for those after them, but they may take most of it.
     const seconds = i === goals.length - 1 ? left : left * TAKEN_AT_ONCE;
     const solved =

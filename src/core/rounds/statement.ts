@@ -80,6 +80,7 @@ export function statementOf(asked: RoundsAsked): Statement {
       .filter(({ on }) => !overrun.has(on))
       .map(({ on, freeMinutes }): Row => ({ sum: minutesOf(on), is: '<=', right: freeMinutes }))
       .filter(({ sum }) => sum.length > 0),
+    ...days.flatMap((day) => apiaries.flatMap((apiary) => roundRows(day, apiary, done, madeAt))),
     ...days.filter(({ on, there }) => there && !overrun.has(on)).flatMap((day) => fitRows(day, apiaries, done)),
     ...pinned.map(({ on, apiary }): Row => ({ sum: [{ of: roundOf(apiary, on), times: 1 }], is: '=', right: 1 })),
     ...together.flatMap(([one, other]) =>
@@ -124,36 +125,41 @@ export const isOnLastDay = ({ weight, window, isPressing = false }: RoundCheck, 
   (on === window.latest || (isPressing && on > window.earliest));
 
 /**
- * Work goes into the hours that are fit for it: at each apiary, and at all of them together into those of the apiary that has most,
- * since nobody is at two places at once.
+ * Work at an apiary goes into the hours that are fit for it there, and into those that the way leaves. The day's own row says the second as
+ * well; said by the round, it tells the solver more of half a round, which there is not.
  */
-function fitRows(day: RoundDay, apiaries: readonly RoundApiary[], done: Statement['done']): readonly Row[] {
-  const fits = apiaries.map(({ id }) => ({ id, ...fitAt(day, id) }));
-  const most = (minutes: 'openMinutes' | 'briefMinutes') => Math.max(0, ...fits.map((fit) => fit[minutes]));
-  const work = (isIn: (check: RoundCheck) => boolean): Sum =>
-    done.flatMap(({ check, on }, of) => (on === day.on && isIn(check) ? [{ of, times: check.minutes }] : []));
-  const row = (sum: Sum, right: number): readonly Row[] => (sum.length > 1 ? [{ sum, is: '<=', right }] : []);
-  return [
-    ...fits.flatMap(({ id, openMinutes, briefMinutes }) => [
-      ...row(
-        work((check) => check.apiary === id && check.opens),
-        openMinutes,
-      ),
-      ...row(
-        work((check) => check.apiary === id),
-        briefMinutes,
-      ),
-    ]),
-    ...row(
-      work(({ opens }) => opens),
-      most('openMinutes'),
-    ),
-    ...row(
-      work(() => true),
-      most('briefMinutes'),
-    ),
-  ];
+function roundRows(
+  day: RoundDay,
+  { id, wayMinutes }: RoundApiary,
+  done: Statement['done'],
+  madeAt: ReadonlyMap<string, number>,
+): readonly Row[] {
+  const { openMinutes, briefMinutes } = fitAt(day, id);
+  const round = madeAt.get(`${day.on} ${id}`);
+  const row = (isIn: (check: RoundCheck) => boolean, minutes: number): readonly Row[] => {
+    const sum = workOn(day, done, (check) => check.apiary === id && isIn(check));
+    const most = Math.min(minutes, day.freeMinutes - wayMinutes);
+    if (round === undefined || sum.length === 0 || total(sum) <= most) return [];
+    return [{ sum: [...sum, { of: round, times: -most }], is: '<=', right: 0 }];
+  };
+  return [...row(({ opens }) => opens, openMinutes), ...row(() => true, briefMinutes)];
 }
+
+/** At all apiaries together work goes into the fit hours of the one that has most, since nobody is at two places at once. */
+function fitRows(day: RoundDay, apiaries: readonly RoundApiary[], done: Statement['done']): readonly Row[] {
+  const fits = apiaries.map(({ id }) => fitAt(day, id));
+  const most = (minutes: 'openMinutes' | 'briefMinutes') => Math.max(0, ...fits.map((fit) => fit[minutes]));
+  const row = (isIn: (check: RoundCheck) => boolean, right: number): readonly Row[] => {
+    const sum = workOn(day, done, isIn);
+    return total(sum) <= right ? [] : [{ sum, is: '<=', right }];
+  };
+  return [...row(({ opens }) => opens, most('openMinutes')), ...row(() => true, most('briefMinutes'))];
+}
+
+const workOn = ({ on }: RoundDay, done: Statement['done'], isIn: (check: RoundCheck) => boolean): Sum =>
+  done.flatMap((one, of) => (one.on === on && isIn(one.check) ? [{ of, times: one.check.minutes }] : []));
+
+const total = (sum: Sum): number => sum.reduce((minutes, { times }) => minutes + times, 0);
 
 const once = (list: readonly number[]): Sum => list.map((of) => ({ of, times: 1 }));
 
