@@ -39,7 +39,7 @@ const CORE_ORDER: readonly (readonly string[])[] = [
   ['space'],
   ['settings'],
   ['colony', 'programmes', 'schedule'],
-  ['rounds'],
+  ['rounds', 'kit'],
   ['facts'],
   ['formats'],
 ];

@@ -34,6 +34,7 @@ const COLONY_OF: { readonly [T in TableName]: ((row: 'NEW' | 'OLD') => string) |
   frame_plan: null,
   kept_cell: null,
   kept_frame: null,
+  kit_entry: null,
   photo: null,
   programme: null,
   programme_unit: null,

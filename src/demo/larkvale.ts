@@ -341,5 +341,33 @@ export function larkvaleSeason(): SeasonFacts {
     { source: 'moves', queenOn: [1, 6], flow: 'light' },
   );
 
+  season.counted(
+    '2027-05-14T19:00',
+    'home',
+    {
+      'nuc-box': 1,
+      'brood-box': 2,
+      super: 3,
+      floor: 1,
+      'crown-board': 1,
+      roof: 1,
+      excluder: 2,
+      'split-board': 1,
+      'drawn-comb': 4,
+      foundation: 20,
+      'frozen-stores': 4,
+      feeder: 2,
+      'queen-cage': 3,
+      strap: 4,
+      newspaper: 12,
+      sugar: 10,
+      'pen-yellow': 1,
+      'pen-white': 1,
+    },
+    '2026-11-03',
+  );
+  season.counted('2027-05-15T15:30', garden, { 'nuc-box': 1, 'drawn-comb': 5, foundation: 0, super: 1, excluder: 1 });
+  season.counted('2027-05-15T17:00', quarry, { 'nuc-box': 1, 'drawn-comb': 2, foundation: 8, super: 0 });
+  season.counted('2027-05-15T17:00', 'car', { strap: 2, feeder: 1 });
   return season.build();
 }

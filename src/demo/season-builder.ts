@@ -3,8 +3,10 @@ import type { CellFinding, CellPart, ColonyOrigin, QueenEventKind } from '../cor
 import type { InspectionRow } from '../core/facts/inspection';
 import type { SurveyEntry } from '../core/facts/survey';
 import type { SeasonFacts } from '../core/formats/season-file';
+import type { KitPlace } from '../core/kit/kit-entry';
 import type { FollowUpCode, MethodName } from '../core/methods/method';
 import { methodNamed } from '../core/methods/methods';
+import type { Thing } from '../core/methods/thing';
 import type { Side } from '../core/space/content';
 import type { Box, BoxRole, Hive } from '../core/space/hive';
 import { COMB } from './comb-letters';
@@ -81,6 +83,7 @@ export class SeasonBuilder {
     scaleAnswers: [],
     rounds: [],
     roundWishes: [],
+    kitEntries: [],
     settings: [],
     revisions: [],
   };
@@ -110,8 +113,31 @@ export class SeasonBuilder {
       mainFlowTo: mainFlow?.to ?? null,
       swarmMonths: null,
       wayMinutes,
+      diseaseSuspectedSince: null,
     });
     return id;
+  }
+
+  /** What was counted at a place at a minute. */
+  counted(
+    at: string,
+    place: KitPlace,
+    counts: { readonly [T in Thing]?: number },
+    frozenSince: string | null = null,
+  ): void {
+    for (const [thing, count] of Object.entries(counts) as [Thing, number][])
+      this.#facts.kitEntries.push({
+        id: this.#id(),
+        kind: 'counted',
+        at,
+        thing,
+        count,
+        from: null,
+        to: place,
+        reason: '',
+        frozenSince: thing === 'frozen-stores' ? frozenSince : null,
+        deletedAt: null,
+      });
   }
 
   queen(

@@ -1,5 +1,6 @@
 import type { InspectionEntry } from '../core/facts/entry';
 import type { PlanProgress } from '../core/facts/frame-plan';
+import type { KitSaid } from '../core/facts/kit';
 import type { CheckAnswer, CheckChange, StepTick } from '../core/facts/programme';
 import type { ProgrammeStart } from '../core/facts/programme-start';
 import type { RoundFact } from '../core/facts/round';
@@ -55,6 +56,8 @@ export interface SaidAtHive {
   readonly 'frame-moves': PlanProgress;
   /** A round that was made; it is kept under its apiary's name. */
   readonly round: RoundFact;
+  /** What was counted, or put in the car; it is kept under its place's name. */
+  readonly kit: KitSaid;
 }
 export type SaidKind = keyof SaidAtHive;
 
@@ -66,6 +69,7 @@ export const SAID_PATHS: Readonly<Record<SaidKind, string>> = {
   step: '/api/steps',
   'frame-moves': '/api/frame-plans/progress',
   round: '/api/rounds-made',
+  kit: '/api/kit-entries',
 };
 
 interface KeptSayingOf<Kind extends SaidKind> extends Kept {

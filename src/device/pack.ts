@@ -75,10 +75,11 @@ function withSaid(facts: ColonyFacts, entry: OutboxEntry, colonyId: string): Col
       const moved = { ...change, at, on: dayOfMinute(at), to: to === null ? null : day(to) };
       return { ...facts, changes: [...facts.changes, moved] };
     }
-    // None of them moves a date: a round is told by what was entered on it, steps are a list to tick, and frames have moved once the server has worked the plan off.
+    // None of them moves a date: a round is told by what was entered on it, kit is counted apart, steps are a list to tick, and frames have moved once the server has worked the plan off.
     case 'step':
     case 'frame-moves':
     case 'round':
+    case 'kit':
       return facts;
   }
 }

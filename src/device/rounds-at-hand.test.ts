@@ -13,6 +13,7 @@ const apiary = (id: string) => ({
   mainFlowTo: null,
   swarmMonths: null,
   wayMinutes: null,
+  diseaseSuspectedSince: null,
 });
 const colony = (name: string, apiaryId: string) => ({
   id: name,

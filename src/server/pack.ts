@@ -1,6 +1,6 @@
 import 'server-only';
 import { asc } from 'drizzle-orm';
-import type { Day } from '../core/calendar/day';
+import { type Day, formatDay } from '../core/calendar/day';
 import type { Now } from '../core/calendar/now';
 import type { ColonyFacts } from '../core/colony/facts';
 import { knownSince } from '../core/colony/known-since';
@@ -14,7 +14,10 @@ import { loadApiaries } from './all-apiaries';
 import { allFacts } from './all-facts';
 import { bookVersion, writesOf } from './book-version';
 
-const PAGES = ['/', '/hive', '/colonies', '/cells', '/season', '/swarm-out', '/offline'];
+const PAGES = ['/', '/hive', '/colonies', '/cells', '/season', '/swarm-out', '/apiaries/kit', '/offline'];
+
+/** So many rounds ahead their packing lists are taken along. */
+const ROUNDS_PACKED = 3;
 
 /** Afternoons of longer ago tell nothing of a virgin who is flying now. */
 const AFTERNOONS_BACK = 60;
@@ -59,6 +62,9 @@ export function makePack(opened: OpenedDatabase, { today, minute }: Now, plan: P
     ...(plan ? { plan } : {}),
     pages: [
       ...PAGES,
+      ...(plan?.rounds ?? [])
+        .slice(0, ROUNDS_PACKED)
+        .map(({ on, apiary }) => `/apiaries/kit/packing/${formatDay(on)}/${apiary}`),
       ...packed.map(({ colony }) => `/colonies/${colony.id}`),
       ...programmes.map(({ id }) => `/programmes/${id}`),
       ...openFramePlans(db).map((id) => `/frame-plans/${id}`),

@@ -13,6 +13,8 @@ export interface ApiaryEntry {
   readonly swarmMonths: readonly number[] | null;
   /** There and back, min; null: as in the settings. */
   readonly wayMinutes: number | null;
+  /** Since when brood disease is suspected there; null: it is not. */
+  readonly diseaseSuspectedSince: string | null;
 }
 
 export interface ColonyEntry {

@@ -20,6 +20,7 @@ const ORCHARD = {
   mainFlowTo: null,
   swarmMonths: null,
   wayMinutes: null,
+  diseaseSuspectedSince: null,
 };
 
 const queenCell = (id: string) => ({ id, label: id, place: 'bottom', box: null, frame: null, part: null }) as const;

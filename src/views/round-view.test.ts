@@ -114,6 +114,7 @@ describe('the season sheet', () => {
       mainFlowTo: null,
       swarmMonths: [8, 9],
       wayMinutes: null,
+      diseaseSuspectedSince: null,
     };
     const late = seasonView({ apiaries: [heather], colonies: [], settings: DEFAULT_SETTINGS }, day('2027-08-10'));
     expect(late.swarmSeason).toEqual({ from: day('2027-08-01'), to: day('2027-09-30') });

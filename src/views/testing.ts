@@ -22,6 +22,7 @@ export function aStandingColony(
       mainFlowTo: null,
       swarmMonths: null,
       wayMinutes: null,
+      diseaseSuspectedSince: null,
     },
     colony: {
       id: name,

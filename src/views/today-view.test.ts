@@ -89,6 +89,7 @@ describe('Colonies', () => {
       mainFlowTo: null,
       swarmMonths: null,
       wayMinutes: null,
+      diseaseSuspectedSince: null,
     };
     const groups = coloniesView({ ...yard(late, shut), apiaries: [late.apiary, empty] }, day(TODAY));
     expect(groups.map(({ apiary, colonies }) => [apiary.name, colonies.length])).toEqual([

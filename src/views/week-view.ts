@@ -1,5 +1,6 @@
 import { addDays, type Day, formatDay } from '../core/calendar/day';
 import { grouped } from '../core/grouped';
+import type { MetNeed } from '../core/kit/shortages';
 import type { Fortnight, FortnightAsked, TimedRound, UnmetVisit } from '../core/rounds/plan-fortnight';
 import { inRoundOrder } from '../core/rounds/round-order';
 import { apart, type VisitCheck } from '../core/rounds/to-visit';
@@ -12,6 +13,7 @@ import { ASSUMED, apartWords, movedWords, spanWords, unmetWords } from '../words
 import { tooLateWords } from '../words/schedule';
 import { LID_WORDS } from '../words/weather';
 import type { AllApiaries, StandingColony } from './all-apiaries';
+import { type ShortageLine, shortageLines } from './kit-view';
 import { type Tone, toneOf } from './marks';
 import { swarmRisks } from './measured-notes';
 import { colonyRow, lateHives, type TodayBand, type TodayRow, todayBands } from './today-view';
@@ -56,6 +58,8 @@ export interface WeekView {
   /** It is not the plan that the keeper last saw. */
   readonly isNew: boolean;
   readonly cannotBeMet: readonly { readonly key: string; readonly words: string; readonly why: string }[];
+  /** What does not lie where it is needed; empty too where nothing was ever counted. */
+  readonly shortages: readonly ShortageLine[];
   readonly rounds: readonly WeekRound[];
   /** What is to be left shut, what is due and on no round, and all others. */
   readonly bands: readonly TodayBand[];
@@ -74,6 +78,7 @@ export interface WeekAsked {
   readonly moved: readonly MovedVisit[];
   readonly isNew: boolean;
   readonly leftOut: readonly { readonly wishId: string; readonly colonyId: string; readonly key: string }[];
+  readonly kit: { readonly met: readonly MetNeed[]; readonly isCounted: boolean };
   /** 7 or 14 */
   readonly days: number;
 }
@@ -104,6 +109,7 @@ export function weekView(all: AllApiaries, today: Day, week: WeekAsked): WeekVie
     version: week.version,
     moved: moved.map((one) => movedWords(visitWords(all, asked, one.id), one)),
     isNew: week.isNew,
+    shortages: week.kit.isCounted ? shortageLines(all, week.kit.met, today) : [],
     cannotBeMet: [...unmet, ...apartOf(all, asked)],
     rounds,
     bands,

@@ -94,6 +94,10 @@ export const problemWords: Words<ProblemSays> = {
   'must-not-be-empty': 'must not be empty',
   'must-be-at-least': ({ minimum }) => `must be ${minimum} or more`,
   'must-be-one-of': ({ values }) => `must be one of ${values.join(', ')}`,
+  'not-so-many-there': ({ count }) =>
+    `By the count there ${count === 1 ? 'is 1' : `are ${count}`} there. Carry no more than that, or set the count right first.`,
+  'place-is-gone': 'This apiary is not in the book any more. Choose another place.',
+  'kit-entry-is-gone': 'This entry is not in the book.',
   'ends-before-it-begins': 'It cannot end before it begins. Correct one of the two.',
   'last-day-before-first': 'The last day comes before the first. Correct one of the two.',
   'before-its-colony': 'It lies before the first day of its colony. Correct one of the two.',
@@ -234,6 +238,7 @@ export const problemWords: Words<ProblemSays> = {
   'file-contradicts-itself': ({ technical }) =>
     `Two things in the file contradict each other (${technical}). Nothing was changed. Export the file again, whole.`,
   'not-an-identifier': 'is not an identifier; it is made by the program and is not to be changed',
+  'carried-to-where-it-is': 'It is there already. Choose another place for it to go to.',
   'dummy-with-sides': 'A comb has two sides; a dummy or a feeder has none.',
   'no-brood-box': 'A hive has at least one brood box.',
   'frame-twice': 'A frame or a box stands in it twice.',

@@ -16,6 +16,8 @@ export const apiaryFact = z.strictObject({
   swarmMonths: monthsField.nullable().default(null),
   /** There and back, min; null: as in the settings. */
   wayMinutes: z.int().min(SETTING_LIMITS.wayMinutes.min).max(SETTING_LIMITS.wayMinutes.max).nullable().default(null),
+  /** Since when brood disease is suspected there; null: it is not. */
+  diseaseSuspectedSince: isoDayField.nullable().default(null),
 });
 
 export type ApiaryFact = z.infer<typeof apiaryFact>;

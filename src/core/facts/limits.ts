@@ -22,4 +22,7 @@ export const LIMITS = {
   away: 60,
   visitMinutes: 240,
   hivesARound: 200,
+  things: 999,
+  kitEntriesAtOnce: 60,
+  reason: 120,
 } as const;

@@ -6,6 +6,7 @@ import { idField } from '../facts/fields';
 import { framePlanFact } from '../facts/frame-plan';
 import { cellFact, cellObservationFact, inspectionFact } from '../facts/inspection';
 import { keptFrameFact } from '../facts/kept-frame';
+import { kitEntryFact } from '../facts/kit';
 import { photoFact } from '../facts/photo';
 import {
   cellMoveFact,
@@ -31,7 +32,7 @@ import { contradictionsIn } from './season-contradictions';
 import { wrongReferences } from './season-references';
 
 export const SEASON_FORMAT = 'ubbet-season';
-export const SEASON_VERSION = 9;
+export const SEASON_VERSION = 10;
 
 const instantField = z.iso.datetime();
 
@@ -61,6 +62,7 @@ const facts = z.strictObject({
   scaleAnswers: z.array(scaleAnswerFact),
   rounds: z.array(roundFact.extend({ deletedAt: instantField.nullable() })),
   roundWishes: z.array(roundWishFact),
+  kitEntries: z.array(kitEntryFact.and(z.object({ deletedAt: instantField.nullable() }))),
   settings: z.array(z.strictObject({ key: z.enum(SETTING_KEYS), value: z.unknown() })),
   revisions: z.array(
     z.strictObject({
@@ -211,6 +213,7 @@ const SINCE: { readonly [version: number]: Since } = {
     tables: ['rounds', 'roundWishes'],
     fields: { apiaries: { wayMinutes: null }, inspections: { until: null } },
   },
+  10: { tables: ['kitEntries'], fields: { apiaries: { diseaseSuspectedSince: null } } },
 };
 
 /** An older file as it would be written today. One that is not as it should be is left for the check to say so. */

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { CAR, HOME } from '../kit/kit-entry';
 import type { Issue } from '../problems/issue';
 import { say } from '../problems/says';
 import { FRAME_SIZES } from '../space/frame-size';
@@ -13,6 +14,7 @@ export function wrongReferences(content: SeasonFacts): readonly Issue[] {
   return [
     ...doubleIds(content),
     ...danglingReferences(content),
+    ...strangePlaces(content),
     ...strayCells(content),
     ...circles(content),
     ...strangeSizes(content),
@@ -78,6 +80,17 @@ function danglingReferences(content: SeasonFacts): Issue[] {
         .map(([column]): Issue => ({ path: ['facts', table, i, column], code: 'unknown-reference', message })),
     );
   });
+}
+
+/** Things lie at home, in the car, or at an apiary of the file. */
+function strangePlaces({ apiaries, kitEntries }: SeasonFacts): Issue[] {
+  const known = new Set<string | null>([null, HOME, CAR, ...apiaries.map(({ id }) => id)]);
+  const message = say('names-what-is-not-there');
+  return kitEntries.flatMap((entry, i) =>
+    (['from', 'to'] as const)
+      .filter((field) => !known.has(entry[field]))
+      .map((field): Issue => ({ path: ['facts', 'kitEntries', i, field], code: 'unknown-reference', message })),
+  );
 }
 
 /** A cell can only be seen in its own colony, or in the one that it was given to. */

@@ -1,3 +1,4 @@
+import { A_NUC_BOX_OR_CAGE, COMBS_FOR_A_GAP } from './kit-items';
 import { type Method, NO_NEEDS } from './method';
 import { QUEEN_RAISING_FAILURES } from './queen-raising-failures';
 
@@ -5,7 +6,10 @@ export const afterSwarm = {
   name: 'after-swarm',
   kind: 'queen',
   needs: { ...NO_NEEDS, drones: true, cells: 'kept' },
-  kit: ['nuc-boxes-or-cages', 'comb'],
+  kit: [
+    { code: 'nuc-boxes-or-cages', brings: A_NUC_BOX_OR_CAGE },
+    { code: 'comb', brings: COMBS_FOR_A_GAP },
+  ],
   cautions: ['stings', 'smoker', 'brood-disease'],
   lifts: false,
   clearsCells: true,

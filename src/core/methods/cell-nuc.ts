@@ -1,3 +1,4 @@
+import { A_FEEDER, A_NUC_BOX, A_NUC_OF_FRAMES } from './kit-items';
 import { type Method, NO_NEEDS } from './method';
 import { QUEEN_RAISING_FAILURES } from './queen-raising-failures';
 
@@ -5,7 +6,11 @@ export const cellNuc = {
   name: 'cell-nuc',
   kind: 'increase',
   needs: { ...NO_NEEDS, drones: true, cells: 'kept', secondStand: true },
-  kit: ['nuc-box', 'comb-or-foundation', 'feeder'],
+  kit: [
+    { code: 'nuc-box', brings: A_NUC_BOX },
+    { code: 'comb-or-foundation', brings: A_NUC_OF_FRAMES },
+    { code: 'feeder', brings: A_FEEDER },
+  ],
   cautions: ['stings', 'smoker', 'brood-disease'],
   lifts: false,
   clearsCells: false,

@@ -1,4 +1,5 @@
 import { DEMAREE_FOLLOW_UPS } from './follow-ups';
+import { A_BOX_WITH_COMB, A_SUPER, AN_EXCLUDER, NOT_COUNTED } from './kit-items';
 import { type Method, NO_NEEDS } from './method';
 
 /** What a Demaree, whole or part, can come to. */
@@ -15,7 +16,12 @@ export const demaree = {
     cells: 'none-sealed',
     mainFlow: true,
   },
-  kit: ['brood-box-with-comb', 'queen-excluder', 'super', 'help'],
+  kit: [
+    { code: 'brood-box-with-comb', brings: A_BOX_WITH_COMB },
+    { code: 'queen-excluder', brings: AN_EXCLUDER },
+    { code: 'super', brings: A_SUPER },
+    { code: 'help', brings: NOT_COUNTED },
+  ],
   cautions: ['lifting', 'stings', 'smoker', 'brood-disease'],
   lifts: true,
   clearsCells: true,

@@ -1,5 +1,6 @@
 import { figure } from '../biology/figure';
 import { WHICH_HALF_FOLLOW_UP } from './follow-ups';
+import { A_BOX_OF_FRAMES, A_HIVE, NOT_COUNTED } from './kit-items';
 import { type Method, NO_NEEDS } from './method';
 import { say } from './says';
 import { BLIND_SPLIT_FAILURES } from './walk-away';
@@ -18,7 +19,11 @@ export const evenSplit = {
     drones: true,
     secondStand: true,
   },
-  kit: ['second-hive', 'comb-or-foundation', 'room-side-by-side'],
+  kit: [
+    { code: 'second-hive', brings: A_HIVE },
+    { code: 'comb-or-foundation', brings: A_BOX_OF_FRAMES },
+    { code: 'room-side-by-side', brings: NOT_COUNTED },
+  ],
   cautions: ['lifting', 'stings', 'smoker', 'brood-disease'],
   lifts: true,
   clearsCells: true,

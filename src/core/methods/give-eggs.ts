@@ -1,3 +1,4 @@
+import { NOT_COUNTED } from './kit-items';
 import { type Method, NO_NEEDS } from './method';
 import { QUEEN_RAISING_FAILURES } from './queen-raising-failures';
 
@@ -5,7 +6,7 @@ export const giveEggs = {
   name: 'give-eggs',
   kind: 'queen',
   needs: { ...NO_NEEDS, drones: true },
-  kit: ['frame-with-eggs'],
+  kit: [{ code: 'frame-with-eggs', brings: NOT_COUNTED }],
   cautions: ['stings', 'smoker', 'brood-disease'],
   lifts: false,
   clearsCells: false,

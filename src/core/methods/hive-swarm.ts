@@ -1,4 +1,5 @@
 import { CAST_LAYS, PRIME_SWARM_LAYS } from '../biology/mating';
+import { A_BOX_WITH_COMB, A_FEEDER, NOT_COUNTED } from './kit-items';
 import { type Method, NO_NEEDS } from './method';
 import { say } from './says';
 
@@ -6,7 +7,11 @@ export const hiveSwarm = {
   name: 'hive-swarm',
   kind: 'swarm',
   needs: NO_NEEDS,
-  kit: ['box-with-comb', 'feeder', 'sheet'],
+  kit: [
+    { code: 'box-with-comb', brings: A_BOX_WITH_COMB },
+    { code: 'feeder', brings: A_FEEDER },
+    { code: 'sheet', brings: NOT_COUNTED },
+  ],
   cautions: ['stings', 'smoker', 'treatment'],
   lifts: false,
   clearsCells: false,

@@ -1,5 +1,6 @@
 import type { Said } from '../says/said';
 import type { FailureCode } from './failures';
+import type { KitItem } from './thing';
 
 /** The methods, by the names that commands and facts use. */
 export const METHOD_NAMES = [
@@ -143,7 +144,7 @@ export interface Method {
    */
   readonly kind: MethodKind;
   readonly needs: MethodNeeds;
-  readonly kit: readonly string[];
+  readonly kit: readonly KitItem[];
   readonly cautions: readonly Caution[];
   /** Something heavier than a nuc or a super being filled has to be lifted. */
   readonly lifts: boolean;

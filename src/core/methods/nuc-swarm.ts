@@ -1,4 +1,5 @@
 import { NUC_SETTLED_FOLLOW_UP } from './follow-ups';
+import { A_FEEDER, A_NUC_BOX, A_NUC_OF_FRAMES, NOT_COUNTED } from './kit-items';
 import { type Method, NO_NEEDS } from './method';
 import { QUEEN_RAISING_FAILURES } from './queen-raising-failures';
 
@@ -6,7 +7,12 @@ export const nucSwarm = {
   name: 'nuc-swarm',
   kind: 'swarm',
   needs: { ...NO_NEEDS, queenFound: true, broodFrames: 'leastBroodNuc', drones: true, cells: 'kept' },
-  kit: ['nuc-box', 'comb-or-foundation', 'feeder', 'grass'],
+  kit: [
+    { code: 'nuc-box', brings: A_NUC_BOX },
+    { code: 'comb-or-foundation', brings: A_NUC_OF_FRAMES },
+    { code: 'feeder', brings: A_FEEDER },
+    { code: 'grass', brings: NOT_COUNTED },
+  ],
   cautions: ['stings', 'smoker', 'brood-disease', 'transport'],
   lifts: false,
   clearsCells: true,

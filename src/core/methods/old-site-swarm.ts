@@ -1,3 +1,4 @@
+import { A_BOX_OF_FRAMES, A_FEEDER, A_HIVE, AN_EXCLUDER_FOR_NOW, NOT_COUNTED } from './kit-items';
 import { type Method, NO_NEEDS } from './method';
 import { QUEEN_RAISING_FAILURES } from './queen-raising-failures';
 import { say } from './says';
@@ -13,7 +14,13 @@ export const oldSiteSwarm = {
     cells: 'kept',
     secondStand: true,
   },
-  kit: ['second-hive', 'comb-for-a-box', 'queen-excluder', 'feeder', 'stand-aside'],
+  kit: [
+    { code: 'second-hive', brings: A_HIVE },
+    { code: 'comb-for-a-box', brings: A_BOX_OF_FRAMES },
+    { code: 'queen-excluder', brings: AN_EXCLUDER_FOR_NOW },
+    { code: 'feeder', brings: A_FEEDER },
+    { code: 'stand-aside', brings: NOT_COUNTED },
+  ],
   cautions: ['lifting', 'stings', 'smoker', 'brood-disease'],
   lifts: true,
   clearsCells: true,

@@ -1,12 +1,18 @@
 import { DEMAREE_FAILURES } from './demaree';
 import { DEMAREE_FOLLOW_UPS } from './follow-ups';
+import { A_BOX_WITH_COMB, A_SUPER, AN_EXCLUDER, NOT_COUNTED } from './kit-items';
 import { type Method, NO_NEEDS } from './method';
 
 export const partDemaree = {
   name: 'part-demaree',
   kind: 'swarm',
   needs: { ...NO_NEEDS, youngBrood: true, queenFound: true, broodFrames: 'leastBroodDemaree', cells: 'none-sealed' },
-  kit: ['brood-box-with-comb', 'queen-excluder', 'super', 'top-entrance'],
+  kit: [
+    { code: 'brood-box-with-comb', brings: A_BOX_WITH_COMB },
+    { code: 'queen-excluder', brings: AN_EXCLUDER },
+    { code: 'super', brings: A_SUPER },
+    { code: 'top-entrance', brings: NOT_COUNTED },
+  ],
   cautions: ['lifting', 'stings', 'smoker', 'brood-disease'],
   lifts: true,
   clearsCells: true,

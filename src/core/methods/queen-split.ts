@@ -1,5 +1,6 @@
 import { figure } from '../biology/figure';
 import { NUC_SETTLED_FOLLOW_UP } from './follow-ups';
+import { A_FEEDER, A_NUC_BOX, A_NUC_OF_FRAMES } from './kit-items';
 import { type Method, NO_NEEDS } from './method';
 import { QUEEN_RAISING_FAILURES } from './queen-raising-failures';
 import { say } from './says';
@@ -19,7 +20,11 @@ export const queenSplit = {
     drones: true,
     secondStand: true,
   },
-  kit: ['nuc-box', 'comb-or-foundation', 'feeder'],
+  kit: [
+    { code: 'nuc-box', brings: A_NUC_BOX },
+    { code: 'comb-or-foundation', brings: A_NUC_OF_FRAMES },
+    { code: 'feeder', brings: A_FEEDER },
+  ],
   cautions: ['stings', 'smoker', 'brood-disease', 'transport'],
   lifts: false,
   clearsCells: true,

@@ -1,4 +1,5 @@
 import { CAGE_CHECK, RELEASED_QUEEN_LAYS } from '../biology/mating';
+import { NOT_COUNTED } from './kit-items';
 import { type Method, NO_NEEDS } from './method';
 import { say } from './says';
 
@@ -6,7 +7,11 @@ export const requeenMated = {
   name: 'requeen-mated',
   kind: 'queen',
   needs: { ...NO_NEEDS, cells: 'none', missesQueen: true },
-  kit: ['mated-queen', 'candy', 'pin'],
+  kit: [
+    { code: 'mated-queen', brings: NOT_COUNTED },
+    { code: 'candy', brings: NOT_COUNTED },
+    { code: 'pin', brings: NOT_COUNTED },
+  ],
   cautions: ['stings', 'smoker'],
   lifts: false,
   clearsCells: true,

@@ -1,4 +1,5 @@
 import { spaceCheck } from './follow-ups';
+import { A_BOX_WITH_COMB, A_BROOD_BOX, A_SUPER, AN_EXCLUDER, COMBS_FOR_A_GAP, FRAMES_FOR_A_GAP } from './kit-items';
 import { type Method, NO_NEEDS } from './method';
 import { say } from './says';
 
@@ -18,7 +19,10 @@ const SPACE_ADDITION = {
 export const openSides = {
   ...SPACE_ADDITION,
   name: 'open-sides',
-  kit: ['comb-or-foundation', 'box-above'],
+  kit: [
+    { code: 'comb-or-foundation', brings: FRAMES_FOR_A_GAP },
+    { code: 'box-above', brings: A_BROOD_BOX },
+  ],
   steps: ['lift-a-brood-frame', 'new-frames-at-the-edges'],
   followUps: spaceCheck(14, 18, say('is-the-new-comb-laid-in')),
   schools: ['interleave-only-in-mild-nights'],
@@ -28,7 +32,7 @@ export const interleave = {
   ...SPACE_ADDITION,
   name: 'interleave',
   needs: { ...NO_NEEDS, broodFrames: 'leastBroodDemaree', coveredSeams: 'leastSeamsDemaree', warmNights: true },
-  kit: ['comb-or-foundation'],
+  kit: [{ code: 'comb-or-foundation', brings: FRAMES_FOR_A_GAP }],
   steps: ['alternate-brood-and-empty-frames', 'young-larvae-stay-together'],
   followUps: spaceCheck(20, 30, say('nest-was-left-alone-until-now')),
   nestAlone: true,
@@ -38,7 +42,7 @@ export const interleave = {
 export const honeyBound = {
   ...SPACE_ADDITION,
   name: 'honey-bound',
-  kit: ['drawn-comb'],
+  kit: [{ code: 'drawn-comb', brings: COMBS_FOR_A_GAP }],
   steps: ['take-out-the-honey-frames', 'drawn-comb-beside-the-brood'],
   followUps: spaceCheck(14, 18, say('does-she-lay-in-the-comb')),
   schools: [],
@@ -47,7 +51,7 @@ export const honeyBound = {
 export const pollenBound = {
   ...SPACE_ADDITION,
   name: 'pollen-bound',
-  kit: ['drawn-comb'],
+  kit: [{ code: 'drawn-comb', brings: COMBS_FOR_A_GAP }],
   steps: ['pollen-frames-up-or-out', 'drawn-comb-down-beside-the-brood'],
   followUps: spaceCheck(7, 14, say('does-she-lay-or-is-pollen-back')),
   schools: [],
@@ -56,7 +60,7 @@ export const pollenBound = {
 export const addBox = {
   ...SPACE_ADDITION,
   name: 'add-box',
-  kit: ['brood-box-with-comb'],
+  kit: [{ code: 'brood-box-with-comb', brings: A_BOX_WITH_COMB }],
   steps: ['frame-of-brood-up', 'box-on'],
   followUps: spaceCheck(7, 10, say('have-they-moved-up')),
   schools: [],
@@ -65,7 +69,10 @@ export const addBox = {
 export const addSuper = {
   ...SPACE_ADDITION,
   name: 'add-super',
-  kit: ['super', 'queen-excluder'],
+  kit: [
+    { code: 'super', brings: A_SUPER },
+    { code: 'queen-excluder', brings: AN_EXCLUDER },
+  ],
   steps: ['above-or-below-the-fullest', 'excluder-below'],
   followUps: spaceCheck(7, 14, say('is-it-being-filled')),
   schools: ['over-the-fullest-is-easier'],

@@ -1,4 +1,5 @@
 import { READ_TEST_COMB } from '../biology/mating';
+import { NOT_COUNTED } from './kit-items';
 import { type Method, NO_NEEDS } from './method';
 import { say } from './says';
 
@@ -6,7 +7,7 @@ export const testComb = {
   name: 'test-comb',
   kind: 'queen',
   needs: NO_NEEDS,
-  kit: ['frame-with-eggs'],
+  kit: [{ code: 'frame-with-eggs', brings: NOT_COUNTED }],
   cautions: ['stings', 'smoker', 'brood-disease'],
   lifts: false,
   clearsCells: false,

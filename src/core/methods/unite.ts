@@ -1,3 +1,4 @@
+import { NEWSPAPER, NOT_COUNTED } from './kit-items';
 import { type Method, NO_NEEDS } from './method';
 import { say } from './says';
 
@@ -5,7 +6,10 @@ export const unite = {
   name: 'unite',
   kind: 'queen',
   needs: { ...NO_NEEDS, doubtfulQueen: true },
-  kit: ['newspaper', 'pin'],
+  kit: [
+    { code: 'newspaper', brings: NEWSPAPER },
+    { code: 'pin', brings: NOT_COUNTED },
+  ],
   cautions: ['lifting', 'stings', 'smoker', 'brood-disease'],
   lifts: true,
   clearsCells: false,

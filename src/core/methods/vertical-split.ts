@@ -1,3 +1,4 @@
+import { A_BOX_OF_FRAMES, A_BROOD_BOX, A_SPLIT_BOARD } from './kit-items';
 import { type Method, NO_NEEDS } from './method';
 import { QUEEN_RAISING_FAILURES } from './queen-raising-failures';
 import { say } from './says';
@@ -6,7 +7,11 @@ export const verticalSplit = {
   name: 'vertical-split',
   kind: 'swarm',
   needs: { ...NO_NEEDS, youngBrood: true, broodFrames: 'leastBroodDemaree', drones: true },
-  kit: ['split-board', 'second-brood-box', 'comb-or-foundation'],
+  kit: [
+    { code: 'split-board', brings: A_SPLIT_BOARD },
+    { code: 'second-brood-box', brings: A_BROOD_BOX },
+    { code: 'comb-or-foundation', brings: A_BOX_OF_FRAMES },
+  ],
   cautions: ['lifting', 'stings', 'smoker', 'brood-disease'],
   lifts: true,
   clearsCells: true,

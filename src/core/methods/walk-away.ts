@@ -1,4 +1,5 @@
 import { WHICH_HALF_FOLLOW_UP } from './follow-ups';
+import { A_BOX_OF_FRAMES, A_FEEDER, A_HIVE } from './kit-items';
 import { type Method, NO_NEEDS } from './method';
 import { QUEEN_RAISING_FAILURES } from './queen-raising-failures';
 
@@ -16,7 +17,11 @@ export const walkAway = {
     drones: true,
     secondStand: true,
   },
-  kit: ['second-hive', 'comb-or-foundation', 'feeder'],
+  kit: [
+    { code: 'second-hive', brings: A_HIVE },
+    { code: 'comb-or-foundation', brings: A_BOX_OF_FRAMES },
+    { code: 'feeder', brings: A_FEEDER },
+  ],
   cautions: ['lifting', 'stings', 'smoker', 'brood-disease'],
   lifts: true,
   clearsCells: true,

@@ -60,6 +60,9 @@ export interface ProblemSays {
   'must-be-at-least': { readonly minimum: number };
   'must-be-one-of': { readonly values: readonly string[] };
   'ends-before-it-begins': Plain;
+  'not-so-many-there': { readonly count: number };
+  'place-is-gone': Plain;
+  'kit-entry-is-gone': Plain;
   'last-day-before-first': Plain;
   'before-its-colony': Plain;
   'eggs-against-youngest': Plain;
@@ -171,6 +174,7 @@ export interface ProblemSays {
   'file-contradicts-itself': { readonly technical: string };
   'not-an-identifier': Plain;
   'dummy-with-sides': Plain;
+  'carried-to-where-it-is': Plain;
   'no-brood-box': Plain;
   'frame-twice': Plain;
   'not-a-label': Plain;

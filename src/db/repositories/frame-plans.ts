@@ -37,6 +37,15 @@ export function openFramePlans(db: Db): readonly string[] {
     .map(({ id }) => id);
 }
 
+/** Lists that are still to be worked off: of which colony, by which method, and on which day they were meant to be. */
+export const openLists = (db: Db): readonly Pick<FramePlan, 'colonyId' | 'method' | 'on'>[] =>
+  db
+    .select({ colonyId: framePlans.colonyId, method: framePlans.method, on: framePlans.on })
+    .from(framePlans)
+    .where(and(isNull(framePlans.finishedAt), isNull(framePlans.deletedAt)))
+    .orderBy(framePlans.id)
+    .all();
+
 /** Of each list that is still to be worked off the colony that it was made for, and the other colonies of it. */
 export const openFrameGifts = (db: Db): readonly (readonly [giver: string, receiver: string])[] =>
   db

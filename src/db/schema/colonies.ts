@@ -18,12 +18,15 @@ export const apiaries = sqliteTable(
     swarmMonths: text('swarm_months', { mode: 'json' }).$type<readonly number[]>(),
     /** There and back; null: as in the settings. */
     wayMinutes: integer('way_minutes'),
+    /** Null: brood disease is not suspected there. */
+    diseaseSuspectedSince: day('disease_suspected_since'),
   },
   (t) => [
     atMost('apiary_name_length', t.name, LIMITS.name),
     atMost('apiary_note_length', t.note, LIMITS.note),
     isDay('apiary_main_flow_from', t.mainFlowFrom),
     isDay('apiary_main_flow_to', t.mainFlowTo),
+    isDay('apiary_disease_suspected_since', t.diseaseSuspectedSince),
     between('apiary_way_minutes', t.wayMinutes, SETTING_LIMITS.wayMinutes.min, SETTING_LIMITS.wayMinutes.max),
   ],
 );

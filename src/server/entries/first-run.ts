@@ -9,7 +9,13 @@ import { allOrNothing } from '../all-or-nothing';
 import { saveApiary } from './save-apiary';
 import { saveColony } from './save-colony';
 
-const NO_FLOW_NOTED = { mainFlowFrom: null, mainFlowTo: null, swarmMonths: null, wayMinutes: null } as const;
+const NO_FLOW_NOTED = {
+  mainFlowFrom: null,
+  mainFlowTo: null,
+  swarmMonths: null,
+  wayMinutes: null,
+  diseaseSuspectedSince: null,
+} as const;
 
 /** Makes the first apiary and colony and says when swarms come: all of it or nothing. */
 export function firstRun(db: Db, entry: StartEntry, now: Now): Result<{ id: string }> {

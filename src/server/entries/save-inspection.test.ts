@@ -53,7 +53,16 @@ beforeEach(() => {
   opened = openDatabase(join(folder, 'season.sqlite'));
   saveApiary(
     opened.db,
-    { id: id(1), name: 'Orchard', note: '', mainFlowFrom: null, mainFlowTo: null, swarmMonths: null, wayMinutes: null },
+    {
+      id: id(1),
+      name: 'Orchard',
+      note: '',
+      mainFlowFrom: null,
+      mainFlowTo: null,
+      swarmMonths: null,
+      wayMinutes: null,
+      diseaseSuspectedSince: null,
+    },
     now,
   );
   saveColony(opened.db, colony, now);

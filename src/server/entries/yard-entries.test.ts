@@ -37,6 +37,7 @@ describe('an apiary', () => {
     mainFlowTo: '2027-06-20',
     swarmMonths: null,
     wayMinutes: null,
+    diseaseSuspectedSince: null,
   };
   const save = (over: Partial<ApiaryFact> = {}) => codes(saveApiary(opened.db, { ...hollow, ...over }, now));
 

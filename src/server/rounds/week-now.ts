@@ -5,6 +5,7 @@ import type { OpenedDatabase } from '../../db/open';
 import { loadRoundWishes } from '../../db/repositories/rounds';
 import type { AllApiaries } from '../../views/all-apiaries';
 import { type WeekView, weekView } from '../../views/week-view';
+import { kitNow } from '../kit/kit-now';
 import { type FortnightNow, movedSince, seenIn } from './fortnight-now';
 
 /** The week as it is planned, for its page. */
@@ -16,6 +17,7 @@ export function weekNow(
   days: number,
 ): WeekView {
   const { seen, moved } = movedSince(opened, planned, now);
+  const { met, entries } = kitNow(opened, all, now.today, planned);
   return weekView(all, now.today, {
     ...planned,
     moved,
@@ -23,6 +25,7 @@ export function weekNow(
     leftOut: loadRoundWishes(opened.db).flatMap((wish) =>
       wish.kind === 'left-out' ? [{ wishId: wish.id, colonyId: wish.colonyId, key: wish.key }] : [],
     ),
+    kit: { met, isCounted: entries.length > 0 },
     days,
   });
 }

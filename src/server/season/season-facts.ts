@@ -15,6 +15,7 @@ import {
   inspections,
   keptCells,
   keptFrames,
+  kitEntries,
   nights,
   photos,
   programmes,
@@ -59,6 +60,7 @@ export const TABLES = {
   scaleAnswers,
   rounds,
   roundWishes,
+  kitEntries,
   settings,
   revisions,
 } as const satisfies Record<keyof SeasonFacts, SQLiteTable>;

@@ -1,6 +1,7 @@
 import Link from 'next/link';
 import type { ApiaryLine } from '../../views/apiaries-view';
 import { BUTTON } from '../controls/styles';
+import { Views } from '../frame/Views';
 import type { Axis } from '../time/axis';
 import { LidGlyph } from '../time/LidGlyph';
 import { RulerHead } from '../time/RulerHead';
@@ -10,6 +11,7 @@ export function ApiariesPage({ apiaries, axis }: { readonly apiaries: readonly A
   return (
     <>
       <RulerHead axis={axis} title={apiaries.length === 1 ? 'One apiary' : `${apiaries.length} apiaries`} />
+      <Views of="apiaries" />
       <ul>
         {apiaries.map((apiary) => (
           <Line key={apiary.id} apiary={apiary} />

@@ -9,18 +9,30 @@ interface Props<V extends string> {
   readonly onChange: (value: V) => void;
   /** One under the other, for long names. */
   readonly stacked?: boolean;
+  /** Several rows of them, where they are many. */
+  readonly wraps?: boolean;
   readonly problem?: string | null;
 }
 
 /** One of a few: big buttons that are a radio group to keyboard and screen reader. */
-export function Choice<V extends string>({ legend, options, value, onChange, stacked = false, problem }: Props<V>) {
+export function Choice<V extends string>({
+  legend,
+  options,
+  value,
+  onChange,
+  stacked = false,
+  wraps = false,
+  problem,
+}: Props<V>) {
   const name = useId();
   return (
     <fieldset className="mt-4" aria-describedby={problem ? `${name}-problem` : undefined}>
       <legend className="mb-1.5">
         <h2 className="text-lg">{legend}</h2>
       </legend>
-      <div className={stacked ? 'grid gap-2' : 'grid grid-flow-col auto-cols-fr gap-2'}>
+      <div
+        className={wraps ? 'flex flex-wrap gap-2' : stacked ? 'grid gap-2' : 'grid grid-flow-col auto-cols-fr gap-2'}
+      >
         {options.map((option) => (
           <label
             key={option.value}

@@ -1,5 +1,6 @@
 'use client';
 
+import { formatDay } from '../../core/calendar/day';
 import { SETTING_LIMITS } from '../../core/settings/settings';
 import type { ApiaryEntry } from '../../views/all-apiaries';
 import { monthName } from '../../words/days';
@@ -9,6 +10,7 @@ import { Field, problemOf } from '../controls/Field';
 import { MonthsChoice } from '../controls/MonthsChoice';
 import { BUTTON } from '../controls/styles';
 import { IssueList } from '../entry/IssueList';
+import { useBook } from '../frame/BookContext';
 import { PageHead } from '../time/PageHead';
 import { useEntryForm } from './useEntryForm';
 
@@ -30,7 +32,9 @@ export function ApiaryForm({ apiary, isNew, usualMonths, usualWay }: Props) {
     body: (entry) => entry,
     goTo: () => (isNew ? '/colonies' : '/apiaries'),
   });
-  const { mainFlowFrom, mainFlowTo, swarmMonths } = values;
+  const { mainFlowFrom, mainFlowTo, swarmMonths, diseaseSuspectedSince } = values;
+  const book = useBook();
+  const today = book ? formatDay(book.today) : '';
   return (
     <>
       <PageHead title={isNew ? 'Add an apiary' : `Edit ${apiary.name}`} />
@@ -96,6 +100,23 @@ export function ApiaryForm({ apiary, isNew, usualMonths, usualWay }: Props) {
             onChange={(months) => set({ swarmMonths: months })}
             problem={problemOf(issues, 'swarmMonths')}
           />
+        )}
+        <Check
+          name="Brood disease is suspected here"
+          hint="Nothing is lent from here then, nor frames nor cells given. Ask your bee inspector; in many places you have to report it."
+          value={diseaseSuspectedSince !== null}
+          onChange={(isSo) => set({ diseaseSuspectedSince: isSo ? today : null })}
+        />
+        {diseaseSuspectedSince !== null && (
+          <Field name="Suspected since" problem={problemOf(issues, 'diseaseSuspectedSince')}>
+            {(props) => (
+              <DayField
+                {...props}
+                value={diseaseSuspectedSince}
+                onChange={(value) => set({ diseaseSuspectedSince: value || today })}
+              />
+            )}
+          </Field>
         )}
         <button type="submit" className={`${BUTTON.act} mt-5`} disabled={isSaving}>
           {isNew ? 'Add it' : 'Save'}

@@ -4,14 +4,25 @@ import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { VIEWS } from './places';
 
+const NAMES: { readonly [V in keyof typeof VIEWS]: string } = {
+  apiaries: 'Apiaries',
+  colonies: 'Colonies',
+  learn: 'Learn',
+};
+
 /** The views of a place, the present one underlined. */
 export function Views({ of }: { of: keyof typeof VIEWS }) {
   const path = usePathname();
+  // Of two that lead here the nearer one.
+  const here = VIEWS[of]
+    .map(({ href }) => href)
+    .filter((href) => path === href || path.startsWith(`${href}/`))
+    .reduce((nearest, href) => (href.length > nearest.length ? href : nearest), '');
   return (
-    <nav aria-label={of === 'learn' ? 'Learn' : 'Colonies'} className="mt-2 print:hidden">
+    <nav aria-label={NAMES[of]} className="mt-2 print:hidden">
       <ul className="flex flex-wrap gap-x-5 border-b border-line">
         {VIEWS[of].map(({ href, name }) => {
-          const isHere = path === href || path.startsWith(`${href}/`);
+          const isHere = href === here;
           return (
             <li key={href}>
               <Link

@@ -37,6 +37,14 @@ export function RoundActions({ round: { on, apiaryId, isToday, title }, wishes, 
       >
         {isToday ? 'go' : 'sheet'}
       </Link>
+      <Link
+        prefetch={false}
+        href={`/apiaries/kit/packing/${on}/${apiaryId}`}
+        className="inline-flex min-h-8 items-center text-white"
+        aria-label={`Packing list: ${title}`}
+      >
+        to pack
+      </Link>
       {!isReader && (
         <>
           <button

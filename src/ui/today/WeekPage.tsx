@@ -4,6 +4,7 @@ import type { FreeTime } from '../../core/settings/free-time';
 import type { NamedColony } from '../../views/all-apiaries';
 import type { WeekRound, WeekRow, WeekView } from '../../views/week-view';
 import { BUTTON } from '../controls/styles';
+import { Shortages } from '../kit/Shortages';
 import type { Axis } from '../time/axis';
 import { RulerHead } from '../time/RulerHead';
 import { TONE_TEXT } from '../time/tones';
@@ -46,6 +47,7 @@ export function WeekPage({ view, axis, minute, days, apiaries, wishes, freeWeek 
           </p>
         </>
       )}
+      <Kit shortages={view.shortages} />
       <SwarmRisks risks={view.swarmRisks} />
       {rounds.map((round) => (
         <Round key={round.key} round={round} axis={axis} minute={minute} freeWeek={freeWeek} wishes={wishes} />
@@ -98,6 +100,24 @@ function CannotBeMet({ list }: { readonly list: WeekView['cannotBeMet'] }) {
         </Link>
       </p>
     </section>
+  );
+}
+
+/** So many lines of what is short are shown here; the rest stands with the kit. */
+const SHORTAGES_SHOWN = 3;
+
+function Kit({ shortages }: Pick<WeekView, 'shortages'>) {
+  if (shortages.length === 0) return null;
+  const more = shortages.length - SHORTAGES_SHOWN;
+  return (
+    <>
+      <Shortages lines={shortages} title="Kit: not where it is needed" most={SHORTAGES_SHOWN} />
+      <p className="text-sm">
+        <Link prefetch={false} href="/apiaries/kit" className="inline-block min-h-6">
+          {more > 0 ? `${more} more, and all of the kit` : 'All of the kit'}
+        </Link>
+      </p>
+    </>
   );
 }
 

@@ -10,7 +10,7 @@ export interface MethodWordsOf<M extends Method> {
   readonly ifItFails: string;
   /** What has to be lifted; null: nothing heavier than a nuc or a super being filled. */
   readonly lifting: M['lifts'] extends true ? string : null;
-  readonly kit: { readonly [K in M['kit'][number]]: string };
+  readonly kit: { readonly [K in M['kit'][number]['code']]: string };
   readonly steps: { readonly [S in M['steps'][number]]: string };
   /** What each unit gets, and where it stands. */
   readonly units: { readonly [U in M['units'][number]['name']]: { readonly gets: string; readonly stands: string } };

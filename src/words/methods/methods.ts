@@ -133,7 +133,10 @@ export function methodSaid(name: MethodName): MethodSaid {
   const each = (codes: readonly string[], said: Texts) => codes.map((code) => measured(said[code] as string));
   return {
     ...words,
-    kit: each(kit, words.kit),
+    kit: each(
+      kit.map(({ code }) => code),
+      words.kit,
+    ),
     steps: each(steps, words.steps),
     units: units.map(({ name: unit }) => {
       const { gets, stands } = words.units[unit] as { gets: string; stands: string };

@@ -6,7 +6,15 @@ import { ApiaryForm } from '@/ui/forms/ApiaryForm';
 
 export const metadata: Metadata = { title: 'Add an apiary' };
 
-const NOTHING_SAID = { name: '', note: '', mainFlowFrom: null, mainFlowTo: null, swarmMonths: null, wayMinutes: null };
+const NOTHING_SAID = {
+  name: '',
+  note: '',
+  mainFlowFrom: null,
+  mainFlowTo: null,
+  swarmMonths: null,
+  wayMinutes: null,
+  diseaseSuspectedSince: null,
+};
 
 export default function Page() {
   const { swarmMonths, wayMinutes } = loadSettings(database().db);

@@ -1,0 +1,5 @@
+import { kitTakenOut } from '@/core/facts/kit';
+import { takeEntry } from '@/server/http/handle';
+import { takeOutKitEntry } from '@/server/kit/save-kit';
+
+export const POST = (request: Request) => takeEntry(request, kitTakenOut, takeOutKitEntry);

@@ -1,0 +1,100 @@
+import type { Day } from '../calendar/day';
+import { formatDay } from '../calendar/day';
+import type { MethodName } from '../methods/method';
+import { methodNamed } from '../methods/methods';
+import type { Thing, Wanted } from '../methods/thing';
+import type { Hive } from '../space/hive';
+
+/** What things went to a hive, or came off it, by what was done there. */
+export type KitUse =
+  | {
+      readonly kind: 'taken' | 'came-free';
+      /** Local minute; where none was noted, the beginning of the day. */
+      readonly at: string;
+      readonly colonyId: string;
+      readonly apiaryId: string;
+      readonly wanted: Wanted;
+    }
+  | {
+      /** Its hive was seen as it is: what is more on it than was known came from the store, what is less went there. */
+      readonly kind: 'seen';
+      readonly at: string;
+      readonly colonyId: string;
+      readonly apiaryId: string;
+      readonly things: ReadonlyMap<Thing, number>;
+      /** All of its hive came from the store: it was made by a method. */
+      readonly isOfStore: boolean;
+    };
+
+/** A method that was begun, as far as its kit goes. */
+export interface KitProgramme {
+  readonly method: MethodName;
+  readonly at: string | null;
+  readonly on: Day;
+  readonly colonyId: string;
+  /** The colony that came of it; null: none. */
+  readonly newColonyId: string | null;
+  /** The day on which it was over; null: it is not. */
+  readonly overOn: Day | null;
+}
+
+/** A colony whose hive is looked at for its kit. */
+export interface KitColony {
+  readonly id: string;
+  readonly endedOn: Day | null;
+  /** Where it stood on a day. */
+  readonly apiaryOn: (on: Day) => string;
+  readonly surveys: readonly { readonly at: string; readonly on: Day; readonly hive: Hive }[];
+}
+
+const startOf = (on: Day): string => `${formatDay(on)}T00:00`;
+const endOf = (on: Day): string => `${formatDay(on)}T23:59`;
+
+/** Boxes of so few frames are nucs. */
+const NUC_PLACES = 6;
+
+/** The boxes and what lies between them. */
+export function thingsOf({ boxes }: Hive): ReadonlyMap<Thing, number> {
+  const count = (isIt: (box: Hive['boxes'][number]) => boolean) => boxes.filter(isIt).length;
+  return new Map<Thing, number>([
+    ['nuc-box', count(({ role, places }) => role === 'brood' && places <= NUC_PLACES)],
+    ['brood-box', count(({ role, places }) => role === 'brood' && places > NUC_PLACES)],
+    ['super', count(({ role }) => role === 'super')],
+    ['excluder', count(({ under }) => under === 'excluder')],
+    ['split-board', count(({ under }) => under === 'board')],
+  ]);
+}
+
+/** In order of time; what was begun at a minute comes before what was seen at it. */
+export function kitUses(programmes: readonly KitProgramme[], colonies: readonly KitColony[]): readonly KitUse[] {
+  const colonyOf = new Map(colonies.map((one) => [one.id, one]));
+  const uses = programmes.flatMap((programme): KitUse[] => {
+    const { method, at, on, colonyId, newColonyId, overOn } = programme;
+    return methodNamed(method).kit.flatMap(({ brings }) =>
+      brings.flatMap(({ of, count, comesFree }): KitUse[] => {
+        const holder = colonyOf.get(comesFree === 'colony-ends' ? (newColonyId ?? colonyId) : colonyId);
+        if (!holder) return [];
+        const wanted = { of, count };
+        const taken = {
+          kind: 'taken',
+          at: at ?? startOf(on),
+          colonyId: holder.id,
+          apiaryId: holder.apiaryOn(on),
+          wanted,
+        } as const;
+        const free = comesFree === 'method-over' ? overOn : comesFree === 'colony-ends' ? holder.endedOn : null;
+        if (free === null) return [taken];
+        return [taken, { ...taken, kind: 'came-free', at: endOf(free), apiaryId: holder.apiaryOn(free) }];
+      }),
+    );
+  });
+  const made = new Set(programmes.map(({ newColonyId }) => newColonyId));
+  const seen = colonies.flatMap(({ id, surveys, apiaryOn }) =>
+    surveys.map(({ at, on, hive }): KitUse => {
+      const where = { colonyId: id, apiaryId: apiaryOn(on) };
+      return { kind: 'seen', at, ...where, things: thingsOf(hive), isOfStore: made.has(id) };
+    }),
+  );
+  const order = { taken: 0, seen: 1, 'came-free': 2 };
+  return [...uses, ...seen].sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : order[a.kind] - order[b.kind]));
+}

@@ -1,0 +1,117 @@
+import 'server-only';
+import { addDays, type Day, day, latestOf, yearOf } from '../../core/calendar/day';
+import { fitFactsOf } from '../../core/colony/fit-facts';
+import { type KitWork, type Need, needsOfWork, spareNuc } from '../../core/kit/needs';
+import { type KitRound, type MetNeed, meetNeeds } from '../../core/kit/shortages';
+import { fitOf } from '../../core/methods/fit';
+import type { MethodName } from '../../core/methods/method';
+import { METHODS } from '../../core/methods/methods';
+import { markColour } from '../../core/queens/mark-colour';
+import { PLANNED_DAYS } from '../../core/rounds/planned-days';
+import { plannedOn } from '../../core/rounds/planned-on';
+import { visitId } from '../../core/rounds/to-visit';
+import { seasonPart } from '../../core/schedule/beekeeping-year';
+import { bestDay, isDaily } from '../../core/schedule/check';
+import type { OpenedDatabase } from '../../db/open';
+import { openLists } from '../../db/repositories/frame-plans';
+import type { AllApiaries, StandingColony } from '../../views/all-apiaries';
+import { placeMeasured } from '../place-of';
+import type { FortnightNow } from '../rounds/fortnight-now';
+import { type StockNow, stockNow } from './stock-now';
+
+export interface KitNow extends StockNow {
+  readonly met: readonly MetNeed[];
+  readonly rounds: readonly KitRound[];
+}
+
+/** What lies where, what is needed in the days that are planned, and how it gets there. */
+export function kitNow(opened: OpenedDatabase, all: AllApiaries, today: Day, planned: FortnightNow | null): KitNow {
+  const now = stockNow(opened, all, today);
+  const rounds = (planned?.fortnight.rounds ?? [])
+    .map(({ on, apiary }): KitRound => ({ on, apiaryId: apiary }))
+    .sort((a, b) => a.on - b.on);
+  const pen = `pen-${markColour(yearOf(today))}` as const;
+  const needs = [
+    ...workToCome(opened, all, today, planned).flatMap((work) => needsOfWork(work, pen)),
+    ...spares(all, today),
+  ];
+  const met = meetNeeds(needs, {
+    stock: now.stock,
+    apiaries: all.apiaries.map(({ id }) => id),
+    suspected: new Set(
+      all.apiaries.flatMap(({ id, diseaseSuspectedSince }) => (diseaseSuspectedSince === null ? [] : [id])),
+    ),
+    rounds,
+  });
+  return { ...now, met, rounds };
+}
+
+/** A method by that fits first: against swarming before what is done for a queen, then more colonies, then room. */
+const KINDS = ['swarm', 'queen', 'increase', 'room'] as const;
+
+/** What is to be done at the hives in the days that are planned, each on the day of its round, else on its best day. */
+function workToCome(
+  opened: OpenedDatabase,
+  all: AllApiaries,
+  today: Day,
+  planned: FortnightNow | null,
+): readonly KitWork[] {
+  const on = plannedOn(planned?.fortnight.rounds ?? []);
+  const last = addDays(today, PLANNED_DAYS - 1);
+  const lists = new Map(openLists(opened.db).map((list) => [list.colonyId, list]));
+  return all.colonies.flatMap((standing): KitWork[] => {
+    const { colony, state } = standing;
+    const list = lists.get(colony.id);
+    const at = { colonyId: colony.id, apiaryId: colony.apiaryId };
+    const checks = state.schedule.checks
+      .filter(({ code }) => !isDaily(code))
+      .map((check) => ({ check, on: on.get(visitId(colony.id, check.key)) ?? latestOf(today, bestDay(check)) }))
+      .filter((one) => one.on <= last);
+    const act = checks.find(({ check }) => check.code === 'act');
+    const decided: KitWork[] = list
+      ? [
+          {
+            ...at,
+            on: act?.on ?? latestOf(today, day(list.on)),
+            code: 'act',
+            method: { name: list.method, isDecided: true },
+          },
+        ]
+      : [];
+    const others = checks.flatMap(({ check: { code }, on: doneOn }): KitWork[] => {
+      if (code !== 'act') return [{ ...at, on: doneOn, code, method: null }];
+      const name = list ? null : fitsFirst(opened, all, standing, today);
+      return name === null ? [] : [{ ...at, on: doneOn, code, method: { name, isDecided: false } }];
+    });
+    return [...decided, ...others].filter((work) => work.on <= last);
+  });
+}
+
+/** The method that fits a colony first as it stands; else the first that would, were something more known or there; null: none. */
+function fitsFirst(
+  opened: OpenedDatabase,
+  { settings }: AllApiaries,
+  { colony, apiary, state }: StandingColony,
+  today: Day,
+): MethodName | null {
+  const { mainFlowFrom, mainFlowTo } = apiary;
+  const entered =
+    mainFlowFrom !== null && mainFlowTo !== null ? { from: day(mainFlowFrom), to: day(mainFlowTo) } : null;
+  const { flow, coldestNightC } = placeMeasured(opened, colony, entered, today);
+  const facts = fitFactsOf(state, flow, { coldestNightC, secondStand: null });
+  const weighed = KINDS.flatMap((kind) =>
+    METHODS.filter((method) => method.kind === kind && method.name !== 'hive-swarm'),
+  ).map((method) => ({ name: method.name, fit: fitOf(method, facts, settings).kind }));
+  const first = weighed.find(({ fit }) => fit === 'fits') ?? weighed.find(({ fit }) => fit === 'would-fit');
+  return first?.name ?? null;
+}
+
+/** In the swarm season a nuc is in hand at every apiary with colonies, from today on, or from its first day within those that are planned. */
+function spares({ apiaries, colonies, settings }: AllApiaries, today: Day): readonly Need[] {
+  return apiaries.flatMap(({ id, swarmMonths }) => {
+    if (!colonies.some(({ colony }) => colony.apiaryId === id)) return [];
+    const days = Array.from({ length: PLANNED_DAYS }, (_, i) => addDays(today, i));
+    const from = days.find((on) => seasonPart(on, swarmMonths ?? settings.swarmMonths) === 'swarm-season');
+    return from === undefined ? [] : spareNuc(id, from);
+  });
+}

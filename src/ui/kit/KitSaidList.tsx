@@ -1,0 +1,66 @@
+'use client';
+
+import { useState } from 'react';
+import type { KitView } from '../../views/kit-view';
+import { BUTTON } from '../controls/styles';
+import { useSend } from '../controls/useSend';
+
+/** What was said of the kit, the latest first; each can be taken out, and put back. */
+export function KitSaidList({ said }: Pick<KitView, 'said'>) {
+  const { issues, isSending, sendTo } = useSend();
+  const [takenOut, setTakenOut] = useState<{ readonly id: string; readonly words: string } | null>(null);
+  if (said.length === 0 && !takenOut) return null;
+  return (
+    <section aria-label="What you said of it" className="mt-6">
+      <h2 className="text-lg">What you said of it</h2>
+      {issues.map(({ message }) => (
+        <p key={message} role="alert" className="text-propolis">
+          {message}
+        </p>
+      ))}
+      {takenOut && (
+        <p role="status" className="flex flex-wrap items-baseline gap-x-3">
+          {`Taken out: ${takenOut.words}.`}
+          <button
+            type="button"
+            className={`${BUTTON.quiet} min-h-11`}
+            disabled={isSending}
+            onClick={() =>
+              void sendTo('/api/kit-entries/taken-out', { id: takenOut.id, isOut: false }).then(
+                (isSent) => isSent && setTakenOut(null),
+              )
+            }
+          >
+            Put it back
+          </button>
+        </p>
+      )}
+      <ul className="text-sm">
+        {said.map(({ id, at, words, reason }) => (
+          <li key={id} className="flex items-baseline justify-between gap-x-3 border-b border-line">
+            <span className="py-1">
+              {words}
+              <span className="text-muted block">
+                {at}
+                {reason && ` · ${reason}`}
+              </span>
+            </span>
+            <button
+              type="button"
+              className={`${BUTTON.quiet} min-h-11 shrink-0`}
+              disabled={isSending}
+              aria-label={`Take out: ${words}`}
+              onClick={() =>
+                void sendTo('/api/kit-entries/taken-out', { id, isOut: true }).then(
+                  (isSent) => isSent && setTakenOut({ id, words }),
+                )
+              }
+            >
+              Take out
+            </button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

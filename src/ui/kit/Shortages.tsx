@@ -1,0 +1,29 @@
+import type { ShortageLine } from '../../views/kit-view';
+
+interface Props {
+  readonly lines: readonly ShortageLine[];
+  readonly title: string;
+  /** Said where there is none; absent: nothing is. */
+  readonly empty?: string;
+  /** So many lines at most. */
+  readonly most?: number;
+}
+
+/** What does not lie where it is needed: what there is none of first. */
+export function Shortages({ lines, title, empty, most }: Props) {
+  if (lines.length === 0) return empty === undefined ? null : <p className="mt-3">{empty}</p>;
+  const open = lines.filter(({ isOpen }) => isOpen);
+  const rest = lines.filter(({ isOpen }) => !isOpen);
+  return (
+    <section aria-label={title} className="mt-3">
+      <h2 className="text-base font-bold">{title}</h2>
+      <ul className="text-sm">
+        {[...open, ...rest].slice(0, most).map(({ key, words, ways, isOpen }) => (
+          <li key={key} className={`mt-1 max-w-prose border-l-4 pl-2.5 ${isOpen ? 'border-propolis' : 'border-line'}`}>
+            <b>{words}</b> {ways.join(' ')}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
