@@ -1,17 +1,18 @@
 import { type Day, dayOfMinute } from '../core/calendar/day';
+import { grouped } from '../core/grouped';
 import { CAR, HOME, type KitEntry, type KitPlace } from '../core/kit/kit-entry';
-import type { MetNeed } from '../core/kit/shortages';
+import type { Fetch, MetNeed } from '../core/kit/shortages';
 import type { Stock } from '../core/kit/stock';
 import { THINGS, type Thing } from '../core/methods/thing';
 import { dayWords, minuteWords } from '../words/days';
 import {
-  entryWords,
   fetchWords,
   missingWords,
   overdrawnWords,
   placeName,
   placeWords,
   reasonWords,
+  saidWords,
   thingName,
   wantedWords,
 } from '../words/kit';
@@ -41,6 +42,8 @@ export interface KitPlaceView {
 export interface ShortageLine {
   readonly key: string;
   readonly words: string;
+  /** What it is for. */
+  readonly why: string;
   readonly ways: readonly string[];
   /** Of some of it there is none, or no round brings it in time. */
   readonly isOpen: boolean;
@@ -52,7 +55,7 @@ export interface KitView {
   readonly shortages: readonly ShortageLine[];
   /** What was said last, the latest first. */
   readonly said: readonly {
-    readonly id: string;
+    readonly ids: readonly string[];
     readonly at: string;
     readonly words: string;
     readonly reason: string;
@@ -68,7 +71,7 @@ export interface KitKnown {
 }
 
 /** So much of what was said is listed. */
-const SAID_SHOWN = 30;
+const SAID_SHOWN = 12;
 
 /** What lies where, what is short, and what was said of it. */
 export function kitView(all: AllApiaries, { entries, stock, met }: KitKnown, today: Day): KitView {
@@ -98,14 +101,14 @@ export function kitView(all: AllApiaries, { entries, stock, met }: KitKnown, tod
       overdrawnWords(thing, count, placeWords(place, apiaryName)),
     ),
     shortages: shortageLines(all, met, today),
-    said: entries
+    said: saidTogether(entries)
       .slice(-SAID_SHOWN)
       .reverse()
-      .map((entry) => ({
-        id: entry.id,
-        at: minuteWords(entry.at),
-        words: entryWords(entry, apiaryName),
-        reason: entry.reason,
+      .map((list) => ({
+        ids: list.map(({ id }) => id),
+        at: minuteWords((list[0] as KitEntry).at),
+        words: saidWords(list, apiaryName),
+        reason: list[0]?.reason ?? '',
       })),
     isEmpty: entries.length === 0,
   };
@@ -121,37 +124,53 @@ export const colonyNames =
   (id: string): string =>
     colonies.find(({ colony }) => colony.id === id)?.colony.name ?? '';
 
-/** What does not lie where it is needed, one line for each thing that it is needed for, by day. */
+/** What was said at one minute of the same places stands together. */
+function saidTogether(entries: readonly KitEntry[]): readonly (readonly KitEntry[])[] {
+  return [...grouped(entries, ({ at, kind, from, to, reason }) => [at, kind, from, to, reason].join(' ')).values()];
+}
+
+/** What does not lie where it is needed, one line for each thing that it is needed for: what is sure before what may be, then by day. */
 export function shortageLines(all: AllApiaries, met: readonly MetNeed[], today: Day): readonly ShortageLine[] {
   const [apiaryName, colonyName] = [namesOf(all), colonyNames(all)];
-  const lines = new Map<string, MetNeed[]>();
-  for (const one of met) {
-    if (one.fetched.length === 0 && one.missing === 0) continue;
-    const key = `${one.need.apiaryId} ${one.need.on} ${JSON.stringify(one.need.because)}`;
-    lines.set(key, [...(lines.get(key) ?? []), one]);
-  }
-  return [...lines]
-    .map(([key, list]): ShortageLine & { readonly on: Day } => {
+  const lacking = met.filter(({ fetched, missing }) => fetched.length > 0 || missing > 0);
+  const byUse = grouped(
+    lacking,
+    ({ need: { apiaryId, on, because } }) => `${apiaryId} ${on} ${JSON.stringify(because)}`,
+  );
+  return [...byUse]
+    .map(([key, list]) => {
       const { apiaryId, on, because } = (list[0] as MetNeed).need;
+      const isOpen = list.some(({ missing, fetched }) => missing > 0 || fetched.some((one) => one.comesAlong === null));
       return {
-        key,
-        on,
-        words: wantedWords(
-          list.map(({ need }) => need.wanted),
-          apiaryName(apiaryId),
-          on,
-          today,
-          reasonWords(because, colonyName),
-        ),
-        ways: list.flatMap(({ need, fetched, missing, isUncounted }) => [
-          ...fetched.map((fetch) => fetchWords(fetch, { apiaryName, today })),
-          ...(missing > 0 ? [missingWords(need.wanted.of, missing, isUncounted)] : []),
-        ]),
-        isOpen: list.some(
-          ({ missing, fetched }) => missing > 0 || fetched.some(({ comesAlong }) => comesAlong === null),
-        ),
+        line: {
+          key,
+          words: wantedWords(
+            list.map(({ need }) => need.wanted),
+            apiaryName(apiaryId),
+            on,
+            today,
+          ),
+          why: reasonWords(because, colonyName),
+          ways: waysOf(list, { apiaryName, today }),
+          isOpen,
+        },
+        order: [because.kind === 'check' || because.kind === 'mark' ? 1 : 0, isOpen ? 0 : 1, on],
       };
     })
-    .sort((a, b) => a.on - b.on)
-    .map(({ on: _, ...line }) => line);
+    .sort((a, b) => compared(a.order, b.order))
+    .map(({ line }) => line);
+}
+
+const compared = (a: readonly number[], b: readonly number[]): number =>
+  a.map((one, i) => one - (b[i] as number)).find((difference) => difference !== 0) ?? 0;
+
+function waysOf(list: readonly MetNeed[], named: Parameters<typeof fetchWords>[2]): readonly string[] {
+  const fetched = list.flatMap((one) => one.fetched);
+  const byWay = grouped(fetched, ({ from, pickedUp, comesAlong }) => [from, pickedUp?.on, comesAlong?.on].join(' '));
+  return [
+    ...[...byWay.values()].map((things) => fetchWords(things, things[0] as Fetch, named)),
+    ...list.flatMap(({ need, missing, isUncounted }) =>
+      missing > 0 ? [missingWords(need.wanted.of, missing, isUncounted)] : [],
+    ),
+  ];
 }

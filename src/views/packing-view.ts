@@ -47,7 +47,10 @@ export function packingView(
     thing,
     count,
     from,
-    words: `${capital(thingsWords([thing], count))}, ${placeWords(from, apiaryName)}`,
+    words: [
+      capital(thingsWords([thing], count)),
+      ...(from === round.apiaryId ? [] : [placeWords(from, apiaryName)]),
+    ].join(', '),
     why: why(because),
   });
   return {

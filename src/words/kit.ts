@@ -64,13 +64,14 @@ export const placeWords = (place: KitPlace, apiaryName: (id: string) => string):
 export function reasonWords(reason: NeedReason, colonyName: (id: string) => string): string {
   switch (reason.kind) {
     case 'spare-nuc':
-      return 'to have a spare in hand in the swarm season';
+      return 'a spare nuc, to have in hand in the swarm season';
+    case 'mark':
+      return `${colonyName(reason.colonyId)}, to mark the young queen`;
     case 'check':
-      return `${colonyName(reason.colonyId)}: ${withinSentence(orderOf({ code: reason.code }))}, may be wanted`;
+      return `${colonyName(reason.colonyId)}, may be wanted: ${withinSentence(orderOf({ code: reason.code }))}`;
     case 'method': {
-      const title = methodTitle(reason.method);
-      const name = colonyName(reason.colonyId);
-      return reason.isDecided ? `${name}: ${title}` : `${name}: ${title}, if that is what you choose`;
+      const what = `${colonyName(reason.colonyId)}, ${withinSentence(methodTitle(reason.method))}`;
+      return reason.isDecided ? what : `${what}, if that is what you choose`;
     }
   }
 }
@@ -80,11 +81,19 @@ interface Named {
   readonly today: Day;
 }
 
-/** How something that lies elsewhere gets there. */
-export function fetchWords({ thing, count, from, pickedUp, comesAlong }: Fetch, { apiaryName, today }: Named): string {
-  const what = thingsWords([thing], count);
-  const lies = `${capital(what)} ${count === 1 ? 'is' : 'are'} ${placeWords(from, apiaryName)}`;
-  const it = count === 1 ? 'it' : 'them';
+type Things = readonly { readonly thing: Thing; readonly count: number }[];
+const isOne = (things: Things): boolean => things.length === 1 && things[0]?.count === 1;
+const allOf = (things: Things): string =>
+  capital(listWords(things.map(({ thing, count }) => thingsWords([thing], count))));
+
+/** How things that lie at one place get to another on the same rounds. */
+export function fetchWords(
+  things: Things,
+  { from, pickedUp, comesAlong }: Pick<Fetch, 'from' | 'pickedUp' | 'comesAlong'>,
+  { apiaryName, today }: Named,
+): string {
+  const lies = `${allOf(things)} ${isOne(things) ? 'is' : 'are'} ${placeWords(from, apiaryName)}`;
+  const it = isOne(things) ? 'it' : 'them';
   if (!comesAlong) return `${lies}, and no round is planned in time that would bring ${it}.`;
   if (from === CAR) return `${lies}.`;
   if (!pickedUp) return `${lies}: take ${it} along ${dayTold(comesAlong.on, today)}.`;
@@ -101,24 +110,29 @@ export function missingWords(of: readonly Thing[], count: number, isUncounted: b
     return `${capital(names)} were never counted: see whether you have ${count === 1 ? 'one' : count}.`;
   }
   const [one, many] = THING_WORDS[thing];
-  const lacks = count === 1 ? `One ${one}` : `${count} ${many}`;
-  return `${lacks} short, and none to spare anywhere: make, buy or borrow ${count === 1 ? 'it' : 'them'}.`;
+  return count === 1
+    ? `No ${one} to spare anywhere: make, buy or borrow one.`
+    : `${count} ${many} short, and none to spare anywhere: make, buy or borrow them.`;
 }
 
-/** `Wanted at Orchard tomorrow, to have a spare in hand: a nuc box and 5 frames of drawn comb or foundation.` */
+/** `School roof, tomorrow: a nuc box and 5 frames of drawn comb or foundation`. */
 export const wantedWords = (
   wanted: readonly { readonly of: readonly Thing[]; readonly count: number }[],
   apiary: string,
   on: Day,
   today: Day,
-  reason: string,
-): string =>
-  `Wanted at ${apiary} ${dayTold(on, today)} (${reason}): ${listWords(wanted.map(({ of, count }) => thingsWords(of, count)))}.`;
+): string => `${apiary}, ${dayTold(on, today)}: ${listWords(wanted.map(({ of, count }) => thingsWords(of, count)))}.`;
 
-/** `2 nuc boxes counted at home`, `a feeder carried from home to the car`. */
-export function entryWords({ kind, thing, count, from, to }: KitEntry, apiaryName: (id: string) => string): string {
-  const what = capital(count === 0 ? `no ${THING_WORDS[thing][1]}` : thingsWords([thing], count));
-  if (kind === 'counted') return `${what} counted ${placeWords(to, apiaryName)}`;
+/** `Counted at home: 2 nuc boxes and no supers`, `A feeder carried from home to the car`: what was said in one go. */
+export function saidWords(entries: readonly KitEntry[], apiaryName: (id: string) => string): string {
+  const [first] = entries;
+  if (!first) return '';
+  const things = entries.map(({ thing, count }) =>
+    count === 0 ? `no ${THING_WORDS[thing][1]}` : thingsWords([thing], count),
+  );
+  if (first.kind === 'counted') return `Counted ${placeWords(first.to, apiaryName)}: ${listWords(things)}`;
+  const what = capital(listWords(things));
+  const { from, to } = first;
   if (from === null) return `${what} came ${into(to, apiaryName)} from elsewhere`;
   if (to === null) return `${what} gone for good, from ${where(from, apiaryName)}`;
   return `${what} carried from ${where(from, apiaryName)} to ${where(to, apiaryName)}`;

@@ -54,4 +54,7 @@ export const kitSaid = z.strictObject({
 export type KitSaid = z.infer<typeof kitSaid>;
 
 /** Taken out of the book, or put back. */
-export const kitTakenOut = z.strictObject({ id: idField, isOut: z.boolean() });
+export const kitTakenOut = z.strictObject({
+  ids: z.array(idField).min(1).max(LIMITS.kitEntriesAtOnce).readonly(),
+  isOut: z.boolean(),
+});

@@ -5,10 +5,11 @@ import { methodNamed } from '../methods/methods';
 import type { Thing, Wanted } from '../methods/thing';
 import type { CheckCode } from '../schedule/check';
 
-/** Why something is needed: for a method that is decided on, or that fits first; for what a check may ask for; or to have one in hand. */
+/** Why something is needed: for a method that is decided on, or that fits first; for what a check may ask for; to mark a young queen; or to have one in hand. */
 export type NeedReason =
   | { readonly kind: 'method'; readonly method: MethodName; readonly isDecided: boolean; readonly colonyId: string }
   | { readonly kind: 'check'; readonly code: CheckCode; readonly colonyId: string }
+  | { readonly kind: 'mark'; readonly colonyId: string }
   | { readonly kind: 'spare-nuc' };
 
 /** What is needed at an apiary on a day. */
@@ -52,7 +53,8 @@ export function needsOfWork({ colonyId, apiaryId, on, code, method }: KitWork, p
   }
   const because = { kind: 'check', code, colonyId } as const;
   const asked = (ASKED_BY[code] ?? []).map((wanted): Need => ({ ...at, wanted, because, isShared: false }));
-  return MARKED_AT.has(code) ? [...asked, { ...at, wanted: { of: [pen], count: 1 }, because, isShared: true }] : asked;
+  if (!MARKED_AT.has(code)) return asked;
+  return [...asked, { ...at, wanted: { of: [pen], count: 1 }, because: { kind: 'mark', colonyId }, isShared: true }];
 }
 
 /** A nuc with its frames, to be in hand wherever charged cells may be found. */

@@ -1,5 +1,5 @@
 import 'server-only';
-import { eq } from 'drizzle-orm';
+import { eq, inArray } from 'drizzle-orm';
 import { isToCome, type Now } from '../../core/calendar/now';
 import type { KitSaid } from '../../core/facts/kit';
 import { CAR, HOME } from '../../core/kit/kit-entry';
@@ -53,18 +53,20 @@ export function saveKitSaid(opened: OpenedDatabase, { entries }: KitSaid, now: N
   return success(null);
 }
 
-/** Takes an entry out of the book, or puts it back. */
-export function takeOutKitEntry(
+/** Takes entries out of the book, or puts them back: all of them or none. */
+export function takeOutKit(
   { db }: OpenedDatabase,
-  { id, isOut }: { readonly id: string; readonly isOut: boolean },
+  { ids, isOut }: { readonly ids: readonly string[]; readonly isOut: boolean },
   { instant }: Now,
 ): Result<null> {
-  const { changes } = db
-    .update(kitEntries)
-    .set({ deletedAt: isOut ? instant : null })
-    .where(eq(kitEntries.id, id))
-    .run();
-  return changes === 0
-    ? failure({ path: ['id'], code: 'not-found', message: say('kit-entry-is-gone') })
-    : success(null);
+  return db.transaction((tx) => {
+    const known = tx.select({ id: kitEntries.id }).from(kitEntries).where(inArray(kitEntries.id, ids)).all();
+    if (known.length < new Set(ids).size)
+      return failure({ path: ['ids'], code: 'not-found', message: say('kit-entry-is-gone') });
+    tx.update(kitEntries)
+      .set({ deletedAt: isOut ? instant : null })
+      .where(inArray(kitEntries.id, ids))
+      .run();
+    return success(null);
+  });
 }

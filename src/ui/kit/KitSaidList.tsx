@@ -8,7 +8,7 @@ import { useSend } from '../controls/useSend';
 /** What was said of the kit, the latest first; each can be taken out, and put back. */
 export function KitSaidList({ said }: Pick<KitView, 'said'>) {
   const { issues, isSending, sendTo } = useSend();
-  const [takenOut, setTakenOut] = useState<{ readonly id: string; readonly words: string } | null>(null);
+  const [takenOut, setTakenOut] = useState<{ readonly ids: readonly string[]; readonly words: string } | null>(null);
   if (said.length === 0 && !takenOut) return null;
   return (
     <section aria-label="What you said of it" className="mt-6">
@@ -26,7 +26,7 @@ export function KitSaidList({ said }: Pick<KitView, 'said'>) {
             className={`${BUTTON.quiet} min-h-11`}
             disabled={isSending}
             onClick={() =>
-              void sendTo('/api/kit-entries/taken-out', { id: takenOut.id, isOut: false }).then(
+              void sendTo('/api/kit-entries/taken-out', { ids: takenOut.ids, isOut: false }).then(
                 (isSent) => isSent && setTakenOut(null),
               )
             }
@@ -36,8 +36,8 @@ export function KitSaidList({ said }: Pick<KitView, 'said'>) {
         </p>
       )}
       <ul className="text-sm">
-        {said.map(({ id, at, words, reason }) => (
-          <li key={id} className="flex items-baseline justify-between gap-x-3 border-b border-line">
+        {said.map(({ ids, at, words, reason }) => (
+          <li key={ids[0]} className="flex items-baseline justify-between gap-x-3 border-b border-line">
             <span className="py-1">
               {words}
               <span className="text-muted block">
@@ -51,8 +51,8 @@ export function KitSaidList({ said }: Pick<KitView, 'said'>) {
               disabled={isSending}
               aria-label={`Take out: ${words}`}
               onClick={() =>
-                void sendTo('/api/kit-entries/taken-out', { id, isOut: true }).then(
-                  (isSent) => isSent && setTakenOut({ id, words }),
+                void sendTo('/api/kit-entries/taken-out', { ids, isOut: true }).then(
+                  (isSent) => isSent && setTakenOut({ ids, words }),
                 )
               }
             >

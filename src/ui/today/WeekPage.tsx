@@ -111,7 +111,7 @@ function Kit({ shortages }: Pick<WeekView, 'shortages'>) {
   const more = shortages.length - SHORTAGES_SHOWN;
   return (
     <>
-      <Shortages lines={shortages} title="Kit: not where it is needed" most={SHORTAGES_SHOWN} />
+      <Shortages lines={shortages} title="Kit to bring" most={SHORTAGES_SHOWN} />
       <p className="text-sm">
         <Link prefetch={false} href="/apiaries/kit" className="inline-block min-h-6">
           {more > 0 ? `${more} more, and all of the kit` : 'All of the kit'}

@@ -1,5 +1,5 @@
 import { kitTakenOut } from '@/core/facts/kit';
 import { takeEntry } from '@/server/http/handle';
-import { takeOutKitEntry } from '@/server/kit/save-kit';
+import { takeOutKit } from '@/server/kit/save-kit';
 
-export const POST = (request: Request) => takeEntry(request, kitTakenOut, takeOutKitEntry);
+export const POST = (request: Request) => takeEntry(request, kitTakenOut, takeOutKit);

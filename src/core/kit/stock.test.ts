@@ -1,0 +1,248 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { addDays, day, formatDay } from '../calendar/day';
+import { METHODS } from '../methods/methods';
+import { THINGS, type Thing } from '../methods/thing';
+import { aBox, aHive } from '../space/testing';
+import { CAR, HOME, type KitEntry } from './kit-entry';
+import { type KitColony, type KitProgramme, kitUses } from './kit-use';
+import { stockOf } from './stock';
+
+const MAY = day('2027-05-01');
+let ids = 0;
+const counted = (at: string, to: string, thing: Thing, count: number): KitEntry => ({
+  id: `e${String(ids++).padStart(4, '0')}`,
+  kind: 'counted',
+  at,
+  thing,
+  count,
+  from: null,
+  to,
+  reason: '',
+  frozenSince: null,
+});
+const carried = (at: string, from: string | null, to: string | null, thing: Thing, count: number): KitEntry => ({
+  id: `e${String(ids++).padStart(4, '0')}`,
+  kind: 'carried',
+  at,
+  thing,
+  count,
+  from,
+  to,
+  reason: '',
+  frozenSince: null,
+});
+const colony = (id: string, with_: Partial<KitColony> = {}): KitColony => ({
+  id,
+  endedOn: null,
+  apiaryOn: () => 'orchard',
+  surveys: [],
+  ...with_,
+});
+const nucSwarm = (with_: Partial<KitProgramme> = {}): KitProgramme => ({
+  method: 'nuc-swarm',
+  at: '2027-05-10T14:00',
+  on: day('2027-05-10'),
+  colonyId: 'hive',
+  newColonyId: 'nuc',
+  overOn: null,
+  ...with_,
+});
+const lies = (entries: readonly KitEntry[], uses = kitUses([], [])) => {
+  const { lying } = stockOf(entries, uses);
+  return (place: string, thing: Thing) => lying(place, thing).count;
+};
+
+describe('what lies where', () => {
+  it('never counted, and counted and none there, are two things', () => {
+    const { lying } = stockOf([counted('2027-05-01T10:00', HOME, 'super', 0)], []);
+    expect(lying(HOME, 'super')).toEqual({ count: 0, countedAt: '2027-05-01T10:00', frozenSince: null });
+    expect(lying(CAR, 'super')).toEqual({ count: 0, countedAt: null, frozenSince: null });
+  });
+
+  it('a count sets right what was reckoned, whatever order it was entered in', () => {
+    const first = counted('2027-05-01T10:00', HOME, 'super', 5);
+    const gone = carried('2027-05-02T10:00', HOME, CAR, 'super', 2);
+    const again = counted('2027-05-03T10:00', HOME, 'super', 4);
+    for (const order of [
+      [first, gone, again],
+      [again, gone, first],
+      [gone, again, first],
+    ]) {
+      const at = lies(order);
+      expect([at(HOME, 'super'), at(CAR, 'super')]).toEqual([4, 2]);
+    }
+  });
+
+  it('a method takes its kit from the apiary, then from the car, and the rest from nowhere that is known', () => {
+    const entries = [
+      counted('2027-05-01T10:00', 'orchard', 'drawn-comb', 3),
+      counted('2027-05-01T10:00', CAR, 'drawn-comb', 1),
+      counted('2027-05-01T10:00', 'orchard', 'foundation', 0),
+      counted('2027-05-01T10:00', 'orchard', 'nuc-box', 1),
+    ];
+    const { lying, overdrawn } = stockOf(entries, kitUses([nucSwarm()], [colony('hive'), colony('nuc')]));
+    expect(lying('orchard', 'nuc-box').count).toBe(0);
+    expect(lying('orchard', 'drawn-comb').count).toBe(0);
+    expect(lying(CAR, 'drawn-comb').count).toBe(0);
+    // Five frames went in, four of them are accounted for; nobody counted feeders, so of them nothing is told.
+    expect(overdrawn).toEqual([{ place: 'orchard', thing: 'drawn-comb', count: 1 }]);
+  });
+
+  it('the nuc box comes free where its colony stood when it ended, the feeder where its method is over', () => {
+    const entries = [
+      counted('2027-05-01T10:00', 'orchard', 'nuc-box', 1),
+      counted('2027-05-01T10:00', 'orchard', 'feeder', 1),
+    ];
+    const uses = (endedOn: string | null, overOn: string | null) =>
+      kitUses(
+        [nucSwarm({ overOn: overOn === null ? null : day(overOn) })],
+        [
+          colony('hive'),
+          colony('nuc', {
+            endedOn: endedOn === null ? null : day(endedOn),
+            apiaryOn: (on) => (on < day('2027-05-20') ? 'orchard' : 'quarry'),
+          }),
+        ],
+      );
+    const during = lies(entries, uses(null, null));
+    expect([during('orchard', 'nuc-box'), during('orchard', 'feeder')]).toEqual([0, 0]);
+    const after = lies(entries, uses('2027-06-02', '2027-05-25'));
+    expect([after('orchard', 'nuc-box'), after('quarry', 'nuc-box'), after('orchard', 'feeder')]).toEqual([0, 1, 1]);
+  });
+
+  it('a count made after the start stands: what was taken is not taken twice', () => {
+    const at = lies(
+      [counted('2027-05-10T18:00', 'orchard', 'nuc-box', 2)],
+      kitUses([nucSwarm()], [colony('hive'), colony('nuc')]),
+    );
+    expect(at('orchard', 'nuc-box')).toBe(2);
+  });
+
+  it('boxes put on and taken off go from the store and back; what stood there at the first look came from none', () => {
+    const survey = (on: string, supers: number) => ({
+      at: `${on}T12:00`,
+      on: day(on),
+      hive: aHive(
+        aBox('b1', 'BBBBBBBBBB'),
+        ...Array.from({ length: supers }, (_, i) => aBox(`s${i}`, 'EEEEEEEEEE', { role: 'super' })),
+      ),
+    });
+    const entries = [counted('2027-05-01T10:00', 'orchard', 'super', 3)];
+    const at = (...surveys: ReturnType<typeof survey>[]) => lies(entries, kitUses([], [colony('hive', { surveys })]));
+    expect(at(survey('2027-05-05', 1))('orchard', 'super')).toBe(3);
+    expect(at(survey('2027-05-05', 1), survey('2027-05-12', 3))('orchard', 'super')).toBe(1);
+    expect(at(survey('2027-05-05', 1), survey('2027-05-12', 3), survey('2027-07-20', 0))('orchard', 'super')).toBe(4);
+  });
+
+  it('a super put on by its method and then seen on the hive is taken once', () => {
+    const seen = (on: string, supers: number) => ({
+      at: `${on}T14:00`,
+      on: day(on),
+      hive: aHive(
+        aBox('b1', 'BBBBBBBBBB'),
+        ...Array.from({ length: supers }, (_, i) => aBox(`s${i}`, 'EEEEEEEEEE', { role: 'super' })),
+      ),
+    });
+    const started: KitProgramme = { ...nucSwarm(), method: 'add-super', newColonyId: null };
+    const hive = colony('hive', { surveys: [seen('2027-05-05', 0), seen('2027-05-10', 1)] });
+    const at = lies([counted('2027-05-01T10:00', 'orchard', 'super', 3)], kitUses([started], [hive]));
+    expect(at('orchard', 'super')).toBe(2);
+  });
+});
+
+describe('whatever happens in a season', () => {
+  const places = [HOME, CAR, 'orchard', 'quarry'];
+  const minute = fc
+    .tuple(fc.nat({ max: 90 }), fc.nat({ max: 23 }))
+    .map(([n, hour]) => `${formatDay(addDays(MAY, n))}T${String(hour).padStart(2, '0')}:00`);
+  const entry = fc.oneof(
+    fc
+      .record({
+        at: minute,
+        to: fc.constantFrom(...places),
+        thing: fc.constantFrom(...THINGS),
+        count: fc.nat({ max: 9 }),
+      })
+      .map(({ at, to, thing, count }) => counted(at, to, thing, count)),
+    fc
+      .record({
+        at: minute,
+        from: fc.constantFrom(...places, null),
+        to: fc.constantFrom(...places, null),
+        thing: fc.constantFrom(...THINGS),
+        count: fc.integer({ min: 1, max: 9 }),
+      })
+      .map(({ at, from, to, thing, count }) => carried(at, from, to, thing, count)),
+  );
+  const programme = fc
+    .record({
+      method: fc.constantFrom(...METHODS.map(({ name }) => name)),
+      n: fc.nat({ max: 90 }),
+      colonyId: fc.constantFrom('a', 'b'),
+      newColonyId: fc.constantFrom('c', 'd', null),
+      over: fc.option(fc.nat({ max: 40 })),
+    })
+    .map(({ method, n, colonyId, newColonyId, over }): KitProgramme => {
+      const on = addDays(MAY, n);
+      return { method, at: null, on, colonyId, newColonyId, overOn: over === null ? null : addDays(on, over) };
+    });
+  const looks = fc.array(
+    fc.record({ n: fc.nat({ max: 90 }), boxes: fc.integer({ min: 1, max: 2 }), supers: fc.nat({ max: 3 }) }),
+    { maxLength: 4 },
+  );
+  const colonies = fc.tuple(looks, looks, fc.option(fc.nat({ max: 90 }))).map(([first, second, end]) =>
+    ['a', 'b', 'c', 'd'].map((id, i) =>
+      colony(id, {
+        endedOn: i === 2 && end !== null ? addDays(MAY, end) : null,
+        apiaryOn: (on) => (on < addDays(MAY, 30) || i % 2 === 0 ? 'orchard' : 'quarry'),
+        surveys: (i === 0 ? first : i === 3 ? second : []).map(({ n, boxes, supers }) => ({
+          at: `${formatDay(addDays(MAY, n))}T12:00`,
+          on: addDays(MAY, n),
+          hive: aHive(
+            ...Array.from({ length: boxes }, (_, k) => aBox(`b${k}`, 'BBBBBBBBBB')),
+            ...Array.from({ length: supers }, (_, k) => aBox(`s${k}`, 'EEEEEEEEEE', { role: 'super' })),
+          ),
+        })),
+      }),
+    ),
+  );
+
+  it('what is somewhere is nowhere else, and nowhere less than none', () => {
+    fc.assert(
+      fc.property(
+        fc.array(entry, { maxLength: 25 }),
+        fc.array(programme, { maxLength: 6 }),
+        colonies,
+        (entries, programmes, hives) => {
+          const { lying, accounts } = stockOf(entries, kitUses(programmes, hives));
+          for (const thing of THINGS) {
+            const { places: lie, hives: hang, outside } = accounts(thing);
+            expect(lie + hang + outside).toBe(0);
+            const counts = places.map((place) => lying(place, thing).count);
+            expect(Math.min(...counts)).toBeGreaterThanOrEqual(0);
+            expect(counts.reduce((sum, one) => sum + one, 0)).toBe(lie);
+          }
+        },
+      ),
+      { numRuns: 400, seed: 20270501 },
+    );
+  });
+
+  it('a count at the end of the day is what lies there, whatever came before', () => {
+    fc.assert(
+      fc.property(
+        fc.array(entry, { maxLength: 25 }),
+        fc.array(programme, { maxLength: 6 }),
+        colonies,
+        (entries, programmes, hives) => {
+          const last = counted('2027-12-31T23:59', 'orchard', 'super', 7);
+          const { lying, overdrawn } = stockOf([...entries, last], kitUses(programmes, hives));
+          expect(lying('orchard', 'super')).toEqual({ count: 7, countedAt: last.at, frozenSince: null });
+          expect(overdrawn.some(({ place, thing }) => place === 'orchard' && thing === 'super')).toBe(false);
+        },
+      ),
+      { numRuns: 100, seed: 20270501 },
+    );
+  });
+});
