@@ -47,6 +47,8 @@ export interface ShortageLine {
   readonly ways: readonly string[];
   /** Of some of it there is none, or no round brings it in time. */
   readonly isOpen: boolean;
+  /** It is needed, not merely asked for perhaps. */
+  readonly isSure: boolean;
 }
 
 export interface KitView {
@@ -141,6 +143,7 @@ export function shortageLines(all: AllApiaries, met: readonly MetNeed[], today: 
     .map(([key, list]) => {
       const { apiaryId, on, because } = (list[0] as MetNeed).need;
       const isOpen = list.some(({ missing, fetched }) => missing > 0 || fetched.some((one) => one.comesAlong === null));
+      const isSure = because.kind !== 'check' && because.kind !== 'mark';
       return {
         line: {
           key,
@@ -153,8 +156,9 @@ export function shortageLines(all: AllApiaries, met: readonly MetNeed[], today: 
           why: reasonWords(because, colonyName),
           ways: waysOf(list, { apiaryName, today }),
           isOpen,
+          isSure,
         },
-        order: [because.kind === 'check' || because.kind === 'mark' ? 1 : 0, isOpen ? 0 : 1, on],
+        order: [isSure ? 0 : 1, isOpen ? 0 : 1, on],
       };
     })
     .sort((a, b) => compared(a.order, b.order))

@@ -68,7 +68,7 @@ export function reasonWords(reason: NeedReason, colonyName: (id: string) => stri
     case 'mark':
       return `${colonyName(reason.colonyId)}, to mark the young queen`;
     case 'check':
-      return `${colonyName(reason.colonyId)}, may be wanted: ${withinSentence(orderOf({ code: reason.code }))}`;
+      return `${colonyName(reason.colonyId)}, in case it wants one: ${withinSentence(orderOf({ code: reason.code }))}`;
     case 'method': {
       const what = `${colonyName(reason.colonyId)}, ${withinSentence(methodTitle(reason.method))}`;
       return reason.isDecided ? what : `${what}, if that is what you choose`;

@@ -102,8 +102,9 @@ function ToPack({ lines, minute: shownAt, title }: ToPackProps) {
       reason: '',
       frozenSince: null,
     } as const;
+    setPacked((before) => new Set(before).add(key));
     const state = await say('kit', { id: newId(), at, entries: [entry] }, `In the car: ${words}`);
-    if (state !== 'refused') setPacked(new Set(packed).add(key));
+    if (state === 'refused') setPacked((before) => new Set([...before].filter((one) => one !== key)));
   };
   return (
     <section aria-label="To put in the car" className="mt-4">

@@ -3,6 +3,7 @@ import type { RoundWish } from '../../core/facts/round';
 import type { FreeTime } from '../../core/settings/free-time';
 import type { NamedColony } from '../../views/all-apiaries';
 import type { WeekRound, WeekRow, WeekView } from '../../views/week-view';
+import { weekPhrases } from '../../words/pages/week';
 import { BUTTON } from '../controls/styles';
 import { Shortages } from '../kit/Shortages';
 import type { Axis } from '../time/axis';
@@ -103,20 +104,22 @@ function CannotBeMet({ list }: { readonly list: WeekView['cannotBeMet'] }) {
   );
 }
 
-/** So many lines of what is short are shown here; the rest stands with the kit. */
-const SHORTAGES_SHOWN = 3;
-
+/** What is short stands open; what only has to be taken along is one tap away, and on the packing list of its round. */
 function Kit({ shortages }: Pick<WeekView, 'shortages'>) {
-  if (shortages.length === 0) return null;
-  const more = shortages.length - SHORTAGES_SHOWN;
+  const short = shortages.filter(({ isOpen, isSure }) => isOpen && isSure);
+  const rest = shortages.filter((line) => !short.includes(line));
   return (
     <>
-      <Shortages lines={shortages} title="Kit to bring" most={SHORTAGES_SHOWN} />
-      <p className="text-sm">
-        <Link prefetch={false} href="/apiaries/kit" className="inline-block min-h-6">
-          {more > 0 ? `${more} more, and all of the kit` : 'All of the kit'}
-        </Link>
-      </p>
+      {short.length > 0 && <Shortages lines={short} title="Kit: short" />}
+      {rest.length > 0 && (
+        <details className="mt-2 text-sm">
+          <summary className="min-h-6 cursor-pointer font-semibold">{weekPhrases.kitToBring(rest.length)}</summary>
+          <Shortages lines={rest} title="Kit to bring" />
+          <Link prefetch={false} href="/apiaries/kit" className="inline-block min-h-6">
+            All of the kit
+          </Link>
+        </details>
+      )}
     </>
   );
 }
