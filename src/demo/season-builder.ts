@@ -134,6 +134,7 @@ export class SeasonBuilder {
         count,
         from: null,
         to: place,
+        packedFor: null,
         reason: '',
         frozenSince: thing === 'frozen-stores' ? frozenSince : null,
         deletedAt: null,

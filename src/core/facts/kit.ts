@@ -24,6 +24,7 @@ export const kitEntryFact = z.discriminatedUnion('kind', [
     count: z.int().min(0).max(LIMITS.things),
     from: z.null(),
     to: placeField,
+    packedFor: z.null().default(null),
   }),
   z.strictObject({
     ...said,
@@ -31,6 +32,8 @@ export const kitEntryFact = z.discriminatedUnion('kind', [
     count: z.int().min(1).max(LIMITS.things),
     from: placeField.nullable(),
     to: placeField.nullable(),
+    /** Of what goes into the car: the apiary that it was packed for. */
+    packedFor: idField.nullable().default(null),
   }),
 ]);
 export type KitEntryFact = z.infer<typeof kitEntryFact>;

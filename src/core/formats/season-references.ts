@@ -66,6 +66,7 @@ const REFERENCES: { readonly [Table in keyof SeasonFacts]?: { readonly [column: 
   scaleAnswers: { colonyId: 'colonies' },
   rounds: { apiaryId: 'apiaries' },
   roundWishes: { apiaryId: 'apiaries', colonyId: 'colonies' },
+  kitEntries: { packedFor: 'apiaries' },
 };
 const NAMED = ['apiaries', 'colonies', 'queens', 'inspections', 'cells', 'programmes'] as const;
 

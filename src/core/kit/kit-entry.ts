@@ -30,6 +30,8 @@ export interface Carried extends Said {
   readonly kind: 'carried';
   readonly from: KitPlace | null;
   readonly to: KitPlace | null;
+  /** Of what goes into the car: the apiary that it was packed for; null or absent: none in particular. */
+  readonly packedFor?: string | null;
 }
 
 export type KitEntry = Counted | Carried;

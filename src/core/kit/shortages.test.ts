@@ -125,6 +125,28 @@ describe('from where a need is met', () => {
     });
   });
 
+  it('what was packed for one apiary is not given to another, until it is used or the car is counted', () => {
+    const pack: KitEntry = {
+      id: 'p',
+      kind: 'carried',
+      at: '2027-05-16T08:00',
+      thing: 'nuc-box',
+      count: 1,
+      from: HOME,
+      to: CAR,
+      packedFor: 'roof',
+      reason: '',
+      frozenSince: null,
+    };
+    const first: KitEntry = { ...pack, id: 'c', kind: 'counted', at: '2027-05-15T08:00', from: null, to: HOME };
+    const roof = { ...NUC, apiaryId: 'roof', on: addDays(SUN, 9) };
+    const met = (...more: KitEntry[]) =>
+      meetNeeds([NUC, roof], asked(stockOf([first, pack, ...more], []))).map(({ missing }) => missing);
+    expect(met()).toEqual([1, 0]);
+    const counted: KitEntry = { ...first, id: 'd', at: '2027-05-16T09:00', to: CAR, count: 0 };
+    expect(met(counted, { ...pack, id: 'q', at: '2027-05-16T10:00', from: null, packedFor: null })).toEqual([0, 1]);
+  });
+
   it('never counted is told from none left', () => {
     expect(meetNeeds([NUC], asked(counts([])))[0]).toMatchObject({ missing: 1, isUncounted: true });
     expect(meetNeeds([NUC], asked(counts([[HOME, 'nuc-box', 0]])))[0]).toMatchObject({

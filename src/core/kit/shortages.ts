@@ -57,8 +57,19 @@ export function meetNeeds(needs: readonly Need[], asked: Asked): readonly MetNee
   const left = new Map<string, number>();
   const key = (place: KitPlace, thing: Thing) => `${place} ${thing}`;
   const leftAt = (place: KitPlace, thing: Thing) => left.get(key(place, thing)) ?? stock.lying(place, thing).count;
-  const take = (place: KitPlace, thing: Thing, most: number) => {
-    const count = Math.max(0, Math.min(most, leftAt(place, thing)));
+  /** Packed for an apiary, and not given to one of its needs yet. */
+  const packedLeft = new Map<string, number>();
+  const packedFor = (apiaryId: string, thing: Thing) =>
+    packedLeft.get(key(apiaryId, thing)) ?? stock.packedFor(apiaryId, thing);
+  /** What of a place is free for an apiary: of what is in the car not what was packed for others. */
+  const freeAt = (place: KitPlace, thing: Thing, apiaryId: string) =>
+    place === CAR
+      ? leftAt(place, thing) -
+        apiaries.reduce((sum, other) => sum + (other === apiaryId ? 0 : packedFor(other, thing)), 0)
+      : leftAt(place, thing);
+  const take = (place: KitPlace, thing: Thing, most: number, apiaryId: string) => {
+    const count = Math.max(0, Math.min(most, freeAt(place, thing, apiaryId)));
+    if (place === CAR) packedLeft.set(key(apiaryId, thing), Math.max(0, packedFor(apiaryId, thing) - count));
     left.set(key(place, thing), leftAt(place, thing) - count);
     return count;
   };
@@ -69,7 +80,7 @@ export function meetNeeds(needs: readonly Need[], asked: Asked): readonly MetNee
   const own = ordered.map((need) => {
     let wanting = need.wanted.count;
     const there = need.wanted.of.flatMap((thing) => {
-      const count = take(need.apiaryId, thing, wanting);
+      const count = take(need.apiaryId, thing, wanting, need.apiaryId);
       wanting -= count;
       return count > 0 ? [{ thing, count }] : [];
     });
@@ -82,7 +93,7 @@ export function meetNeeds(needs: readonly Need[], asked: Asked): readonly MetNee
     for (const thing of need.wanted.of)
       for (const from of elsewhere) {
         if (missing === 0) break;
-        const count = take(from, thing, missing);
+        const count = take(from, thing, missing, need.apiaryId);
         if (count === 0) continue;
         missing -= count;
         fetched.push({ thing, count, from, ...wayOf(from, need, asked) });

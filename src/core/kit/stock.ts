@@ -13,6 +13,8 @@ export interface Lying {
 
 export interface Stock {
   readonly lying: (place: KitPlace, thing: Thing) => Lying;
+  /** How many of what is in the car were packed for an apiary, and not used since. */
+  readonly packedFor: (apiaryId: string, thing: Thing) => number;
   /** More was taken there than was counted: the count was wrong. */
   readonly overdrawn: readonly { readonly place: KitPlace; readonly thing: Thing; readonly count: number }[];
   /** Of a thing everywhere: at all places, on hives, and what came in less what went out, which make nothing together. */
@@ -40,6 +42,7 @@ export function stockOf(entries: readonly KitEntry[], uses: readonly KitUse[]): 
   const lying = new Map<string, Lying>();
   const overdrawn = new Map<string, { place: KitPlace; thing: Thing; count: number }>();
   const wasSeen = new Set<string>();
+  const packed = new Map<string, number>();
   const key = (place: KitPlace, thing: Thing) => `${place} ${thing}`;
 
   const bookOf = (thing: Thing) => {
@@ -67,10 +70,22 @@ export function stockOf(entries: readonly KitEntry[], uses: readonly KitUse[]): 
     move(thing, taken, at(place), to);
     return count - taken;
   };
+  /** Of what was packed for an apiary so many are there; of others no more than the car still holds. */
+  const unpack = (apiaryId: string | null, thing: Thing, count: number) => {
+    if (apiaryId !== null)
+      packed.set(key(apiaryId, thing), Math.max(0, (packed.get(key(apiaryId, thing)) ?? 0) - count));
+    for (const [name, bound] of packed)
+      if (name.endsWith(` ${thing}`)) packed.set(name, Math.min(bound, there(CAR, thing).count));
+  };
   const take = ({ of, count }: Wanted, apiaryId: string, to: Account) => {
     let wanting = count;
     // What lies at the apiary first, then what was in the car.
-    for (const place of [apiaryId, CAR]) for (const thing of of) wanting = takeFrom(place, thing, wanting, to);
+    for (const place of [apiaryId, CAR])
+      for (const thing of of) {
+        const before = wanting;
+        wanting = takeFrom(place, thing, wanting, to);
+        if (place === CAR) unpack(apiaryId, thing, before - wanting);
+      }
     const thing = of.find((one) => there(apiaryId, one).countedAt !== null) ?? (of[0] as Thing);
     overdraw(apiaryId, thing, wanting);
     move(thing, wanting, OUTSIDE, to);
@@ -88,10 +103,11 @@ export function stockOf(entries: readonly KitEntry[], uses: readonly KitUse[]): 
         move(thing, count - there(to, thing).count, OUTSIDE, at(to));
         lying.set(key(to, thing), { count, countedAt: minute, frozenSince });
         overdrawn.delete(key(to, thing));
+        if (to === CAR) unpack(null, thing, 0);
         break;
       }
       case 'carried': {
-        const { from, to, thing, count, frozenSince } = step;
+        const { from, to, thing, count, frozenSince, packedFor = null } = step;
         const target = to === null ? OUTSIDE : at(to);
         if (from === null) move(thing, count, OUTSIDE, target);
         else {
@@ -99,6 +115,9 @@ export function stockOf(entries: readonly KitEntry[], uses: readonly KitUse[]): 
           overdraw(from, thing, wanting);
           move(thing, wanting, OUTSIDE, target);
         }
+        if (from === CAR) unpack(to, thing, count);
+        if (to === CAR && packedFor !== null)
+          packed.set(key(packedFor, thing), (packed.get(key(packedFor, thing)) ?? 0) + count);
         if (to !== null)
           lying.set(key(to, thing), { ...there(to, thing), frozenSince: frozenSince ?? there(to, thing).frozenSince });
         break;
@@ -135,6 +154,7 @@ export function stockOf(entries: readonly KitEntry[], uses: readonly KitUse[]): 
   }
   return {
     lying: there,
+    packedFor: (apiaryId, thing) => packed.get(key(apiaryId, thing)) ?? 0,
     overdrawn: [...overdrawn.values()],
     accounts(thing) {
       const sum = { places: 0, hives: 0, outside: 0 };

@@ -1,6 +1,7 @@
 import { index, integer, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 import { LIMITS } from '../../core/facts/limits';
 import { THINGS } from '../../core/methods/thing';
+import { apiaries } from './colonies';
 import { atMost, between, day, id, isDay, oneOf } from './columns';
 
 const KINDS = ['counted', 'carried'] as const;
@@ -16,6 +17,8 @@ export const kitEntries = sqliteTable(
     count: integer('count').notNull(),
     from: text('from_place'),
     to: text('to_place'),
+    /** The apiary that it was packed for. */
+    packedFor: text('packed_for').references(() => apiaries.id),
     reason: text('reason').notNull(),
     frozenSince: day('frozen_since'),
     /** When it was taken out of the book, UTC; null while it stands. */

@@ -52,6 +52,7 @@ const entry = (n: number, over: Partial<KitEntryFact> = {}): KitEntryFact =>
     count: 1,
     from: null,
     to: 'home',
+    packedFor: null,
     reason: '',
     frozenSince: null,
     ...over,

@@ -32,7 +32,7 @@ export function saveKitSaid(opened: OpenedDatabase, { entries }: KitSaid, now: N
   for (const entry of fresh) {
     const { at, from, to, kind, thing, count } = entry;
     const path = ['entries', entries.indexOf(entry)];
-    const strange = (['from', 'to'] as const).find((field) => !known.has(entry[field]));
+    const strange = (['from', 'to', 'packedFor'] as const).find((field) => !known.has(entry[field]));
     if (strange) return failure({ path: [...path, strange], code: 'unknown-reference', message: say('place-is-gone') });
     if (isToCome(at, now.minute)) {
       const message = say('inspection-in-the-future', { now: now.minute });

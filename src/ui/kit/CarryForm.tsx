@@ -47,6 +47,7 @@ export function CarryForm({ places, from: here, minute: shownAt }: Props) {
       count: Number(count),
       from: source === ELSEWHERE ? null : source,
       to: to === ELSEWHERE ? null : to,
+      packedFor: null,
       reason,
       frozenSince: MAY_BE_FROZEN.has(thing) && frozenSince !== '' ? frozenSince : null,
     };

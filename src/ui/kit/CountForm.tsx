@@ -48,6 +48,7 @@ export function CountForm({ place: { place, name, cells }, minute: shownAt, isRe
           count: countOf(thing),
           from: null,
           to: place,
+          packedFor: null,
           reason,
           frozenSince: null,
         }),

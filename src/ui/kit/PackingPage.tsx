@@ -43,7 +43,7 @@ export function PackingPage({ view, minute }: Props) {
           </ul>
         </section>
       )}
-      <ToPack lines={toPack} minute={minute} title={title} />
+      <ToPack lines={toPack} minute={minute} title={title} packedFor={view.apiaryId} />
       <Lines title="In the car" lines={inCar} />
       <Lines title="Pick up there, for elsewhere" lines={toPickUp} />
       <Lines title="Lies there already" lines={there} />
@@ -80,10 +80,11 @@ interface ToPackProps {
   readonly lines: readonly PackingLine[];
   readonly minute: string;
   readonly title: string;
+  readonly packedFor: string;
 }
 
 /** What is ticked is in the car from then on; kept on the device where there is no signal. */
-function ToPack({ lines, minute: shownAt, title }: ToPackProps) {
+function ToPack({ lines, minute: shownAt, title, packedFor }: ToPackProps) {
   const isReader = useBook()?.isReader === true;
   const thisMinute = useThisMinute(shownAt);
   const { issues, isSaying, say } = useSay({ id: 'kit', name: title });
@@ -99,6 +100,7 @@ function ToPack({ lines, minute: shownAt, title }: ToPackProps) {
       count,
       from,
       to: CAR,
+      packedFor,
       reason: '',
       frozenSince: null,
     } as const;
