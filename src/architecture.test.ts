@@ -39,7 +39,7 @@ const CORE_ORDER: readonly (readonly string[])[] = [
   ['space'],
   ['settings'],
   ['colony', 'programmes', 'schedule'],
-  ['rounds', 'kit'],
+  ['rounds', 'kit', 'yard'],
   ['facts'],
   ['formats'],
 ];

@@ -35,6 +35,8 @@ const COLONY_OF: { readonly [T in TableName]: ((row: 'NEW' | 'OLD') => string) |
   kept_cell: null,
   kept_frame: null,
   kit_entry: null,
+  stand: null,
+  yard_mark: null,
   photo: null,
   programme: null,
   programme_unit: null,

@@ -341,6 +341,22 @@ export function larkvaleSeason(): SeasonFacts {
     { source: 'moves', queenOn: [1, 6], flow: 'light' },
   );
 
+  season.stand(garden, 'stand 1', 0, 0, 180);
+  season.stand(garden, 'stand 2', 2, 0, 180);
+  season.stand(garden, 'stand 3', 4, 0, 180);
+  season.stand(garden, 'stand 4, by the pear', 6.5, 0.5, 210);
+  season.stand(garden, 'stand 5', 8, 0, 180);
+  season.stand(garden, 'beside the shed', 9.4, -0.4, 165);
+  season.mark(garden, 'hedge', -2, 2, 11, 2);
+  season.mark(garden, 'shed', 9.6, 0.4, 11, 1.6);
+  season.mark(garden, 'path', -2, -2.4, 11, -2.4);
+  season.stand(quarry, 'lower ledge', 0, 0, 150);
+  season.stand(quarry, 'lower ledge, right', 0.5, 0, 150);
+  season.stand(quarry, 'upper ledge', -3, 4, 150);
+  season.stand(quarry, 'by the spring', 5, 1, 120);
+  season.stand(quarry, 'north face', -6, 3, 90);
+  season.stand(quarry, 'by the birch', 3, 5, 180);
+  season.mark(quarry, 'water', 6, 1.5, 8, 3);
   season.counted(
     '2027-05-14T19:00',
     'home',

@@ -2,6 +2,7 @@ import type { CellPlace } from '../core/cells/place';
 import type { CellFinding, CellPart, ColonyOrigin, QueenEventKind } from '../core/colony/facts';
 import type { InspectionRow } from '../core/facts/inspection';
 import type { SurveyEntry } from '../core/facts/survey';
+import type { YardMarkFact } from '../core/facts/yard';
 import type { SeasonFacts } from '../core/formats/season-file';
 import type { KitPlace } from '../core/kit/kit-entry';
 import type { FollowUpCode, MethodName } from '../core/methods/method';
@@ -83,6 +84,8 @@ export class SeasonBuilder {
     scaleAnswers: [],
     rounds: [],
     roundWishes: [],
+    stands: [],
+    yardMarks: [],
     kitEntries: [],
     settings: [],
     revisions: [],
@@ -116,6 +119,15 @@ export class SeasonBuilder {
       diseaseSuspectedSince: null,
     });
     return id;
+  }
+
+  /** A stand, metres to the east and the north, with where its hive flies to. */
+  stand(apiaryId: string, name: string, x: number, y: number, facing: number): void {
+    this.#facts.stands.push({ id: this.#id(), apiaryId, name, x, y, facing, deletedAt: null });
+  }
+
+  mark(apiaryId: string, kind: YardMarkFact['kind'], x1: number, y1: number, x2: number, y2: number): void {
+    this.#facts.yardMarks.push({ id: this.#id(), apiaryId, kind, x1, y1, x2, y2, deletedAt: null });
   }
 
   /** What was counted at a place at a minute. */

@@ -37,6 +37,8 @@ export interface SpareCell {
 export interface CellsView {
   readonly wanted: readonly NeedyColony[];
   readonly spare: readonly SpareCell[];
+  /** Apiaries under suspicion of brood disease, whose cells go nowhere, where colonies there could spare some. */
+  readonly heldBack: readonly string[];
 }
 
 const standingsOf = ({ colonies }: AllApiaries) =>
@@ -51,9 +53,12 @@ export function needyColonies(yard: AllApiaries, except: string | null = null): 
   });
 }
 
-/** Cells that could be given, the ripest first. */
+const isSuspected = ({ apiary }: StandingColony): boolean => apiary.diseaseSuspectedSince !== null;
+
+/** Cells that could be given, the ripest first. Nothing leaves an apiary under suspicion of brood disease. */
 export function spareCells(yard: AllApiaries): readonly SpareCell[] {
-  return cellsToGive(standingsOf(yard))
+  const colonies = yard.colonies.filter((one) => !isSuspected(one));
+  return cellsToGive(standingsOf({ ...yard, colonies }))
     .flatMap(({ colonyId, cell, emergence, travels }) => {
       const { colony, apiary } = yard.colonies.find((one) => one.colony.id === colonyId) as StandingColony;
       return [
@@ -81,5 +86,8 @@ export function spareCells(yard: AllApiaries): readonly SpareCell[] {
 }
 
 export function cellsView(yard: AllApiaries): CellsView {
-  return { wanted: needyColonies(yard), spare: spareCells(yard) };
+  const suspected = yard.colonies.filter(isSuspected);
+  const held = cellsToGive(standingsOf({ ...yard, colonies: suspected })).map(({ colonyId }) => colonyId);
+  const heldBack = suspected.filter(({ colony }) => held.includes(colony.id)).map(({ apiary }) => apiary.name);
+  return { wanted: needyColonies(yard), spare: spareCells(yard), heldBack: [...new Set(heldBack)] };
 }

@@ -9,7 +9,7 @@ import { methodNamed } from '../core/methods/methods';
 import { previewStart, type StartChoices } from '../core/programmes/preview';
 import { anAnswer, aProgramme } from '../core/programmes/testing';
 import { DEFAULT_SETTINGS } from '../core/settings/settings';
-import { needyColonies, spareCells } from './cells-view';
+import { cellsView, needyColonies, spareCells } from './cells-view';
 import { colonyView } from './colony-view';
 import { decideView } from './decide-view';
 import { planPreview } from './plan-preview';
@@ -237,6 +237,19 @@ describe('cells between colonies', () => {
     expect(needyColonies(yard).map(({ name }) => name)).toEqual(['Thyme']);
     expect(needyColonies(yard, 'Thyme')).toEqual([]);
     expect(spareCells(yard).map(({ label, out }) => `${label} ${out}`)).toEqual(['b 18 to 22 May', 'a 20 to 24 May']);
+  });
+
+  it('gives none away where brood disease is suspected, and says so', () => {
+    const suspected = {
+      ...yard,
+      colonies: yard.colonies.map((one) => ({
+        ...one,
+        apiary: { ...one.apiary, diseaseSuspectedSince: '2027-05-10' },
+      })),
+    };
+    expect(spareCells(suspected)).toEqual([]);
+    expect(cellsView(suspected).heldBack).toHaveLength(1);
+    expect(cellsView(yard).heldBack).toEqual([]);
   });
 
   it('says where a given cell went', () => {

@@ -96,6 +96,7 @@ export const problemWords: Words<ProblemSays> = {
   'must-be-one-of': ({ values }) => `must be one of ${values.join(', ')}`,
   'not-so-many-there': ({ count }) =>
     `By the count there ${count === 1 ? 'is 1' : `are ${count}`} there. Carry no more than that, or set the count right first.`,
+  'stand-name-taken': ({ name }) => `There is a stand called ${name} here already. Choose another name.`,
   'place-is-gone': 'This apiary is not in the book any more. Choose another place.',
   'kit-entry-is-gone': 'This entry is not in the book.',
   'ends-before-it-begins': 'It cannot end before it begins. Correct one of the two.',

@@ -25,4 +25,6 @@ export const LIMITS = {
   things: 999,
   kitEntriesAtOnce: 60,
   reason: 120,
+  yardMetres: 999,
+  standsAtOnce: 200,
 } as const;

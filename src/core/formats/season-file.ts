@@ -23,6 +23,7 @@ import { scaleAnswerFact, scaleDayFact } from '../facts/scale';
 import { SETTING_KEYS, settingsFields } from '../facts/setting';
 import { surveyFact } from '../facts/survey';
 import { nightFact, weatherDayFact } from '../facts/weather';
+import { standFact, yardMarkFact } from '../facts/yard';
 import { failure, type Issue, type Result } from '../problems/issue';
 import { say } from '../problems/says';
 import { verbatim } from '../says/together';
@@ -62,6 +63,8 @@ const facts = z.strictObject({
   scaleAnswers: z.array(scaleAnswerFact),
   rounds: z.array(roundFact.extend({ deletedAt: instantField.nullable() })),
   roundWishes: z.array(roundWishFact),
+  stands: z.array(standFact.extend({ deletedAt: instantField.nullable() })),
+  yardMarks: z.array(yardMarkFact.extend({ deletedAt: instantField.nullable() })),
   kitEntries: z.array(kitEntryFact.and(z.object({ deletedAt: instantField.nullable() }))),
   settings: z.array(z.strictObject({ key: z.enum(SETTING_KEYS), value: z.unknown() })),
   revisions: z.array(
@@ -213,7 +216,7 @@ const SINCE: { readonly [version: number]: Since } = {
     tables: ['rounds', 'roundWishes'],
     fields: { apiaries: { wayMinutes: null }, inspections: { until: null } },
   },
-  10: { tables: ['kitEntries'], fields: { apiaries: { diseaseSuspectedSince: null } } },
+  10: { tables: ['kitEntries', 'stands', 'yardMarks'], fields: { apiaries: { diseaseSuspectedSince: null } } },
 };
 
 /** An older file as it would be written today. One that is not as it should be is left for the check to say so. */

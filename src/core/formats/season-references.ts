@@ -67,6 +67,8 @@ const REFERENCES: { readonly [Table in keyof SeasonFacts]?: { readonly [column: 
   rounds: { apiaryId: 'apiaries' },
   roundWishes: { apiaryId: 'apiaries', colonyId: 'colonies' },
   kitEntries: { packedFor: 'apiaries' },
+  stands: { apiaryId: 'apiaries' },
+  yardMarks: { apiaryId: 'apiaries' },
 };
 const NAMED = ['apiaries', 'colonies', 'queens', 'inspections', 'cells', 'programmes'] as const;
 

@@ -107,8 +107,8 @@ describe('what lies where', () => {
       );
     const during = lies(entries, uses(null, null));
     expect([during('orchard', 'nuc-box'), during('orchard', 'feeder')]).toEqual([0, 0]);
-    const after = lies(entries, uses('2027-06-02', '2027-05-25'));
-    expect([after('orchard', 'nuc-box'), after('quarry', 'nuc-box'), after('orchard', 'feeder')]).toEqual([0, 1, 1]);
+    const then = lies(entries, uses('2027-06-02', '2027-05-25'));
+    expect([then('orchard', 'nuc-box'), then('quarry', 'nuc-box'), then('orchard', 'feeder')]).toEqual([0, 1, 1]);
   });
 
   it('a count made after the start stands: what was taken is not taken twice', () => {

@@ -62,6 +62,7 @@ export interface ProblemSays {
   'ends-before-it-begins': Plain;
   'not-so-many-there': { readonly count: number };
   'place-is-gone': Plain;
+  'stand-name-taken': { readonly name: string };
   'kit-entry-is-gone': Plain;
   'last-day-before-first': Plain;
   'before-its-colony': Plain;

@@ -6,3 +6,4 @@ export * from './kit';
 export * from './programmes';
 export * from './rounds';
 export * from './weather';
+export * from './yard';

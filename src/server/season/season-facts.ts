@@ -28,9 +28,11 @@ import {
   scaleAnswers,
   scaleDays,
   settings,
+  stands,
   stepsDone,
   surveys,
   weatherDays,
+  yardMarks,
 } from '../../db/schema/tables';
 
 /** Every table of facts under its name in the season file. Rows are always listed by id, so that equal facts give equal files. */
@@ -60,6 +62,8 @@ export const TABLES = {
   scaleAnswers,
   rounds,
   roundWishes,
+  stands,
+  yardMarks,
   kitEntries,
   settings,
   revisions,

@@ -40,6 +40,14 @@ function Line({ apiary: { id, name, note, colonies, today, scales } }: { readonl
           >
             Weather
           </Link>
+          <Link
+            prefetch={false}
+            href={`/apiaries/${id}/map`}
+            className="inline-flex min-h-11 items-center"
+            aria-label={`Map of ${name}`}
+          >
+            Map
+          </Link>
           <Link prefetch={false} href={`/rounds/${id}`} className="inline-flex min-h-11 items-center">
             Round sheet
           </Link>

@@ -71,6 +71,8 @@ export interface BoardPageProps {
   readonly usual: { readonly brood: string; readonly super: string };
   /** The coldest of the next five nights as the weather page has it, °C; null: not known. */
   readonly coldestNightC: number | null;
+  /** Brood disease is suspected where it stands. */
+  readonly isSuspected: boolean;
   readonly warmNightC: number;
   readonly onlySealedUpBelowC: number;
   /** Its two halves share the stores. */
@@ -99,7 +101,7 @@ const withHives = ({ units, out }: Arrangement, hives: readonly OtherHive[]): Ar
 export function BoardPage(props: BoardPageProps) {
   const { colony, method, title, knownFrom, hive, others, sizes, usual, coveredSeams, today } = props;
   const [coldestNightC, setColdest] = useState<number | null>(props.coldestNightC);
-  const [hasDisease, setDisease] = useState(false);
+  const [hasDisease, setDisease] = useState(props.isSuspected);
   const { fill, setFill, manyPests, setPests, propose } = useProposal(method);
   const liveCellFrames = useMemo(
     () => [...props.cellFrames, ...props.keptCellFrames],

@@ -9,7 +9,7 @@ import { CellGlyph } from './CellGlyph';
 
 /** Which colonies need a cell, and which cells are to spare? */
 export function CellsPage({ view, axis }: { view: CellsView; axis: Axis }) {
-  const { wanted, spare } = view;
+  const { wanted, spare, heldBack } = view;
   return (
     <>
       <RulerHead
@@ -42,6 +42,11 @@ export function CellsPage({ view, axis }: { view: CellsView; axis: Axis }) {
       <section aria-label="To spare" className="mt-3">
         <h2 className="bg-ink px-2.5 py-0.5 text-sm text-white">To spare</h2>
         {spare.length === 0 && <p className="text-muted py-2">No colony has a cell to spare.</p>}
+        {heldBack.map((apiary) => (
+          <p key={apiary} className="text-propolis py-2 font-semibold">
+            {`Brood disease is suspected at ${apiary}: cells from there go to no other colony.`}
+          </p>
+        ))}
         <ul>
           {spare.map((cell) => (
             <SpareRow key={cell.cellId} cell={cell} wanted={wanted} axis={axis} />

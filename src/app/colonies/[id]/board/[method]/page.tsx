@@ -58,6 +58,7 @@ export default async function Page({ params }: { params: Promise<{ id: string; m
       wouldLayPerDay={wouldLayPerDay}
       start={start}
       others={otherHives(yard, colony)}
+      isSuspected={yard.apiaries.some((one) => one.id === colony.apiaryId && one.diseaseSuspectedSince !== null)}
       sizes={allSizes(settings)}
       usual={{ brood: settings.broodSize, super: settings.superSize }}
       coldestNightC={coldestNightC}

@@ -1,0 +1,91 @@
+'use client';
+
+import { useState } from 'react';
+import { v7 as newId } from 'uuid';
+import { LIMITS } from '../../core/facts/limits';
+import { YARD_MARKS, type YardMarkFact, type YardSaid } from '../../core/facts/yard';
+import { Field } from '../controls/Field';
+import { BUTTON } from '../controls/styles';
+import { NumberField } from './NumberField';
+
+interface Props {
+  readonly apiaryId: string;
+  readonly marks: readonly YardMarkFact[];
+  readonly isSending: boolean;
+  readonly onSave: (said: Partial<YardSaid>) => Promise<boolean>;
+}
+
+const NAMES: { readonly [K in YardMarkFact['kind']]: string } = {
+  path: 'Path',
+  hedge: 'Hedge',
+  shed: 'Shed',
+  neighbour: 'Neighbour',
+  water: 'Water',
+};
+
+/** Paths, hedges and what else is there, by the metres of their two ends. */
+export function MarksForm({ apiaryId, marks, isSending, onSave }: Props) {
+  const [kind, setKind] = useState<YardMarkFact['kind']>('hedge');
+  const [ends, setEnds] = useState({ x1: -2, y1: 2, x2: 6, y2: 2 });
+  const fields = [
+    ['x1', 'From east, m'],
+    ['y1', 'From north, m'],
+    ['x2', 'To east, m'],
+    ['y2', 'To north, m'],
+  ] as const;
+  return (
+    <details className="mt-6 border-t-2 border-ink pt-1">
+      <summary className="min-h-11 cursor-pointer py-2 font-bold">Paths, hedges and neighbours</summary>
+      <ul>
+        {marks.map(({ id, kind: of, x1, y1, x2, y2 }) => (
+          <li key={id} className="flex items-baseline justify-between gap-x-3 border-b border-line text-sm">
+            {`${NAMES[of]}, ${x1}/${y1} to ${x2}/${y2}`}
+            <button
+              type="button"
+              className={`${BUTTON.quiet} min-h-11`}
+              disabled={isSending}
+              aria-label={`Take away: ${NAMES[of]}, ${x1}/${y1} to ${x2}/${y2}`}
+              onClick={() => void onSave({ gone: [id] })}
+            >
+              Take away
+            </button>
+          </li>
+        ))}
+      </ul>
+      <Field name="What" problem={null}>
+        {(props) => (
+          <select {...props} value={kind} onChange={({ target }) => setKind(target.value as YardMarkFact['kind'])}>
+            {YARD_MARKS.map((one) => (
+              <option key={one} value={one}>
+                {NAMES[one]}
+              </option>
+            ))}
+          </select>
+        )}
+      </Field>
+      <div className="grid grid-cols-2 gap-x-3">
+        {fields.map(([field, name]) => (
+          <NumberField
+            key={field}
+            name={name}
+            value={ends[field]}
+            step={0.5}
+            min={-LIMITS.yardMetres}
+            max={LIMITS.yardMetres}
+            onChange={(metres) => setEnds({ ...ends, [field]: metres })}
+          />
+        ))}
+      </div>
+      <p className="mt-3">
+        <button
+          type="button"
+          className={BUTTON.plain}
+          disabled={isSending}
+          onClick={() => void onSave({ marks: [{ id: newId(), apiaryId, kind, ...ends }] })}
+        >
+          Put it on the map
+        </button>
+      </p>
+    </details>
+  );
+}

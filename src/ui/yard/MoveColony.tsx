@@ -1,0 +1,136 @@
+'use client';
+
+import { useState } from 'react';
+import { LIMITS } from '../../core/facts/limits';
+import type { MapColony, MapStand, MapView } from '../../views/map-view';
+import { Check } from '../controls/Check';
+import { DayField } from '../controls/DayField';
+import { Field, problemOf } from '../controls/Field';
+import { BUTTON } from '../controls/styles';
+import { useSend } from '../controls/useSend';
+import { IssueList } from '../entry/IssueList';
+import { WhatOfFlyers } from './WhatOfFlyers';
+
+/** A colony that is to go to another stand; null: nobody said yet to which. */
+export interface MoveTarget {
+  readonly colony: MapColony;
+  readonly from: MapStand;
+  readonly onto: MapStand | null;
+}
+
+interface Props {
+  readonly target: MoveTarget;
+  readonly view: MapView;
+  readonly today: string;
+  readonly onDone: () => void;
+}
+
+const STAND = 'stand ';
+const APIARY = 'apiary ';
+
+/** A colony goes to another stand or apiary on a day: what becomes of its flyers is said first. */
+export function MoveColony({ target: { colony, from, onto }, view, today, onDone }: Props) {
+  const { entry } = colony;
+  const free = view.stands.filter(({ id }) => id !== from.id);
+  const [to, setTo] = useState(onto ? `${STAND}${onto.id}` : '');
+  const [isFar, setFar] = useState(false);
+  const [there, setThere] = useState('new stand');
+  const [since, setSince] = useState(today);
+  const { issues, isSending, sendTo } = useSend();
+  const stand = to.startsWith(STAND) ? free.find(({ id }) => id === to.slice(STAND.length)) : undefined;
+  const apiaryId = to.startsWith(APIARY) ? to.slice(APIARY.length) : entry.apiaryId;
+  const isChosen = stand !== undefined || apiaryId !== entry.apiaryId;
+  const save = async () => {
+    const { id, name, origin, parentColonyId, startedOn, endedOn, note, wanted } = entry;
+    const moved = {
+      id,
+      name,
+      origin,
+      parentColonyId,
+      startedOn,
+      endedOn,
+      note,
+      wanted,
+      apiaryId,
+      stand: stand?.name ?? there,
+      since,
+    };
+    if (await sendTo('/api/colonies', moved)) onDone();
+  };
+  return (
+    <section aria-label={`Move ${entry.name}`} className="mt-4">
+      <h2 className="text-xl">{`Move ${entry.name}`}</h2>
+      <p className="text-muted text-sm">{`From ${from.name}.`}</p>
+      <Field name="To" problem={problemOf(issues, 'apiaryId')}>
+        {(props) => (
+          <select {...props} value={to} onChange={({ target }) => setTo(target.value)}>
+            <option value="">choose</option>
+            {free.map(({ id, name, colonies }) => (
+              <option key={id} value={`${STAND}${id}`}>
+                {colonies.length > 0 ? `${name}, beside ${colonies.map((one) => one.entry.name).join(', ')}` : name}
+              </option>
+            ))}
+            {view.otherApiaries.map(({ id, name }) => (
+              <option key={id} value={`${APIARY}${id}`}>
+                {name}
+              </option>
+            ))}
+          </select>
+        )}
+      </Field>
+      {apiaryId !== entry.apiaryId && (
+        <Field name="Its stand there" problem={problemOf(issues, 'stand')}>
+          {(props) => (
+            <input
+              {...props}
+              value={there}
+              maxLength={LIMITS.place}
+              onChange={({ target }) => setThere(target.value)}
+            />
+          )}
+        </Field>
+      )}
+      {apiaryId !== entry.apiaryId && (
+        <Check name="It is over 5 km away as the bees fly" value={isFar} onChange={setFar} />
+      )}
+      <Field name="Since" problem={problemOf(issues, 'since')}>
+        {(props) => <DayField {...props} value={since} onChange={setSince} />}
+      </Field>
+      {isChosen && (
+        <WhatOfFlyers colony={colony} from={from} to={stand ? { at: stand } : { isOverKm: isFar }} view={view} />
+      )}
+      {isChosen && apiaryId !== entry.apiaryId && <OnTheRoad />}
+      <IssueList issues={issues} />
+      <p className="mt-4 flex flex-wrap items-center gap-x-4">
+        <button type="button" className={BUTTON.act} disabled={!isChosen || isSending} onClick={() => void save()}>
+          It was moved
+        </button>
+        <button type="button" className={`${BUTTON.quiet} min-h-11`} onClick={onDone}>
+          Leave it where it is
+        </button>
+      </p>
+    </section>
+  );
+}
+
+/** What a hive wants on the road. */
+function OnTheRoad() {
+  return (
+    <div className="mt-3 text-sm">
+      <h3 className="font-bold">On the road</h3>
+      <ul className="list-disc pl-5">
+        <li>Shut the entrance at dusk or before dawn, when all are home; not in the heat of the day.</li>
+        <li>Give air: a mesh above or below. Bees that are shut in without it die within the hour on a warm day.</li>
+        <li>
+          Strap floor, boxes and roof together. A full stack is too heavy for one: take off supers, or lift with two.
+        </li>
+        <li>Frames lengthwise in the car; drive without a halt; somebody with a veil at hand.</li>
+        <li>Open the entrance once it stands, even in the dark. Lean a branch before it.</li>
+        <li>
+          Moving bees may have to be reported, and may be forbidden near an outbreak of disease: ask your bee inspector
+          first.
+        </li>
+      </ul>
+    </div>
+  );
+}

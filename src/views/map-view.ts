@@ -1,0 +1,66 @@
+import { mayStillHoldQueen } from '../core/colony/track-cells';
+import type { StandFact, YardMarkFact } from '../core/facts/yard';
+import { wayMarks } from '../core/yard/way-mark';
+import { wayMarkWords } from '../words/yard';
+import type { AllApiaries, ColonyEntry, StandingColony } from './all-apiaries';
+
+export interface MapColony {
+  readonly entry: ColonyEntry;
+  /** Seams covered by bees, as counted last; null: not counted. */
+  readonly coveredSeams: number | null;
+  /** A young queen flies from it, or will. */
+  readonly hasVirgin: boolean;
+}
+
+export interface MapStand extends StandFact {
+  /** Those that stand on it, by its name. */
+  readonly colonies: readonly MapColony[];
+}
+
+export interface MapView {
+  readonly apiary: { readonly id: string; readonly name: string };
+  readonly stands: readonly MapStand[];
+  readonly marks: readonly YardMarkFact[];
+  /** Colonies of the apiary whose stand is not on the map. */
+  readonly unplaced: readonly MapColony[];
+  readonly otherApiaries: readonly { readonly id: string; readonly name: string }[];
+  readonly notes: readonly string[];
+}
+
+function mapColony({ colony, state }: StandingColony): MapColony {
+  const { queen, liveCells, today, frames, inspections } = state;
+  const counted = inspections.map(({ inspection }) => inspection.coveredSeams).findLast((seams) => seams !== null);
+  return {
+    entry: colony,
+    coveredSeams: frames?.survey.coveredSeams ?? counted ?? null,
+    hasVirgin: queen.expected === 'virgin' || liveCells.some((cell) => mayStillHoldQueen(cell, today)),
+  };
+}
+
+/** Where the hives of an apiary stand, to scale. */
+export function mapView(
+  { apiaries, colonies }: AllApiaries,
+  apiaryId: string,
+  stands: readonly StandFact[],
+  marks: readonly YardMarkFact[],
+): MapView {
+  const own = colonies.filter(({ colony }) => colony.apiaryId === apiaryId).map(mapColony);
+  const placed = stands.map(
+    (stand): MapStand => ({ ...stand, colonies: own.filter(({ entry }) => entry.stand === stand.name) }),
+  );
+  const names = new Set(stands.map(({ name }) => name));
+  const facing = placed.flatMap(({ x, y, facing: degrees, colonies: there }) =>
+    there.map(({ entry }) => ({ colonyId: entry.id, at: { x, y }, facing: degrees })),
+  );
+  const withVirgin = new Set(own.filter(({ hasVirgin }) => hasVirgin).map(({ entry }) => entry.id));
+  const marked = wayMarks(facing, withVirgin).map((id) => own.find(({ entry }) => entry.id === id)?.entry.name ?? '');
+  const apiary = apiaries.find(({ id }) => id === apiaryId);
+  return {
+    apiary: { id: apiaryId, name: apiary?.name ?? '' },
+    stands: placed,
+    marks,
+    unplaced: own.filter(({ entry }) => !names.has(entry.stand)),
+    otherApiaries: apiaries.filter(({ id }) => id !== apiaryId).map(({ id, name }) => ({ id, name })),
+    notes: marked.length > 0 ? [wayMarkWords(marked)] : [],
+  };
+}

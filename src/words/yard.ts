@@ -1,0 +1,53 @@
+import type { BetterWay, FlyersGo } from '../core/yard/flyers';
+import { listWords } from './list';
+import { measured } from './measures';
+
+const about = (bees: number): string => `about ${bees.toLocaleString('en-GB')}`;
+
+/**
+ * What becomes of a colony's flying bees: who loses them, who gains them, roughly how many.
+ *
+ * @param flyers null: nobody counted its seams
+ */
+export function flyersWords(
+  moved: string,
+  go: FlyersGo,
+  flyers: number | null,
+  nameOf: (id: string) => string,
+): string {
+  const name = nameOf(moved);
+  const kept = {
+    near: `The flying bees of ${name} come along: it goes less than {1 m}.`,
+    found: `The flying bees of ${name} go back to where it stood, and find it again: no other hive is nearer.`,
+    far: `The flying bees of ${name} come along: over {5 km} away nothing is known to them.`,
+  };
+  if (go.kind === 'kept') return measured(kept[go.because]);
+  const who = `The flying bees of ${name}, ${flyers === null ? 'about a third of its bees' : about(flyers)},`;
+  if (go.join.length === 0)
+    return measured(`${who} go back to where it stood, and no hive is within {2 m} of it: they are lost.`);
+  const isShared = go.join.includes(moved);
+  const names = listWords(go.join.filter((id) => id !== moved).map(nameOf));
+  const each =
+    flyers === null || go.join.length === 1 ? '' : `, ${about(Math.round(flyers / go.join.length / 100) * 100)} each`;
+  if (isShared) return `${who} go back to where it stood: ${name} shares them with ${names}, as near to it${each}.`;
+  const join = go.join.length === 1 ? `join ${names}` : `are shared by ${names}${each}`;
+  return `${who} go back to where it stood and ${join}. ${name} is left with its house bees.`;
+}
+
+/** How its flying bees could be kept. */
+export function betterWayWords(way: BetterWay): string {
+  return way.kind === 'by-steps'
+    ? measured(
+        `Moved by less than {1 m} a day it keeps them: ${way.days} days to there, on days on which the bees fly.`,
+      )
+    : measured(
+        'Taken over {5 km} away for three weeks first, and brought to its new stand then, it keeps them. Or move it in winter, when no bee has flown for some weeks.',
+      );
+}
+
+/** A young queen who flies from there. */
+export const VIRGIN_MOVED =
+  'A young queen flies from this hive, or soon will: moved now, she may not find it again. Leave it where it is until she lays.';
+
+export const wayMarkWords = (names: readonly string[]): string =>
+  `Put a way-mark, a branch or a stone, in front of ${listWords(names)}: a young queen flies from there, and a hive beside it faces alike.`;
