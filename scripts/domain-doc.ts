@@ -14,6 +14,7 @@ import '../src/core/schedule/taking-down';
 import '../src/core/rounds/learned-minutes';
 import '../src/core/rounds/planned-days';
 import '../src/core/rounds/to-visit';
+import '../src/core/yard/flyers';
 import { RULE_NAMES } from '../src/core/space/arrangement-rules';
 import '../src/core/space/proposals/propose';
 import '../src/core/scale/scale-figures';

@@ -73,10 +73,12 @@ const weather = (apiary) => async (page) => {
   await line.getByRole('link', { name: 'Weather' }).click();
   await page.locator('canvas').nth(1).waitFor();
 };
-const scale = (name) => async (page) => {
+const map = (apiary) => async (page) => {
   await page.goto('/apiaries');
-  await page.getByRole('link', { name: `Scale of ${name}` }).click();
-  await page.locator('canvas').waitFor();
+  await page.getByRole('link', { name: `Map of ${apiary}` }).click();
+  await page.getByRole('button', { name: /^stand 3: Yarrow/ }).click();
+  await page.getByRole('button', { name: 'Move Yarrow to another stand' }).click();
+  await page.getByLabel('To', { exact: true }).selectOption({ label: 'stand 1' });
 };
 const at = (path) => (page) => page.goto(path);
 const week = async (page) => {
@@ -94,7 +96,6 @@ const VIEWS = [
   { file: 'today', size: DESK, open: week },
   { file: 'today-phone', size: PHONE, open: week },
   { file: 'colony', size: DESK, open: colony('Sainfoin') },
-  { file: 'colony-phone', size: PHONE, open: colony('Vetch') },
   { file: 'hive-round-phone', size: PHONE, open: round('School roof') },
   { file: 'hive-entry-phone', size: PHONE, open: hiveEntry },
   { file: 'choices', size: DESK, open: choices },
@@ -108,7 +109,8 @@ const VIEWS = [
     open: at('/cell-clock?seen=2027-05-10.larva-large&seen=2027-05-13.sealed-fresh&empty=2027-05-03.cleared'),
   },
   { file: 'weather', size: DESK, open: weather('Walled garden') },
-  { file: 'scale', size: DESK, open: scale('Yarrow') },
+  { file: 'kit', size: DESK, open: at('/apiaries/kit') },
+  { file: 'map', size: DESK, open: map('Walled garden') },
   { file: 'season', size: DESK, open: at('/season') },
   { file: 'room', size: DESK, open: at('/room') },
   { file: 'frames', size: DESK, open: frames('Sainfoin') },
