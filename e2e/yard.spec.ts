@@ -62,6 +62,14 @@ test('a stand is moved by keys and by numbers, and what is not saved can be take
   await expect(stand(page).getByLabel('North, m')).toHaveValue('0.4');
 });
 
+test('halves side by side can each be chosen', async ({ page }) => {
+  await openMap(page, 'Old quarry');
+  await hive(page, /^lower ledge: Comfrey/).click();
+  await expect(page.getByRole('heading', { level: 2, name: 'Comfrey', exact: true })).toBeVisible();
+  await hive(page, /^lower ledge, right: Comfrey half/).click();
+  await expect(page.getByRole('heading', { level: 2, name: 'Comfrey half' })).toBeVisible();
+});
+
 test('a move by road has its list, and over 5 km the flyers come along', async ({ page }) => {
   await openMap(page, 'Walled garden');
   await hive(page, /^stand 3: Yarrow/).click();

@@ -351,7 +351,7 @@ export function larkvaleSeason(): SeasonFacts {
   season.mark(garden, 'shed', 9.6, 0.4, 11, 1.6);
   season.mark(garden, 'path', -2, -2.4, 11, -2.4);
   season.stand(quarry, 'lower ledge', 0, 0, 150);
-  season.stand(quarry, 'lower ledge, right', 0.5, 0, 150);
+  season.stand(quarry, 'lower ledge, right', 0.6, -0.1, 150);
   season.stand(quarry, 'upper ledge', -3, 4, 150);
   season.stand(quarry, 'by the spring', 5, 1, 120);
   season.stand(quarry, 'north face', -6, 3, 90);

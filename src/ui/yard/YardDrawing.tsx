@@ -3,7 +3,7 @@
 import { useDrag } from '@use-gesture/react';
 import { type KeyboardEvent, useRef } from 'react';
 import type { YardMarkFact } from '../../core/facts/yard';
-import type { Point } from '../../core/yard/flyers';
+import { distanceM, type Point } from '../../core/yard/flyers';
 import type { MapStand } from '../../views/map-view';
 import { CM, drawnAt, facingName, groundOf, toCm } from './drawn-yard';
 
@@ -28,6 +28,8 @@ const HALF = 25;
 const REACH = 70;
 /** Names stay legible; a wide apiary is moved under the finger. */
 const LEAST_PX_A_METRE = 40;
+/** Hives nearer than this have no room for their names side by side. */
+const BESIDE_M = 1.4;
 const STEP_M = 0.1;
 const BIG_STEP_M = 1;
 const TURN = 15;
@@ -38,6 +40,16 @@ export function YardDrawing({ stands, marks, placeOf, chosen, onChoose, onPlace,
   const { x, y, width, height } = groundOf(stands, marks);
   const lines = (from: number, wide: number) =>
     Array.from({ length: Math.floor(wide / CM) + 1 }, (_, i) => Math.ceil(from / CM) * CM + i * CM);
+  /** Hives side by side share the room for a finger, and have their names on two sides. */
+  const roomFor = (stand: MapStand) => {
+    const place = placeOf(stand);
+    const others = stands.filter(({ id }) => id !== stand.id);
+    const nearest = Math.min(...others.map((other) => distanceM(placeOf(other), place)));
+    const isSecond = stands
+      .slice(0, stands.indexOf(stand))
+      .some((other) => distanceM(placeOf(other), place) < BESIDE_M);
+    return { reach: Math.max(HALF, Math.min(REACH, (nearest * CM) / 2)), isSecond };
+  };
   const metresAPixel = () => width / CM / (svg.current?.getBoundingClientRect().width ?? width);
   return (
     <div className="mt-3 overflow-x-auto border-2 border-ink bg-paper">
@@ -79,6 +91,7 @@ export function YardDrawing({ stands, marks, placeOf, chosen, onChoose, onPlace,
             key={stand.id}
             stand={stand}
             placed={placeOf(stand)}
+            {...roomFor(stand)}
             isChosen={stand.id === chosen}
             isFixed={isFixed}
             metresAPixel={metresAPixel}
@@ -94,6 +107,10 @@ export function YardDrawing({ stands, marks, placeOf, chosen, onChoose, onPlace,
 interface HiveProps {
   readonly stand: MapStand;
   readonly placed: Placed;
+  /** Radius of what can be tapped, cm. */
+  readonly reach: number;
+  /** Another one stands beside it: its name goes to the other side. */
+  readonly isSecond: boolean;
   readonly isChosen: boolean;
   readonly isFixed: boolean;
   readonly metresAPixel: () => number;
@@ -101,7 +118,7 @@ interface HiveProps {
   readonly onPlace: (to: Placed, isEnd: boolean) => void;
 }
 
-function HiveMark({ stand, placed, isChosen, isFixed, metresAPixel, onChoose, onPlace }: HiveProps) {
+function HiveMark({ stand, placed, reach, isSecond, isChosen, isFixed, metresAPixel, onChoose, onPlace }: HiveProps) {
   const begin = useRef(placed);
   const bind = useDrag(
     ({ first, last, movement: [right, down], tap }) => {
@@ -133,7 +150,7 @@ function HiveMark({ stand, placed, isChosen, isFixed, metresAPixel, onChoose, on
   };
   const { x, y } = drawnAt(placed);
   // Its name stands behind it, where no bee flies.
-  const isFront = placed.facing > 90 && placed.facing < 270;
+  const isFront = (placed.facing > 90 && placed.facing < 270) !== isSecond;
   const names = stand.colonies.map(({ entry }) => entry.name);
   const label = [stand.name, names.join(', ') || 'free', `faces ${facingName(placed.facing)}`].join(': ');
   return (
@@ -151,9 +168,10 @@ function HiveMark({ stand, placed, isChosen, isFixed, metresAPixel, onChoose, on
       className="cursor-pointer touch-none focus:outline-none [&:focus-visible_.reach]:stroke-indigo"
       data-stand={stand.name}
     >
+      <circle r={reach} className="fill-transparent" />
       <circle
-        r={REACH}
-        className={`reach fill-transparent ${isChosen ? 'stroke-ink' : 'stroke-transparent'}`}
+        r={Math.max(reach, 2 * HALF)}
+        className={`reach pointer-events-none fill-none ${isChosen ? 'stroke-ink' : 'stroke-transparent'}`}
         strokeWidth="5"
         strokeDasharray="14 8"
       />
