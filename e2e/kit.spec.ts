@@ -94,3 +94,17 @@ test.describe('on a phone', () => {
     await expect(count(page, 'frame of foundation')).toHaveText('5');
   });
 });
+
+test('a start that is being planned says what of its kit is not there yet', async ({ page }) => {
+  await page.goto('/');
+  await expect(page.getByRole('link', { name: /^Packing list/ }).first()).toBeVisible();
+  await page.goto('/colonies');
+  await page.getByRole('link', { name: 'Campion', exact: true }).click();
+  await page.getByRole('link', { name: 'What are my choices?' }).click();
+  await page
+    .getByRole('link', { name: /Artificial swarm with a nuc/ })
+    .first()
+    .click();
+  const there = page.getByRole('region', { name: 'Not there yet' });
+  await expect(there).toContainText('A nuc box is at Walled garden');
+});

@@ -27,7 +27,9 @@ test('a colony is dragged across the yard: its flyers are told first, and its fo
   await expect(move.getByLabel('To', { exact: true })).toHaveValue(/^stand /);
   await expect(move).toContainText('go back to where it stood and join Sainfoin');
   await expect(move).toContainText('Moved by less than 1 m a day it keeps them: 5 days to there');
+  await expect(page.locator('[data-flights="1"]')).toBeVisible();
   await move.getByRole('button', { name: 'It was moved' }).click();
+  await expect(page.locator('[data-flights]')).toHaveCount(0);
   await expect(hive(page, /^stand 1: Yarrow/)).toBeVisible();
   await expect(hive(page, /^stand 3: free/)).toBeVisible();
   await page.goto('/colonies');
@@ -77,6 +79,7 @@ test('a move by road has its list, and over 5 km the flyers come along', async (
   const move = page.getByRole('region', { name: 'Move Yarrow' });
   await move.getByLabel('To', { exact: true }).selectOption({ label: 'Old quarry' });
   await expect(move).toContainText('Strap floor, boxes and roof together');
+  await expect(move).toContainText(/Its boxes weigh about \d+|Its frames were never surveyed/);
   await expect(move).toContainText('ask your bee inspector first');
   await expect(move).toContainText('join');
   await move.getByLabel('Its stand there').fill('behind the spring');

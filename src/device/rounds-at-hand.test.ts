@@ -1,20 +1,12 @@
 import { expect, it } from 'vitest';
 import { day } from '../core/calendar/day';
 import { aColony, inspection } from '../core/colony/testing';
+import { bareApiary } from '../core/facts/apiary';
 import { DEFAULT_SETTINGS } from '../core/settings/settings';
 import type { Pack } from './pack';
 import { roundsAtHand } from './rounds-at-hand';
 
-const apiary = (id: string) => ({
-  id,
-  name: id,
-  note: '',
-  mainFlowFrom: null,
-  mainFlowTo: null,
-  swarmMonths: null,
-  wayMinutes: null,
-  diseaseSuspectedSince: null,
-});
+const apiary = (id: string) => bareApiary(id, id);
 const colony = (name: string, apiaryId: string) => ({
   id: name,
   apiaryId,

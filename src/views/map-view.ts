@@ -1,8 +1,15 @@
 import { mayStillHoldQueen } from '../core/colony/track-cells';
 import type { StandFact, YardMarkFact } from '../core/facts/yard';
+import { isDaily } from '../core/schedule/check';
+import { colonyOnDay } from '../core/schedule/standing';
+import { allSizes } from '../core/settings/settings';
+import { coveredIn } from '../core/space/covered';
+import type { FrameSize } from '../core/space/frame-size';
+import { boxWeight } from '../core/space/weight';
 import { wayMarks } from '../core/yard/way-mark';
 import { wayMarkWords } from '../words/yard';
 import type { AllApiaries, ColonyEntry, StandingColony } from './all-apiaries';
+import { type DueView, dueView } from './due-view';
 
 export interface MapColony {
   readonly entry: ColonyEntry;
@@ -10,6 +17,10 @@ export interface MapColony {
   readonly coveredSeams: number | null;
   /** A young queen flies from it, or will. */
   readonly hasVirgin: boolean;
+  /** Its boxes together, as they were surveyed last, kg; null: they were not. */
+  readonly stackKg: number | null;
+  /** What is done outside the hive each day: turned, or both boxes shifted. */
+  readonly daily: readonly DueView[];
 }
 
 export interface MapStand extends StandFact {
@@ -27,24 +38,35 @@ export interface MapView {
   readonly notes: readonly string[];
 }
 
-function mapColony({ colony, state }: StandingColony): MapColony {
+function mapColony({ colony, state }: StandingColony, sizes: readonly FrameSize[]): MapColony {
   const { queen, liveCells, today, frames, inspections } = state;
   const counted = inspections.map(({ inspection }) => inspection.coveredSeams).findLast((seams) => seams !== null);
+  const survey = frames?.survey;
   return {
     entry: colony,
     coveredSeams: frames?.survey.coveredSeams ?? counted ?? null,
     hasVirgin: queen.expected === 'virgin' || liveCells.some((cell) => mayStillHoldQueen(cell, today)),
+    daily: colonyOnDay(state.schedule, today)
+      .due.filter(({ check }) => isDaily(check.code))
+      .map((one) => dueView(one, today)),
+    stackKg: survey
+      ? survey.hive.boxes.reduce(
+          (kg, box) => kg + boxWeight(box, coveredIn(box, survey.hive, survey.coveredSeams), sizes),
+          0,
+        )
+      : null,
   };
 }
 
 /** Where the hives of an apiary stand, to scale. */
 export function mapView(
-  { apiaries, colonies }: AllApiaries,
+  { apiaries, colonies, settings }: AllApiaries,
   apiaryId: string,
   stands: readonly StandFact[],
   marks: readonly YardMarkFact[],
 ): MapView {
-  const own = colonies.filter(({ colony }) => colony.apiaryId === apiaryId).map(mapColony);
+  const sizes = allSizes(settings);
+  const own = colonies.filter(({ colony }) => colony.apiaryId === apiaryId).map((one) => mapColony(one, sizes));
   const placed = stands.map(
     (stand): MapStand => ({ ...stand, colonies: own.filter(({ entry }) => entry.stand === stand.name) }),
   );

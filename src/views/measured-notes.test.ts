@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { addDays, day } from '../core/calendar/day';
 import { inspection } from '../core/colony/testing';
+import { bareApiary } from '../core/facts/apiary';
 import { colonyOnDay } from '../core/schedule/standing';
 import { DEFAULT_SETTINGS } from '../core/settings/settings';
 import type { DayFit } from '../core/weather/weather-of';
@@ -12,16 +13,7 @@ import { todayView } from './today-view';
 
 const TODAY = '2027-05-16';
 const today = day(TODAY);
-const ORCHARD = {
-  id: 'Orchard',
-  name: 'Orchard',
-  note: '',
-  mainFlowFrom: null,
-  mainFlowTo: null,
-  swarmMonths: null,
-  wayMinutes: null,
-  diseaseSuspectedSince: null,
-};
+const ORCHARD = bareApiary('Orchard', 'Orchard');
 
 const queenCell = (id: string) => ({ id, label: id, place: 'bottom', box: null, frame: null, part: null }) as const;
 const saw = (id: string, found: 'sealed' | 'emerged') => ({ cellId: id, found, takenDown: false });

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { day } from '../core/calendar/day';
 import { inspection } from '../core/colony/testing';
+import { bareApiary } from '../core/facts/apiary';
 import { DEFAULT_SETTINGS } from '../core/settings/settings';
 import { roundAsText } from './round-text';
 import { roundView } from './round-view';
@@ -106,16 +107,7 @@ describe('the season sheet', () => {
     const turned = seasonView({ apiaries: [], colonies: [], settings: south }, day('2027-02-10'));
     expect([turned.first, turned.last]).toEqual([day('2026-09-01'), day('2027-04-30')]);
     expect(turned.swarmSeason).toEqual({ from: day('2026-10-01'), to: day('2027-01-31') });
-    const heather = {
-      id: 'Moor',
-      name: 'Moor',
-      note: '',
-      mainFlowFrom: null,
-      mainFlowTo: null,
-      swarmMonths: [8, 9],
-      wayMinutes: null,
-      diseaseSuspectedSince: null,
-    };
+    const heather = { ...bareApiary('Moor', 'Moor'), swarmMonths: [8, 9] };
     const late = seasonView({ apiaries: [heather], colonies: [], settings: DEFAULT_SETTINGS }, day('2027-08-10'));
     expect(late.swarmSeason).toEqual({ from: day('2027-08-01'), to: day('2027-09-30') });
   });

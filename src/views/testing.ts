@@ -2,6 +2,7 @@ import { day } from '../core/calendar/day';
 import type { ColonyFacts } from '../core/colony/facts';
 import { foldColony } from '../core/colony/fold';
 import { aColony } from '../core/colony/testing';
+import { bareApiary } from '../core/facts/apiary';
 import { DEFAULT_SETTINGS } from '../core/settings/settings';
 import type { StandingColony } from './all-apiaries';
 
@@ -14,16 +15,7 @@ export function aStandingColony(
 ): StandingColony {
   const state = foldColony(aColony(facts), DEFAULT_SETTINGS, day(today));
   return {
-    apiary: {
-      id: apiary,
-      name: apiary,
-      note: '',
-      mainFlowFrom: null,
-      mainFlowTo: null,
-      swarmMonths: null,
-      wayMinutes: null,
-      diseaseSuspectedSince: null,
-    },
+    apiary: bareApiary(apiary, apiary),
     colony: {
       id: name,
       apiaryId: apiary,

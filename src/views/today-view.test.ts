@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { day } from '../core/calendar/day';
 import { inspection } from '../core/colony/testing';
+import { bareApiary } from '../core/facts/apiary';
 import { aProgramme, assembled } from '../core/programmes/testing';
 import { DEFAULT_SETTINGS } from '../core/settings/settings';
 import { aBox, aHive } from '../core/space/testing';
@@ -81,16 +82,7 @@ describe('Today', () => {
 
 describe('Colonies', () => {
   it('lists every apiary, also an empty one, with rings for the looks', () => {
-    const empty = {
-      id: 'Roof',
-      name: 'Roof',
-      note: '',
-      mainFlowFrom: null,
-      mainFlowTo: null,
-      swarmMonths: null,
-      wayMinutes: null,
-      diseaseSuspectedSince: null,
-    };
+    const empty = bareApiary('Roof', 'Roof');
     const groups = coloniesView({ ...yard(late, shut), apiaries: [late.apiary, empty] }, day(TODAY));
     expect(groups.map(({ apiary, colonies }) => [apiary.name, colonies.length])).toEqual([
       ['Orchard', 2],

@@ -78,7 +78,8 @@ export interface WeekAsked {
   readonly moved: readonly MovedVisit[];
   readonly isNew: boolean;
   readonly leftOut: readonly { readonly wishId: string; readonly colonyId: string; readonly key: string }[];
-  readonly kit: { readonly met: readonly MetNeed[]; readonly isCounted: boolean };
+  /** From where what is needed is met; none where nothing was ever counted. */
+  readonly kit: readonly MetNeed[];
   /** 7 or 14 */
   readonly days: number;
 }
@@ -109,7 +110,7 @@ export function weekView(all: AllApiaries, today: Day, week: WeekAsked): WeekVie
     version: week.version,
     moved: moved.map((one) => movedWords(visitWords(all, asked, one.id), one)),
     isNew: week.isNew,
-    shortages: week.kit.isCounted ? shortageLines(all, week.kit.met, today) : [],
+    shortages: shortageLines(all, week.kit, today),
     cannotBeMet: [...unmet, ...apartOf(all, asked)],
     rounds,
     bands,

@@ -1,6 +1,6 @@
 import type { BetterWay, FlyersGo } from '../core/yard/flyers';
 import { listWords } from './list';
-import { measured } from './measures';
+import { massWords, measured } from './measures';
 
 const about = (bees: number): string => `about ${bees.toLocaleString('en-GB')}`;
 
@@ -44,6 +44,23 @@ export function betterWayWords(way: BetterWay): string {
         'Taken over {5 km} away for three weeks first, and brought to its new stand then, it keeps them. Or move it in winter, when no bee has flown for some weeks.',
       );
 }
+
+/** What a hive wants on the road, in the order in which it is done. */
+export const onTheRoad = (stackKg: number | null): readonly string[] => [
+  'Moving bees may have to be reported, and may be forbidden near an outbreak of disease: ask your bee inspector first.',
+  stackKg === null
+    ? measured('Its frames were never surveyed: reckon with {20 kg} for a box of brood and stores. Lift with two.')
+    : `Its boxes weigh about ${massWords(Math.round(stackKg))}, floor and roof apart: ${
+        stackKg > LIFTED_ALONE_KG ? 'take supers off first, and lift with two.' : 'lift with two where you can.'
+      }`,
+  'Strap floor, boxes and roof together. Put mesh above or below: shut in without air bees die within the hour on a warm day.',
+  'Shut the entrance at dusk or before dawn, when all are home; not in the heat of the day.',
+  'Frames lengthwise in the car, no halt on the way, somebody with a veil at hand.',
+  'Open the entrance as soon as it stands, even in the dark, and lean a branch before it.',
+];
+
+/** More than this is lifted by two. */
+const LIFTED_ALONE_KG = 25;
 
 /** A young queen who flies from there. */
 export const VIRGIN_MOVED =

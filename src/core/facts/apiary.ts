@@ -21,3 +21,15 @@ export const apiaryFact = z.strictObject({
 });
 
 export type ApiaryFact = z.infer<typeof apiaryFact>;
+
+/** An apiary of which nothing is said but its name. */
+export const bareApiary = (id: string, name: string): ApiaryFact => ({
+  id,
+  name,
+  note: '',
+  mainFlowFrom: null,
+  mainFlowTo: null,
+  swarmMonths: null,
+  wayMinutes: null,
+  diseaseSuspectedSince: null,
+});

@@ -26,6 +26,12 @@ export type KitUse =
       readonly isOfStore: boolean;
     };
 
+/** A day, and the local minute where one was noted. */
+export interface Moment {
+  readonly on: Day;
+  readonly at: string | null;
+}
+
 /** A method that was begun, as far as its kit goes. */
 export interface KitProgramme {
   readonly method: MethodName;
@@ -34,14 +40,15 @@ export interface KitProgramme {
   readonly colonyId: string;
   /** The colony that came of it; null: none. */
   readonly newColonyId: string | null;
-  /** The day on which it was over; null: it is not. */
-  readonly overOn: Day | null;
+  /** When it was over, and the minute where that is known; null: it is not. */
+  readonly over: Moment | null;
 }
 
 /** A colony whose hive is looked at for its kit. */
 export interface KitColony {
   readonly id: string;
-  readonly endedOn: Day | null;
+  /** When it ended, and the minute where that is known; null: it has not. */
+  readonly ended: Moment | null;
   /** Where it stood on a day. */
   readonly apiaryOn: (on: Day) => string;
   readonly surveys: readonly { readonly at: string; readonly on: Day; readonly hive: Hive }[];
@@ -69,7 +76,7 @@ export function thingsOf({ boxes }: Hive): ReadonlyMap<Thing, number> {
 export function kitUses(programmes: readonly KitProgramme[], colonies: readonly KitColony[]): readonly KitUse[] {
   const colonyOf = new Map(colonies.map((one) => [one.id, one]));
   const uses = programmes.flatMap((programme): KitUse[] => {
-    const { method, at, on, colonyId, newColonyId, overOn } = programme;
+    const { method, at, on, colonyId, newColonyId, over } = programme;
     return methodNamed(method).kit.flatMap(({ brings }) =>
       brings.flatMap(({ of, count, comesFree }): KitUse[] => {
         const holder = colonyOf.get(comesFree === 'colony-ends' ? (newColonyId ?? colonyId) : colonyId);
@@ -82,9 +89,12 @@ export function kitUses(programmes: readonly KitProgramme[], colonies: readonly 
           apiaryId: holder.apiaryOn(on),
           wanted,
         } as const;
-        const free = comesFree === 'method-over' ? overOn : comesFree === 'colony-ends' ? holder.endedOn : null;
+        const free = comesFree === 'method-over' ? over : comesFree === 'colony-ends' ? holder.ended : null;
         if (free === null) return [taken];
-        return [taken, { ...taken, kind: 'came-free', at: endOf(free), apiaryId: holder.apiaryOn(free) }];
+        return [
+          taken,
+          { ...taken, kind: 'came-free', at: free.at ?? endOf(free.on), apiaryId: holder.apiaryOn(free.on) },
+        ];
       }),
     );
   });

@@ -8,6 +8,7 @@ import { type Need, needsOfWork, spareNuc } from './needs';
 import { packingList } from './packing';
 import { type KitRound, meetNeeds } from './shortages';
 import { stockOf } from './stock';
+import { carried, counted } from './testing';
 
 const SUN = day('2027-05-16');
 const NUC: Need = {
@@ -19,19 +20,7 @@ const NUC: Need = {
 };
 const counts = (list: readonly (readonly [place: string, thing: Thing, count: number])[]) =>
   stockOf(
-    list.map(
-      ([to, thing, count], i): KitEntry => ({
-        id: `e${i}`,
-        kind: 'counted',
-        at: '2027-05-15T10:00',
-        thing,
-        count,
-        from: null,
-        to,
-        reason: '',
-        frozenSince: null,
-      }),
-    ),
+    list.map(([to, thing, count]) => counted('2027-05-15T10:00', to, thing, count)),
     [],
   );
 const round = (n: number, apiaryId: string): KitRound => ({ on: addDays(SUN, n), apiaryId });
@@ -126,25 +115,16 @@ describe('from where a need is met', () => {
   });
 
   it('what was packed for one apiary is not given to another, until it is used or the car is counted', () => {
-    const pack: KitEntry = {
-      id: 'p',
-      kind: 'carried',
-      at: '2027-05-16T08:00',
-      thing: 'nuc-box',
-      count: 1,
-      from: HOME,
-      to: CAR,
-      packedFor: 'roof',
-      reason: '',
-      frozenSince: null,
-    };
-    const first: KitEntry = { ...pack, id: 'c', kind: 'counted', at: '2027-05-15T08:00', from: null, to: HOME };
+    const [first, pack] = [
+      counted('2027-05-15T08:00', HOME, 'nuc-box', 1),
+      carried('2027-05-16T08:00', HOME, CAR, 'nuc-box', 1, 'roof'),
+    ];
     const roof = { ...NUC, apiaryId: 'roof', on: addDays(SUN, 9) };
     const met = (...more: KitEntry[]) =>
       meetNeeds([NUC, roof], asked(stockOf([first, pack, ...more], []))).map(({ missing }) => missing);
     expect(met()).toEqual([1, 0]);
-    const counted: KitEntry = { ...first, id: 'd', at: '2027-05-16T09:00', to: CAR, count: 0 };
-    expect(met(counted, { ...pack, id: 'q', at: '2027-05-16T10:00', from: null, packedFor: null })).toEqual([0, 1]);
+    const emptied = counted('2027-05-16T09:00', CAR, 'nuc-box', 0);
+    expect(met(emptied, carried('2027-05-16T10:00', null, CAR, 'nuc-box', 1))).toEqual([0, 1]);
   });
 
   it('never counted is told from none left', () => {

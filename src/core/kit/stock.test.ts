@@ -7,34 +7,12 @@ import { aBox, aHive } from '../space/testing';
 import { CAR, HOME, type KitEntry } from './kit-entry';
 import { type KitColony, type KitProgramme, kitUses } from './kit-use';
 import { stockOf } from './stock';
+import { carried, counted } from './testing';
 
 const MAY = day('2027-05-01');
-let ids = 0;
-const counted = (at: string, to: string, thing: Thing, count: number): KitEntry => ({
-  id: `e${String(ids++).padStart(4, '0')}`,
-  kind: 'counted',
-  at,
-  thing,
-  count,
-  from: null,
-  to,
-  reason: '',
-  frozenSince: null,
-});
-const carried = (at: string, from: string | null, to: string | null, thing: Thing, count: number): KitEntry => ({
-  id: `e${String(ids++).padStart(4, '0')}`,
-  kind: 'carried',
-  at,
-  thing,
-  count,
-  from,
-  to,
-  reason: '',
-  frozenSince: null,
-});
 const colony = (id: string, with_: Partial<KitColony> = {}): KitColony => ({
   id,
-  endedOn: null,
+  ended: null,
   apiaryOn: () => 'orchard',
   surveys: [],
   ...with_,
@@ -45,8 +23,17 @@ const nucSwarm = (with_: Partial<KitProgramme> = {}): KitProgramme => ({
   on: day('2027-05-10'),
   colonyId: 'hive',
   newColonyId: 'nuc',
-  overOn: null,
+  over: null,
   ...with_,
+});
+/** A brood box with so many supers, seen at two in the afternoon. */
+const survey = (on: string, supers: number) => ({
+  at: `${on}T14:00`,
+  on: day(on),
+  hive: aHive(
+    aBox('b1', 'BBBBBBBBBB'),
+    ...Array.from({ length: supers }, (_, i) => aBox(`s${i}`, 'EEEEEEEEEE', { role: 'super' })),
+  ),
 });
 const lies = (entries: readonly KitEntry[], uses = kitUses([], [])) => {
   const { lying } = stockOf(entries, uses);
@@ -96,11 +83,11 @@ describe('what lies where', () => {
     ];
     const uses = (endedOn: string | null, overOn: string | null) =>
       kitUses(
-        [nucSwarm({ overOn: overOn === null ? null : day(overOn) })],
+        [nucSwarm({ over: overOn === null ? null : { on: day(overOn), at: null } })],
         [
           colony('hive'),
           colony('nuc', {
-            endedOn: endedOn === null ? null : day(endedOn),
+            ended: endedOn === null ? null : { on: day(endedOn), at: null },
             apiaryOn: (on) => (on < day('2027-05-20') ? 'orchard' : 'quarry'),
           }),
         ],
@@ -109,6 +96,17 @@ describe('what lies where', () => {
     expect([during('orchard', 'nuc-box'), during('orchard', 'feeder')]).toEqual([0, 0]);
     const then = lies(entries, uses('2027-06-02', '2027-05-25'));
     expect([then('orchard', 'nuc-box'), then('quarry', 'nuc-box'), then('orchard', 'feeder')]).toEqual([0, 1, 1]);
+  });
+
+  it('a box that came free at noon is in the count of the evening, and not once more at midnight', () => {
+    const uses = kitUses(
+      [nucSwarm()],
+      [colony('hive'), colony('nuc', { ended: { on: day('2027-06-02'), at: '2027-06-02T12:00' } })],
+    );
+    const evening = counted('2027-06-02T18:00', 'orchard', 'nuc-box', 3);
+    expect(lies([evening], uses)('orchard', 'nuc-box')).toBe(3);
+    const morning = counted('2027-06-02T09:00', 'orchard', 'nuc-box', 3);
+    expect(lies([morning], uses)('orchard', 'nuc-box')).toBe(4);
   });
 
   it('a count made after the start stands: what was taken is not taken twice', () => {
@@ -120,14 +118,6 @@ describe('what lies where', () => {
   });
 
   it('boxes put on and taken off go from the store and back; what stood there at the first look came from none', () => {
-    const survey = (on: string, supers: number) => ({
-      at: `${on}T12:00`,
-      on: day(on),
-      hive: aHive(
-        aBox('b1', 'BBBBBBBBBB'),
-        ...Array.from({ length: supers }, (_, i) => aBox(`s${i}`, 'EEEEEEEEEE', { role: 'super' })),
-      ),
-    });
     const entries = [counted('2027-05-01T10:00', 'orchard', 'super', 3)];
     const at = (...surveys: ReturnType<typeof survey>[]) => lies(entries, kitUses([], [colony('hive', { surveys })]));
     expect(at(survey('2027-05-05', 1))('orchard', 'super')).toBe(3);
@@ -136,16 +126,8 @@ describe('what lies where', () => {
   });
 
   it('a super put on by its method and then seen on the hive is taken once', () => {
-    const seen = (on: string, supers: number) => ({
-      at: `${on}T14:00`,
-      on: day(on),
-      hive: aHive(
-        aBox('b1', 'BBBBBBBBBB'),
-        ...Array.from({ length: supers }, (_, i) => aBox(`s${i}`, 'EEEEEEEEEE', { role: 'super' })),
-      ),
-    });
     const started: KitProgramme = { ...nucSwarm(), method: 'add-super', newColonyId: null };
-    const hive = colony('hive', { surveys: [seen('2027-05-05', 0), seen('2027-05-10', 1)] });
+    const hive = colony('hive', { surveys: [survey('2027-05-05', 0), survey('2027-05-10', 1)] });
     const at = lies([counted('2027-05-01T10:00', 'orchard', 'super', 3)], kitUses([started], [hive]));
     expect(at('orchard', 'super')).toBe(2);
   });
@@ -185,7 +167,14 @@ describe('whatever happens in a season', () => {
     })
     .map(({ method, n, colonyId, newColonyId, over }): KitProgramme => {
       const on = addDays(MAY, n);
-      return { method, at: null, on, colonyId, newColonyId, overOn: over === null ? null : addDays(on, over) };
+      return {
+        method,
+        at: null,
+        on,
+        colonyId,
+        newColonyId,
+        over: over === null ? null : { on: addDays(on, over), at: null },
+      };
     });
   const looks = fc.array(
     fc.record({ n: fc.nat({ max: 90 }), boxes: fc.integer({ min: 1, max: 2 }), supers: fc.nat({ max: 3 }) }),
@@ -194,7 +183,7 @@ describe('whatever happens in a season', () => {
   const colonies = fc.tuple(looks, looks, fc.option(fc.nat({ max: 90 }))).map(([first, second, end]) =>
     ['a', 'b', 'c', 'd'].map((id, i) =>
       colony(id, {
-        endedOn: i === 2 && end !== null ? addDays(MAY, end) : null,
+        ended: i === 2 && end !== null ? { on: addDays(MAY, end), at: null } : null,
         apiaryOn: (on) => (on < addDays(MAY, 30) || i % 2 === 0 ? 'orchard' : 'quarry'),
         surveys: (i === 0 ? first : i === 3 ? second : []).map(({ n, boxes, supers }) => ({
           at: `${formatDay(addDays(MAY, n))}T12:00`,

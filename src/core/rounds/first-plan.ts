@@ -5,8 +5,8 @@ import { refilled } from './refilled';
 import { isOnLastDay } from './statement';
 
 /**
- * A good plan, quickly, to begin with: what weighs most and has fewest days first, each where it adds least to the ways; then what is undone in
- * the place of what weighs less, and rounds that can be spared given up. Whether there is a better one the solver finds out.
+ * A good plan, quickly, to begin with: what weighs most and has fewest days first, each where it adds least to the ways; then days are
+ * emptied and filled again as long as anything is undone, and rounds that can be spared given up. Whether there is a better one the solver finds out.
  *
  * @returns on which day each check is done, by its id; what is undone is not among them
  */

@@ -1,6 +1,7 @@
 import 'server-only';
 import { formatDay } from '../../core/calendar/day';
 import type { Now } from '../../core/calendar/now';
+import { bareApiary } from '../../core/facts/apiary';
 import type { StartEntry } from '../../core/facts/first-run';
 import type { Result } from '../../core/problems/issue';
 import type { Db } from '../../db/open';
@@ -9,18 +10,10 @@ import { allOrNothing } from '../all-or-nothing';
 import { saveApiary } from './save-apiary';
 import { saveColony } from './save-colony';
 
-const NO_FLOW_NOTED = {
-  mainFlowFrom: null,
-  mainFlowTo: null,
-  swarmMonths: null,
-  wayMinutes: null,
-  diseaseSuspectedSince: null,
-} as const;
-
 /** Makes the first apiary and colony and says when swarms come: all of it or nothing. */
 export function firstRun(db: Db, entry: StartEntry, now: Now): Result<{ id: string }> {
   const { apiaryId, apiaryName, swarmMonths, timeZone, colonyId, colonyName, knownSince } = entry;
-  const apiary = { ...NO_FLOW_NOTED, id: apiaryId, name: apiaryName, note: '' };
+  const apiary = bareApiary(apiaryId, apiaryName);
   const colony = {
     id: colonyId,
     apiaryId,

@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { day } from '../../core/calendar/day';
 import { endOfDay, type Now } from '../../core/calendar/now';
+import { bareApiary } from '../../core/facts/apiary';
 import type { InspectionEntry } from '../../core/facts/entry';
 import { type OpenedDatabase, openDatabase } from '../../db/open';
 import { loadColonyFacts } from '../../db/repositories/colony-facts';
@@ -51,20 +52,7 @@ const codes = (result: ReturnType<typeof saveInspection>) =>
 beforeEach(() => {
   folder = mkdtempSync(join(tmpdir(), 'ubbet-unit-'));
   opened = openDatabase(join(folder, 'season.sqlite'));
-  saveApiary(
-    opened.db,
-    {
-      id: id(1),
-      name: 'Orchard',
-      note: '',
-      mainFlowFrom: null,
-      mainFlowTo: null,
-      swarmMonths: null,
-      wayMinutes: null,
-      diseaseSuspectedSince: null,
-    },
-    now,
-  );
+  saveApiary(opened.db, bareApiary(id(1), 'Orchard'), now);
   saveColony(opened.db, colony, now);
 });
 afterEach(() => {

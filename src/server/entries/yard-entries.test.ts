@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { day } from '../../core/calendar/day';
 import type { ColonyState } from '../../core/colony/fold';
-import type { ApiaryFact } from '../../core/facts/apiary';
+import { type ApiaryFact, bareApiary } from '../../core/facts/apiary';
 import type { ColonyFact } from '../../core/facts/colony';
 import type { QueenEntry } from '../../core/facts/queen';
 import { NORTHERN_SWARM_MONTHS } from '../../core/settings/settings';
@@ -29,16 +29,7 @@ const facts = () => readAllFacts(opened.db);
 const stateOf = (colonyId: string) => loadColony(opened, colonyId, now.today)?.state as ColonyState;
 
 describe('an apiary', () => {
-  const hollow: ApiaryFact = {
-    id: id(9),
-    name: 'Hollow',
-    note: '',
-    mainFlowFrom: '2027-06-01',
-    mainFlowTo: '2027-06-20',
-    swarmMonths: null,
-    wayMinutes: null,
-    diseaseSuspectedSince: null,
-  };
+  const hollow: ApiaryFact = { ...bareApiary(id(9), 'Hollow'), mainFlowFrom: '2027-06-01', mainFlowTo: '2027-06-20' };
   const save = (over: Partial<ApiaryFact> = {}) => codes(saveApiary(opened.db, { ...hollow, ...over }, now));
 
   it('is added once, and keeps what it was called when corrected', () => {

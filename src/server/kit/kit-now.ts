@@ -15,6 +15,7 @@ import { bestDay, isDaily } from '../../core/schedule/check';
 import type { OpenedDatabase } from '../../db/open';
 import { openLists } from '../../db/repositories/frame-plans';
 import type { AllApiaries, StandingColony } from '../../views/all-apiaries';
+import { type ShortageLine, shortageLines } from '../../views/kit-view';
 import { placeMeasured } from '../place-of';
 import type { FortnightNow } from '../rounds/fortnight-now';
 import { type StockNow, stockNow } from './stock-now';
@@ -24,15 +25,27 @@ export interface KitNow extends StockNow {
   readonly rounds: readonly KitRound[];
 }
 
+/** A start that a keeper is planning, as if it were today. */
+export interface ConsideredStart {
+  readonly colonyId: string;
+  readonly method: MethodName;
+}
+
 /** What lies where, what is needed in the days that are planned, and how it gets there. */
-export function kitNow(opened: OpenedDatabase, all: AllApiaries, today: Day, planned: FortnightNow | null): KitNow {
+export function kitNow(
+  opened: OpenedDatabase,
+  all: AllApiaries,
+  today: Day,
+  planned: FortnightNow | null,
+  considered: ConsideredStart | null = null,
+): KitNow {
   const now = stockNow(opened, all, today);
   const rounds = (planned?.fortnight.rounds ?? [])
     .map(({ on, apiary }): KitRound => ({ on, apiaryId: apiary }))
     .sort((a, b) => a.on - b.on);
   const pen = `pen-${markColour(yearOf(today))}` as const;
   const needs = [
-    ...workToCome(opened, all, today, planned).flatMap((work) => needsOfWork(work, pen)),
+    ...workToCome(opened, all, today, planned, considered).flatMap((work) => needsOfWork(work, pen)),
     ...spares(all, today),
   ];
   const met = meetNeeds(needs, {
@@ -46,7 +59,21 @@ export function kitNow(opened: OpenedDatabase, all: AllApiaries, today: Day, pla
   return { ...now, met, rounds };
 }
 
-/** A method by that fits first: against swarming before what is done for a queen, then more colonies, then room. */
+/** What of the kit of a start that is being planned does not lie where its colony stands; nothing where nobody ever counted. */
+export function kitForStart(
+  opened: OpenedDatabase,
+  all: AllApiaries,
+  today: Day,
+  planned: FortnightNow | null,
+  start: ConsideredStart,
+): readonly ShortageLine[] {
+  const { entries, met } = kitNow(opened, all, today, planned, start);
+  if (entries.length === 0) return [];
+  const own = met.filter(({ need: { because } }) => because.kind === 'method' && because.colonyId === start.colonyId);
+  return shortageLines(all, own, today);
+}
+
+/** A method of what kind is thought of first: against swarming before what is done for a queen, then more colonies, then room. */
 const KINDS = ['swarm', 'queen', 'increase', 'room'] as const;
 
 /** What is to be done at the hives in the days that are planned, each on the day of its round, else on its best day. */
@@ -55,10 +82,14 @@ function workToCome(
   all: AllApiaries,
   today: Day,
   planned: FortnightNow | null,
+  considered: ConsideredStart | null,
 ): readonly KitWork[] {
   const on = plannedOn(planned?.fortnight.rounds ?? []);
   const last = addDays(today, PLANNED_DAYS - 1);
-  const lists = new Map(openLists(opened.db).map((list) => [list.colonyId, list]));
+  const lists = new Map<string, { readonly method: MethodName; readonly on: Day }>(
+    openLists(opened.db).map(({ colonyId, method, on: listed }) => [colonyId, { method, on: day(listed) }]),
+  );
+  if (considered) lists.set(considered.colonyId, { method: considered.method, on: today });
   return all.colonies.flatMap((standing): KitWork[] => {
     const { colony, state } = standing;
     const list = lists.get(colony.id);
@@ -72,7 +103,7 @@ function workToCome(
       ? [
           {
             ...at,
-            on: act?.on ?? latestOf(today, day(list.on)),
+            on: considered?.colonyId === colony.id ? today : (act?.on ?? latestOf(today, list.on)),
             code: 'act',
             method: { name: list.method, isDecided: true },
           },

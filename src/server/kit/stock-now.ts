@@ -1,9 +1,9 @@
 import 'server-only';
 import { isNull } from 'drizzle-orm';
-import { type Day, day, latestOf } from '../../core/calendar/day';
+import { type Day, day } from '../../core/calendar/day';
 import type { ColonyState } from '../../core/colony/fold';
 import type { KitEntry } from '../../core/kit/kit-entry';
-import { type KitColony, type KitProgramme, kitUses } from '../../core/kit/kit-use';
+import { type KitColony, type KitProgramme, kitUses, type Moment } from '../../core/kit/kit-use';
 import { type Stock, stockOf } from '../../core/kit/stock';
 import { methodNamed, newUnitOf } from '../../core/methods/methods';
 import type { ProgrammeFact } from '../../core/programmes/facts';
@@ -13,37 +13,50 @@ import { loadSharedFacts } from '../../db/repositories/shared-facts';
 import { colonies, formerPlaces } from '../../db/schema/tables';
 import type { AllApiaries } from '../../views/all-apiaries';
 import { allFacts } from '../all-facts';
+import { bookVersion } from '../book-version';
 
 export interface StockNow {
   readonly entries: readonly KitEntry[];
   readonly stock: Stock;
 }
 
+/** As last reckoned: it only changes with the book or the day. */
+const last = new WeakMap<object, { readonly version: string; readonly now: StockNow }>();
+
 /** What lies where by now: by what was counted and carried, and by what was done at the hives. */
 export function stockNow(opened: OpenedDatabase, all: AllApiaries, today: Day): StockNow {
+  const version = bookVersion(opened, today);
+  const known = last.get(opened);
+  if (known?.version === version) return known.now;
+  const now = reckon(opened, all, today);
+  last.set(opened, { version, now });
+  return now;
+}
+
+function reckon(opened: OpenedDatabase, all: AllApiaries, today: Day): StockNow {
   const { db } = opened;
   const entries = loadKitEntries(db);
-  const kept = coloniesOf(opened, today);
-  const states = new Map(all.colonies.map(({ colony, state }) => [colony.id, state]));
-  const ended = new Map(kept.map(({ id, endedOn }) => [id, endedOn]));
+  // Where nothing was ever counted nobody asks what lies where.
+  if (entries.length === 0) return { entries, stock: stockOf([], []) };
   const { programmes, answers } = loadSharedFacts(db);
-  const answeredOn = new Map<string, Day>();
-  for (const { programmeId, on } of answers)
-    answeredOn.set(programmeId, latestOf(on, answeredOn.get(programmeId) ?? on));
-  const begun = programmes
-    .filter(({ on }) => on <= today)
-    .map((programme): KitProgramme => {
-      const { method, at, on, colonyId, id } = programme;
-      const newUnit = newUnitOf(methodNamed(method))?.name;
-      const newColonyId = programme.units.find(({ unit }) => unit === newUnit)?.colonyId ?? null;
-      const overOn = overOf(programme, states, ended, answeredOn.get(id) ?? null);
-      return { method, at, on, colonyId, newColonyId, overOn };
-    });
-  return { entries, stock: stockOf(entries, kitUses(begun, kept)) };
+  const begun = programmes.filter(({ on }) => on <= today);
+  const kept = coloniesOf(opened, today, begun);
+  const states = new Map(all.colonies.map(({ colony, state }) => [colony.id, state]));
+  const ended = new Map(kept.map((one) => [one.id, one.ended]));
+  const answered = new Map<string, Moment>();
+  for (const { programmeId, on, at } of answers)
+    if (at >= (answered.get(programmeId)?.at ?? '')) answered.set(programmeId, { on, at });
+  const kit = begun.map((programme): KitProgramme => {
+    const { method, at, on, colonyId, id } = programme;
+    const newUnit = newUnitOf(methodNamed(method))?.name;
+    const newColonyId = programme.units.find(({ unit }) => unit === newUnit)?.colonyId ?? null;
+    return { method, at, on, colonyId, newColonyId, over: overOf(programme, states, ended, answered.get(id) ?? null) };
+  });
+  return { entries, stock: stockOf(entries, kitUses(kit, kept)) };
 }
 
 /** Every colony that there ever was in the book, with the frames that were looked at. */
-function coloniesOf(opened: OpenedDatabase, today: Day): readonly KitColony[] {
+function coloniesOf(opened: OpenedDatabase, today: Day, programmes: readonly ProgrammeFact[]): readonly KitColony[] {
   const { db } = opened;
   const facts = allFacts(opened, today);
   const former = db.select().from(formerPlaces).all();
@@ -59,34 +72,51 @@ function coloniesOf(opened: OpenedDatabase, today: Day): readonly KitColony[] {
         .sort((a, b) => a.until - b.until);
       return {
         id,
-        endedOn: endedOn === null ? null : day(endedOn),
+        ended: endedOn === null ? null : { on: day(endedOn), at: endedAt(id, day(endedOn), programmes) },
         apiaryOn: (on) => before.find(({ until }) => on < until)?.apiaryId ?? apiaryId,
         surveys: (facts.get(id)?.surveys ?? []).filter(({ on }) => on <= today),
       };
     });
 }
 
-/** The day on which a programme was over: given up, or the last of its checks, once nothing more is to be looked at in any part of it. */
+/** The minute of the method by which a colony ended on a day; null: not noted. */
+function endedAt(colonyId: string, on: Day, programmes: readonly ProgrammeFact[]): string | null {
+  const ending = programmes.find(
+    (one) =>
+      one.on === on &&
+      one.units.some(
+        ({ unit, colonyId: member }) =>
+          member === colonyId &&
+          methodNamed(one.method).units.some(({ name, queen }) => name === unit && queen === 'ends'),
+      ),
+  );
+  return ending?.at ?? null;
+}
+
+/** When a programme was over: given up, or the last of its checks, once nothing more is to be looked at in any part of it. */
 function overOf(
   { id, on, colonyId, endedOn, units }: ProgrammeFact,
   states: ReadonlyMap<string, ColonyState>,
-  ended: ReadonlyMap<string, Day | null>,
-  answeredOn: Day | null,
-): Day | null {
-  if (endedOn !== null) return endedOn;
-  let last = latestOf(on, answeredOn ?? on);
+  ended: ReadonlyMap<string, Moment | null>,
+  answered: Moment | null,
+): Moment | null {
+  if (endedOn !== null) return { on: endedOn, at: null };
+  let over: Moment = answered ?? { on, at: null };
+  const later = (moment: Moment) => {
+    if (moment.on > over.on) over = moment;
+  };
   for (const member of new Set([colonyId, ...units.map((unit) => unit.colonyId)])) {
     const state = states.get(member);
     const endedMember = ended.get(member) ?? null;
     if (!state) {
       if (endedMember === null) return null;
-      last = latestOf(last, endedMember);
+      later(endedMember);
       continue;
     }
     const own = state.followUps.filter(({ programmeId }) => programmeId === id);
     if (own.some(({ status }) => status === 'due')) return null;
     if (state.schedule.checks.some(({ programme }) => programme?.id === id)) return null;
-    for (const { on: overOn } of own) last = latestOf(last, overOn ?? last);
+    for (const { on: overOn } of own) later({ on: overOn ?? on, at: null });
   }
-  return last;
+  return over;
 }

@@ -6,6 +6,7 @@ import { loadRoundWishes } from '../../db/repositories/rounds';
 import type { AllApiaries } from '../../views/all-apiaries';
 import { type WeekView, weekView } from '../../views/week-view';
 import { kitNow } from '../kit/kit-now';
+import { stockNow } from '../kit/stock-now';
 import { type FortnightNow, movedSince, seenIn } from './fortnight-now';
 
 /** The week as it is planned, for its page. */
@@ -17,7 +18,9 @@ export function weekNow(
   days: number,
 ): WeekView {
   const { seen, moved } = movedSince(opened, planned, now);
-  const { met, entries } = kitNow(opened, all, now.today, planned);
+  // Where nothing was ever counted nobody asks what is short.
+  const isCounted = stockNow(opened, all, now.today).entries.length > 0;
+  const met = isCounted ? kitNow(opened, all, now.today, planned).met : [];
   return weekView(all, now.today, {
     ...planned,
     moved,
@@ -25,7 +28,7 @@ export function weekNow(
     leftOut: loadRoundWishes(opened.db).flatMap((wish) =>
       wish.kind === 'left-out' ? [{ wishId: wish.id, colonyId: wish.colonyId, key: wish.key }] : [],
     ),
-    kit: { met, isCounted: entries.length > 0 },
+    kit: met,
     days,
   });
 }

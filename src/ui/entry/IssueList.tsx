@@ -48,19 +48,22 @@ const FIELD_NAMES: Readonly<Record<string, string>> = {
   swarmMonths: 'When swarms come',
 };
 
-export function fieldName(path: IssueInWords['path']): string | null {
-  const named = path.findLast((part) => typeof part === 'string' && part in FIELD_NAMES);
-  return named === undefined ? null : (FIELD_NAMES[named] ?? null);
+export function fieldName(path: IssueInWords['path'], own: Readonly<Record<string, string>> = {}): string | null {
+  const names = { ...FIELD_NAMES, ...own };
+  const named = path.findLast((part) => typeof part === 'string' && part in names);
+  return named === undefined ? null : (names[named] ?? null);
 }
 
 interface Props {
   readonly issues: readonly IssueInWords[];
   /** How often it was tried to save: the list takes the focus then. */
   readonly tries?: number;
+  /** What fields are called on this form, where it is otherwise than elsewhere. */
+  readonly names?: Readonly<Record<string, string>>;
 }
 
 /** What is wrong and how to put it right; nothing of what was typed is lost. It comes into sight, wherever the keeper has scrolled. */
-export function IssueList({ issues, tries }: Props) {
+export function IssueList({ issues, tries, names }: Props) {
   const box = useRef<HTMLDivElement>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: with each try; where tries are not counted, with each new list
   useEffect(() => {
@@ -72,7 +75,7 @@ export function IssueList({ issues, tries }: Props) {
       <p className="text-propolis font-bold">Not saved. What you entered is still here.</p>
       <ul>
         {issues.map(({ path, code, message }) => {
-          const name = fieldName(path);
+          const name = fieldName(path, names);
           return <li key={`${path.join('.')}${code}`}>{name ? `${name}: ${message}` : message}</li>;
         })}
       </ul>

@@ -16,6 +16,15 @@ import { useSay } from '../offline/useSay';
 
 /** No place of the keeper's. */
 const ELSEWHERE = '';
+/** What its fields are called. */
+const FIELD_NAMES = {
+  thing: 'What',
+  count: 'How many',
+  from: 'From',
+  to: 'To',
+  reason: 'Why',
+  frozenSince: 'Frozen since',
+};
 /** Frames that are kept in the cold. */
 const MAY_BE_FROZEN: ReadonlySet<Thing> = new Set(['drawn-comb', 'frozen-stores']);
 
@@ -126,7 +135,7 @@ export function CarryForm({ places, from: here, minute: shownAt }: Props) {
           />
         )}
       </Field>
-      <IssueList issues={issues} />
+      <IssueList issues={issues} names={FIELD_NAMES} />
       <p className="mt-3 flex items-center gap-x-4">
         <button type="submit" className={BUTTON.act} disabled={isSaying}>
           Note it

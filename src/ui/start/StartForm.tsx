@@ -9,6 +9,7 @@ import { methodNamed } from '../../core/methods/methods';
 import type { Plan } from '../../core/methods/plan';
 import { movesFrames } from '../../core/space/proposals/propose';
 import { send } from '../../device/send';
+import type { ShortageLine } from '../../views/kit-view';
 import { planPreview } from '../../views/plan-preview';
 import type { StartView } from '../../views/start-view';
 import { unionDays } from '../../views/union-view';
@@ -20,6 +21,7 @@ import { Field, problemOf } from '../controls/Field';
 import { BUTTON } from '../controls/styles';
 import { IssueList } from '../entry/IssueList';
 import { useThisMinute } from '../frame/useThisMinute';
+import { Shortages } from '../kit/Shortages';
 import { hiveReckoner } from '../reckon/hive-reckoner';
 import { useReckoned } from '../reckon/useReckoned';
 import { axisAhead } from '../time/axis';
@@ -36,6 +38,8 @@ interface Props {
   readonly today: string;
   /** The present minute, `YYYY-MM-DDTHH:mm`. */
   readonly now: string;
+  /** What of its kit does not lie where the colony stands. */
+  readonly kit: readonly ShortageLine[];
   /** A cell to be given, chosen on another page. */
   readonly presetCell: string | null;
   /** It was begun on an earlier day, before it was entered. */
@@ -43,7 +47,7 @@ interface Props {
 }
 
 /** Start a method: the day, the cells, where the units go; every date that follows is shown before anything is stored. */
-export function StartForm({ view, facts, today, now, presetCell, isBegun }: Props) {
+export function StartForm({ view, facts, today, now, kit, presetCell, isBegun }: Props) {
   const thisMinute = useThisMinute(now);
   const { colony, fit, words, cautions, others, firstDay, settings } = view;
   const method = methodNamed(view.method);
@@ -174,6 +178,7 @@ export function StartForm({ view, facts, today, now, presetCell, isBegun }: Prop
               />
             )}
           </Field>
+          {!isPast && <Shortages title="Not there yet" lines={kit} />}
           <details className="mt-4">
             <summary className="cursor-pointer py-2 font-bold">What to bring, steps, cautions</summary>
             <p className="text-sm">

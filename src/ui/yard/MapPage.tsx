@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { useState } from 'react';
 import { v7 as newId } from 'uuid';
 import type { StandFact, YardSaid } from '../../core/facts/yard';
-import { distanceM } from '../../core/yard/flyers';
+import { distanceM, KEPT_UNDER_M } from '../../core/yard/flyers';
 import type { MapView } from '../../views/map-view';
 import { BUTTON } from '../controls/styles';
 import { useSend } from '../controls/useSend';
@@ -12,6 +12,7 @@ import { IssueList } from '../entry/IssueList';
 import { useBook } from '../frame/BookContext';
 import { Views } from '../frame/Views';
 import { PageHead } from '../time/PageHead';
+import { type Aim, flightsOf } from './flights';
 import { MarksForm } from './MarksForm';
 import { MoveColony, type MoveTarget } from './MoveColony';
 import { StandForm } from './StandForm';
@@ -21,6 +22,8 @@ interface Props {
   readonly view: MapView;
   /** `YYYY-MM-DD` */
   readonly today: string;
+  /** The minute that the page was made for. */
+  readonly minute: string;
 }
 
 /** A hive dropped so near another stand is meant to go onto it. */
@@ -30,13 +33,14 @@ const ROW_M = 2;
 const SOUTH = 180;
 
 /** Where does each hive stand, and what becomes of the flyers if it moves? */
-export function MapPage({ view, today }: Props) {
+export function MapPage({ view, today, minute }: Props) {
   const { apiary, stands, marks, unplaced, notes } = view;
   const isReader = useBook()?.isReader === true;
   const { issues, isSending, sendTo } = useSend();
   const [drafts, setDrafts] = useState<ReadonlyMap<string, StandFact>>(new Map());
   const [chosen, setChosen] = useState<string | null>(null);
   const [moving, setMoving] = useState<MoveTarget | null>(null);
+  const [aimed, setAim] = useState<Aim | null>(null);
 
   const draftOf = (id: string): StandFact | undefined => {
     const stand = stands.find((one) => one.id === id);
@@ -60,6 +64,7 @@ export function MapPage({ view, today }: Props) {
     if (isEnd && onto && colony && distanceM(stand, to) >= ONTO_M) {
       drop(id);
       setMoving({ colony, from: stand, onto });
+      setAim({ colony, from: stand, to: { at: onto } });
       return;
     }
     change({ ...before, ...to });
@@ -92,6 +97,9 @@ export function MapPage({ view, today }: Props) {
   };
   const selected = stands.find(({ id }) => id === chosen);
   const draft = chosen === null ? undefined : draftOf(chosen);
+  const [carried] = selected?.colonies ?? [];
+  const isFar = selected && draft && carried && distanceM(selected, draft) >= KEPT_UNDER_M;
+  const aim = moving ? aimed : isFar ? { colony: carried, from: selected, to: { at: draft } } : null;
   return (
     <>
       <PageHead title={`Map of ${apiary.name}`} below="North is up. Drag a hive, or move it with the arrow keys." />
@@ -112,8 +120,10 @@ export function MapPage({ view, today }: Props) {
             onChoose={(id) => {
               setChosen(id);
               setMoving(null);
+              setAim(null);
             }}
             onPlace={place}
+            flights={aim ? flightsOf(view, aim) : null}
             isFixed={isReader}
           />
           {named.length > 0 && (
@@ -160,7 +170,11 @@ export function MapPage({ view, today }: Props) {
                 target={moving}
                 view={view}
                 today={today}
-                onDone={() => setMoving(null)}
+                onAim={setAim}
+                onDone={() => {
+                  setMoving(null);
+                  setAim(null);
+                }}
               />
             ) : selected && draft ? (
               <StandForm
@@ -168,6 +182,7 @@ export function MapPage({ view, today }: Props) {
                 stand={selected}
                 draft={draft}
                 view={view}
+                minute={minute}
                 isSending={isSending}
                 onChange={change}
                 onSave={() => void save({ stands: [draft] })}

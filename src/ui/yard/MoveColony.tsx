@@ -2,13 +2,16 @@
 
 import { useState } from 'react';
 import { LIMITS } from '../../core/facts/limits';
+import type { MovedTo } from '../../core/yard/flyers';
 import type { MapColony, MapStand, MapView } from '../../views/map-view';
+import { onTheRoad } from '../../words/yard';
 import { Check } from '../controls/Check';
 import { DayField } from '../controls/DayField';
 import { Field, problemOf } from '../controls/Field';
 import { BUTTON } from '../controls/styles';
 import { useSend } from '../controls/useSend';
 import { IssueList } from '../entry/IssueList';
+import type { Aim } from './flights';
 import { WhatOfFlyers } from './WhatOfFlyers';
 
 /** A colony that is to go to another stand; null: nobody said yet to which. */
@@ -22,6 +25,8 @@ interface Props {
   readonly target: MoveTarget;
   readonly view: MapView;
   readonly today: string;
+  /** What is chosen, for the map; null: nothing yet. */
+  readonly onAim: (aim: Aim | null) => void;
   readonly onDone: () => void;
 }
 
@@ -29,7 +34,7 @@ const STAND = 'stand ';
 const APIARY = 'apiary ';
 
 /** A colony goes to another stand or apiary on a day: what becomes of its flyers is said first. */
-export function MoveColony({ target: { colony, from, onto }, view, today, onDone }: Props) {
+export function MoveColony({ target: { colony, from, onto }, view, today, onAim, onDone }: Props) {
   const { entry } = colony;
   const free = view.stands.filter(({ id }) => id !== from.id);
   const [to, setTo] = useState(onto ? `${STAND}${onto.id}` : '');
@@ -40,6 +45,8 @@ export function MoveColony({ target: { colony, from, onto }, view, today, onDone
   const stand = to.startsWith(STAND) ? free.find(({ id }) => id === to.slice(STAND.length)) : undefined;
   const apiaryId = to.startsWith(APIARY) ? to.slice(APIARY.length) : entry.apiaryId;
   const isChosen = stand !== undefined || apiaryId !== entry.apiaryId;
+  const movedTo: MovedTo = stand ? { at: stand } : { isOverKm: isFar };
+  const aim = (to: MovedTo | null) => onAim(to && { colony, from, to });
   const save = async () => {
     const { id, name, origin, parentColonyId, startedOn, endedOn, note, wanted } = entry;
     const moved = {
@@ -63,7 +70,15 @@ export function MoveColony({ target: { colony, from, onto }, view, today, onDone
       <p className="text-muted text-sm">{`From ${from.name}.`}</p>
       <Field name="To" problem={problemOf(issues, 'apiaryId')}>
         {(props) => (
-          <select {...props} value={to} onChange={({ target }) => setTo(target.value)}>
+          <select
+            {...props}
+            value={to}
+            onChange={({ target: { value } }) => {
+              setTo(value);
+              const chosen = free.find(({ id }) => value === `${STAND}${id}`);
+              aim(chosen ? { at: chosen } : value.startsWith(APIARY) ? { isOverKm: isFar } : null);
+            }}
+          >
             <option value="">choose</option>
             {free.map(({ id, name, colonies }) => (
               <option key={id} value={`${STAND}${id}`}>
@@ -91,15 +106,20 @@ export function MoveColony({ target: { colony, from, onto }, view, today, onDone
         </Field>
       )}
       {apiaryId !== entry.apiaryId && (
-        <Check name="It is over 5 km away as the bees fly" value={isFar} onChange={setFar} />
+        <Check
+          name="It is over 5 km away as the bees fly"
+          value={isFar}
+          onChange={(isSo) => {
+            setFar(isSo);
+            aim({ isOverKm: isSo });
+          }}
+        />
       )}
       <Field name="Since" problem={problemOf(issues, 'since')}>
         {(props) => <DayField {...props} value={since} onChange={setSince} />}
       </Field>
-      {isChosen && (
-        <WhatOfFlyers colony={colony} from={from} to={stand ? { at: stand } : { isOverKm: isFar }} view={view} />
-      )}
-      {isChosen && apiaryId !== entry.apiaryId && <OnTheRoad />}
+      {isChosen && <WhatOfFlyers aim={{ colony, from, to: movedTo }} view={view} />}
+      {isChosen && apiaryId !== entry.apiaryId && <OnTheRoad stackKg={colony.stackKg} />}
       <IssueList issues={issues} />
       <p className="mt-4 flex flex-wrap items-center gap-x-4">
         <button type="button" className={BUTTON.act} disabled={!isChosen || isSending} onClick={() => void save()}>
@@ -114,22 +134,14 @@ export function MoveColony({ target: { colony, from, onto }, view, today, onDone
 }
 
 /** What a hive wants on the road. */
-function OnTheRoad() {
+function OnTheRoad({ stackKg }: { readonly stackKg: number | null }) {
   return (
     <div className="mt-3 text-sm">
       <h3 className="font-bold">On the road</h3>
       <ul className="list-disc pl-5">
-        <li>Shut the entrance at dusk or before dawn, when all are home; not in the heat of the day.</li>
-        <li>Give air: a mesh above or below. Bees that are shut in without it die within the hour on a warm day.</li>
-        <li>
-          Strap floor, boxes and roof together. A full stack is too heavy for one: take off supers, or lift with two.
-        </li>
-        <li>Frames lengthwise in the car; drive without a halt; somebody with a veil at hand.</li>
-        <li>Open the entrance once it stands, even in the dark. Lean a branch before it.</li>
-        <li>
-          Moving bees may have to be reported, and may be forbidden near an outbreak of disease: ask your bee inspector
-          first.
-        </li>
+        {onTheRoad(stackKg).map((words) => (
+          <li key={words}>{words}</li>
+        ))}
       </ul>
     </div>
   );

@@ -7,6 +7,7 @@ import type { MapColony, MapStand, MapView } from '../../views/map-view';
 import { AskFirst } from '../controls/AskFirst';
 import { Field } from '../controls/Field';
 import { BUTTON } from '../controls/styles';
+import { DailyTick } from '../today/DailyTick';
 import { NumberField } from './NumberField';
 import { WhatOfFlyers } from './WhatOfFlyers';
 
@@ -14,6 +15,8 @@ interface Props {
   readonly stand: MapStand;
   readonly draft: StandFact;
   readonly view: MapView;
+  /** The minute that the page was made for. */
+  readonly minute: string;
   readonly isSending: boolean;
   readonly onChange: (draft: StandFact) => void;
   readonly onSave: () => void;
@@ -23,7 +26,18 @@ interface Props {
 }
 
 /** A stand by its numbers: what dragging does, done exactly. */
-export function StandForm({ stand, draft, view, isSending, onChange, onSave, onReset, onRemove, onMove }: Props) {
+export function StandForm({
+  stand,
+  draft,
+  view,
+  minute,
+  isSending,
+  onChange,
+  onSave,
+  onReset,
+  onRemove,
+  onMove,
+}: Props) {
   const { x, y, facing, name } = draft;
   const isChanged = x !== stand.x || y !== stand.y || facing !== stand.facing || name !== stand.name;
   const isFar = distanceM(stand, draft) >= KEPT_UNDER_M;
@@ -68,7 +82,7 @@ export function StandForm({ stand, draft, view, isSending, onChange, onSave, onR
       </div>
       {isFar &&
         stand.colonies.map((colony) => (
-          <WhatOfFlyers key={colony.entry.id} colony={colony} from={stand} to={{ at: draft }} view={view}>
+          <WhatOfFlyers key={colony.entry.id} aim={{ colony, from: stand, to: { at: draft } }} view={view}>
             If the hive itself is carried there, and the map is not only put right:
           </WhatOfFlyers>
         ))}
@@ -93,6 +107,14 @@ export function StandForm({ stand, draft, view, isSending, onChange, onSave, onR
           onYes={onRemove}
         />
       </p>
+      {stand.colonies.map(({ entry, daily }) =>
+        daily.map((task) => (
+          <p key={task.key} className="mt-3 text-sm">
+            <b>{task.words}.</b> {task.why}{' '}
+            <DailyTick task={task} colony={{ id: entry.id, name: entry.name }} minute={minute} />
+          </p>
+        )),
+      )}
       {stand.colonies.map((colony) => (
         <p key={colony.entry.id} className="mt-2">
           <button type="button" className={BUTTON.plain} onClick={() => onMove(colony)}>

@@ -6,6 +6,8 @@ import type { YardMarkFact } from '../../core/facts/yard';
 import { distanceM, type Point } from '../../core/yard/flyers';
 import type { MapStand } from '../../views/map-view';
 import { CM, drawnAt, facingName, groundOf, toCm } from './drawn-yard';
+import { FlightMarks } from './FlightMarks';
+import type { Flights } from './flights';
 
 export interface Placed extends Point {
   readonly facing: number;
@@ -19,6 +21,8 @@ interface Props {
   readonly chosen: string | null;
   readonly onChoose: (id: string) => void;
   readonly onPlace: (id: string, to: Placed, isEnd: boolean) => void;
+  /** What is about to be moved; null: nothing. */
+  readonly flights: Flights | null;
   readonly isFixed: boolean;
 }
 
@@ -35,7 +39,7 @@ const BIG_STEP_M = 1;
 const TURN = 15;
 
 /** The apiary from above, north up: each hive with the side that it flies from. */
-export function YardDrawing({ stands, marks, placeOf, chosen, onChoose, onPlace, isFixed }: Props) {
+export function YardDrawing({ stands, marks, placeOf, chosen, onChoose, onPlace, flights, isFixed }: Props) {
   const svg = useRef<SVGSVGElement>(null);
   const { x, y, width, height } = groundOf(stands, marks);
   const lines = (from: number, wide: number) =>
@@ -86,6 +90,7 @@ export function YardDrawing({ stands, marks, placeOf, chosen, onChoose, onPlace,
             1 m
           </text>
         </g>
+        {flights && <FlightMarks flights={flights} />}
         {stands.map((stand) => (
           <HiveMark
             key={stand.id}

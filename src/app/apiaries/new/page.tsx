@@ -1,22 +1,13 @@
 import type { Metadata } from 'next';
 import { v7 as newId } from 'uuid';
+import { bareApiary } from '@/core/facts/apiary';
 import { database } from '@/db/open';
 import { loadSettings } from '@/db/repositories/settings';
 import { ApiaryForm } from '@/ui/forms/ApiaryForm';
 
 export const metadata: Metadata = { title: 'Add an apiary' };
 
-const NOTHING_SAID = {
-  name: '',
-  note: '',
-  mainFlowFrom: null,
-  mainFlowTo: null,
-  swarmMonths: null,
-  wayMinutes: null,
-  diseaseSuspectedSince: null,
-};
-
 export default function Page() {
   const { swarmMonths, wayMinutes } = loadSettings(database().db);
-  return <ApiaryForm apiary={{ id: newId(), ...NOTHING_SAID }} isNew usualMonths={swarmMonths} usualWay={wayMinutes} />;
+  return <ApiaryForm apiary={bareApiary(newId(), '')} isNew usualMonths={swarmMonths} usualWay={wayMinutes} />;
 }

@@ -12,10 +12,10 @@ export const metadata: Metadata = { title: 'Map' };
 
 export default async function Page({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params;
-  const { today } = await now();
+  const { today, minute } = await now();
   const opened = database();
   const all = loadApiaries(opened, today);
   if (!all.apiaries.some((apiary) => apiary.id === id)) notFound();
   const view = mapView(all, id, loadStands(opened.db, id), loadYardMarks(opened.db, id));
-  return <MapPage view={view} today={formatDay(today)} />;
+  return <MapPage view={view} today={formatDay(today)} minute={minute} />;
 }
