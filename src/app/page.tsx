@@ -6,6 +6,7 @@ import { loadRoundWishes } from '@/db/repositories/rounds';
 import { loadApiaries } from '@/server/all-apiaries';
 import { deviceZone, now, zoneBy } from '@/server/clock';
 import { type FortnightNow, fortnightNow } from '@/server/rounds/fortnight-now';
+import { soon } from '@/server/rounds/soon';
 import { weekNow } from '@/server/rounds/week-now';
 import { axisAround } from '@/ui/time/axis';
 import { TodayPage } from '@/ui/today/TodayPage';
@@ -22,10 +23,6 @@ interface Props {
 type At = Awaited<ReturnType<typeof now>>;
 type All = ReturnType<typeof loadApiaries>;
 
-/** Rounds that are worked out so soon are waited for: what is due would stand there for a blink, and a tap on it go astray. */
-const SOON_MS = 500;
-const soon = () => new Promise<null>((resolve) => setTimeout(() => resolve(null), SOON_MS));
-
 /** The week's rounds; where they take longer what is due stands there meanwhile, and the rounds follow as soon as they are worked out. */
 export default async function Page({ searchParams }: Props) {
   const at = await now();
@@ -34,7 +31,8 @@ export default async function Page({ searchParams }: Props) {
   if (all.apiaries.length === 0) redirect('/start');
   const days = (await searchParams).days === '14' ? 14 : 7;
   const { answer } = fortnightNow(opened, all, at, zoneBy(await deviceZone()));
-  const settled = await Promise.race([answer, soon()]);
+  // Else what is due would stand there for a blink, and a tap on it go astray.
+  const settled = await soon(answer);
   const props = { opened, all, at, days };
   // One place for both, so that a plan made anew takes the place of the last when it is there, and nothing of the page is lost meanwhile.
   return (

@@ -13,6 +13,7 @@ import { oneParam } from '@/server/one-param';
 import { placeMeasured } from '@/server/place-of';
 import { queenAges } from '@/server/queen-ages';
 import { fortnightNow } from '@/server/rounds/fortnight-now';
+import { soon } from '@/server/rounds/soon';
 import { StartForm } from '@/ui/start/StartForm';
 import { startView } from '@/views/start-view';
 
@@ -38,7 +39,7 @@ export default async function Page({ params, searchParams }: Props) {
   const fit = fitOf(method, fitFactsOf(state, flow, { ...NOTHING_SAID, coldestNightC }), settings);
   const all = loadApiaries(opened, today);
   const view = startView(method.name, colony, state, fit, all, queenAges(opened.db));
-  const { settled } = fortnightNow(opened, all, at, zoneBy(await deviceZone()));
+  const settled = await soon(fortnightNow(opened, all, at, zoneBy(await deviceZone())).answer);
   // Without the rounds nobody knows how it gets there.
   const kit = settled ? kitForStart(opened, all, today, settled, { colonyId: id, method: method.name }) : [];
   return (
