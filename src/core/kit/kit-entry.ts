@@ -6,7 +6,7 @@ export type KitPlace = string;
 export const HOME: KitPlace = 'home';
 export const CAR: KitPlace = 'car';
 
-interface Said {
+interface Entry {
   readonly id: string;
   /** Local minute, `YYYY-MM-DDTHH:mm`. */
   readonly at: string;
@@ -19,14 +19,14 @@ interface Said {
 }
 
 /** So many are at a place: whatever was reckoned before, this is what lies there. */
-export interface Counted extends Said {
+export interface Counted extends Entry {
   readonly kind: 'counted';
   readonly from: null;
   readonly to: KitPlace;
 }
 
 /** So many went from one place to another; null: they came from elsewhere (bought, made), or went there (given away, broken, used up). */
-export interface Carried extends Said {
+export interface Carried extends Entry {
   readonly kind: 'carried';
   readonly from: KitPlace | null;
   readonly to: KitPlace | null;

@@ -1,8 +1,9 @@
 import type { Day } from '../calendar/day';
 import { formatDay } from '../calendar/day';
-import type { MethodName } from '../methods/method';
+import { A_SUPER } from '../methods/kit-items';
+import type { FollowUpCode, MethodName } from '../methods/method';
 import { methodNamed } from '../methods/methods';
-import type { Thing, Wanted } from '../methods/thing';
+import type { Brings, Thing, Wanted } from '../methods/thing';
 import type { Hive } from '../space/hive';
 
 /** What things went to a hive, or came off it, by what was done there. */
@@ -54,6 +55,20 @@ export interface KitColony {
   readonly surveys: readonly { readonly at: string; readonly on: Day; readonly hive: Hive }[];
 }
 
+/** What was given with the answer to a check. */
+export interface KitAnswer {
+  readonly at: string;
+  readonly on: Day;
+  readonly colonyId: string;
+  readonly code: FollowUpCode;
+  readonly answer: string;
+}
+
+/** Answers that say that something was put on. */
+const PUT_ON: { readonly [C in FollowUpCode]?: { readonly [answer: string]: readonly Brings[] } } = {
+  'supers-check': { another: A_SUPER },
+};
+
 const startOf = (on: Day): string => `${formatDay(on)}T00:00`;
 const endOf = (on: Day): string => `${formatDay(on)}T23:59`;
 
@@ -72,8 +87,12 @@ export function thingsOf({ boxes }: Hive): ReadonlyMap<Thing, number> {
   ]);
 }
 
-/** In order of time; what was begun at a minute comes before what was seen at it. */
-export function kitUses(programmes: readonly KitProgramme[], colonies: readonly KitColony[]): readonly KitUse[] {
+/** In order of time; what was begun or given at a minute comes before what was seen at it. */
+export function kitUses(
+  programmes: readonly KitProgramme[],
+  colonies: readonly KitColony[],
+  answers: readonly KitAnswer[] = [],
+): readonly KitUse[] {
   const colonyOf = new Map(colonies.map((one) => [one.id, one]));
   const uses = programmes.flatMap((programme): KitUse[] => {
     const { method, at, on, colonyId, newColonyId, over } = programme;
@@ -98,6 +117,17 @@ export function kitUses(programmes: readonly KitProgramme[], colonies: readonly 
       }),
     );
   });
+  const given = answers.flatMap(({ at, on, colonyId, code, answer }): KitUse[] => {
+    const hive = colonyOf.get(colonyId);
+    if (!hive) return [];
+    return (PUT_ON[code]?.[answer] ?? []).map(({ of, count }) => ({
+      kind: 'taken',
+      at,
+      colonyId,
+      apiaryId: hive.apiaryOn(on),
+      wanted: { of, count },
+    }));
+  });
   const made = new Set(programmes.map(({ newColonyId }) => newColonyId));
   const seen = colonies.flatMap(({ id, surveys, apiaryOn }) =>
     surveys.map(({ at, on, hive }): KitUse => {
@@ -106,5 +136,7 @@ export function kitUses(programmes: readonly KitProgramme[], colonies: readonly 
     }),
   );
   const order = { taken: 0, seen: 1, 'came-free': 2 };
-  return [...uses, ...seen].sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : order[a.kind] - order[b.kind]));
+  return [...uses, ...given, ...seen].sort((a, b) =>
+    a.at < b.at ? -1 : a.at > b.at ? 1 : order[a.kind] - order[b.kind],
+  );
 }

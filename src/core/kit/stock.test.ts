@@ -109,6 +109,32 @@ describe('what lies where', () => {
     expect(lies([morning], uses)('orchard', 'nuc-box')).toBe(4);
   });
 
+  it('a super given with the answer to its check is taken once, whether it is seen on the hive afterwards or not', () => {
+    const answer = {
+      at: '2027-05-10T14:00',
+      on: day('2027-05-10'),
+      colonyId: 'hive',
+      code: 'supers-check',
+      answer: 'another',
+    } as const;
+    const entries = [counted('2027-05-01T10:00', 'orchard', 'super', 3)];
+    const left = (...surveys: ReturnType<typeof survey>[]) =>
+      lies(entries, kitUses([], [colony('hive', { surveys })], [answer]))('orchard', 'super');
+    expect(left()).toBe(2);
+    expect(left(survey('2027-05-05', 1), survey('2027-05-10', 2))).toBe(2);
+    expect(lies(entries, kitUses([], [colony('hive')], [{ ...answer, answer: 'in-order' }]))('orchard', 'super')).toBe(
+      3,
+    );
+  });
+
+  it('what lay frozen still does when it is counted again, until none is left', () => {
+    const frozen = { ...counted('2027-03-01T10:00', HOME, 'frozen-stores', 4), frozenSince: day('2026-11-03') };
+    const since = (count: number) =>
+      stockOf([frozen, counted('2027-04-01T10:00', HOME, 'frozen-stores', count)], []).lying(HOME, 'frozen-stores')
+        .frozenSince;
+    expect([since(3), since(0)]).toEqual([day('2026-11-03'), null]);
+  });
+
   it('a count made after the start stands: what was taken is not taken twice', () => {
     const at = lies(
       [counted('2027-05-10T18:00', 'orchard', 'nuc-box', 2)],

@@ -101,7 +101,9 @@ export function stockOf(entries: readonly KitEntry[], uses: readonly KitUse[]): 
       case 'counted': {
         const { to, thing, count, at: minute, frozenSince } = step;
         move(thing, count - there(to, thing).count, OUTSIDE, at(to));
-        lying.set(key(to, thing), { count, countedAt: minute, frozenSince });
+        // Who counts says nothing of the cold: what lay frozen still does.
+        const frozen = frozenSince ?? there(to, thing).frozenSince;
+        lying.set(key(to, thing), { count, countedAt: minute, frozenSince: count === 0 ? null : frozen });
         overdrawn.delete(key(to, thing));
         if (to === CAR) unpack(null, thing, 0);
         break;

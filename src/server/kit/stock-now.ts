@@ -52,7 +52,17 @@ function reckon(opened: OpenedDatabase, all: AllApiaries, today: Day): StockNow 
     const newColonyId = programme.units.find(({ unit }) => unit === newUnit)?.colonyId ?? null;
     return { method, at, on, colonyId, newColonyId, over: overOf(programme, states, ended, answered.get(id) ?? null) };
   });
-  return { entries, stock: stockOf(entries, kitUses(kit, kept)) };
+  return {
+    entries,
+    stock: stockOf(
+      entries,
+      kitUses(
+        kit,
+        kept,
+        answers.filter(({ on }) => on <= today),
+      ),
+    ),
+  };
 }
 
 /** Every colony that there ever was in the book, with the frames that were looked at. */

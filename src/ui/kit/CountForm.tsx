@@ -25,11 +25,13 @@ interface Props {
 export function CountForm({ place: { place, name, cells }, minute: shownAt, isReader }: Props) {
   const thisMinute = useThisMinute(shownAt);
   const [counts, setCounts] = useState<ReadonlyMap<Thing, number>>(new Map());
+  const [waiting, setWaiting] = useState<ReadonlyMap<Thing, number>>(new Map());
   const [isAll, setAll] = useState(false);
   const [reason, setReason] = useState('');
   const [isKept, setKept] = useState(false);
   const { issues, isSaying, say } = useSay({ id: place, name });
-  const countOf = (thing: Thing) => counts.get(thing) ?? cells.find((cell) => cell.thing === thing)?.count ?? 0;
+  const countOf = (thing: Thing) =>
+    counts.get(thing) ?? waiting.get(thing) ?? cells.find((cell) => cell.thing === thing)?.count ?? 0;
   const set = (thing: Thing, count: number) => {
     setKept(false);
     setCounts(new Map(counts).set(thing, count));
@@ -53,7 +55,10 @@ export function CountForm({ place: { place, name, cells }, minute: shownAt, isRe
           frozenSince: null,
         }),
       );
-    if ((await say('kit', { id: newId(), at, entries }, `Counted: ${name}`)) === 'refused') return;
+    const state = await say('kit', { id: newId(), at, entries }, `Counted: ${name}`);
+    if (state === 'refused') return;
+    // What waits on the device is what lies there, though the page does not know of it yet.
+    setWaiting(state === 'waiting' ? new Map([...waiting, ...counts]) : new Map());
     setCounts(new Map());
     setAll(false);
     setReason('');
@@ -67,7 +72,13 @@ export function CountForm({ place: { place, name, cells }, minute: shownAt, isRe
             <span className="leading-tight">
               <b>{thingWords}</b>
               <span className="text-muted block text-sm">
-                {counts.has(thing) ? 'not saved yet' : counted === null ? 'never counted here' : `counted ${counted}`}
+                {counts.has(thing)
+                  ? 'not saved yet'
+                  : waiting.has(thing)
+                    ? 'kept here, not sent yet'
+                    : counted === null
+                      ? 'never counted here'
+                      : `counted ${counted}`}
                 {frozen && `, frozen since ${frozen}`}
               </span>
             </span>
