@@ -2,7 +2,7 @@ import type { ColonyFacts } from '../core/colony/facts';
 import type { ColonyState } from '../core/colony/fold';
 import { lays } from '../core/colony/queen-state';
 import { type Fit, type FitFacts, fitOf } from '../core/methods/fit';
-import type { Method, MethodKind, MethodName } from '../core/methods/method';
+import { METHOD_KINDS, type Method, type MethodKind, type MethodName } from '../core/methods/method';
 import { METHODS } from '../core/methods/methods';
 import type { Plan } from '../core/methods/plan';
 import { cellsToKeep } from '../core/programmes/best-to-keep';
@@ -56,13 +56,11 @@ export function layingWords(method: Method, plan: Plan): string {
   return method.kind === 'queen' ? decidePhrases.raisesNoQueenByItself : decidePhrases.theOldQueenGoes;
 }
 
-const KIND_ORDER: readonly MethodKind[] = ['swarm', 'queen', 'increase', 'room'];
-
 /** Every method weighed for a colony as it stands: none hidden, each with its reason. */
 export function decideView(state: ColonyState, colony: ColonyFacts, facts: FitFacts, settings: Settings): DecideView {
   const views = METHODS.filter(({ name }) => name !== 'hive-swarm')
     .map((method) => methodView(method, state, colony, facts, settings))
-    .sort((a, b) => KIND_ORDER.indexOf(a.kind) - KIND_ORDER.indexOf(b.kind));
+    .sort((a, b) => METHOD_KINDS.indexOf(a.kind) - METHOD_KINDS.indexOf(b.kind));
   const of = (kind: Fit['kind']) => views.filter(({ fit }) => fit.kind === kind);
   const lacksQueen = views.some(
     ({ fit }) => fit.kind === 'would-fit' && fit.missing.some(({ code }) => code === 'queen-not-found'),

@@ -1,4 +1,5 @@
-import type { BetterWay, FlyersGo } from '../core/yard/flyers';
+import { HEAVY } from '../core/space/weight';
+import { type BetterWay, type FlyersGo, JOINS_WITHIN_M, KEPT_OVER_KM, KEPT_UNDER_M } from '../core/yard/flyers';
 import { listWords } from './list';
 import { massWords, measured } from './measures';
 
@@ -17,14 +18,16 @@ export function flyersWords(
 ): string {
   const name = nameOf(moved);
   const kept = {
-    near: `The flying bees of ${name} come along: it goes less than {1 m}.`,
+    near: `The flying bees of ${name} come along: it goes less than {${KEPT_UNDER_M} m}.`,
     found: `The flying bees of ${name} go back to where it stood, and find it again: no other hive is nearer.`,
-    far: `The flying bees of ${name} come along: over {5 km} away nothing is known to them.`,
+    far: `The flying bees of ${name} come along: over {${KEPT_OVER_KM} km} away nothing is known to them.`,
   };
   if (go.kind === 'kept') return measured(kept[go.because]);
   const who = `The flying bees of ${name}, ${flyers === null ? 'about a third of its bees' : about(flyers)},`;
   if (go.join.length === 0)
-    return measured(`${who} go back to where it stood, and no hive is within {2 m} of it: they are lost.`);
+    return measured(
+      `${who} go back to where it stood, and no hive is within {${JOINS_WITHIN_M} m} of it: they are lost.`,
+    );
   const isShared = go.join.includes(moved);
   const names = listWords(go.join.filter((id) => id !== moved).map(nameOf));
   const each =
@@ -38,10 +41,10 @@ export function flyersWords(
 export function betterWayWords(way: BetterWay): string {
   return way.kind === 'by-steps'
     ? measured(
-        `Moved by less than {1 m} a day it keeps them: ${way.days} days to there, on days on which the bees fly.`,
+        `Moved by less than {${KEPT_UNDER_M} m} a day it keeps them: ${way.days} days to there, on days on which the bees fly.`,
       )
     : measured(
-        'Taken over {5 km} away for three weeks first, and brought to its new stand then, it keeps them. Or move it in winter, when no bee has flown for some weeks.',
+        `Taken over {${KEPT_OVER_KM} km} away for ${way.days} days first, and brought to its new stand then, it keeps them. Or move it in winter, when no bee has flown for some weeks.`,
       );
 }
 
@@ -49,9 +52,9 @@ export function betterWayWords(way: BetterWay): string {
 export const onTheRoad = (stackKg: number | null): readonly string[] => [
   'Moving bees may have to be reported, and may be forbidden near an outbreak of disease: ask your bee inspector first.',
   stackKg === null
-    ? measured('Its frames were never surveyed: reckon with {20 kg} for a box of brood and stores. Lift with two.')
+    ? 'Its frames were never surveyed, so nobody knows what it weighs: take supers off first, and lift with two.'
     : `Its boxes weigh about ${massWords(Math.round(stackKg))}, floor and roof apart: ${
-        stackKg > LIFTED_ALONE_KG ? 'take supers off first, and lift with two.' : 'lift with two where you can.'
+        stackKg > HEAVY.value ? 'take supers off first, and lift with two.' : 'lift with two where you can.'
       }`,
   'Strap floor, boxes and roof together. Put mesh above or below: shut in without air bees die within the hour on a warm day.',
   'Shut the entrance at dusk or before dawn, when all are home; not in the heat of the day.',
@@ -59,12 +62,12 @@ export const onTheRoad = (stackKg: number | null): readonly string[] => [
   'Open the entrance as soon as it stands, even in the dark, and lean a branch before it.',
 ];
 
-/** More than this is lifted by two. */
-const LIFTED_ALONE_KG = 25;
-
 /** A young queen who flies from there. */
 export const VIRGIN_MOVED =
   'A young queen flies from this hive, or soon will: moved now, she may not find it again. Leave it where it is until she lays.';
 
 export const wayMarkWords = (names: readonly string[]): string =>
   `Put a way-mark, a branch or a stone, in front of ${listWords(names)}: a young queen flies from there, and a hive beside it faces alike.`;
+
+/** Asked of a move to another apiary. */
+export const isFarQuestion = (): string => measured(`It is over {${KEPT_OVER_KM} km} away as the bees fly`);

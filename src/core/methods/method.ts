@@ -130,7 +130,9 @@ export interface MethodNeeds {
   readonly doubtfulQueen: boolean;
 }
 
-export type MethodKind = 'swarm' | 'room' | 'queen' | 'increase';
+/** In the order in which they are thought of. */
+export const METHOD_KINDS = ['swarm', 'queen', 'increase', 'room'] as const;
+export type MethodKind = (typeof METHOD_KINDS)[number];
 
 /**
  * One method: when it fits, how it is done, what follows, and how it fails. All of it is data; planning is shared, and the words are in

@@ -3,9 +3,8 @@ import { addDays, type Day, day, latestOf, yearOf } from '../../core/calendar/da
 import { fitFactsOf } from '../../core/colony/fit-facts';
 import { type KitWork, type Need, needsOfWork, spareNuc } from '../../core/kit/needs';
 import { type KitRound, type MetNeed, meetNeeds } from '../../core/kit/shortages';
-import { fitOf } from '../../core/methods/fit';
+import { fitsFirst } from '../../core/methods/fits-first';
 import type { MethodName } from '../../core/methods/method';
-import { METHODS } from '../../core/methods/methods';
 import { markColour } from '../../core/queens/mark-colour';
 import { PLANNED_DAYS } from '../../core/rounds/planned-days';
 import { plannedOn } from '../../core/rounds/planned-on';
@@ -73,9 +72,6 @@ export function kitForStart(
   return shortageLines(all, own, today);
 }
 
-/** A method of what kind is thought of first: against swarming before what is done for a queen, then more colonies, then room. */
-const KINDS = ['swarm', 'queen', 'increase', 'room'] as const;
-
 /** What is to be done at the hives in the days that are planned, each on the day of its round, else on its best day. */
 function workToCome(
   opened: OpenedDatabase,
@@ -111,7 +107,7 @@ function workToCome(
       : [];
     const others = checks.flatMap(({ check: { code }, on: doneOn }): KitWork[] => {
       if (code !== 'act') return [{ ...at, on: doneOn, code, method: null }];
-      const name = list ? null : fitsFirst(opened, all, standing, today);
+      const name = list ? null : methodFor(opened, all, standing, today);
       return name === null ? [] : [{ ...at, on: doneOn, code, method: { name, isDecided: false } }];
     });
     return [...decided, ...others].filter((work) => work.on <= last);
@@ -119,7 +115,7 @@ function workToCome(
 }
 
 /** The method that fits a colony first as it stands; else the first that would, were something more known or there; null: none. */
-function fitsFirst(
+function methodFor(
   opened: OpenedDatabase,
   { settings }: AllApiaries,
   { colony, apiary, state }: StandingColony,
@@ -130,11 +126,7 @@ function fitsFirst(
     mainFlowFrom !== null && mainFlowTo !== null ? { from: day(mainFlowFrom), to: day(mainFlowTo) } : null;
   const { flow, coldestNightC } = placeMeasured(opened, colony, entered, today);
   const facts = fitFactsOf(state, flow, { coldestNightC, secondStand: null });
-  const weighed = KINDS.flatMap((kind) =>
-    METHODS.filter((method) => method.kind === kind && method.name !== 'hive-swarm'),
-  ).map((method) => ({ name: method.name, fit: fitOf(method, facts, settings).kind }));
-  const first = weighed.find(({ fit }) => fit === 'fits') ?? weighed.find(({ fit }) => fit === 'would-fit');
-  return first?.name ?? null;
+  return fitsFirst(facts, settings);
 }
 
 /** In the swarm season a nuc is in hand at every apiary with colonies, from today on, or from its first day within those that are planned. */

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { LIMITS } from '../../core/facts/limits';
 import type { MovedTo } from '../../core/yard/flyers';
 import type { MapColony, MapStand, MapView } from '../../views/map-view';
-import { onTheRoad } from '../../words/yard';
+import { isFarQuestion, onTheRoad } from '../../words/yard';
 import { Check } from '../controls/Check';
 import { DayField } from '../controls/DayField';
 import { Field, problemOf } from '../controls/Field';
@@ -107,7 +107,7 @@ export function MoveColony({ target: { colony, from, onto }, view, today, onAim,
       )}
       {apiaryId !== entry.apiaryId && (
         <Check
-          name="It is over 5 km away as the bees fly"
+          name={isFarQuestion()}
           value={isFar}
           onChange={(isSo) => {
             setFar(isSo);

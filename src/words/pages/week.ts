@@ -25,8 +25,7 @@ export const weekPhrases = {
   onlyLooks: 'Brief looks only: leave the brood nests shut.',
   hoursDoNotFit: 'Its hours do not follow one another within your time: go when it suits.',
   afterItsDay: (risk: string) => `After its last day: ${risk}`,
-  kitToBring: (lines: number) =>
-    `Kit to bring, for ${lines === 1 ? 'one hive or apiary' : `${COUNT[lines]?.toLowerCase() ?? lines} hives and apiaries`}`,
+  kitToBring: (lines: number) => `Kit to take along (${lines})`,
   cannotBeMet: 'Cannot be met in time',
   leastBad: (on: Day, apiary: string) => `Least bad: ${weekdayWords(on)}, with the round to ${apiary}.`,
   noLeastBad: 'No day of these two weeks would do.',
