@@ -14,7 +14,7 @@ const READINGS = {
   Vetch: 'Looks as if it has swarmed',
   Campion: 'Raising a queen',
   Sorrel: 'No eggs of a young queen by 12 May',
-  Comfrey: 'Walk-away split, 10 May',
+  Comfrey: 'Even split, side by side, 10 May',
   Mallow: 'Caged queen given on 11 May',
   Meadowsweet: 'First signs of swarming',
 };
@@ -154,8 +154,8 @@ test('no accessibility fault where a method is chosen, planned and carried out',
     await expect(page.getByRole('button', { name: 'Start it' })).toBeVisible();
     expect(await faults(page)).toEqual([]);
     await openColony(page, 'Comfrey');
-    await page.getByRole('link', { name: /^Walk-away split/ }).click();
-    await expect(page.getByRole('heading', { level: 1, name: 'Walk-away split' })).toBeVisible();
+    await page.getByRole('link', { name: /^Even split, side by side/ }).click();
+    await expect(page.getByRole('heading', { level: 1, name: 'Even split, side by side' })).toBeVisible();
     await page.getByRole('button', { name: 'record the result' }).first().click();
     expect(await faults(page)).toEqual([]);
     await page.getByRole('button', { name: 'another day' }).first().click();

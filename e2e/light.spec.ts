@@ -76,8 +76,8 @@ for (const theme of ['day', 'sunlight', 'night'] as const) {
     await expect(page.getByRole('button', { name: 'Start it' })).toBeVisible();
     expect(await faultsInIt()).toEqual([]);
     await openColony(page, 'Comfrey');
-    await page.getByRole('link', { name: /^Walk-away/ }).click();
-    await expect(page.getByRole('heading', { level: 1, name: 'Walk-away split' })).toBeVisible();
+    await page.getByRole('link', { name: /^Even split/ }).click();
+    await expect(page.getByRole('heading', { level: 1, name: 'Even split, side by side' })).toBeVisible();
     expect(await faultsInIt()).toEqual([]);
     await openColony(page, 'Sainfoin');
     await page.getByRole('link', { name: 'Survey again' }).click();

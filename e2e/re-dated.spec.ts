@@ -127,12 +127,12 @@ test('an inspection inside the days to leave shut asks first', async ({ page }) 
 
 test('a start that was a mistake is taken back and put back, with its colony', async ({ page }) => {
   await openColony(page, 'Comfrey');
-  await page.getByRole('link', { name: /^Walk-away split, day 6/ }).click();
+  await page.getByRole('link', { name: /^Even split, side by side, day 6/ }).click();
   await page.getByRole('button', { name: 'It never happened: undo the start' }).click();
   await page.getByRole('button', { name: 'Take it back', exact: true }).click();
-  await expect(page.getByText('Walk-away split of 10 May was taken back.')).toBeVisible();
+  await expect(page.getByText('Even split, side by side of 10 May was taken back.')).toBeVisible();
   await page.getByRole('button', { name: 'Restore' }).click();
-  await expect(page.getByRole('link', { name: /^Walk-away split, day 6/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /^Even split, side by side, day 6/ })).toBeVisible();
   await page.getByRole('link', { name: 'Comfrey half' }).last().click();
   await expect(page.getByRole('heading', { level: 1, name: 'Comfrey half' })).toBeVisible();
   await expect(page.locator('[data-due="which-half"]')).toBeVisible();

@@ -103,3 +103,54 @@ test('an apiary without a map gets its stands from the names that are noted', as
   await page.getByRole('button', { name: 'Put it on the map' }).click();
   await expect(page.getByRole('button', { name: /^Take away: Hedge/ })).toBeVisible();
 });
+
+test('a colony goes across the yard a step a day, ticked from Today and from the map', async ({ page }) => {
+  await openMap(page, 'Walled garden');
+  await hive(page, /^stand 3: Yarrow/).click();
+  await page.getByRole('button', { name: 'Move Yarrow to another stand' }).click();
+  const move = page.getByRole('region', { name: 'Move Yarrow' });
+  await move.getByLabel('To', { exact: true }).selectOption({ label: 'stand 1' });
+  await move.getByRole('button', { name: 'Move it there in 5 steps' }).click();
+  await expect(move).toHaveCount(0);
+
+  await page.goto('/');
+  const stands = page.getByRole('region', { name: 'At the stands' });
+  await expect(stands).toContainText('Walled garden: Put a way-mark');
+  await expect(stands).toContainText('Move Yarrow by 80 cm to the west. 5 more steps, a day each: there on Thu 20 May');
+  await stands.getByRole('button', { name: 'Move Yarrow by 80 cm to the west: done today' }).click();
+  await expect(stands).toContainText('Done today. 4 more steps');
+
+  await stands.getByRole('button', { name: 'they are there' }).click();
+  await expect(stands).not.toContainText('way-mark');
+
+  await openMap(page, 'Walled garden');
+  await page.getByText('Paths, hedges and neighbours').click();
+  await expect(page.getByRole('button', { name: /^Take away: Way-mark, 2\/-0\.8$/ })).toBeVisible();
+  await hive(page, /^stand 3: Yarrow/).click();
+  await expect(stand(page).getByLabel('East, m')).toHaveValue('3.2');
+  await expect(stand(page)).toContainText('Moved on 16 May.');
+  await stand(page).getByRole('button', { name: 'not moved on 16 May after all' }).click();
+  await expect(stand(page).getByLabel('East, m')).toHaveValue('4');
+  await stand(page)
+    .getByRole('button', { name: /: done today$/ })
+    .click();
+  await expect(stand(page)).toContainText('Done today.');
+  await stand(page).getByRole('button', { name: 'leave it where it stands now' }).click();
+  await expect(stand(page).getByText('Move Yarrow by')).toHaveCount(0);
+  await page.goto('/');
+  await expect(stands).not.toContainText('Yarrow by');
+});
+
+test('halves side by side are moved each day until they are even', async ({ page }) => {
+  await openMap(page, 'Old quarry');
+  await hive(page, /^lower ledge: Comfrey/).click();
+  await expect(stand(page)).toContainText('Move both boxes by 10 cm, the weaker nearer the old place');
+  await stand(page)
+    .getByRole('button', { name: /Comfrey: done today$/ })
+    .click();
+  await expect(stand(page)).toContainText('done today');
+  await page.getByRole('button', { name: 'One day on' }).click();
+  await page.goto('/');
+  await page.getByRole('button', { name: /Comfrey: both fly alike: no more to do$/ }).click();
+  await expect(page.getByRole('button', { name: /^Move both boxes by 10 cm/ })).toHaveCount(0);
+});

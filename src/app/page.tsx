@@ -3,6 +3,7 @@ import { redirect } from 'next/navigation';
 import { Suspense } from 'react';
 import { database, type OpenedDatabase } from '@/db/open';
 import { loadRoundWishes } from '@/db/repositories/rounds';
+import { loadYard } from '@/db/repositories/yard';
 import { loadApiaries } from '@/server/all-apiaries';
 import { deviceZone, now, zoneBy } from '@/server/clock';
 import { type FortnightNow, fortnightNow } from '@/server/rounds/fortnight-now';
@@ -11,7 +12,7 @@ import { weekNow } from '@/server/rounds/week-now';
 import { axisAround } from '@/ui/time/axis';
 import { TodayPage } from '@/ui/today/TodayPage';
 import { WeekPage } from '@/ui/today/WeekPage';
-import { todayView } from '@/views/today-view';
+import { todayView, yardToday } from '@/views/today-view';
 
 export const metadata: Metadata = { title: { absolute: 'Today · Ubbet' } };
 
@@ -36,7 +37,7 @@ export default async function Page({ searchParams }: Props) {
   const props = { opened, all, at, days };
   // One place for both, so that a plan made anew takes the place of the last when it is there, and nothing of the page is lost meanwhile.
   return (
-    <Suspense fallback={<Due all={all} at={at} state="planning" />}>
+    <Suspense fallback={<Due opened={opened} all={all} at={at} state="planning" />}>
       {settled ? <Week {...props} planned={settled} /> : <Planned {...props} answer={answer} />}
     </Suspense>
   );
@@ -51,13 +52,14 @@ interface PlannedProps {
 
 async function Planned({ answer, ...props }: PlannedProps & { readonly answer: Promise<FortnightNow | null> }) {
   const planned = await answer;
-  return planned ? <Week {...props} planned={planned} /> : <Due all={props.all} at={props.at} state="not-planned" />;
+  return planned ? <Week {...props} planned={planned} /> : <Due {...props} state="not-planned" />;
 }
 
 function Week({ opened, all, at, planned, days }: PlannedProps & { readonly planned: FortnightNow }) {
   return (
     <WeekPage
       view={weekNow(opened, all, at, planned, days)}
+      yard={yardOf(opened, all, at)}
       axis={axisAround(at.today)}
       minute={at.minute}
       days={days}
@@ -68,6 +70,23 @@ function Week({ opened, all, at, planned, days }: PlannedProps & { readonly plan
   );
 }
 
-function Due({ all, at, state }: { all: All; at: At; state: 'planning' | 'not-planned' }) {
-  return <TodayPage view={todayView(all, at.today)} axis={axisAround(at.today)} minute={at.minute} state={state} />;
+const yardOf = ({ db }: OpenedDatabase, all: All, { today }: At) => yardToday(all, today, (id) => loadYard(db, id));
+
+interface DueProps {
+  readonly opened: OpenedDatabase;
+  readonly all: All;
+  readonly at: At;
+  readonly state: 'planning' | 'not-planned';
+}
+
+function Due({ opened, all, at, state }: DueProps) {
+  return (
+    <TodayPage
+      view={todayView(all, at.today)}
+      yard={yardOf(opened, all, at)}
+      axis={axisAround(at.today)}
+      minute={at.minute}
+      state={state}
+    />
+  );
 }

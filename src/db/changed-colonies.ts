@@ -36,6 +36,7 @@ const COLONY_OF: { readonly [T in TableName]: ((row: 'NEW' | 'OLD') => string) |
   kept_frame: null,
   kit_entry: null,
   stand: null,
+  stand_move: null,
   yard_mark: null,
   photo: null,
   programme: null,

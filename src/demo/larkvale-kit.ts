@@ -20,6 +20,7 @@ export function standsAndKit(
   season.stand(quarry, 'by the spring', 5, 1, 120);
   season.stand(quarry, 'north face', -6, 3, 90);
   season.stand(quarry, 'by the birch', 3, 5, 180);
+  season.movedBySteps('north face', { x: -6, y: 3 }, { x: -4.5, y: 4.6 }, '2027-05-14', ['2027-05-14', '2027-05-15']);
   season.mark(quarry, 'water', 6, 1.5, 8, 3);
   season.counted(
     '2027-05-14T19:00',

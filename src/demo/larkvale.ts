@@ -201,7 +201,7 @@ export function larkvaleSeason(): SeasonFacts {
     origin: 'split',
     parentColonyId: comfrey.id,
   });
-  season.programme('walk-away', comfrey.id, '2027-05-10', { units: { 'queenless-half': comfreyHalf.id } });
+  season.programme('even-split', comfrey.id, '2027-05-10', { units: { 'queenless-half': comfreyHalf.id } });
 
   const mallowQueen = season.queen('bought', '2027-04-05', '2027-04-20');
   const mallowOld = season.queen('unknown', null);
@@ -212,9 +212,19 @@ export function larkvaleSeason(): SeasonFacts {
       thoroughness: 'cleared',
       queen: 'seen',
       youngest: 'eggs',
-      note: 'Old emerged: temper.',
-    })
-    .queen('2027-05-10', 'removed', mallowOld);
+      note: 'Short-tempered, and they follow.',
+    });
+  // Out of the way with some bees until the new one lays, in a nuc that faces the wall.
+  const mallowNuc = season.colony(roof, 'Mallow nuc', 'at the wall', '2027-05-10', {
+    origin: 'nuc',
+    parentColonyId: mallow.id,
+  });
+  season.programme('queen-split', mallow.id, '2027-05-10', {
+    units: { nuc: mallowNuc.id },
+    queenId: mallowOld,
+    buysQueen: true,
+    turnsDaily: true,
+  });
   season.programme('requeen-mated', mallow.id, '2027-05-11', { queenId: mallowQueen });
 
   const betony = season

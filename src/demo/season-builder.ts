@@ -10,6 +10,8 @@ import { methodNamed } from '../core/methods/methods';
 import type { Thing } from '../core/methods/thing';
 import type { Side } from '../core/space/content';
 import type { Box, BoxRole, Hive } from '../core/space/hive';
+import { placeAfter } from '../core/yard/by-steps';
+import type { Point } from '../core/yard/flyers';
 import { COMB } from './comb-letters';
 
 type Mutable<T> = { -readonly [K in keyof T]: T[K] };
@@ -36,6 +38,8 @@ export interface ProgrammeSaw {
   readonly kept?: readonly string[];
   readonly queenId?: string;
   readonly note?: string;
+  readonly buysQueen?: boolean;
+  readonly turnsDaily?: boolean;
 }
 
 export interface ProgrammeBuilder {
@@ -85,6 +89,7 @@ export class SeasonBuilder {
     rounds: [],
     roundWishes: [],
     stands: [],
+    standMoves: [],
     yardMarks: [],
     kitEntries: [],
     settings: [],
@@ -124,6 +129,15 @@ export class SeasonBuilder {
   /** A stand, metres to the east and the north, with where its hive flies to. */
   stand(apiaryId: string, name: string, x: number, y: number, facing: number): void {
     this.#facts.stands.push({ id: this.#id(), apiaryId, name, x, y, facing, deletedAt: null });
+  }
+
+  /** A hive on its way by steps from where its stand is to a point, moved on some days. */
+  movedBySteps(standName: string, from: Point, to: Point, begunOn: string, steps: readonly string[]): void {
+    const stand = this.#facts.stands.find(({ name }) => name === standName);
+    if (!stand) throw new Error(`No such stand: ${standName}`);
+    const move = { fromX: from.x, fromY: from.y, toX: to.x, toY: to.y, begunOn, steps, endedOn: null };
+    Object.assign(stand, placeAfter(move, steps.length));
+    this.#facts.standMoves.push({ ...move, id: this.#id(), standId: stand.id, ontoId: null });
   }
 
   mark(apiaryId: string, kind: YardMarkFact['kind'], x1: number, y1: number, x2: number, y2: number): void {
@@ -273,7 +287,7 @@ export class SeasonBuilder {
 
   /** A method done with every step on a day; units that are not named are the colony itself. */
   programme(method: MethodName, colonyId: string, on: string, saw: ProgrammeSaw = {}): ProgrammeBuilder {
-    const { units = {}, kept = [], queenId = null, note = '' } = saw;
+    const { units = {}, kept = [], queenId = null, note = '', buysQueen = false, turnsDaily = false } = saw;
     const id = this.#id();
     this.#facts.programmes.push({
       id,
@@ -286,8 +300,8 @@ export class SeasonBuilder {
       secondThinning: true,
       onlySealedBroodUp: false,
       queenShakenDown: false,
-      buysQueen: false,
-      turnsDaily: false,
+      buysQueen,
+      turnsDaily,
       queenId,
       note,
       deletedAt: null,

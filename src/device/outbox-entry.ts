@@ -5,6 +5,7 @@ import type { CheckAnswer, CheckChange, StepTick } from '../core/facts/programme
 import type { ProgrammeStart } from '../core/facts/programme-start';
 import type { RoundFact } from '../core/facts/round';
 import type { SurveyEntry } from '../core/facts/survey';
+import type { StandStepSaid } from '../core/facts/yard';
 import type { IssueInWords } from '../words/issues';
 import type { Draft } from './draft';
 
@@ -58,6 +59,8 @@ export interface SaidAtHive {
   readonly round: RoundFact;
   /** What was counted, or put in the car; it is kept under its place's name. */
   readonly kit: KitSaid;
+  /** A hive that is moved by steps. */
+  readonly 'stand-move': StandStepSaid;
 }
 export type SaidKind = keyof SaidAtHive;
 
@@ -70,6 +73,7 @@ export const SAID_PATHS: Readonly<Record<SaidKind, string>> = {
   'frame-moves': '/api/frame-plans/progress',
   round: '/api/rounds-made',
   kit: '/api/kit-entries',
+  'stand-move': '/api/yard/moves',
 };
 
 interface KeptSayingOf<Kind extends SaidKind> extends Kept {

@@ -8,6 +8,7 @@ import type { MinutesByKind } from '../core/rounds/work';
 import type { Settings } from '../core/settings/settings';
 import type { ApiaryEntry, ColonyEntry } from '../views/all-apiaries';
 import type { WeatherThere } from '../views/measured';
+import type { YardThere } from '../views/yard-notes';
 import type { OutboxEntry } from './outbox-entry';
 
 /** Everything that is needed at the hive without a signal: the book's facts as they were when it was last asked. */
@@ -23,6 +24,8 @@ export interface Pack {
   readonly colonies: readonly PackedColony[];
   /** The weather to come, by the apiary. */
   readonly weather?: readonly (WeatherThere & { readonly apiaryId: string })[];
+  /** Where the hives of each apiary stand. */
+  readonly yards?: readonly (YardThere & { readonly apiaryId: string })[];
   /** The rounds as planned, with what they were planned from; absent where they could not be. */
   readonly plan?: PackedPlan;
   /** Pages that are to open without a signal. */
@@ -75,11 +78,12 @@ function withSaid(facts: ColonyFacts, entry: OutboxEntry, colonyId: string): Col
       const moved = { ...change, at, on: dayOfMinute(at), to: to === null ? null : day(to) };
       return { ...facts, changes: [...facts.changes, moved] };
     }
-    // None of them moves a date: a round is told by what was entered on it, kit is counted apart, steps are a list to tick, and frames have moved once the server has worked the plan off.
+    // None of them moves a date: a round is told by what was entered on it, kit and stands are kept apart, steps are a list to tick, and frames have moved once the server has worked the plan off.
     case 'step':
     case 'frame-moves':
     case 'round':
     case 'kit':
+    case 'stand-move':
       return facts;
   }
 }

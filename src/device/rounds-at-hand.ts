@@ -69,7 +69,12 @@ export function roundsAtHand(pack: Pack, outbox: readonly OutboxEntry[], today: 
       .map((apiary) => {
         const here = standings.filter(({ colony }) => colony.apiaryId === apiary.id);
         const weather = pack.weather?.find(({ apiaryId }) => apiaryId === apiary.id) ?? null;
-        return { apiary, hives: here.length, round: roundView(here, today, weather, plannedFrom(pack, apiary.id)) };
+        const yard = pack.yards?.find(({ apiaryId }) => apiaryId === apiary.id);
+        return {
+          apiary,
+          hives: here.length,
+          round: roundView(here, today, weather, plannedFrom(pack, apiary.id), yard),
+        };
       })
       .sort((a, b) => b.round.due.length - a.round.due.length),
     hives: standings.map(({ colony, facts, state }) => {

@@ -39,7 +39,7 @@ describe('the yard', () => {
 
   it('tells every screen what is due and what is to be left shut on which day', () => {
     const { due, shut, colonies } = loadBook(opened, TODAY);
-    expect(colonies).toHaveLength(16);
+    expect(colonies).toHaveLength(17);
     expect(new Map(due).get(day('2027-05-18'))).toBe(2);
     expect(shut).toContain(TODAY);
   });
@@ -55,7 +55,7 @@ describe('what a device takes along', () => {
       expect(foldColony(facts, settings, TODAY).schedule, colony.name).toEqual(onServer.get(colony.id)?.schedule);
     }
     expect(pages).toContain('/hive');
-    expect(pages.filter((page) => page.startsWith('/colonies/'))).toHaveLength(16);
+    expect(pages.filter((page) => page.startsWith('/colonies/'))).toHaveLength(17);
   });
 });
 

@@ -8,6 +8,7 @@ import type { OpenedDatabase } from '../db/open';
 import { openFramePlans } from '../db/repositories/frame-plans';
 import { loadSettings } from '../db/repositories/settings';
 import { loadSharedFacts } from '../db/repositories/shared-facts';
+import { loadYard } from '../db/repositories/yard';
 import { apiaries, colonies } from '../db/schema/tables';
 import type { Pack, PackedColony, PackedPlan } from '../device/pack';
 import { loadApiaries } from './all-apiaries';
@@ -47,18 +48,20 @@ export function makePack(opened: OpenedDatabase, { today, minute }: Now, plan: P
   const programmes = loadSharedFacts(db).programmes.filter(
     ({ colonyId, endedOn }) => endedOn === null && ids.has(colonyId),
   );
+  const apiaryRows = db.select().from(apiaries).orderBy(asc(apiaries.name)).all();
   return {
     version: bookVersion(opened, today),
     writes: writesOf(opened),
     minute,
     settings: loadSettings(db),
-    apiaries: db.select().from(apiaries).orderBy(asc(apiaries.name)).all(),
+    apiaries: apiaryRows,
     colonies: packed,
     weather: [...(loadApiaries(opened, today).measured?.weather ?? [])].map(([apiaryId, { days, swarmWeather }]) => ({
       apiaryId,
       days: days.filter(({ on }) => on >= today),
       swarmWeather,
     })),
+    yards: apiaryRows.map(({ id }) => ({ apiaryId: id, ...loadYard(db, id) })),
     ...(plan ? { plan } : {}),
     pages: [
       ...PAGES,

@@ -1,4 +1,4 @@
-import { mayStillHoldQueen } from '../core/colony/track-cells';
+import type { Day } from '../core/calendar/day';
 import type { StandFact, YardMarkFact } from '../core/facts/yard';
 import { isDaily } from '../core/schedule/check';
 import { colonyOnDay } from '../core/schedule/standing';
@@ -6,10 +6,9 @@ import { allSizes } from '../core/settings/settings';
 import { coveredIn } from '../core/space/covered';
 import type { FrameSize } from '../core/space/frame-size';
 import { boxWeight } from '../core/space/weight';
-import { wayMarks } from '../core/yard/way-mark';
-import { wayMarkWords } from '../words/yard';
 import type { AllApiaries, ColonyEntry, StandingColony } from './all-apiaries';
 import { type DueView, dueView } from './due-view';
+import { hasVirgin, wayMarkNote, type YardStep, type YardThere, yardSteps } from './yard-notes';
 
 export interface MapColony {
   readonly entry: ColonyEntry;
@@ -36,16 +35,18 @@ export interface MapView {
   readonly unplaced: readonly MapColony[];
   readonly otherApiaries: readonly { readonly id: string; readonly name: string }[];
   readonly notes: readonly string[];
+  /** Hives that are moved by steps. */
+  readonly steps: readonly YardStep[];
 }
 
 function mapColony({ colony, state }: StandingColony, sizes: readonly FrameSize[]): MapColony {
-  const { queen, liveCells, today, frames, inspections } = state;
+  const { today, frames, inspections } = state;
   const counted = inspections.map(({ inspection }) => inspection.coveredSeams).findLast((seams) => seams !== null);
   const survey = frames?.survey;
   return {
     entry: colony,
     coveredSeams: frames?.survey.coveredSeams ?? counted ?? null,
-    hasVirgin: queen.expected === 'virgin' || liveCells.some((cell) => mayStillHoldQueen(cell, today)),
+    hasVirgin: hasVirgin(state),
     daily: colonyOnDay(state.schedule, today)
       .due.filter(({ check }) => isDaily(check.code))
       .map((one) => dueView(one, today)),
@@ -60,22 +61,21 @@ function mapColony({ colony, state }: StandingColony, sizes: readonly FrameSize[
 
 /** Where the hives of an apiary stand, to scale. */
 export function mapView(
-  { apiaries, colonies, settings }: AllApiaries,
+  { apiaries, colonies, settings, measured }: AllApiaries,
   apiaryId: string,
-  stands: readonly StandFact[],
+  yard: YardThere,
   marks: readonly YardMarkFact[],
+  today: Day,
 ): MapView {
   const sizes = allSizes(settings);
-  const own = colonies.filter(({ colony }) => colony.apiaryId === apiaryId).map((one) => mapColony(one, sizes));
+  const { stands } = yard;
+  const there = colonies.filter(({ colony }) => colony.apiaryId === apiaryId);
+  const own = there.map((one) => mapColony(one, sizes));
   const placed = stands.map(
     (stand): MapStand => ({ ...stand, colonies: own.filter(({ entry }) => entry.stand === stand.name) }),
   );
   const names = new Set(stands.map(({ name }) => name));
-  const facing = placed.flatMap(({ x, y, facing: degrees, colonies: there }) =>
-    there.map(({ entry }) => ({ colonyId: entry.id, at: { x, y }, facing: degrees })),
-  );
-  const withVirgin = new Set(own.filter(({ hasVirgin }) => hasVirgin).map(({ entry }) => entry.id));
-  const marked = wayMarks(facing, withVirgin).map((id) => own.find(({ entry }) => entry.id === id)?.entry.name ?? '');
+  const wayMark = wayMarkNote(there, yard);
   const apiary = apiaries.find(({ id }) => id === apiaryId);
   return {
     apiary: { id: apiaryId, name: apiary?.name ?? '' },
@@ -83,6 +83,7 @@ export function mapView(
     marks,
     unplaced: own.filter(({ entry }) => !names.has(entry.stand)),
     otherApiaries: apiaries.filter(({ id }) => id !== apiaryId).map(({ id, name }) => ({ id, name })),
-    notes: marked.length > 0 ? [wayMarkWords(marked)] : [],
+    notes: wayMark === null ? [] : [wayMark.words],
+    steps: yardSteps(there, yard, today, measured?.weather.get(apiaryId) ?? null),
   };
 }

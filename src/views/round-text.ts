@@ -5,10 +5,10 @@ import type { RoundView } from './round-view';
  * A round as plain text for whoever goes in the keeper's place: the hives in their order with what is to be done and why, and which
  * are to be left shut. Hives at which nothing is due are left out.
  */
-export function roundAsText(apiary: string, day: string, { due, leaveShut, weather }: RoundView): string {
+export function roundAsText(apiary: string, day: string, { due, leaveShut, notes }: RoundView): string {
   return [
     roundPhrases.title(apiary, day),
-    ...weather,
+    ...notes,
     ...(due.length === 0 ? [roundPhrases.nothingDue] : []),
     ...due.map(({ name, stand, situation, due: tasks, plannedFor }, i) =>
       [

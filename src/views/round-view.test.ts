@@ -60,7 +60,10 @@ describe('the weather of a round', () => {
   const aDay = { on, fit: 'open' as const, open: [{ from: 11, to: 16 }], flightHours: 3, nightLowC: 8, nightHours: 10 };
 
   it('says what the day allows, and who may swarm on the first fine day', () => {
-    const { weather } = roundView([sealed, due], day(TODAY), { days: [aDay], swarmWeather: [day('2027-05-12'), next] });
+    const { notes: weather } = roundView([sealed, due], day(TODAY), {
+      days: [aDay],
+      swarmWeather: [day('2027-05-12'), next],
+    });
     expect(weather).toEqual([
       'Weather that day: open hives from 11:00 to 16:00.',
       expect.stringMatching(/^Swarm weather on 17 May: Sealed has sealed cells and may swarm\./),
@@ -71,8 +74,8 @@ describe('the weather of a round', () => {
   });
 
   it('says nothing where nothing is known of it, or nobody has sealed cells', () => {
-    expect(roundView([sealed], day(TODAY)).weather).toEqual([]);
-    expect(roundView([due], day(TODAY), { days: [], swarmWeather: [next] }).weather).toEqual([]);
+    expect(roundView([sealed], day(TODAY)).notes).toEqual([]);
+    expect(roundView([due], day(TODAY), { days: [], swarmWeather: [next] }).notes).toEqual([]);
   });
 });
 

@@ -15,6 +15,7 @@ import { dayAllows, flightsWords } from '../words/weather';
 import { type Tone, toneOf } from './marks';
 import type { WeatherThere } from './measured';
 import { swarmRisk } from './measured-notes';
+import { NO_YARD, wayMarkNote, type YardThere, yardSteps } from './yard-notes';
 
 export interface RoundHive {
   readonly colonyId: string;
@@ -48,8 +49,8 @@ export interface RoundView {
     /** On which afternoons its virgin could fly; null: it has none, or the weather is not known. */
     readonly flights: string | null;
   }[];
-  /** What the weather of the day allows, and which hives may swarm on a day to come. */
-  readonly weather: readonly string[];
+  /** What the weather of the day allows, which hives may swarm on a day to come, which are moved by a step, and where a way-mark is put. */
+  readonly notes: readonly string[];
 }
 
 /** On which day each check is on a round, and who gives frames to whom. */
@@ -70,12 +71,14 @@ interface Standing {
  *
  * @param weather at the apiary; null: nothing is known of it
  * @param planned what is planned there
+ * @param yard where its hives stand
  */
 export function roundView(
   standings: readonly Standing[],
   day: Day,
   weather: WeatherThere | null = null,
   { on: planned, gifts }: PlannedThere = NOTHING_PLANNED,
+  yard: YardThere = NO_YARD,
 ): RoundView {
   const hives = standings
     .filter(({ state }) => !state.ended)
@@ -94,7 +97,7 @@ export function roundView(
     leaveShut: hives.flatMap(({ colony, state, onDay: { shut } }) =>
       shut ? [{ colonyId: colony.id, name: colony.name, words: openedFrom(shut), flights: flightsOf(state) }] : [],
     ),
-    weather: weatherLines(standings, day, weather),
+    notes: [...weatherLines(standings, day, weather), ...yardLines(standings, day, weather, yard)],
   };
 }
 
@@ -107,6 +110,17 @@ function weatherLines(standings: readonly Standing[], day: Day, weather: Weather
   const fit = weather?.days.find(({ on }) => on === day);
   const risk = swarmRisk(standings, weather, day);
   return [...(fit ? [roundPhrases.weather(dayAllows(fit))] : []), ...(risk === null ? [] : [risk])];
+}
+
+function yardLines(
+  standings: readonly Standing[],
+  day: Day,
+  weather: WeatherThere | null,
+  yard: YardThere,
+): readonly string[] {
+  const mark = wayMarkNote(standings, yard);
+  const steps = yardSteps(standings, yard, day, weather).filter(({ isDoneToday }) => !isDoneToday);
+  return [...steps.map(({ words, why }) => `${words}. ${why}`), ...(mark ? [mark.words] : [])];
 }
 
 interface OnDay extends Standing {

@@ -14,6 +14,7 @@ import { type DueView, dueView } from './due-view';
 import { type Mark, type Tone, toneOf } from './marks';
 import { cellsMarks, rowBelow, scheduleMarks } from './marks-of';
 import { type MeasuredNotes, measuredNotes, swarmRisks } from './measured-notes';
+import { type WayMarkNote, wayMarkNote, type YardStep, type YardThere, yardSteps } from './yard-notes';
 
 export interface TodayRow {
   readonly colonyId: string;
@@ -47,6 +48,30 @@ export interface TodayView {
   /** Colonies that may swarm on a fine day to come, by the apiary. */
   readonly swarmRisks: readonly string[];
   readonly bands: readonly TodayBand[];
+}
+
+/** What is done about stands today, beside all checks. */
+export interface YardToday {
+  readonly wayMarks: readonly (WayMarkNote & { readonly apiaryId: string })[];
+  readonly steps: readonly YardStep[];
+}
+
+/** @param yardOf where the hives of an apiary stand */
+export function yardToday(
+  { apiaries, colonies, measured }: AllApiaries,
+  today: Day,
+  yardOf: (apiaryId: string) => YardThere,
+): YardToday {
+  const there = apiaries.map(({ id, name }) => {
+    const own = colonies.filter(({ apiary }) => apiary.id === id);
+    const yard = yardOf(id);
+    const mark = wayMarkNote(own, yard);
+    return {
+      wayMarks: mark === null ? [] : [{ ...mark, apiaryId: id, words: todayPhrases.atApiary(name, mark.words) }],
+      steps: yardSteps(own, yard, today, measured?.weather.get(id) ?? null),
+    };
+  });
+  return { wayMarks: there.flatMap(({ wayMarks }) => wayMarks), steps: there.flatMap(({ steps }) => steps) };
 }
 
 interface Placed {

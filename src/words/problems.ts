@@ -1,7 +1,9 @@
 import type { MeasuredColumn, ProblemSays } from '../core/problems/says';
+import { KEPT_UNDER_M } from '../core/yard/flyers';
 import { answerWords } from './answers';
 import { YOUNGEST_WORDS } from './brood';
 import { dayWords, minuteWords, weekdayWords } from './days';
+import { measured } from './measures';
 import { methodTitle } from './methods/methods';
 import type { Words } from './words';
 
@@ -99,6 +101,14 @@ export const problemWords: Words<ProblemSays> = {
   'stand-name-taken': ({ name }) => `There is a stand called ${name} here already. Choose another name.`,
   'place-is-gone': 'This apiary is not in the book any more. Choose another place.',
   'kit-entry-is-gone': 'This entry is not in the book.',
+  'stand-is-gone': 'This stand is not on the map any more. Choose another.',
+  'stand-is-taken': ({ name }) => `A colony stands on ${name} already. Choose a free stand.`,
+  'is-moved-already': 'This hive is moved by steps already. Leave it where it stands first, then begin anew.',
+  'moved-in-one-go': measured(`It goes less than {${KEPT_UNDER_M} m}: move it in one go.`),
+  'too-far-by-steps': ({ days }) => `That is more than ${days} steps. Take it away for some weeks first.`,
+  'move-is-gone': 'This move is not in the book.',
+  'move-is-over': 'This move is over: the hive is there, or was left where it stands.',
+  'moved-before-begun': 'That is before the move was begun. Choose a later day.',
   'ends-before-it-begins': 'It cannot end before it begins. Correct one of the two.',
   'last-day-before-first': 'The last day comes before the first. Correct one of the two.',
   'before-its-colony': 'It lies before the first day of its colony. Correct one of the two.',

@@ -1,5 +1,8 @@
+import type { YardMarkFact } from '../core/facts/yard';
 import { HEAVY } from '../core/space/weight';
+import type { NextStep } from '../core/yard/by-steps';
 import { type BetterWay, type FlyersGo, JOINS_WITHIN_M, KEPT_OVER_KM, KEPT_UNDER_M } from '../core/yard/flyers';
+import { weekdayWords } from './days';
 import { listWords } from './list';
 import { massWords, measured } from './measures';
 
@@ -48,6 +51,25 @@ export function betterWayWords(way: BetterWay): string {
       );
 }
 
+const POINTS = ['north', 'north-east', 'east', 'south-east', 'south', 'south-west', 'west', 'north-west'] as const;
+
+/** `south-east`: the nearest of eight. */
+export const facingName = (degrees: number): string =>
+  POINTS[Math.round((((degrees % 360) + 360) % 360) / 45) % POINTS.length] as string;
+
+/** `Move Hazel by 0.9 m to the north-east`. */
+export const stepWords = (name: string, { metres, bearing }: NextStep): string =>
+  measured(`Move ${name} by {${Math.round(metres * 100) / 100} m} to the ${facingName(bearing)}`);
+
+/** When it is there, and whether today is a day for it. */
+export function stepWhy({ left, isDoneToday, thereOn }: NextStep, bees: 'fly' | 'stay-in' | 'unknown'): string {
+  const days = left === 1 ? 'The last step' : `${left} more steps`;
+  const when =
+    left === 1 && !isDoneToday ? `${days}.` : `${days}, a day each: there on ${weekdayWords(thereOn)} at the earliest.`;
+  if (isDoneToday) return `Done today. ${when}`;
+  return bees === 'stay-in' ? `No bees fly today: leave it for a day on which they do. ${when}` : when;
+}
+
 /** What a hive wants on the road, in the order in which it is done. */
 export const onTheRoad = (stackKg: number | null): readonly string[] => [
   'Moving bees may have to be reported, and may be forbidden near an outbreak of disease: ask your bee inspector first.',
@@ -65,6 +87,16 @@ export const onTheRoad = (stackKg: number | null): readonly string[] => [
 /** A young queen who flies from there. */
 export const VIRGIN_MOVED =
   'A young queen flies from this hive, or soon will: moved now, she may not find it again. Leave it where it is until she lays.';
+
+/** What else is at an apiary, on its map. */
+export const YARD_MARK_WORDS: { readonly [K in YardMarkFact['kind']]: string } = {
+  path: 'Path',
+  hedge: 'Hedge',
+  shed: 'Shed',
+  neighbour: 'Neighbour',
+  water: 'Water',
+  'way-mark': 'Way-mark',
+};
 
 export const wayMarkWords = (names: readonly string[]): string =>
   `Put a way-mark, a branch or a stone, in front of ${listWords(names)}: a young queen flies from there, and a hive beside it faces alike.`;

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { isoDayField, minuteField } from './day-field';
 import { idField } from './fields';
 import { LIMITS } from './limits';
 
@@ -21,7 +22,7 @@ export const standFact = z.strictObject({
 });
 export type StandFact = z.infer<typeof standFact>;
 
-export const YARD_MARKS = ['path', 'hedge', 'shed', 'neighbour', 'water'] as const;
+export const YARD_MARKS = ['path', 'hedge', 'shed', 'neighbour', 'water', 'way-mark'] as const;
 
 /** What else is at an apiary, from one corner or end to the other. */
 export const yardMarkFact = z.strictObject({
@@ -42,3 +43,50 @@ export const yardSaid = z.strictObject({
   gone: z.array(idField).max(LIMITS.standsAtOnce).readonly(),
 });
 export type YardSaid = z.infer<typeof yardSaid>;
+
+/**
+ * A hive that is moved by less than a metre a day, so that its flying bees come along: from where to where, and on which days it was. Its stand
+ * moves with it.
+ */
+export const standMoveFact = z.strictObject({
+  id: idField,
+  standId: idField,
+  /** The stand that it ends up on; null: it takes its own along. */
+  ontoId: idField.nullable(),
+  fromX: metres,
+  fromY: metres,
+  toX: metres,
+  toY: metres,
+  begunOn: isoDayField,
+  /** The days on which it was moved, in their order, each once. */
+  steps: z.array(isoDayField).max(LIMITS.standsAtOnce).readonly(),
+  /** There, or left where it was; null: it is on its way. */
+  endedOn: isoDayField.nullable(),
+});
+export type StandMoveFact = z.infer<typeof standMoveFact>;
+
+/** What is said of a hive moved by steps: begun, moved on a day, not moved then after all, left where it stands now. */
+const standMoveBegun = z.strictObject({
+  kind: z.literal('begun'),
+  id: idField,
+  standId: idField,
+  ontoId: idField.nullable(),
+  toX: metres,
+  toY: metres,
+});
+export type StandMoveBegun = z.infer<typeof standMoveBegun>;
+
+const standStepSaid = z.strictObject({
+  kind: z.enum(['moved', 'not-moved', 'left']),
+  /** Of this saying, not of the move. */
+  id: idField,
+  moveId: idField,
+  /** When it was said. */
+  at: minuteField,
+  /** The day that it is said of. */
+  on: isoDayField,
+});
+export type StandStepSaid = z.infer<typeof standStepSaid>;
+
+export const standMoveSaid = z.discriminatedUnion('kind', [standMoveBegun, standStepSaid]);
+export type StandMoveSaid = z.infer<typeof standMoveSaid>;

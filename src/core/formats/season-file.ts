@@ -23,7 +23,7 @@ import { scaleAnswerFact, scaleDayFact } from '../facts/scale';
 import { SETTING_KEYS, settingsFields } from '../facts/setting';
 import { surveyFact } from '../facts/survey';
 import { nightFact, weatherDayFact } from '../facts/weather';
-import { standFact, yardMarkFact } from '../facts/yard';
+import { standFact, standMoveFact, yardMarkFact } from '../facts/yard';
 import { failure, type Issue, type Result } from '../problems/issue';
 import { say } from '../problems/says';
 import { verbatim } from '../says/together';
@@ -33,7 +33,7 @@ import { contradictionsIn } from './season-contradictions';
 import { wrongReferences } from './season-references';
 
 export const SEASON_FORMAT = 'ubbet-season';
-export const SEASON_VERSION = 10;
+export const SEASON_VERSION = 11;
 
 const instantField = z.iso.datetime();
 
@@ -64,6 +64,7 @@ const facts = z.strictObject({
   rounds: z.array(roundFact.extend({ deletedAt: instantField.nullable() })),
   roundWishes: z.array(roundWishFact),
   stands: z.array(standFact.extend({ deletedAt: instantField.nullable() })),
+  standMoves: z.array(standMoveFact),
   yardMarks: z.array(yardMarkFact.extend({ deletedAt: instantField.nullable() })),
   kitEntries: z.array(kitEntryFact.and(z.object({ deletedAt: instantField.nullable() }))),
   settings: z.array(z.strictObject({ key: z.enum(SETTING_KEYS), value: z.unknown() })),
@@ -217,6 +218,7 @@ const SINCE: { readonly [version: number]: Since } = {
     fields: { apiaries: { wayMinutes: null }, inspections: { until: null } },
   },
   10: { tables: ['kitEntries', 'stands', 'yardMarks'], fields: { apiaries: { diseaseSuspectedSince: null } } },
+  11: { tables: ['standMoves'], fields: {} },
 };
 
 /** An older file as it would be written today. One that is not as it should be is left for the check to say so. */

@@ -68,9 +68,10 @@ const REFERENCES: { readonly [Table in keyof SeasonFacts]?: { readonly [column: 
   roundWishes: { apiaryId: 'apiaries', colonyId: 'colonies' },
   kitEntries: { packedFor: 'apiaries' },
   stands: { apiaryId: 'apiaries' },
+  standMoves: { standId: 'stands', ontoId: 'stands' },
   yardMarks: { apiaryId: 'apiaries' },
 };
-const NAMED = ['apiaries', 'colonies', 'queens', 'inspections', 'cells', 'programmes'] as const;
+const NAMED = ['apiaries', 'colonies', 'queens', 'inspections', 'cells', 'programmes', 'stands'] as const;
 
 function danglingReferences(content: SeasonFacts): Issue[] {
   const known = new Map(NAMED.map((table) => [table, new Set<unknown>(content[table].map(({ id }) => id))]));

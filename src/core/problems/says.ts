@@ -64,6 +64,14 @@ export interface ProblemSays {
   'place-is-gone': Plain;
   'stand-name-taken': { readonly name: string };
   'kit-entry-is-gone': Plain;
+  'stand-is-gone': Plain;
+  'stand-is-taken': { readonly name: string };
+  'is-moved-already': Plain;
+  'moved-in-one-go': Plain;
+  'too-far-by-steps': { readonly days: number };
+  'move-is-gone': Plain;
+  'move-is-over': Plain;
+  'moved-before-begun': Plain;
   'last-day-before-first': Plain;
   'before-its-colony': Plain;
   'eggs-against-youngest': Plain;

@@ -92,14 +92,20 @@ export type BetterWay =
   | { readonly kind: 'away-first'; readonly days: number };
 
 /** Nobody moves a hive by less than a metre for longer. */
-const STEPS_AT_MOST = figure('a-hive-is-moved-by-the-metre-for-at-most', 14, 'days', 'practice').value;
+export const STEPS_AT_MOST = figure('a-hive-is-moved-by-the-metre-for-at-most', 14, 'days', 'practice').value;
 /** By then most who knew the old place fly no more. */
 const AWAY_DAYS = figure('a-hive-stays-away-before-it-comes-back-near', 21, 'days', 'practice').value;
+
+/** In how many even steps of less than {@link KEPT_UNDER_M} a hive comes from one point to another; 0: it stands there. */
+export function stepsBetween(from: Point, to: Point): number {
+  const away = distanceM(from, to);
+  return away === 0 ? 0 : Math.floor(away / KEPT_UNDER_M) + 1;
+}
 
 /** @returns null: the flying bees come along anyway */
 export function betterWay(from: Point, to: Point): BetterWay | null {
   const away = distanceM(from, to);
   if (away < KEPT_UNDER_M) return null;
-  const days = Math.floor(away / KEPT_UNDER_M) + 1;
+  const days = stepsBetween(from, to);
   return days <= STEPS_AT_MOST ? { kind: 'by-steps', days } : { kind: 'away-first', days: AWAY_DAYS };
 }

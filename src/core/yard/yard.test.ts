@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { betterWay, distanceM, type Flyers, flyersAfter, flyersGo, flyersOf, type HiveAt, type Point } from './flyers';
-import { wayMarks } from './way-mark';
+import { placeBefore, wayMarks } from './way-mark';
 
 const at = (colonyId: string, x: number, y = 0): HiveAt => ({ colonyId, at: { x, y } });
 
@@ -100,12 +100,22 @@ describe('a better way', () => {
 
 describe('a way-mark', () => {
   const hive = (colonyId: string, x: number, facing: number) => ({ ...at(colonyId, x), facing });
-  const marked = (...hives: ReturnType<typeof hive>[]) => wayMarks(hives, new Set(['v']));
+  const marked = (...hives: ReturnType<typeof hive>[]) =>
+    wayMarks(hives, new Set(['v'])).map(({ colonyId }) => colonyId);
   it('is asked for where a virgin flies beside a hive that faces alike', () => {
     expect(marked(hive('v', 0, 180), hive('b', 1.5, 180))).toEqual(['v']);
     expect(marked(hive('v', 0, 350), hive('b', 1.5, 10))).toEqual(['v']);
     expect(marked(hive('v', 0, 180), hive('b', 1.5, 270))).toEqual([]);
     expect(marked(hive('v', 0, 180), hive('b', 3, 180))).toEqual([]);
     expect(wayMarks([hive('a', 0, 180), hive('b', 1, 180)], new Set())).toEqual([]);
+  });
+
+  it('is not asked for where one stands before the hive', () => {
+    const both = [hive('v', 0, 180), hive('b', 1, 180)];
+    const asked = (...marks: Point[]) => wayMarks(both, new Set(['v']), marks).length;
+    expect(asked(placeBefore(hive('v', 0, 180)))).toBe(0);
+    expect(placeBefore(hive('v', 0, 90)).x).toBeCloseTo(0.8);
+    // Before its neighbour, and behind it.
+    expect(asked(placeBefore(hive('b', 1, 180)), { x: 0, y: 0.8 })).toBe(1);
   });
 });

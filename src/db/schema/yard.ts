@@ -1,6 +1,6 @@
 import { index, integer, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 import { LIMITS } from '../../core/facts/limits';
-import { YARD_MARKS } from '../../core/facts/yard';
+import { type StandMoveFact, YARD_MARKS } from '../../core/facts/yard';
 import { apiaries } from './colonies';
 import { atMost, between, id, oneOf } from './columns';
 
@@ -42,4 +42,24 @@ export const yardMarks = sqliteTable(
     deletedAt: text('deleted_at'),
   },
   (t) => [oneOf('yard_mark_kind', t.kind, YARD_MARKS), index('yard_mark_by_apiary').on(t.apiaryId)],
+);
+
+/** Hives that are moved by less than a metre a day. */
+export const standMoves = sqliteTable(
+  'stand_move',
+  {
+    id: id(),
+    standId: text('stand_id')
+      .notNull()
+      .references(() => stands.id),
+    ontoId: text('onto_id').references(() => stands.id),
+    fromX: real('from_x').notNull(),
+    fromY: real('from_y').notNull(),
+    toX: real('to_x').notNull(),
+    toY: real('to_y').notNull(),
+    begunOn: text('begun_on').notNull(),
+    steps: text('steps', { mode: 'json' }).$type<StandMoveFact['steps']>().notNull(),
+    endedOn: text('ended_on'),
+  },
+  (t) => [index('stand_move_by_stand').on(t.standId)],
 );

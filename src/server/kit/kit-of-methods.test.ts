@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { addDays } from '../../core/calendar/day';
 import type { Thing } from '../../core/methods/thing';
-import { loadStands, loadYardMarks } from '../../db/repositories/yard';
+import { loadYard, loadYardMarks } from '../../db/repositories/yard';
 import { mapView } from '../../views/map-view';
 import { loadApiaries } from '../all-apiaries';
 import { putBackProgramme, takeBackProgramme } from '../programmes/change-programme';
@@ -39,7 +39,13 @@ it('a split that faces away is turned on the map, day by day', () => {
   const newColony = { ...usual, stand: 'stand 1' };
   begin(nucSwarm({ method: 'queen-split', on: '2027-05-15', turnsDaily: true, keptCellIds: [], newColony }));
   const daily = (today = TODAY) =>
-    mapView(loadApiaries(book(), today), garden(), loadStands(book().db, garden()), loadYardMarks(book().db, garden()))
+    mapView(
+      loadApiaries(book(), today),
+      garden(),
+      loadYard(book().db, garden()),
+      loadYardMarks(book().db, garden()),
+      today,
+    )
       .stands.flatMap(({ colonies }) => colonies)
       .flatMap(({ entry, daily: tasks }) => tasks.map(({ order }) => `${entry.name}: ${order}`));
   expect(daily()).toEqual(['Sainfoin nuc: Turn the hive by 15 degrees']);

@@ -6,12 +6,13 @@ import { failure, type Issue, type Result, success } from '../../core/problems/i
 import { say } from '../../core/problems/says';
 import type { Db } from '../../db/open';
 import { apiaries, colonies, stands, yardMarks } from '../../db/schema/tables';
+import { endMovesOf } from './save-stand-move';
 
 /**
  * Stores stands and marks as they are now, all of them or none. A stand that is given another name keeps its colony; one that is taken away
  * leaves it with the name of where it stood.
  */
-export function saveYard(db: Db, { stands: told, marks, gone }: YardSaid, { instant }: Now): Result<null> {
+export function saveYard(db: Db, { stands: told, marks, gone }: YardSaid, now: Now): Result<null> {
   return db.transaction((tx) => {
     const issues = issuesOf(tx, told, marks);
     if (issues.length > 0) return failure(...issues);
@@ -22,6 +23,7 @@ export function saveYard(db: Db, { stands: told, marks, gone }: YardSaid, { inst
           .set({ stand: stand.name })
           .where(and(eq(colonies.apiaryId, stand.apiaryId), eq(colonies.stand, before.name), isNull(colonies.endedOn)))
           .run();
+      if (before && (before.x !== stand.x || before.y !== stand.y)) endMovesOf(tx, stand.id, now);
       const row = { ...stand, deletedAt: null };
       tx.insert(stands).values(row).onConflictDoUpdate({ target: stands.id, set: row }).run();
     }
@@ -29,9 +31,10 @@ export function saveYard(db: Db, { stands: told, marks, gone }: YardSaid, { inst
       const row = { ...mark, deletedAt: null };
       tx.insert(yardMarks).values(row).onConflictDoUpdate({ target: yardMarks.id, set: row }).run();
     }
+    for (const id of gone) endMovesOf(tx, id, now);
     for (const table of [stands, yardMarks])
       tx.update(table)
-        .set({ deletedAt: instant })
+        .set({ deletedAt: now.instant })
         .where(and(inArray(table.id, gone), isNull(table.deletedAt)))
         .run();
     return success(null);

@@ -2,7 +2,7 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { StandFact } from '../../core/facts/yard';
 import { readSeasonFile, writeSeasonFile } from '../../core/formats/season-file';
 import type { OpenedDatabase } from '../../db/open';
-import { loadStands, loadYardMarks } from '../../db/repositories/yard';
+import { loadYard, loadYardMarks } from '../../db/repositories/yard';
 import { mapView } from '../../views/map-view';
 import { loadApiaries } from '../all-apiaries';
 import { readAllFacts } from '../season/season-facts';
@@ -19,7 +19,8 @@ afterEach(() => {
 
 const all = () => loadApiaries(opened, DEMO_NOW.today);
 const garden = () => all().apiaries.find(({ name }) => name === 'Walled garden')?.id as string;
-const map = () => mapView(all(), garden(), loadStands(opened.db, garden()), loadYardMarks(opened.db, garden()));
+const map = () =>
+  mapView(all(), garden(), loadYard(opened.db, garden()), loadYardMarks(opened.db, garden()), DEMO_NOW.today);
 const stand = (name: string): StandFact => {
   const { colonies: _, ...fact } = map().stands.find((one) => one.name === name) ?? { colonies: [] };
   return fact as StandFact;

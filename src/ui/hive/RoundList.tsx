@@ -37,7 +37,7 @@ interface Props {
 
 /** The hives of one apiary in the order of the round; any of them can be entered first, and left half done. */
 export function RoundList({ apiary, round, outbox, drafts, pack, hives, today, minute }: Props) {
-  const { others, leaveShut, weather } = round;
+  const { others, leaveShut, notes } = round;
   const planned = round.due.filter(({ isOnRound }) => isOnRound);
   const due = planned.length > 0 ? planned : round.due;
   const elsewhere = planned.length > 0 ? round.due.filter(({ isOnRound }) => !isOnRound) : [];
@@ -51,7 +51,7 @@ export function RoundList({ apiary, round, outbox, drafts, pack, hives, today, m
         below={
           <>
             {apiary.note && <p>{apiary.note}</p>}
-            {weather.map((words) => (
+            {notes.map((words) => (
               <p key={words} className="font-semibold">
                 {words}
               </p>

@@ -28,7 +28,7 @@ export function RoundSheet({ apiary, day, round }: { apiary: string; day: string
           </button>
         </p>
       </div>
-      {round.weather.map((words) => (
+      {round.notes.map((words) => (
         <p key={words} className="mt-1">
           {words}
         </p>

@@ -61,7 +61,10 @@ export function HiveLane({ row, axis, minute, tasks }: Props) {
         ))}
         {!tasks && also && <p className="text-sm leading-5 font-semibold">{also}</p>}
         {daily.map((task) => (
-          <DailyTick key={task.key} task={task} colony={{ id: colonyId, name }} minute={minute} />
+          <div key={task.key}>
+            {(tasks || task.words !== due) && <p className="text-sm leading-5 font-semibold">{task.words}</p>}
+            <DailyTick task={task} colony={{ id: colonyId, name }} minute={minute} />
+          </div>
         ))}
       </div>
       <TimeStrip axis={axis} marks={marks} name={name} />

@@ -13,6 +13,7 @@ const clover = aStandingColony('Clover', { inspections: [inspection({ at: '2027-
 const draw = (state: 'planning' | 'not-planned') =>
   renderToStaticMarkup(
     <TodayPage
+      yard={{ wayMarks: [], steps: [] }}
       view={todayView({ apiaries: [clover.apiary], colonies: [clover], settings: DEFAULT_SETTINGS }, day(TODAY))}
       axis={axisAround(day(TODAY))}
       minute={`${TODAY}T12:00`}

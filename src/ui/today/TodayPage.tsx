@@ -1,8 +1,9 @@
 import Link from 'next/link';
-import type { TodayView } from '../../views/today-view';
+import type { TodayView, YardToday } from '../../views/today-view';
 import type { Axis } from '../time/axis';
 import { RulerHead } from '../time/RulerHead';
 import { Bands } from './Bands';
+import { InTheYard } from './InTheYard';
 
 const STATE_WORDS = {
   planning: 'Working out the rounds …',
@@ -11,6 +12,7 @@ const STATE_WORDS = {
 
 interface Props {
   readonly view: TodayView;
+  readonly yard: YardToday;
   readonly axis: Axis;
   readonly minute: string;
   /** What became of the rounds. */
@@ -18,7 +20,7 @@ interface Props {
 }
 
 /** What is due, apiary by apiary: what stands there while the rounds are worked out, and where they cannot be. */
-export function TodayPage({ view, axis, minute, state }: Props) {
+export function TodayPage({ view, yard, axis, minute, state }: Props) {
   return (
     <>
       <RulerHead axis={axis} title={view.headline} below={view.summary} />
@@ -28,6 +30,7 @@ export function TodayPage({ view, axis, minute, state }: Props) {
         </p>
       )}
       <SwarmRisks risks={view.swarmRisks} />
+      <InTheYard yard={yard} minute={minute} />
       <Bands bands={view.bands} axis={axis} minute={minute} />
       {view.bands.length === 0 && <NoColonies />}
     </>

@@ -2,6 +2,7 @@ import Link from 'next/link';
 import type { RoundWish } from '../../core/facts/round';
 import type { FreeTime } from '../../core/settings/free-time';
 import type { NamedColony } from '../../views/all-apiaries';
+import type { YardToday } from '../../views/today-view';
 import type { WeekRound, WeekRow, WeekView } from '../../views/week-view';
 import { weekPhrases } from '../../words/pages/week';
 import { BUTTON } from '../controls/styles';
@@ -12,12 +13,14 @@ import { TONE_TEXT } from '../time/tones';
 import { Bands } from './Bands';
 import { ChangePlan } from './ChangePlan';
 import { HiveLane } from './HiveLane';
+import { InTheYard } from './InTheYard';
 import { RoundActions } from './RoundActions';
 import { NoColonies, SwarmRisks } from './TodayPage';
 import { WhatMoved } from './WhatMoved';
 
 interface Props {
   readonly view: WeekView;
+  readonly yard: YardToday;
   readonly axis: Axis;
   readonly minute: string;
   /** 7 or 14 */
@@ -28,7 +31,7 @@ interface Props {
 }
 
 /** What must I do, where, and when? */
-export function WeekPage({ view, axis, minute, days, apiaries, wishes, freeWeek }: Props) {
+export function WeekPage({ view, yard, axis, minute, days, apiaries, wishes, freeWeek }: Props) {
   const { headline, summary, rounds, bands, cannotBeMet, assumes, moved, isNew, version, more } = view;
   const isEmpty = rounds.length === 0 && bands.length === 0;
   return (
@@ -50,6 +53,7 @@ export function WeekPage({ view, axis, minute, days, apiaries, wishes, freeWeek 
       )}
       <Kit shortages={view.shortages} />
       <SwarmRisks risks={view.swarmRisks} />
+      <InTheYard yard={yard} minute={minute} />
       {rounds.map((round) => (
         <Round key={round.key} round={round} axis={axis} minute={minute} freeWeek={freeWeek} wishes={wishes} />
       ))}

@@ -3,7 +3,7 @@
 import Link from 'next/link';
 import { useState } from 'react';
 import { v7 as newId } from 'uuid';
-import type { StandFact, YardSaid } from '../../core/facts/yard';
+import type { StandFact, StandMoveBegun, YardSaid } from '../../core/facts/yard';
 import { distanceM, KEPT_UNDER_M } from '../../core/yard/flyers';
 import type { MapView } from '../../views/map-view';
 import { BUTTON } from '../controls/styles';
@@ -54,6 +54,10 @@ export function MapPage({ view, today, minute }: Props) {
     const isSent = await sendTo('/api/yard', { stands: [], marks: [], gone: [], ...said });
     if (isSent) setDrafts(new Map());
     return isSent;
+  };
+  const bySteps = async ({ id: standId, x: toX, y: toY }: StandFact) => {
+    const begun = { kind: 'begun', id: newId(), standId, ontoId: null, toX, toY } satisfies StandMoveBegun;
+    if (await sendTo('/api/yard/moves', begun)) drop(standId);
   };
   const place = (id: string, to: Placed, isEnd: boolean) => {
     const before = draftOf(id);
@@ -115,6 +119,7 @@ export function MapPage({ view, today, minute }: Props) {
           <YardDrawing
             stands={stands}
             marks={marks}
+            steps={view.steps}
             placeOf={(stand) => drafts.get(stand.id) ?? stand}
             chosen={chosen}
             onChoose={(id) => {
@@ -188,6 +193,7 @@ export function MapPage({ view, today, minute }: Props) {
                 onSave={() => void save({ stands: [draft] })}
                 onReset={() => drop(selected.id)}
                 onRemove={() => void save({ gone: [selected.id] }).then((isSent) => isSent && setChosen(null))}
+                onSteps={() => void bySteps(draft)}
                 onMove={(colony) => setMoving({ colony, from: selected, onto: null })}
               />
             ) : (

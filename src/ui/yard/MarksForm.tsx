@@ -4,9 +4,13 @@ import { useState } from 'react';
 import { v7 as newId } from 'uuid';
 import { LIMITS } from '../../core/facts/limits';
 import { YARD_MARKS, type YardMarkFact, type YardSaid } from '../../core/facts/yard';
+import { METRIC, toUnit, type Units } from '../../core/units/units';
+import { YARD_MARK_WORDS } from '../../words/yard';
 import { Field } from '../controls/Field';
 import { BUTTON } from '../controls/styles';
-import { NumberField } from './NumberField';
+import { useBook } from '../frame/BookContext';
+import { toCm } from './drawn-yard';
+import { LengthField } from './LengthField';
 
 interface Props {
   readonly apiaryId: string;
@@ -15,36 +19,36 @@ interface Props {
   readonly onSave: (said: Partial<YardSaid>) => Promise<boolean>;
 }
 
-const NAMES: { readonly [K in YardMarkFact['kind']]: string } = {
-  path: 'Path',
-  hedge: 'Hedge',
-  shed: 'Shed',
-  neighbour: 'Neighbour',
-  water: 'Water',
-};
+/** `Hedge, -2/2 to 11/2`: in the units of the book. */
+function told({ kind, x1, y1, x2, y2 }: Omit<YardMarkFact, 'id' | 'apiaryId'>, unit: Units['length']): string {
+  const at = (x: number, y: number) => `${toCm(toUnit(x, unit))}/${toCm(toUnit(y, unit))}`;
+  const from = `${YARD_MARK_WORDS[kind]}, ${at(x1, y1)}`;
+  return x1 === x2 && y1 === y2 ? from : `${from} to ${at(x2, y2)}`;
+}
 
 /** Paths, hedges and what else is there, by the metres of their two ends. */
 export function MarksForm({ apiaryId, marks, isSending, onSave }: Props) {
   const [kind, setKind] = useState<YardMarkFact['kind']>('hedge');
+  const unit = (useBook()?.units ?? METRIC).length;
   const [ends, setEnds] = useState({ x1: -2, y1: 2, x2: 6, y2: 2 });
   const fields = [
-    ['x1', 'From east, m'],
-    ['y1', 'From north, m'],
-    ['x2', 'To east, m'],
-    ['y2', 'To north, m'],
+    ['x1', 'From east'],
+    ['y1', 'From north'],
+    ['x2', 'To east'],
+    ['y2', 'To north'],
   ] as const;
   return (
     <details className="mt-6 border-t-2 border-ink pt-1">
       <summary className="min-h-11 cursor-pointer py-2 font-bold">Paths, hedges and neighbours</summary>
       <ul>
-        {marks.map(({ id, kind: of, x1, y1, x2, y2 }) => (
+        {marks.map(({ id, kind: of, ...ends }) => (
           <li key={id} className="flex items-baseline justify-between gap-x-3 border-b border-line text-sm">
-            {`${NAMES[of]}, ${x1}/${y1} to ${x2}/${y2}`}
+            {`${told({ kind: of, ...ends }, unit)}`}
             <button
               type="button"
               className={`${BUTTON.quiet} min-h-11`}
               disabled={isSending}
-              aria-label={`Take away: ${NAMES[of]}, ${x1}/${y1} to ${x2}/${y2}`}
+              aria-label={`Take away: ${told({ kind: of, ...ends }, unit)}`}
               onClick={() => void onSave({ gone: [id] })}
             >
               Take away
@@ -57,7 +61,7 @@ export function MarksForm({ apiaryId, marks, isSending, onSave }: Props) {
           <select {...props} value={kind} onChange={({ target }) => setKind(target.value as YardMarkFact['kind'])}>
             {YARD_MARKS.map((one) => (
               <option key={one} value={one}>
-                {NAMES[one]}
+                {YARD_MARK_WORDS[one]}
               </option>
             ))}
           </select>
@@ -65,7 +69,7 @@ export function MarksForm({ apiaryId, marks, isSending, onSave }: Props) {
       </Field>
       <div className="grid grid-cols-2 gap-x-3">
         {fields.map(([field, name]) => (
-          <NumberField
+          <LengthField
             key={field}
             name={name}
             value={ends[field]}

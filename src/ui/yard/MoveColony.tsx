@@ -1,7 +1,9 @@
 'use client';
 
 import { useState } from 'react';
+import { v7 as newId } from 'uuid';
 import { LIMITS } from '../../core/facts/limits';
+import type { StandMoveBegun } from '../../core/facts/yard';
 import type { MovedTo } from '../../core/yard/flyers';
 import type { MapColony, MapStand, MapView } from '../../views/map-view';
 import { isFarQuestion, onTheRoad } from '../../words/yard';
@@ -64,6 +66,10 @@ export function MoveColony({ target: { colony, from, onto }, view, today, onAim,
     };
     if (await sendTo('/api/colonies', moved)) onDone();
   };
+  const bySteps = async ({ id: ontoId, x, y }: MapStand) => {
+    const begun = { kind: 'begun', id: newId(), standId: from.id, ontoId, toX: x, toY: y } satisfies StandMoveBegun;
+    if (await sendTo('/api/yard/moves', begun)) onDone();
+  };
   return (
     <section aria-label={`Move ${entry.name}`} className="mt-4">
       <h2 className="text-xl">{`Move ${entry.name}`}</h2>
@@ -118,7 +124,13 @@ export function MoveColony({ target: { colony, from, onto }, view, today, onAim,
       <Field name="Since" problem={problemOf(issues, 'since')}>
         {(props) => <DayField {...props} value={since} onChange={setSince} />}
       </Field>
-      {isChosen && <WhatOfFlyers aim={{ colony, from, to: movedTo }} view={view} />}
+      {isChosen && (
+        <WhatOfFlyers
+          aim={{ colony, from, to: movedTo }}
+          view={view}
+          {...(stand?.colonies.length === 0 && { onSteps: () => void bySteps(stand) })}
+        />
+      )}
       {isChosen && apiaryId !== entry.apiaryId && <OnTheRoad stackKg={colony.stackKg} />}
       <IssueList issues={issues} />
       <p className="mt-4 flex flex-wrap items-center gap-x-4">

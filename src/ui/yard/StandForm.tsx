@@ -8,8 +8,10 @@ import { AskFirst } from '../controls/AskFirst';
 import { Field } from '../controls/Field';
 import { BUTTON } from '../controls/styles';
 import { DailyTick } from '../today/DailyTick';
+import { LengthField } from './LengthField';
 import { NumberField } from './NumberField';
 import { WhatOfFlyers } from './WhatOfFlyers';
+import { YardStepLine } from './YardStepLine';
 
 interface Props {
   readonly stand: MapStand;
@@ -23,6 +25,8 @@ interface Props {
   readonly onReset: () => void;
   readonly onRemove: () => void;
   readonly onMove: (colony: MapColony) => void;
+  /** Begins to move its hive by steps to where it is drawn. */
+  readonly onSteps: () => void;
 }
 
 /** A stand by its numbers: what dragging does, done exactly. */
@@ -37,6 +41,7 @@ export function StandForm({
   onReset,
   onRemove,
   onMove,
+  onSteps,
 }: Props) {
   const { x, y, facing, name } = draft;
   const isChanged = x !== stand.x || y !== stand.y || facing !== stand.facing || name !== stand.name;
@@ -55,16 +60,16 @@ export function StandForm({
         )}
       </Field>
       <div className="grid grid-cols-3 gap-x-3">
-        <NumberField
-          name="East, m"
+        <LengthField
+          name="East"
           value={x}
           step={0.1}
           min={-LIMITS.yardMetres}
           max={LIMITS.yardMetres}
           onChange={(metres) => onChange({ ...draft, x: metres })}
         />
-        <NumberField
-          name="North, m"
+        <LengthField
+          name="North"
           value={y}
           step={0.1}
           min={-LIMITS.yardMetres}
@@ -82,7 +87,12 @@ export function StandForm({
       </div>
       {isFar &&
         stand.colonies.map((colony) => (
-          <WhatOfFlyers key={colony.entry.id} aim={{ colony, from: stand, to: { at: draft } }} view={view}>
+          <WhatOfFlyers
+            key={colony.entry.id}
+            aim={{ colony, from: stand, to: { at: draft } }}
+            view={view}
+            onSteps={onSteps}
+          >
             If the hive itself is carried there, and the map is not only put right:
           </WhatOfFlyers>
         ))}
@@ -107,6 +117,13 @@ export function StandForm({
           onYes={onRemove}
         />
       </p>
+      {view.steps
+        .filter(({ standId }) => standId === stand.id)
+        .map((step) => (
+          <div key={`${step.moveId} ${step.words}`} className="mt-3">
+            <YardStepLine step={step} minute={minute} isWhole />
+          </div>
+        ))}
       {stand.colonies.map(({ entry, daily }) =>
         daily.map((task) => (
           <p key={task.key} className="mt-3 text-sm">

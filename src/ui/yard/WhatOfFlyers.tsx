@@ -2,16 +2,19 @@ import type { ReactNode } from 'react';
 import { betterWay, flyersOf } from '../../core/yard/flyers';
 import type { MapView } from '../../views/map-view';
 import { betterWayWords, flyersWords, VIRGIN_MOVED } from '../../words/yard';
+import { BUTTON } from '../controls/styles';
 import { type Aim, goOf } from './flights';
 
 interface Props {
   readonly aim: Aim;
   readonly view: MapView;
+  /** Begins to move it by steps; absent: it cannot. */
+  readonly onSteps?: () => void;
   readonly children?: ReactNode;
 }
 
 /** Who loses flying bees and who gains them, before anything is moved. */
-export function WhatOfFlyers({ aim, view, children }: Props) {
+export function WhatOfFlyers({ aim, view, onSteps, children }: Props) {
   const { colony, from, to } = aim;
   const { entry, coveredSeams, hasVirgin } = colony;
   const go = goOf(view, aim);
@@ -26,6 +29,11 @@ export function WhatOfFlyers({ aim, view, children }: Props) {
       {children && <p>{children}</p>}
       <p className="font-semibold">{flyersWords(entry.id, go, flyersOf(coveredSeams), nameOf)}</p>
       {better && <p>{betterWayWords(better)}</p>}
+      {better?.kind === 'by-steps' && onSteps && (
+        <button type="button" className={`${BUTTON.plain} mt-1`} onClick={onSteps}>
+          {`Move it there in ${better.days} steps`}
+        </button>
+      )}
       {hasVirgin && <p className="text-propolis font-semibold">{VIRGIN_MOVED}</p>}
     </div>
   );

@@ -5,7 +5,9 @@ import { type KeyboardEvent, useRef } from 'react';
 import type { YardMarkFact } from '../../core/facts/yard';
 import { distanceM, type Point } from '../../core/yard/flyers';
 import type { MapStand } from '../../views/map-view';
-import { CM, drawnAt, facingName, groundOf, toCm } from './drawn-yard';
+import type { YardStep } from '../../views/yard-notes';
+import { facingName, YARD_MARK_WORDS } from '../../words/yard';
+import { CM, drawnAt, groundOf, toCm } from './drawn-yard';
 import { FlightMarks } from './FlightMarks';
 import type { Flights } from './flights';
 
@@ -16,6 +18,8 @@ export interface Placed extends Point {
 interface Props {
   readonly stands: readonly MapStand[];
   readonly marks: readonly YardMarkFact[];
+  /** Hives that are moved by steps. */
+  readonly steps: readonly YardStep[];
   /** Where each is shown, saved or not. */
   readonly placeOf: (stand: MapStand) => Placed;
   readonly chosen: string | null;
@@ -39,7 +43,7 @@ const BIG_STEP_M = 1;
 const TURN = 15;
 
 /** The apiary from above, north up: each hive with the side that it flies from. */
-export function YardDrawing({ stands, marks, placeOf, chosen, onChoose, onPlace, flights, isFixed }: Props) {
+export function YardDrawing({ stands, marks, steps, placeOf, chosen, onChoose, onPlace, flights, isFixed }: Props) {
   const svg = useRef<SVGSVGElement>(null);
   const { x, y, width, height } = groundOf(stands, marks);
   const lines = (from: number, wide: number) =>
@@ -90,6 +94,9 @@ export function YardDrawing({ stands, marks, placeOf, chosen, onChoose, onPlace,
             1 m
           </text>
         </g>
+        {steps.map(({ moveId, from, to }) => (
+          <StepsMark key={moveId} from={from} to={to} />
+        ))}
         {flights && <FlightMarks flights={flights} />}
         {stands.map((stand) => (
           <HiveMark
@@ -121,6 +128,17 @@ interface HiveProps {
   readonly metresAPixel: () => number;
   readonly onChoose: () => void;
   readonly onPlace: (to: Placed, isEnd: boolean) => void;
+}
+
+/** Where a hive that is moved by steps goes. */
+function StepsMark({ from, to }: Pick<YardStep, 'from' | 'to'>) {
+  const [a, b] = [drawnAt(from), drawnAt(to)];
+  return (
+    <g className="pointer-events-none fill-none stroke-muted" strokeWidth="4" strokeDasharray="14 10">
+      <line x1={a.x} y1={a.y} x2={b.x} y2={b.y} />
+      <rect x={b.x - HALF} y={b.y - HALF} width={2 * HALF} height={2 * HALF} rx="5" />
+    </g>
+  );
 }
 
 function HiveMark({ stand, placed, reach, isSecond, isChosen, isFixed, metresAPixel, onChoose, onPlace }: HiveProps) {
@@ -201,14 +219,22 @@ function HiveMark({ stand, placed, reach, isSecond, isChosen, isFixed, metresAPi
   );
 }
 
-const MARK_WORDS = { path: 'path', hedge: 'hedge', shed: 'shed', neighbour: 'neighbour', water: 'water' } as const;
-
 function Mark({ mark: { kind, x1, y1, x2, y2 } }: { readonly mark: YardMarkFact }) {
   const [a, b] = [drawnAt({ x: x1, y: y1 }), drawnAt({ x: x2, y: y2 })];
   const [left, top] = [Math.min(a.x, b.x), Math.min(a.y, b.y)];
+  if (kind === 'way-mark')
+    return (
+      <g className="stroke-muted" strokeWidth="6" strokeLinecap="round">
+        <title>{YARD_MARK_WORDS[kind]}</title>
+        <path
+          d={`M${a.x - 16} ${a.y + 10} Q${a.x} ${a.y - 14} ${a.x + 18} ${a.y - 8} M${a.x - 2} ${a.y - 3} L${a.x + 6} ${a.y - 20}`}
+          className="fill-none"
+        />
+      </g>
+    );
   const text = (
     <text x={(a.x + b.x) / 2} y={(a.y + b.y) / 2 - 14} textAnchor="middle" fontSize="24" className="fill-muted">
-      {MARK_WORDS[kind]}
+      {YARD_MARK_WORDS[kind].toLowerCase()}
     </text>
   );
   if (kind === 'path' || kind === 'hedge' || kind === 'neighbour')

@@ -39,11 +39,5 @@ export function groundOf(stands: readonly Point[], marks: readonly YardMarkFact[
 
 export const drawnAt = ({ x, y }: Point) => ({ x: x * CM, y: -y * CM });
 
-const POINTS = ['north', 'north-east', 'east', 'south-east', 'south', 'south-west', 'west', 'north-west'] as const;
-
-/** `south-east`: the nearest of eight. */
-export const facingName = (degrees: number): string =>
-  POINTS[Math.round((((degrees % 360) + 360) % 360) / 45) % POINTS.length] as string;
-
 /** To the centimetre. */
 export const toCm = (metres: number): number => Math.round(metres * CM) / CM;

@@ -6,6 +6,7 @@ import { methodTitle } from '../methods/methods';
 /** Today. */
 export const todayPhrases = {
   leaveShut: 'Leave shut',
+  atApiary: (apiary: string, words: string) => `${apiary}: ${words}`,
   nothingToDoToday: 'Nothing to do today',
   nothingIsDueToday: 'Nothing is due today',
   late: (hives: string, late: number) => `${hives}, ${late} late`,

@@ -2,6 +2,7 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { parseDay, yearOf } from '@/core/calendar/day';
 import { database } from '@/db/open';
+import { loadYard } from '@/db/repositories/yard';
 import { loadApiaries } from '@/server/all-apiaries';
 import { deviceZone, now, zoneBy } from '@/server/clock';
 import { fortnightNow, plannedThere } from '@/server/rounds/fortnight-now';
@@ -31,6 +32,7 @@ export default async function Page({ params }: { params: Promise<{ day: string }
         day,
         null,
         planned ? plannedThere(planned, apiary.id) : undefined,
+        day < today ? undefined : loadYard(opened.db, apiary.id),
       ),
     };
   });
