@@ -11,6 +11,7 @@ import { readCommand } from './commands/read';
 import { scaleCommand } from './commands/scale';
 import { visitsCommand } from './commands/visits';
 import { weatherCommand } from './commands/weather';
+import { whatIfCommand } from './commands/what-if';
 
 const COMMANDS: Readonly<Record<string, Command>> = {
   'date-cells': dateCellsCommand as Command,
@@ -21,6 +22,7 @@ const COMMANDS: Readonly<Record<string, Command>> = {
   weather: weatherCommand as Command,
   scale: scaleCommand as Command,
   visits: visitsCommand as Command,
+  'what-if': whatIfCommand as Command,
 };
 
 const BAD_INPUT = 2;

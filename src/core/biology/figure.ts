@@ -11,7 +11,9 @@ export type Source =
   | 'comb'
   | 'weighed'
   | 'practice'
-  | 'measured';
+  | 'measured'
+  | 'population'
+  | 'supposed';
 
 /** What a figure is counted in. */
 export type FigureUnit =
@@ -57,7 +59,11 @@ export type FigureUnit =
   | 'minutes'
   | 'nights'
   | 'readings'
-  | 'rounds';
+  | 'rounds'
+  | 'share'
+  | 'share-a-day'
+  | 'eggs-a-day'
+  | 'boxes';
 
 /**
  * A number that the reckoning rests on. It stands once in the code, with its unit and where it comes from;

@@ -32,6 +32,7 @@ export const demaree = {
     'excluder-supers-and-brood-on-top',
     'way-out-for-drones',
   ],
+  sendsUp: { broodStays: { frames: 1 }, storesStay: { frames: 1 }, hasNewBox: true },
   units: [
     {
       name: 'bottom',

@@ -1,4 +1,5 @@
 import { figure } from '../biology/figure';
+import { HALF } from './division';
 import { WHICH_HALF_FOLLOW_UP } from './follow-ups';
 import { A_BOX_OF_FRAMES, A_HIVE, NOT_COUNTED } from './kit-items';
 import { type Method, NO_NEEDS } from './method';
@@ -28,6 +29,17 @@ export const evenSplit = {
   lifts: true,
   clearsCells: true,
   steps: ['break-down-live-cells', 'share-brood-and-food', 'set-half-a-width-aside', 'move-a-little-each-day'],
+  divides: {
+    unit: 'queenless-half',
+    brood: HALF,
+    stores: HALF,
+    emptyComb: HALF,
+    houseBees: HALF,
+    flyers: 0.5,
+    hasSupers: false,
+    combGiven: 5,
+    combGivenToOther: 5,
+  },
   units: [
     {
       name: 'queenless-half',

@@ -1,4 +1,5 @@
 import type { Said } from '../says/said';
+import type { Division, Lifting } from './division';
 import type { FailureCode } from './failures';
 import type { KitItem } from './thing';
 
@@ -169,6 +170,10 @@ export interface Method {
   readonly unitsMayChange?: true;
   /** Its two halves share the stores: where robbers are many, the weaker one is given no honey. */
   readonly sharesStores?: true;
+  /** What of the colony each unit gets, for reckoning what becomes of the bees. */
+  readonly divides?: Division;
+  /** What goes over an excluder, likewise. */
+  readonly sendsUp?: Lifting;
   /** A cell of another colony is given to it. */
   readonly takesCell?: true;
   /** The brood nest is left alone until its first follow-up: looks before that go into the box above. */

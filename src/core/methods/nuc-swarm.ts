@@ -1,3 +1,4 @@
+import { NOTHING } from './division';
 import { NUC_SETTLED_FOLLOW_UP } from './follow-ups';
 import { A_FEEDER, A_NUC_BOX, A_NUC_OF_FRAMES, NOT_COUNTED } from './kit-items';
 import { type Method, NO_NEEDS } from './method';
@@ -24,6 +25,18 @@ export const nucSwarm = {
     'search-the-other-frames',
     'close-the-gap',
   ],
+  // With the queen one frame of brood and one of stores, and the bees of two more shaken in.
+  divides: {
+    unit: 'nuc',
+    brood: { frames: 1 },
+    stores: { frames: 1 },
+    emptyComb: NOTHING,
+    houseBees: { frames: 4 },
+    flyers: 0,
+    hasSupers: false,
+    combGiven: 3,
+    combGivenToOther: 0,
+  },
   units: [
     {
       name: 'nuc',

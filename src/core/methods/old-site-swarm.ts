@@ -1,3 +1,4 @@
+import { NOTHING } from './division';
 import { A_BOX_OF_FRAMES, A_FEEDER, A_HIVE, AN_EXCLUDER_FOR_NOW, NOT_COUNTED } from './kit-items';
 import { type Method, NO_NEEDS } from './method';
 import { QUEEN_RAISING_FAILURES } from './queen-raising-failures';
@@ -32,6 +33,19 @@ export const oldSiteSwarm = {
     'choose-the-cells-to-keep',
     'give-the-parent-food',
   ],
+  // On her frame and one more she has the old place, the supers and all that fly; the parent’s new flyers follow when it is moved again.
+  divides: {
+    unit: 'old-site',
+    brood: { frames: 2 },
+    stores: NOTHING,
+    emptyComb: NOTHING,
+    houseBees: { frames: 2 },
+    flyers: 1,
+    hasSupers: true,
+    combGiven: 9,
+    combGivenToOther: 2,
+    flyersGoOver: 'move-parent',
+  },
   units: [
     {
       name: 'old-site',

@@ -17,6 +17,7 @@ export const partDemaree = {
   lifts: true,
   clearsCells: true,
   steps: ['find-the-queen', 'search-every-frame', 'four-sealed-frames-up', 'excluder-super-and-top-entrance'],
+  sendsUp: { broodStays: { frames: 2 }, storesStay: { share: 1 }, hasNewBox: false },
   units: [
     {
       name: 'bottom',

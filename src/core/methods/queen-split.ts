@@ -1,4 +1,5 @@
 import { figure } from '../biology/figure';
+import { NOTHING } from './division';
 import { NUC_SETTLED_FOLLOW_UP } from './follow-ups';
 import { A_FEEDER, A_NUC_BOX, A_NUC_OF_FRAMES } from './kit-items';
 import { type Method, NO_NEEDS } from './method';
@@ -29,6 +30,17 @@ export const queenSplit = {
   lifts: false,
   clearsCells: true,
   steps: ['find-the-queen', 'eggs-stay-behind', 'face-it-away'],
+  divides: {
+    unit: 'nuc',
+    brood: { frames: 4 },
+    stores: { frames: 1 },
+    emptyComb: NOTHING,
+    houseBees: { frames: 6 },
+    flyers: 0,
+    hasSupers: false,
+    combGiven: 1,
+    combGivenToOther: 5,
+  },
   units: [
     {
       name: 'nuc',

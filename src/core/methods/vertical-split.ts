@@ -1,3 +1,4 @@
+import { HALF } from './division';
 import { A_BOX_OF_FRAMES, A_BROOD_BOX, A_SPLIT_BOARD } from './kit-items';
 import { type Method, NO_NEEDS } from './method';
 import { QUEEN_RAISING_FAILURES } from './queen-raising-failures';
@@ -16,6 +17,19 @@ export const verticalSplit = {
   lifts: true,
   clearsCells: true,
   steps: ['eggs-and-brood-up', 'queen-stays-below', 'split-board-between'],
+  // Those that fly go home by the lower door; the doors are changed twice.
+  divides: {
+    unit: 'top',
+    brood: HALF,
+    stores: HALF,
+    emptyComb: HALF,
+    houseBees: HALF,
+    flyers: 0,
+    hasSupers: false,
+    combGiven: 5,
+    combGivenToOther: 5,
+    flyersGoOver: 'doors',
+  },
   units: [
     {
       name: 'top',

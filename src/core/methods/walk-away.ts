@@ -1,3 +1,4 @@
+import { HALF } from './division';
 import { WHICH_HALF_FOLLOW_UP } from './follow-ups';
 import { A_BOX_OF_FRAMES, A_FEEDER, A_HIVE } from './kit-items';
 import { type Method, NO_NEEDS } from './method';
@@ -26,6 +27,18 @@ export const walkAway = {
   lifts: true,
   clearsCells: true,
   steps: ['break-down-live-cells', 'share-brood-and-food', 'extra-bees-to-the-moved-half'],
+  // The half that is carried away has more young bees, since all that fly go home.
+  divides: {
+    unit: 'queenless-half',
+    brood: HALF,
+    stores: HALF,
+    emptyComb: HALF,
+    houseBees: { share: 0.6 },
+    flyers: 0,
+    hasSupers: false,
+    combGiven: 5,
+    combGivenToOther: 5,
+  },
   units: [
     {
       name: 'queenless-half',

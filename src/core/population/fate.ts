@@ -1,0 +1,124 @@
+import { QUEEN_EMERGES } from '../biology/development';
+import { FIRST_EGGS } from '../biology/mating';
+import { chanceToPrepare, crowding, type Part } from './crowding';
+import {
+  BEGINS_AGAIN,
+  BOUGHT_IS_TAKEN,
+  BOUGHT_LAYS,
+  CAST_FOLLOWS,
+  CAST_TAKES,
+  DAYS_BETWEEN_CASTS,
+  LEAVES_AFTER,
+  MOOD_ENDS,
+  QUEEN_LAYS,
+  RAISED_FROM,
+  SWARM_TAKES,
+} from './figures';
+import { drawn, drawnDays, type Purpose, type Stream } from './luck';
+import { adultsOf, sumOf, type Unit } from './unit';
+
+/** A larva younger than this can still become a queen. */
+const LAST_QUEENABLE = 6;
+
+/** What a run is played with: its luck, and what the keeper reckons with. */
+export interface Game {
+  readonly luck: (unit: number, purpose: Purpose) => Stream;
+  readonly matingSuccess: number;
+}
+
+/** Of casts that may follow one another: as many virgins as leave, and a third chance each time. */
+const CASTS_AT_MOST = 3;
+
+/** The virgin that is out on a day comes to lay, or does not: drawn once, with the day. */
+function virginOut(unit: Unit, out: number, { luck, matingSuccess }: Game): void {
+  const stream = luck(unit.luck, 'virgin');
+  const isMated = stream() < matingSuccess;
+  const days = drawnDays(FIRST_EGGS.value, stream);
+  unit.queen = { kind: 'to-lay', on: isMated ? out + days : null };
+}
+
+/**
+ * A unit without its queen raises one from its brood: the first comes out of a larva hatched not long ago. Without eggs and young larvae it
+ * cannot.
+ */
+export function raisesFromBrood(unit: Unit, today: number, game: Game): void {
+  unit.preparing = null;
+  if (sumOf(unit.below, 0, LAST_QUEENABLE + 1) + sumOf(unit.above, 0, LAST_QUEENABLE + 1) < 1) {
+    unit.queen = { kind: 'none' };
+    return;
+  }
+  const stream = game.luck(unit.luck, 'raised');
+  const age = drawnDays(RAISED_FROM.value, stream);
+  virginOut(unit, today + drawnDays(QUEEN_EMERGES.value, stream) - age, game);
+}
+
+/** A unit raises its queen from a cell that is there, whose egg was laid on a day; never before tomorrow. */
+export function raisesFromCell(unit: Unit, laid: number, today: number, game: Game): void {
+  unit.preparing = null;
+  const out = Math.max(today + 1, laid + drawnDays(QUEEN_EMERGES.value, game.luck(unit.luck, 'raised')));
+  virginOut(unit, out, game);
+}
+
+/** A queen who was bought is caged in on a day: she is taken, and lays some days later, or is not. */
+export function isCagedIn(unit: Unit, on: number, { luck }: Game): void {
+  unit.preparing = null;
+  const stream = luck(unit.luck, 'bought');
+  const isTaken = stream() < BOUGHT_IS_TAKEN.value;
+  const days = drawnDays(BOUGHT_LAYS.value, stream);
+  unit.queen = { kind: 'to-lay', on: isTaken ? on + days : null };
+}
+
+/** The young queen of a unit lays from today on, if it is her day. */
+export function comesToLay(unit: Unit, today: number, { luck }: Game): void {
+  if (unit.queen.kind !== 'to-lay' || unit.queen.on === null || today < unit.queen.on || adultsOf(unit) < 1) return;
+  unit.queen = { kind: 'laying', rate: drawn(QUEEN_LAYS.value, luck(unit.luck, 'rate')), year: 1 };
+  unit.firstEggs ??= today;
+}
+
+/**
+ * Whether a colony begins to prepare for swarming today. It draws each day, so that what was begun or not on one day leaves the luck of all
+ * others as it was.
+ */
+export function mayPrepare(unit: Unit, today: number, part: Part): void {
+  const u = unit.preparingLuck();
+  if (unit.queen.kind !== 'laying' || unit.preparing !== null) return;
+  if (unit.isInMood && (part !== 'season' || crowding(unit) < MOOD_ENDS.value)) unit.isInMood = false;
+  const chance = unit.isInMood ? BEGINS_AGAIN.value : chanceToPrepare(unit, part);
+  if (u < chance) unit.preparing = today;
+}
+
+/** Takes down all cells of a colony with its queen: it does not prepare any more, and is in the mood for it as before. */
+export function takeCellsDown(unit: Unit): void {
+  if (unit.queen.kind !== 'laying') return;
+  unit.isInMood ||= unit.preparing !== null;
+  unit.preparing = null;
+}
+
+function leave(unit: Unit, share: number): void {
+  unit.house *= 1 - share;
+  unit.flyers *= 1 - share;
+  unit.hasSwarmed = true;
+}
+
+/** The swarm leaves with the old queen on the first fit day from the eighth after the egg of the oldest cell on; casts may follow it. */
+export function maySwarm(unit: Unit, today: number, isFit: boolean, game: Game): void {
+  const { preparing } = unit;
+  if (preparing !== null && unit.queen.kind === 'laying' && isFit && today >= preparing + LEAVES_AFTER.value) {
+    const stream = game.luck(unit.luck, 'swarm');
+    leave(unit, drawn(SWARM_TAKES.value, stream));
+    unit.isInMood = false;
+    const out = Math.max(today + 1, preparing + drawnDays(QUEEN_EMERGES.value, game.luck(unit.luck, 'raised')));
+    const casts: number[] = [];
+    for (let n = 0, more = stream() < CAST_FOLLOWS.value; n < CASTS_AT_MOST && more; n++) {
+      casts.push(out + n * DAYS_BETWEEN_CASTS.value);
+      more = stream() < CAST_FOLLOWS.value;
+    }
+    unit.castsOn = casts;
+    unit.preparing = null;
+    virginOut(unit, out + casts.length * DAYS_BETWEEN_CASTS.value, game);
+  }
+  if (unit.castsOn[0] === today) {
+    unit.castsOn.shift();
+    leave(unit, drawn(CAST_TAKES.value, game.luck(unit.luck, 'swarm')));
+  }
+}
