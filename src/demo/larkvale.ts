@@ -219,12 +219,14 @@ export function larkvaleSeason(): SeasonFacts {
     origin: 'nuc',
     parentColonyId: mallow.id,
   });
-  season.programme('queen-split', mallow.id, '2027-05-10', {
-    units: { nuc: mallowNuc.id },
-    queenId: mallowOld,
-    buysQueen: true,
-    turnsDaily: true,
-  });
+  season
+    .programme('queen-split', mallow.id, '2027-05-10', {
+      units: { nuc: mallowNuc.id },
+      queenId: mallowOld,
+      buysQueen: true,
+      turnsDaily: true,
+    })
+    .answer('2027-05-13T12:10', mallowNuc.id, 'nuc-settled', 'settled');
   season.programme('requeen-mated', mallow.id, '2027-05-11', { queenId: mallowQueen });
 
   const betony = season

@@ -9,6 +9,7 @@ import {
   CROWDED_TO,
   FRAME_CELLS,
   PREPARES,
+  QUEEN_LAYS,
   ROOM_DAYS,
   SUPER_CELLS,
 } from './figures';
@@ -47,14 +48,16 @@ const cover = (unit: Unit, cells: number): boolean =>
 
 /**
  * Room is given once the bees cover most of what they have: a nuc goes into a whole brood box, one box gets a second, and after that there are
- * supers; one more too once those that are there are mostly full.
+ * supers; the first too once the brood box fills up, and one more once those that are there are mostly full.
  */
 export function giveRoom(unit: Unit): void {
   const { cellsBelow, cellsAbove, cellsInSupers } = unit;
   const forBrood = cellsBelow + cellsAbove;
   const most = BROOD_BOXES_AT_MOST.value * BROOD_BOX_CELLS.value;
-  const areFull = cellsInSupers > 0 && freeOver(unit) < (1 - SUPERS_FULL.value / PERCENT) * cellsInSupers;
+  const isFilled =
+    freeOver(unit) <= (1 - SUPERS_FULL.value / PERCENT) * cellsInSupers &&
+    (cellsInSupers > 0 || freeBelow(unit) < ROOM_DAYS.value * QUEEN_LAYS.value.typical);
   if (forBrood < most && cover(unit, forBrood))
     unit.cellsBelow += (forBrood < BROOD_BOX_CELLS.value ? BROOD_BOX_CELLS.value : most) - forBrood;
-  else if (areFull || cover(unit, forBrood + cellsInSupers)) unit.cellsInSupers += SUPER_CELLS.value;
+  else if (isFilled || cover(unit, forBrood + cellsInSupers)) unit.cellsInSupers += SUPER_CELLS.value;
 }

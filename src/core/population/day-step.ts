@@ -21,6 +21,7 @@ import {
   freeOver,
   honeyKgOf,
   KG_A_CELL,
+  sumAbove,
   sumOf,
   type Unit,
 } from './unit';
@@ -72,7 +73,7 @@ export function dayStep(
   deaths: Deaths,
   survival: Float64Array,
 ): { readonly laid: number; readonly emerged: number } {
-  const emerged = growOlder(unit.below, survival) + growOlder(unit.above, survival);
+  const emerged = growOlder(unit.below, survival) + (unit.cellsAbove === 0 ? 0 : growOlder(unit.above, survival));
   const { house, flyers } = unit;
   const out = goOut(house, flyers);
   unit.house = Math.max(0, house + emerged - out - house * deaths.houseBees);
@@ -108,7 +109,7 @@ function growOlder(brood: Float64Array, survival: Float64Array): number {
  * @returns whether there was not enough
  */
 function keepHouse(unit: Unit, flowKg: number): boolean {
-  const larvae = sumOf(unit.below, FIRST_LARVA, FIRST_SEALED) + sumOf(unit.above, FIRST_LARVA, FIRST_SEALED);
+  const larvae = sumOf(unit.below, FIRST_LARVA, FIRST_SEALED) + sumAbove(unit, FIRST_LARVA, FIRST_SEALED);
   const eaten = (HONEY_A_BEE.value * adultsOf(unit) + HONEY_A_LARVA.value * larvae) / G_PER_KG;
   const income = (flowKg * unit.flyers) / FLYERS_OF_A_FLOW.value;
   if (adultsOf(unit) < 1) return false;

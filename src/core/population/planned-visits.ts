@@ -2,6 +2,8 @@ import { addDays, type Day } from '../calendar/day';
 import type { Method } from '../methods/method';
 import { methodNamed } from '../methods/methods';
 import { type PlannedCheck, planMethod, USUAL_CHOICES } from '../methods/plan';
+import { KIND_OF, type MinutesByKind } from '../rounds/work';
+import { isDaily } from '../schedule/check';
 import type { Settings } from '../settings/settings';
 import { ACTS, type Choice, type WhatIfAsked } from './asked';
 import { CAGED_AFTER } from './figures';
@@ -51,4 +53,17 @@ export function visitDays(choice: Choice, asked: WhatIfAsked, settings: Settings
   ];
   const end = addDays(asked.from, asked.days);
   return [...new Set(all)].filter((on) => on < end).sort((a, b) => a - b);
+}
+
+/** Minutes of work that a choice asks for, without the ways: on the day, for the cage, and for each check; daily tasks are done in passing. */
+export function minutesOf(choice: Choice, asked: WhatIfAsked, settings: Settings, minutes: MinutesByKind): number {
+  if (choice.choice === ACTS[0]) return 0;
+  if (choice.choice === ACTS[1]) return minutes['thin-cells'];
+  const end = addDays(asked.from, asked.days);
+  const caged = cagedOn(choice, asked.colony.queen !== null);
+  const checks = checksOf(choice, asked, settings).filter(({ code, window }) => !isDaily(code) && window.ideal < end);
+  return checks.reduce(
+    (sum, { code }) => sum + (isDaily(code) ? 0 : minutes[KIND_OF[code]]),
+    minutes.method + (caged !== null && caged !== choice.on ? minutes.released : 0),
+  );
 }

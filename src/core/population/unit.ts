@@ -58,7 +58,10 @@ export const sumOf = (cells: Float64Array, from = 0, to = cells.length): number 
 };
 
 export const adultsOf = ({ house, flyers }: Unit): number => house + flyers;
-export const broodOf = ({ below, above }: Unit): number => sumOf(below) + sumOf(above);
+/** Brood above an excluder; none where nothing was ever lifted there. */
+export const sumAbove = ({ above, cellsAbove }: Unit, from = 0, to = BROOD_DAYS): number =>
+  cellsAbove === 0 ? 0 : sumOf(above, from, to);
+export const broodOf = (unit: Unit): number => sumOf(unit.below) + sumAbove(unit);
 export const honeyKgOf = ({ honeyBelow, honeyOver }: Unit): number => (honeyBelow + honeyOver) * KG_A_CELL;
 export const isLaying = (unit: Unit): boolean => unit.queen.kind === 'laying' && adultsOf(unit) >= 1;
 
@@ -67,5 +70,5 @@ export const freeBelow = ({ cellsBelow, below, honeyBelow, pollen }: Unit): numb
   Math.max(0, cellsBelow - sumOf(below) - honeyBelow - pollen);
 
 /** Cells over the brood boxes in which honey can be put: supers, and what of the brood above an excluder has emerged. */
-export const freeOver = ({ cellsInSupers, cellsAbove, above, honeyOver }: Unit): number =>
-  Math.max(0, cellsInSupers + cellsAbove - sumOf(above) - honeyOver);
+export const freeOver = (unit: Unit): number =>
+  Math.max(0, unit.cellsInSupers + unit.cellsAbove - sumAbove(unit) - unit.honeyOver);

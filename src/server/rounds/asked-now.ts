@@ -8,7 +8,7 @@ import { PLANNED_DAYS, plannedDays } from '../../core/rounds/planned-days';
 import { sunsetOn } from '../../core/rounds/sunset';
 import { couplesOf, toVisit, visitedColony, visitId } from '../../core/rounds/to-visit';
 import { minutesByKind } from '../../core/rounds/work';
-import type { OpenedDatabase } from '../../db/open';
+import type { Db, OpenedDatabase } from '../../db/open';
 import { openFrameGifts } from '../../db/repositories/frame-plans';
 import { loadRoundWishes, loadSeenPlan, roundsMade } from '../../db/repositories/rounds';
 import type { AllApiaries } from '../../views/all-apiaries';
@@ -26,6 +26,9 @@ export function planningMinute({ today, minute }: Now): string {
   return minuteAt(today, at - (at % STEP_MIN));
 }
 
+/** Minutes of work as the rounds that were made teach them. */
+export const learnedMinutesNow = (db: Db) => learnedMinutes(roundsMade(db));
+
 /** What is asked of the planner by now: facts, forecast, free time and what the keeper wants of the plan. */
 export function askedNow(opened: OpenedDatabase, all: AllApiaries, now: Now, zone: string): FortnightAsked {
   const { db } = opened;
@@ -41,7 +44,7 @@ export function askedNow(opened: OpenedDatabase, all: AllApiaries, now: Now, zon
     apiaries: apiaries.map(({ id }) => id),
     sunset: (on) => (latitude === null ? null : sunsetOn(on, { latitude, longitude }, zone)),
   });
-  const minutes = minutesByKind(settings.workMinutes, learnedMinutes(roundsMade(db)));
+  const minutes = minutesByKind(settings.workMinutes, learnedMinutesNow(db));
   const onStands = new Set(all.colonies.map(({ colony }) => colony.id));
   const gifts = openFrameGifts(db).filter((pair) => pair.every((id) => onStands.has(id)));
   const wishes = loadRoundWishes(db);

@@ -1,10 +1,9 @@
 import 'server-only';
-import { learnedMinutes } from '../../core/rounds/learned-minutes';
 import { minutesByKind } from '../../core/rounds/work';
 import type { OpenedDatabase } from '../../db/open';
-import { roundsMade } from '../../db/repositories/rounds';
 import { loadSettings } from '../../db/repositories/settings';
 import type { PackedPlan } from '../../device/pack';
+import { learnedMinutesNow } from './asked-now';
 import type { FortnightNow } from './fortnight-now';
 
 /** The plan as a device takes it along. */
@@ -17,7 +16,7 @@ export function packedPlan({ db }: OpenedDatabase, { asked, fortnight }: Fortnig
     })),
     apiaries: asked.apiaries,
     gifts: asked.gifts,
-    minutes: minutesByKind(loadSettings(db).workMinutes, learnedMinutes(roundsMade(db))),
+    minutes: minutesByKind(loadSettings(db).workMinutes, learnedMinutesNow(db)),
     rounds: fortnight.rounds.map(({ on, apiary, checks, hours }) => ({ on, apiary, checks, hours })),
   };
 }

@@ -40,6 +40,11 @@ export function DecidePage({ colony, situation, because, view, axis, place, know
           </p>
         }
       />
+      <p className="mt-3">
+        <Link prefetch={false} href={`/season/what-if?colony=${colony.id}`} className={BUTTON.plain}>
+          Compare what they come to
+        </Link>
+      </p>
       <PlaceForm place={place} knownC={knownC} />
       {flow && <p className="mt-2 text-sm">{flow}</p>}
       {withoutQueen && <p className="text-indigo mt-3 font-semibold">{withoutQueen}</p>}

@@ -5,6 +5,7 @@ import { usePathname } from 'next/navigation';
 import { VIEWS } from './places';
 
 const NAMES: { readonly [V in keyof typeof VIEWS]: string } = {
+  season: 'Season',
   apiaries: 'Apiaries',
   colonies: 'Colonies',
   learn: 'Learn',

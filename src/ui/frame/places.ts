@@ -29,6 +29,10 @@ export const MENU = [
 
 /** Views of one place, as tabs under its title. */
 export const VIEWS = {
+  season: [
+    { href: '/season', name: 'Sheet' },
+    { href: '/season/what-if', name: 'What if' },
+  ],
   apiaries: [
     { href: '/apiaries', name: 'All apiaries' },
     { href: '/apiaries/kit', name: 'Kit' },
@@ -49,6 +53,7 @@ export const ALL_PLACES: readonly { readonly href: string; readonly name: string
   ...PLACES.filter(({ name }) => name !== 'Learn' && name !== 'Colonies'),
   ...VIEWS.colonies.map(({ href, name }) => ({ href, name: name === 'All colonies' ? 'Colonies' : name })),
   ...VIEWS.learn,
+  { href: '/season/what-if', name: 'What if' },
   { href: '/apiaries/kit', name: 'Kit' },
   { href: '/swarm-out', name: 'A swarm is out' },
   ...MENU,

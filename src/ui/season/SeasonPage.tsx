@@ -6,6 +6,7 @@ import { useMemo, useRef, useState } from 'react';
 import type { Day } from '../../core/calendar/day';
 import type { SeasonView } from '../../views/season-view';
 import { BUTTON } from '../controls/styles';
+import { Views } from '../frame/Views';
 import { TitleHead } from '../time/TitleHead';
 import { FlowLane } from './FlowLane';
 import { SeasonGround } from './SeasonGround';
@@ -31,6 +32,7 @@ export function SeasonPage({ view, today, minute }: { view: SeasonView; today: D
           </button>
         }
       />
+      <Views of="season" />
       {isTable ? <SeasonTable view={view} /> : <Sheet view={view} today={today} minute={minute} />}
     </>
   );

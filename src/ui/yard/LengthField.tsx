@@ -1,9 +1,9 @@
 'use client';
 
 import { fromUnit, METRIC, toUnit } from '../../core/units/units';
+import { NumberField } from '../controls/NumberField';
 import { useBook } from '../frame/BookContext';
 import { toCm } from './drawn-yard';
-import { NumberField } from './NumberField';
 
 interface Props {
   readonly name: string;

@@ -6,10 +6,10 @@ import { distanceM, KEPT_UNDER_M } from '../../core/yard/flyers';
 import type { MapColony, MapStand, MapView } from '../../views/map-view';
 import { AskFirst } from '../controls/AskFirst';
 import { Field } from '../controls/Field';
+import { NumberField } from '../controls/NumberField';
 import { BUTTON } from '../controls/styles';
 import { DailyTick } from '../today/DailyTick';
 import { LengthField } from './LengthField';
-import { NumberField } from './NumberField';
 import { WhatOfFlyers } from './WhatOfFlyers';
 import { YardStepLine } from './YardStepLine';
 

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { Field } from '../controls/Field';
+import { Field } from './Field';
 
 interface Props {
   readonly name: string;

@@ -1,0 +1,68 @@
+import { addDays, type Day } from '../core/calendar/day';
+import type { DayRange } from '../core/calendar/window';
+import type { ColonyState } from '../core/colony/fold';
+import type { Choice, WhatIfAsked } from '../core/population/asked';
+import { type ColonyBegun, colonyNow, queenYear, swarmSeason } from '../core/population/colony-now';
+import { MATING_SUCCEEDS } from '../core/population/figures';
+import { methodsInOrder } from '../core/population/usual-choices';
+import { allSizes, type Settings } from '../core/settings/settings';
+
+/** So far ahead choices are followed. */
+export const DAYS_AHEAD = 90;
+/** Enough that shares do not jump from one reckoning to the next. */
+export const RUNS = 1000;
+
+/** What ordinary days bring in, and a main flow, kg a day by a scale under a colony of 30,000: supposed until the keeper says. */
+const FORAGE_KG = 0.5;
+const MAIN_FLOW_KG = 1.5;
+
+export interface WhatIfView {
+  readonly colony: { readonly id: string; readonly name: string };
+  readonly begun: ColonyBegun;
+  readonly asked: WhatIfAsked;
+  readonly choices: readonly Choice[];
+  /** The season and the flow were not noted, and are supposed. */
+  readonly isFlowKnown: boolean;
+}
+
+interface Asked {
+  readonly colony: { readonly id: string; readonly name: string };
+  readonly state: ColonyState;
+  readonly settings: Settings;
+  readonly swarmMonths: readonly number[];
+  /** The main flow; null: not noted. */
+  readonly flow: DayRange | null;
+  /** When its queen emerged; null: not noted. */
+  readonly emerged: DayRange | null;
+}
+
+/** What a comparison begins with: the colony as it was seen last, and three choices that come to mind. */
+export function whatIfView({ colony, state, settings, swarmMonths, flow, emerged }: Asked, today: Day): WhatIfView {
+  const begun = colonyNow(state, queenYear(emerged, today), allSizes(settings));
+  const last = addDays(today, DAYS_AHEAD - 1);
+  const isAhead = flow !== null && flow.to >= today;
+  return {
+    colony,
+    begun,
+    isFlowKnown: isAhead,
+    asked: {
+      from: today,
+      days: DAYS_AHEAD,
+      seed: 1,
+      runs: RUNS,
+      season: swarmSeason(swarmMonths, today) ?? { from: addDays(today, -1), to: addDays(today, -1) },
+      colony: begun.colony,
+      flow: [
+        { from: today, to: last, kgPerDay: FORAGE_KG },
+        ...(isAhead ? [{ from: flow.from < today ? today : flow.from, to: flow.to, kgPerDay: MAIN_FLOW_KG }] : []),
+      ],
+      matingSuccess: MATING_SUCCEEDS.value,
+    },
+    choices: methodsInOrder(begun.colony).map((choice) => ({
+      choice,
+      on: today,
+      giveRoom: choice !== 'nothing',
+      buysQueen: false,
+    })),
+  };
+}

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { WHAT_IF_RECKONER } from './what-if-reckoner';
+
+expose(WHAT_IF_RECKONER);
