@@ -28,6 +28,10 @@ test('three choices are compared from Decide, an assumption is changed, and one 
   await expect(page.getByRole('region', { name: 'What differs' })).toContainText('A swarm is lost: A in all, B in');
   await expect(page.getByRole('region', { name: 'Day by day' }).locator('canvas')).toHaveCount(3);
 
+  const drawn = page.getByLabel('Drawn', { exact: true });
+  await drawn.selectOption({ label: 'B by hive: nuc and parent' });
+  await expect(drawn).toHaveValue('1');
+
   const withRaised = await cell(page, 'New queen lays', 2).textContent();
   await page.locator('[data-choice="C"]').getByLabel('a bought queen').check();
   await expect(cell(page, 'New queen lays', 2)).not.toHaveText(withRaised ?? '');

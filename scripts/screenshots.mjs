@@ -54,11 +54,10 @@ const frames = (name) => async (page) => {
   await page.getByRole('link', { name: 'Frames and moves' }).click();
   await page.getByRole('heading', { name: 'Which frame goes where?' }).waitFor();
 };
-const survey = async (page) => {
-  await colony('Campion')(page);
-  await page.getByRole('link', { name: 'Survey the frames' }).click();
-  const counts = page.getByRole('group', { name: /frames that are mainly/ });
-  await counts.getByRole('button', { name: '4 brood of all ages' }).click();
+const whatIf = async (page) => {
+  await choices(page);
+  await page.getByRole('link', { name: 'Compare what they come to' }).click();
+  await page.getByRole('table', { name: 'What each choice comes to' }).waitFor();
 };
 const board = async (page) => {
   await frames('Sainfoin')(page);
@@ -114,7 +113,7 @@ const VIEWS = [
   { file: 'season', size: DESK, open: at('/season') },
   { file: 'room', size: DESK, open: at('/room') },
   { file: 'frames', size: DESK, open: frames('Sainfoin') },
-  { file: 'survey-phone', size: PHONE, open: survey },
+  { file: 'what-if', size: DESK, open: whatIf },
   { file: 'board', size: DESK, open: board },
 ];
 

@@ -56,4 +56,8 @@ export interface WhatIfAsked {
   readonly flow: readonly FlowAsked[];
   /** The chance that a virgin comes to lay. */
   readonly matingSuccess: number;
+  /** The chance that a bought queen is taken; the usual one where nothing is said. */
+  readonly boughtIsTaken?: number;
+  /** Of the flying bees so many die a day, as a share; the usual where nothing is said. */
+  readonly flyersDie?: number;
 }

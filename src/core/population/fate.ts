@@ -3,7 +3,6 @@ import { FIRST_EGGS } from '../biology/mating';
 import { chanceToPrepare, crowding, type Part } from './crowding';
 import {
   BEGINS_AGAIN,
-  BOUGHT_IS_TAKEN,
   BOUGHT_LAYS,
   CAST_FOLLOWS,
   CAST_TAKES,
@@ -24,6 +23,7 @@ const LAST_QUEENABLE = 6;
 export interface Game {
   readonly luck: (unit: number, purpose: Purpose) => Stream;
   readonly matingSuccess: number;
+  readonly boughtIsTaken: number;
 }
 
 /** Of casts that may follow one another: as many virgins as leave, and a third chance each time. */
@@ -60,10 +60,10 @@ export function raisesFromCell(unit: Unit, laid: number, today: number, game: Ga
 }
 
 /** A queen who was bought is caged in on a day: she is taken, and lays some days later, or is not. */
-export function isCagedIn(unit: Unit, on: number, { luck }: Game): void {
+export function isCagedIn(unit: Unit, on: number, { luck, boughtIsTaken }: Game): void {
   unit.preparing = null;
   const stream = luck(unit.luck, 'bought');
-  const isTaken = stream() < BOUGHT_IS_TAKEN.value;
+  const isTaken = stream() < boughtIsTaken;
   const days = drawnDays(BOUGHT_LAYS.value, stream);
   unit.queen = { kind: 'to-lay', on: isTaken ? on + days : null };
 }

@@ -15,7 +15,7 @@ import {
   raisesFromCell,
   takeCellsDown,
 } from './fate';
-import { FIT_TO_SWARM } from './figures';
+import { BOUGHT_IS_TAKEN, FIT_TO_SWARM } from './figures';
 import { luckOf } from './luck';
 import { cagedOn, checksOf, methodOf } from './planned-visits';
 import { BROOD_DAYS, FIRST_LARVA, FIRST_SEALED, isLaying, KG_A_CELL, type Unit } from './unit';
@@ -63,7 +63,7 @@ export function courseOf(
   asked: WhatIfAsked,
   choice: Choice,
   settings: Settings,
-  deaths: Deaths = USUAL_DEATHS,
+  deaths: Deaths = { ...USUAL_DEATHS, flyers: asked.flyersDie ?? USUAL_DEATHS.flyers },
 ): Course {
   const { from, days, season, flow, colony } = asked;
   const method = methodOf(choice);
@@ -93,7 +93,8 @@ export function courseOf(
 export function run(course: Course, runNumber: number, seen?: RunSeen): RunEnd {
   const { asked, choice, flowKg, parts, deaths, survival } = course;
   const luck = luckOf(asked.seed, runNumber);
-  const game: Game = { luck, matingSuccess: asked.matingSuccess };
+  const { matingSuccess, boughtIsTaken = BOUGHT_IS_TAKEN.value } = asked;
+  const game: Game = { luck, matingSuccess, boughtIsTaken };
   let units: readonly Unit[] = [theColony(asked, game)];
   const weather = luck(WITH_QUEEN, 'weather');
   seen?.day(0, units);

@@ -3,6 +3,7 @@
 import { formatDay, parseDay } from '../../core/calendar/day';
 import type { ColonyNow, FlowAsked, WhatIfAsked } from '../../core/population/asked';
 import type { ColonyBegun } from '../../core/population/colony-now';
+import { BOUGHT_IS_TAKEN, FLYERS_DIE } from '../../core/population/figures';
 import { fromUnit, METRIC, toUnit } from '../../core/units/units';
 import { unitName } from '../../words/measures';
 import { QUEEN_AGES, seenWords } from '../../words/what-if';
@@ -18,6 +19,10 @@ interface Props {
   readonly onChange: (asked: WhatIfAsked) => void;
 }
 
+const ofHundred = (share: number): number => Math.round(share * 100);
+
+/** By how hard a season is on them. */
+const FLYERS_DIE_OF_100 = { least: 8, most: 15 } as const;
 const BEES_AT_MOST = 100_000;
 const CELLS_AT_MOST = 200_000;
 const KG_AT_MOST = 150;
@@ -155,14 +160,34 @@ export function Assumptions({ asked, begun: { seen }, isFlowKnown, onChange }: P
           )}
           {day('to', season.to, (to) => to >= season.from && onChange({ ...asked, season: { ...season, to } }))}
         </div>
-        <NumberField
-          name="Virgins that come to lay, of 100"
-          value={Math.round(matingSuccess * 100)}
-          step={5}
-          min={0}
-          max={100}
-          onChange={(n) => onChange({ ...asked, matingSuccess: n / 100 })}
-        />
+      </Group>
+      <Group title="Luck and life">
+        <div className="grid grid-cols-2 gap-x-3">
+          <NumberField
+            name="Virgins that come to lay, of 100"
+            value={ofHundred(matingSuccess)}
+            step={5}
+            min={0}
+            max={100}
+            onChange={(n) => onChange({ ...asked, matingSuccess: n / 100 })}
+          />
+          <NumberField
+            name="Bought queens that are taken, of 100"
+            value={ofHundred(asked.boughtIsTaken ?? BOUGHT_IS_TAKEN.value)}
+            step={5}
+            min={0}
+            max={100}
+            onChange={(n) => onChange({ ...asked, boughtIsTaken: n / 100 })}
+          />
+          <NumberField
+            name="Flying bees that die a day, of 100"
+            value={ofHundred(asked.flyersDie ?? FLYERS_DIE.value)}
+            step={1}
+            min={FLYERS_DIE_OF_100.least}
+            max={FLYERS_DIE_OF_100.most}
+            onChange={(n) => onChange({ ...asked, flyersDie: n / 100 })}
+          />
+        </div>
       </Group>
       <Group title="What comes in">
         <Noted
