@@ -26,7 +26,8 @@ export function larkvaleSeason(): SeasonFacts {
   season.setting('away', [{ from: '2027-05-22', to: '2027-05-23', why: 'a wedding' }]);
   const start = '2027-03-20';
 
-  const sainfoinQueen = season.queen('raised', '2026-06-08', '2026-06-14');
+  const yarrowQueen = season.queen('bought', '2025-07-01', '2025-07-20');
+  const sainfoinQueen = season.queen('raised', '2026-06-08', '2026-06-14', yarrowQueen);
   const sainfoin = season
     .colony(garden, 'Sainfoin', 'stand 2', start)
     .queen(start, 'present', sainfoinQueen)
@@ -54,7 +55,6 @@ export function larkvaleSeason(): SeasonFacts {
       },
     });
 
-  const yarrowQueen = season.queen('bought', '2025-07-01', '2025-07-20');
   const yarrow = season
     .colony(garden, 'Yarrow', 'stand 3', start)
     .queen(start, 'present', yarrowQueen)
@@ -111,7 +111,7 @@ export function larkvaleSeason(): SeasonFacts {
     .answer('2027-05-12T17:30', sorrel.id, 'eggs', 'no-eggs');
   season.programme('test-comb', sorrel.id, '2027-05-12', { note: 'Frame with eggs from Yarrow.' });
 
-  const knapweedQueen = season.queen('raised', '2026-05-28', '2026-06-02', sainfoinQueen);
+  const knapweedQueen = season.queen('raised', '2026-05-28', '2026-06-02', yarrowQueen);
   const knapweed = season
     .colony(garden, 'Knapweed', 'stand 5', start)
     .queen(start, 'present', knapweedQueen)

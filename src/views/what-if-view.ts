@@ -2,9 +2,10 @@ import { addDays, type Day } from '../core/calendar/day';
 import type { DayRange } from '../core/calendar/window';
 import type { ColonyState } from '../core/colony/fold';
 import type { Choice, WhatIfAsked } from '../core/population/asked';
-import { type ColonyBegun, colonyNow, queenYear, swarmSeason } from '../core/population/colony-now';
+import { type ColonyBegun, colonyNow, swarmSeason } from '../core/population/colony-now';
 import { BOUGHT_IS_TAKEN, FLYERS_DIE, MATING_SUCCEEDS } from '../core/population/figures';
 import { methodsInOrder } from '../core/population/usual-choices';
+import { queenYear } from '../core/queens/age';
 import { allSizes, type Settings } from '../core/settings/settings';
 
 /** So far ahead choices are followed. */

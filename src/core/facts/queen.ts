@@ -16,6 +16,12 @@ export const queenFact = z.strictObject({
   note: noteField,
 });
 
+export type QueenFact = z.infer<typeof queenFact>;
+
+/** Two queens who are one: the first is to be taken for the second. */
+export const queensJoined = z.strictObject({ id: idField, intoId: idField });
+export type QueensJoined = z.infer<typeof queensJoined>;
+
 /** Something that happened to a queen in a colony on a day. */
 export const queenEventFact = z.strictObject({
   id: idField,

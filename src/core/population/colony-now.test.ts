@@ -2,10 +2,11 @@ import { describe, expect, it } from 'vitest';
 import { addDays, day } from '../calendar/day';
 import { foldColony } from '../colony/fold';
 import { aColony, inspection } from '../colony/testing';
+import { queenYear } from '../queens/age';
 import { DEFAULT_SETTINGS } from '../settings/settings';
 import { FRAME_SIZES } from '../space/frame-size';
 import { aBox, aHive } from '../space/testing';
-import { colonyNow, queenYear, swarmSeason, usualRate } from './colony-now';
+import { colonyNow, swarmSeason, usualRate } from './colony-now';
 
 const TODAY = day('2027-05-16');
 const LOOKED = day('2027-05-14');

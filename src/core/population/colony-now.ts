@@ -127,12 +127,3 @@ export function swarmSeason(months: readonly number[], today: Day): DayRange | n
   while (to - from < A_YEAR && isIn(addDays(to, 1))) to = addDays(to, 1);
   return { from, to };
 }
-
-/** By which year her readiness to swarm goes: winters between her first day and today. */
-export function queenYear(emerged: DayRange | null, today: Day): 1 | 2 | 3 | null {
-  if (!emerged) return null;
-  const HALF_A_YEAR = 183;
-  const A_YEAR_AND_A_HALF = 548;
-  const days = today - emerged.from;
-  return days < HALF_A_YEAR ? 1 : days < A_YEAR_AND_A_HALF ? 2 : 3;
-}

@@ -64,6 +64,9 @@ export interface ProblemSays {
   'place-is-gone': Plain;
   'stand-name-taken': { readonly name: string };
   'kit-entry-is-gone': Plain;
+  'mother-younger': Plain;
+  'one-comes-of-the-other': Plain;
+  'queens-of-different-days': Plain;
   'stand-is-gone': Plain;
   'stand-is-taken': { readonly name: string };
   'is-moved-already': Plain;

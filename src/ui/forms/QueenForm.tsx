@@ -6,6 +6,7 @@ import { QUEEN_EVENTS, type QueenEventKind, SWARM_WENT, type SwarmWent } from '.
 import { markColour } from '../../core/queens/mark-colour';
 import type { QueenChoice, QueenLine } from '../../views/colony-records';
 import { QUEEN_EVENT_WORDS, SWARM_WENT_WORDS } from '../../words/queen-events';
+import { QUEEN_ORIGIN_NAMES } from '../../words/queens';
 import { DayField } from '../controls/DayField';
 import { DaySpan } from '../controls/DaySpan';
 import { Field, problemOf } from '../controls/Field';
@@ -16,7 +17,6 @@ import { PageHead } from '../time/PageHead';
 import { useEntryForm } from './useEntryForm';
 
 const NEW = 'new';
-const ORIGINS = { raised: 'raised here', bought: 'bought', swarm: 'came with a swarm', unknown: 'not known' } as const;
 
 interface Props {
   readonly colonyId: string;
@@ -36,7 +36,7 @@ interface Fields {
   readonly kind: QueenEventKind;
   /** Its id, or {@link NEW}. */
   readonly queen: string;
-  readonly origin: keyof typeof ORIGINS;
+  readonly origin: keyof typeof QUEEN_ORIGIN_NAMES;
   /** Days, empty where they are not known. */
   readonly emergedFrom: string;
   readonly emergedTo: string;
@@ -151,7 +151,7 @@ export function QueenForm({ colonyId, colonyName, known, today, now, corrects, b
             <Field name="Where she is from" problem={problemOf(issues, 'origin')}>
               {(props) => (
                 <select {...props} {...register('origin')}>
-                  {Object.entries(ORIGINS).map(([value, words]) => (
+                  {Object.entries(QUEEN_ORIGIN_NAMES).map(([value, words]) => (
                     <option key={value} value={value}>
                       {words}
                     </option>

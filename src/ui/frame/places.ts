@@ -39,6 +39,7 @@ export const VIEWS = {
   ],
   colonies: [
     { href: '/colonies', name: 'All colonies' },
+    { href: '/colonies/queens', name: 'Queens' },
     { href: '/room', name: 'Room' },
     { href: '/cells', name: 'Cells' },
   ],

@@ -1,0 +1,106 @@
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import type { QueenFact } from '../../core/facts/queen';
+import { readSeasonFile, writeSeasonFile } from '../../core/formats/season-file';
+import type { OpenedDatabase } from '../../db/open';
+import { revisionsOf } from '../../db/repositories/revisions';
+import { queenPageView, queensView } from '../../views/queens-view';
+import { loadApiaries } from '../all-apiaries';
+import { readAllFacts } from '../season/season-facts';
+import { codes, DEMO_NOW, demoBook, id } from '../testing';
+import { queenRecords } from './queen-records';
+import { correctQueen, joinQueens } from './save-queen';
+
+let opened: OpenedDatabase;
+beforeEach(() => {
+  opened = demoBook();
+});
+afterEach(() => {
+  opened.sqlite.close();
+});
+
+const records = () => queenRecords(opened.db);
+const view = () => queensView(loadApiaries(opened, DEMO_NOW.today), records(), DEMO_NOW.today);
+const lineIn = (colony: string) => {
+  const line = view().lines.find((one) => one.colony?.name === colony);
+  if (!line) throw new Error(colony);
+  return line;
+};
+const factOf = (colony: string): QueenFact => records().queens.find((one) => one.id === lineIn(colony).id) as QueenFact;
+const page = (of: string) => queenPageView(view(), records(), of);
+const correct = (queen: QueenFact) => correctQueen(opened.db, queen, DEMO_NOW);
+const join = (from: string, into: string) => joinQueens(opened.db, { id: from, intoId: into }, DEMO_NOW);
+
+describe('the queens of the book', () => {
+  it('stand where they are, marked or not, with how it is known that they live', () => {
+    expect(lineIn('Sainfoin')).toMatchObject({
+      name: 'queen of 2026 (white), raised',
+      where: 'in Sainfoin',
+      isMarked: true,
+      replace: [],
+    });
+    // Out of the way in her nuc, by the method that took her there.
+    expect(lineIn('Mallow nuc').name).toBe('queen of unknown age');
+    expect(lineIn('Mallow').isMarked).toBe(false);
+    expect(view().unknown.map(({ name }) => name)).toContain('Betony');
+  });
+
+  it('are replaced where they are old, and named with their mothers and daughters', () => {
+    expect(lineIn('Yarrow').replace).toEqual(['has gone through two winters or more']);
+    const { daughters, life } = page(lineIn('Yarrow').id) ?? {};
+    expect(daughters?.map(({ where }) => where).sort()).toEqual(['in Knapweed nuc', 'in Sainfoin']);
+    expect(life?.length).toBeGreaterThan(0);
+    expect(view().families.find(({ queen }) => queen.id === lineIn('Yarrow').id)?.daughters).toHaveLength(2);
+    expect(page(id(1))).toBeNull();
+  });
+
+  it('are followed through the methods that moved them', () => {
+    const { life } = page(lineIn('Knapweed nuc').id) ?? {};
+    expect(life?.map(({ colony, words }) => `${colony.name}: ${words}`)).toContain(
+      'Knapweed nuc: Artificial swarm with a nuc',
+    );
+  });
+});
+
+describe('what is known of a queen', () => {
+  it('is put right, with what stood there kept', () => {
+    const queen = factOf('Mallow nuc');
+    const right = { ...queen, origin: 'raised', emergedFrom: '2025-06-01', emergedTo: '2025-06-10' } as const;
+    expect(correct(right).ok).toBe(true);
+    expect(correct(right).ok).toBe(true);
+    expect(lineIn('Mallow nuc').name).toBe('queen of 2025 (blue), raised');
+    expect(revisionsOf(opened.db, queen.id)).toHaveLength(1);
+  });
+
+  it('is refused where it cannot be', () => {
+    const [yarrow, sainfoin] = [factOf('Yarrow'), factOf('Sainfoin')];
+    expect(codes(correct({ ...yarrow, id: id(9) }))).toEqual(['not-found id']);
+    expect(codes(correct({ ...yarrow, motherQueenId: sainfoin.id }))).toEqual(['unknown-reference motherQueenId']);
+    expect(codes(correct({ ...yarrow, motherQueenId: yarrow.id }))).toEqual(['unknown-reference motherQueenId']);
+    expect(codes(correct({ ...yarrow, motherQueenId: factOf('Mallow').id }))).toEqual(['contradiction motherQueenId']);
+    expect(codes(correct({ ...yarrow, emergedFrom: '2025-07-21' }))).toEqual(['contradiction emergedTo']);
+  });
+});
+
+describe('two queens who are one', () => {
+  it('are made one: her life, her daughters and her methods go over', () => {
+    const [nuc, vetch] = [factOf('Mallow nuc'), records().queens.find(({ origin }) => origin === 'swarm') as QueenFact];
+    const before = page(vetch.id)?.life.length ?? 0;
+    const moved = page(nuc.id)?.life.length ?? 0;
+    expect(join(nuc.id, vetch.id).ok).toBe(true);
+    // Said again it changes nothing.
+    expect(join(nuc.id, vetch.id).ok).toBe(true);
+    expect(page(nuc.id)).toBeNull();
+    expect(page(vetch.id)?.life).toHaveLength(before + moved);
+    const facts = readAllFacts(opened.db);
+    const read = readSeasonFile(writeSeasonFile(facts));
+    expect(read.ok && read.value).toEqual(facts);
+  });
+
+  it('are refused where one comes of the other, or their days exclude each other', () => {
+    const of = (colony: string) => factOf(colony).id;
+    expect(codes(join(of('Sainfoin'), of('Yarrow')))).toEqual(['contradiction intoId']);
+    expect(codes(join(of('Yarrow'), of('Yarrow')))).toEqual(['contradiction intoId']);
+    expect(codes(join(of('Scabious swarm'), of('Sainfoin')))).toEqual(['contradiction intoId']);
+    expect(codes(join(of('Sainfoin'), id(9)))).toEqual(['unknown-reference intoId']);
+  });
+});

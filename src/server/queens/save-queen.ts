@@ -1,0 +1,88 @@
+import 'server-only';
+import { eq } from 'drizzle-orm';
+import type { Now } from '../../core/calendar/now';
+import type { QueenFact, QueensJoined } from '../../core/facts/queen';
+import { sameValue } from '../../core/facts/same-value';
+import { failure, type Issue, type Result, success } from '../../core/problems/issue';
+import { say } from '../../core/problems/says';
+import { descendsFrom } from '../../core/queens/family';
+import type { Said } from '../../core/says/said';
+import type { Db } from '../../db/open';
+import { addRevision } from '../../db/repositories/revisions';
+import { programmes, queenEvents, queens } from '../../db/schema/tables';
+
+const refused = (path: string, code: Issue['code'], message: Said) => failure({ path: [path], code, message });
+
+/** A mother who surely emerged after her daughter. */
+function isYounger(mother: QueenFact, daughter: QueenFact): boolean {
+  const first = mother.emergedFrom ?? mother.emergedTo;
+  const last = daughter.emergedTo ?? daughter.emergedFrom;
+  return first !== null && last !== null && first > last;
+}
+
+/** Corrects what is known of a queen; what stood there goes to her history. */
+export function correctQueen(db: Db, queen: QueenFact, now: Now): Result<{ id: string }> {
+  return db.transaction((tx) => {
+    const all = new Map(
+      tx
+        .select()
+        .from(queens)
+        .all()
+        .map((one) => [one.id, one]),
+    );
+    const before = all.get(queen.id);
+    if (!before) return refused('id', 'not-found', say('choose-a-queen'));
+    const mother = queen.motherQueenId === null ? null : all.get(queen.motherQueenId);
+    if (mother === undefined || (mother && descendsFrom(mother, queen.id, all)))
+      return refused('motherQueenId', 'unknown-reference', say('choose-her-mother'));
+    const { emergedFrom, emergedTo } = queen;
+    if (mother && isYounger(mother, queen)) return refused('motherQueenId', 'contradiction', say('mother-younger'));
+    if (emergedFrom !== null && emergedTo !== null && emergedTo < emergedFrom)
+      return refused('emergedTo', 'contradiction', say('emerged-by-before-from'));
+    if (sameValue(before, queen)) return success({ id: queen.id });
+    addRevision(tx, { entity: 'queen', entityId: queen.id, action: 'corrected', before }, now);
+    tx.update(queens).set(queen).where(eq(queens.id, queen.id)).run();
+    return success({ id: queen.id });
+  });
+}
+
+/**
+ * Two queens of the book are one: all that happened to the one, her daughters and her programmes go over to the other, and what is not known of
+ * that one is taken from her. Refused where the days on which they emerged exclude each other, or where one comes of the other.
+ */
+export function joinQueens(db: Db, { id, intoId }: QueensJoined, now: Now): Result<{ id: string }> {
+  return db.transaction((tx) => {
+    const all = new Map(
+      tx
+        .select()
+        .from(queens)
+        .all()
+        .map((one) => [one.id, one]),
+    );
+    const [from, into] = [all.get(id), all.get(intoId)];
+    if (!into) return refused('intoId', 'unknown-reference', say('choose-a-queen'));
+    // Said again, it was done before.
+    if (!from) return success({ id: intoId });
+    if (id === intoId || descendsFrom(from, intoId, all) || descendsFrom(into, id, all))
+      return refused('intoId', 'contradiction', say('one-comes-of-the-other'));
+    const latest = (a: string | null, b: string | null) => (a === null || (b !== null && b > a) ? b : a);
+    const earliest = (a: string | null, b: string | null) => (a === null || (b !== null && b < a) ? b : a);
+    const joined = {
+      motherQueenId: into.motherQueenId ?? from.motherQueenId,
+      origin: into.origin === 'unknown' ? from.origin : into.origin,
+      emergedFrom: latest(from.emergedFrom, into.emergedFrom),
+      emergedTo: earliest(from.emergedTo, into.emergedTo),
+      note: [into.note, from.note].filter((note) => note !== '').join(' '),
+    };
+    if (joined.emergedFrom !== null && joined.emergedTo !== null && joined.emergedTo < joined.emergedFrom)
+      return refused('intoId', 'contradiction', say('queens-of-different-days'));
+    addRevision(tx, { entity: 'queen', entityId: intoId, action: 'corrected', before: into }, now);
+    addRevision(tx, { entity: 'queen', entityId: id, action: 'deleted', before: from }, now);
+    tx.update(queens).set(joined).where(eq(queens.id, intoId)).run();
+    tx.update(queenEvents).set({ queenId: intoId }).where(eq(queenEvents.queenId, id)).run();
+    tx.update(programmes).set({ queenId: intoId }).where(eq(programmes.queenId, id)).run();
+    tx.update(queens).set({ motherQueenId: intoId }).where(eq(queens.motherQueenId, id)).run();
+    tx.delete(queens).where(eq(queens.id, id)).run();
+    return success({ id: intoId });
+  });
+}
