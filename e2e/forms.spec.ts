@@ -90,7 +90,7 @@ test.describe('settings', () => {
     await page.getByLabel('Last day').fill('2027-05-16');
     await page.getByRole('button', { name: 'Save' }).click();
     await page.goto('/colonies');
-    await expect(page.getByRole('heading', { level: 1 })).toHaveText('15 colonies');
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('16 colonies');
   });
 });
 

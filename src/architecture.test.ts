@@ -40,7 +40,7 @@ const CORE_ORDER: readonly (readonly string[])[] = [
   ['settings'],
   ['colony', 'programmes', 'schedule'],
   ['rounds', 'kit', 'yard'],
-  ['population'],
+  ['population', 'looking-back'],
   ['facts'],
   ['formats'],
 ];

@@ -32,6 +32,7 @@ export const VIEWS = {
   season: [
     { href: '/season', name: 'Sheet' },
     { href: '/season/what-if', name: 'What if' },
+    { href: '/season/looking-back', name: 'Looking back' },
   ],
   apiaries: [
     { href: '/apiaries', name: 'All apiaries' },

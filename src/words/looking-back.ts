@@ -1,0 +1,96 @@
+import type { Day } from '../core/calendar/day';
+import type { CameOut, ChecksBack, FoundCell } from '../core/looking-back/colony-back';
+import { FEW, type MethodCount, type SeasonBack } from '../core/looking-back/season-back';
+import { LEAVES_AFTER } from '../core/population/figures';
+import { dayWords } from './days';
+import { listWords } from './list';
+import { methodTitle } from './methods/methods';
+import { hoursWords } from './what-if';
+
+const count = (n: number, one: string, many = `${one}s`): string => `${n === 0 ? 'no' : n} ${n === 1 ? one : many}`;
+const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
+
+/** `9 to 10 days old`, `9 days old or more`. */
+export function ageWords({ least, most }: FoundCell): string {
+  if (most === null) return `${count(least, 'day')} old or more`;
+  return most === least ? `${count(least, 'day')} old` : `${least} to ${most} days old`;
+}
+
+/** How a method came out. */
+export const CAME_OUT_WORDS: { readonly [C in CameOut]: string } = {
+  'queen-lays': 'new queen lays',
+  'given-up': 'given up',
+  'under-way': 'under way',
+  over: 'over',
+};
+
+/** `2 new queens lay, 1 under way`, of those begun. */
+export function methodBackWords({ cameOut, swarmedAfter }: MethodCount): string {
+  const parts = (Object.keys(CAME_OUT_WORDS) as CameOut[])
+    .filter((how) => cameOut[how] > 0)
+    .map((how) => `${cameOut[how]} ${CAME_OUT_WORDS[how]}`);
+  return listWords([...parts, ...(swarmedAfter > 0 ? [`${swarmedAfter} swarmed afterwards`] : [])]);
+}
+
+const swarms = ({ primes, casts }: SeasonBack): string =>
+  primes + casts === 0
+    ? 'No swarm was noted to leave.'
+    : `${capital(listWords([...(primes > 0 ? [count(primes, 'swarm')] : []), ...(casts > 0 ? [count(casts, 'cast')] : [])]))} left.`;
+
+function cells({ cellsFound, oldestCell }: SeasonBack): string {
+  if (!oldestCell) return 'No cells with eggs or larvae were found.';
+  const grave =
+    oldestCell.least >= LEAVES_AFTER.value
+      ? ` A swarm may leave from the ${LEAVES_AFTER.value}th day after the egg on: that was late.`
+      : '';
+  return `${capital(count(cellsFound, 'cell'))} found; the oldest was ${ageWords(oldestCell)} when it was, on ${dayWords(oldestCell.on)}.${grave}`;
+}
+
+const CHECK_WORDS: { readonly [C in keyof ChecksBack]: string } = {
+  inTime: 'in time',
+  early: 'early',
+  late: 'late',
+  leftOut: 'left out',
+  missed: 'never made',
+};
+
+function checks(back: ChecksBack): string | null {
+  const names = Object.keys(CHECK_WORDS) as (keyof ChecksBack)[];
+  const all = names.reduce((sum, name) => sum + back[name], 0);
+  if (all === 0) return null;
+  const parts = names.filter((name) => back[name] > 0).map((name) => `${back[name]} ${CHECK_WORDS[name]}`);
+  return `Of ${count(all, 'check')} that methods asked for: ${listWords(parts)}.`;
+}
+
+const firstDay = (what: string, on: Day | null, before: Day | null): string | null =>
+  on === null ? null : `${what} ${dayWords(on)}${before === null ? '' : ` (the year before: ${dayWords(before)})`}`;
+
+/** Rounds that were made, with the minutes at the hives. */
+export interface RoundsBack {
+  readonly rounds: number;
+  readonly minutes: number;
+}
+
+/** What a season came to, in sentences; without a score. */
+export function seasonBackWords(
+  season: SeasonBack,
+  { rounds, minutes }: RoundsBack,
+  before: SeasonBack | null,
+): readonly string[] {
+  const firsts = [
+    firstDay('First drones flying', season.firstDrones, before?.firstDrones ?? null),
+    firstDay('first cell with an egg or more', season.firstCharged, before?.firstCharged ?? null),
+  ].filter((words) => words !== null);
+  return [
+    `${capital(count(season.colonies, 'colony', 'colonies'))}, ${season.lookedAt} of them inspected, ${count(season.inspections, 'time')} in all.`,
+    swarms(season),
+    cells(season),
+    ...season.methods.map((one) => `${methodTitle(one.method)}, ${one.begun} begun: ${methodBackWords(one)}.`),
+    ...(season.methods.some(({ begun }) => begun < FEW)
+      ? [`Fewer than ${FEW} of a kind say nothing of a method: how they came out may be chance.`]
+      : []),
+    checks(season.checks),
+    firsts.length === 0 ? null : `${capital(listWords(firsts))}.`,
+    rounds === 0 ? null : `${capital(count(rounds, 'round'))} noted, ${hoursWords(minutes)} at the hives.`,
+  ].filter((words) => words !== null);
+}
