@@ -4,7 +4,9 @@ import { expect, test } from './test';
 
 test.use({ seed: 'demo' });
 
-test('a season is looked back on in sentences and tables, narrowed to an apiary, and saved as CSV', async ({ page }) => {
+test('a season is looked back on in sentences and tables, narrowed to an apiary, and saved as CSV', async ({
+  page,
+}) => {
   await page.goto('/season');
   await page.getByRole('link', { name: 'Looking back' }).click();
   const cameTo = page.getByRole('region', { name: 'What it came to' });

@@ -41,10 +41,10 @@ test('two queens who are one are made one, on a phone', async ({ page }) => {
     .getByRole('link', { name: /came with a swarm/ })
     .click();
   const twice = page.getByRole('region', { name: 'In the book twice' });
-  await twice.getByLabel('She is the same as').selectOption({ label: 'queen of unknown age, in Mallow nuc' });
+  await twice.getByLabel('She is the same as').selectOption({ label: 'queen of unknown age, in Hawkbit' });
   await twice.getByRole('button', { name: 'Make them one' }).click();
   await page.getByRole('alertdialog').getByRole('button', { name: 'Make them one' }).click();
   await expect(page.getByRole('list', { name: 'Her life' })).toContainText('Vetch');
-  await expect(page.getByRole('list', { name: 'Her life' })).toContainText('Mallow nuc');
+  await expect(page.getByRole('list', { name: 'Her life' })).toContainText('Hawkbit');
   await expect(page.locator('html')).toHaveJSProperty('scrollWidth', 390);
 });

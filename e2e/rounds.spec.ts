@@ -127,7 +127,7 @@ test('hours are asked for weekday by weekday, and what cannot be is said where i
 test('one check is taken off the rounds and planned again, a round made today in any case', async ({ page }) => {
   await page.goto('/');
   await page.getByText('Change the plan').click();
-  await page.getByLabel('On no round').selectOption({ label: 'Burnet: Make room' });
+  await page.getByLabel('On no round', { exact: true }).selectOption({ label: 'Burnet: Make room' });
   await page.getByRole('button', { name: 'Leave it off' }).click();
   await expect(page.getByText('Burnet, make room: on no round.')).toBeVisible();
   const burnet = page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Burnet' }) });

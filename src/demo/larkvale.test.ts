@@ -71,7 +71,7 @@ describe('the demo season', () => {
     ['Comfrey half', ['eggs 06-07 to 06-13', 'which-half 05-15 to 05-17', 'shut 05-19 to 06-06']],
     ['Campion', ['eggs 05-21 to 05-27', 'shut 05-03 to 05-20']],
     ['Sorrel', ['read-comb 05-15 to 05-17', 'shut 04-17 to 05-04']],
-    ['Mallow nuc', ['turn-hive 05-11 to 05-22']],
+    ['Hawkbit', ['turn-hive 05-11 to 05-22']],
     ['Mallow', ['released 05-14 to 05-16', 'laying-check 05-18 to 05-23']],
   ])('has %s in the middle of its programme', (name, due) => expect(dueOf(name).sort()).toEqual([...due].sort()));
 

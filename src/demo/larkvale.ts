@@ -215,18 +215,18 @@ export function larkvaleSeason(): SeasonFacts {
       note: 'Short-tempered, and they follow.',
     });
   // Out of the way with some bees until the new one lays, in a nuc that faces the wall.
-  const mallowNuc = season.colony(roof, 'Mallow nuc', 'at the wall', '2027-05-10', {
+  const hawkbit = season.colony(roof, 'Hawkbit', 'at the wall', '2027-05-10', {
     origin: 'nuc',
     parentColonyId: mallow.id,
   });
   season
     .programme('queen-split', mallow.id, '2027-05-10', {
-      units: { nuc: mallowNuc.id },
+      units: { nuc: hawkbit.id },
       queenId: mallowOld,
       buysQueen: true,
       turnsDaily: true,
     })
-    .answer('2027-05-13T12:10', mallowNuc.id, 'nuc-settled', 'settled');
+    .answer('2027-05-13T12:10', hawkbit.id, 'nuc-settled', 'settled');
   season.programme('requeen-mated', mallow.id, '2027-05-11', { queenId: mallowQueen });
 
   const betony = season

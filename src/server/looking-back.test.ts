@@ -19,8 +19,7 @@ afterEach(() => {
 
 const view = (from = '2027-01-01', to = '2027-12-31', today = DEMO_NOW.today) =>
   lookingBackView(
-    loadApiaries(opened, today).colonies,
-    allFacts(opened, today),
+    (on) => ({ colonies: loadApiaries(opened, on).colonies, facts: allFacts(opened, on) }),
     roundsMade(opened.db),
     { from: day(from), to: day(to) },
     today,
@@ -34,6 +33,14 @@ describe('looking back on the demo', () => {
     expect(sentences.some((words) => words.startsWith('Fewer than 5 of a kind'))).toBe(true);
     expect(before).toBeNull();
     expect(methods.find(({ name }) => name === 'Walk-away split')?.begun).toBe(2);
+  });
+
+  it('says of each method how it came out: a queen who laid all along is none that came of it', () => {
+    const came = new Map(view().methods.map(({ name, came: words }) => [name, words]));
+    expect(came.get('Artificial swarm with a nuc')).toBe('1 under way');
+    expect(came.get('Artificial swarm on the old site')).toBe('1 under way');
+    // One raises a queen still, of the other no eggs came.
+    expect(came.get('Walk-away split')).toMatch(/under way/);
   });
 
   it('has the year before beside it where there is one', () => {

@@ -54,19 +54,28 @@ function roundsBack(rounds: readonly RoundFact[], { from, to }: DayRange): Round
   };
 }
 
+/** The colonies that stood on a day, with what was known of them by then. */
+export interface KnownThen {
+  readonly colonies: readonly StandingColony[];
+  readonly facts: ReadonlyMap<string, ColonyFacts>;
+}
+
 /** What a span came to, for all colonies or for some, beside the same span a year before. */
 export function lookingBackView(
-  colonies: readonly StandingColony[],
-  facts: ReadonlyMap<string, ColonyFacts>,
+  knownOn: (on: Day) => KnownThen,
   rounds: readonly RoundFact[],
   span: DayRange,
   today: Day,
 ): LookingBackView {
-  const backs = (of: DayRange) =>
-    colonies.flatMap((standing) => {
+  // As it stood when the span was over: what came of it later is another season's.
+  const backs = (of: DayRange) => {
+    const on = of.to < today ? of.to : today;
+    const { colonies, facts } = knownOn(on);
+    return colonies.flatMap((standing) => {
       const own = facts.get(standing.colony.id);
-      return own ? [{ standing, back: colonyBack(standing.state, own, of, today) }] : [];
+      return own ? [{ standing, back: colonyBack(standing.state, own, of, on) }] : [];
     });
+  };
   const now = backs(span);
   const former = { from: aYearBefore(span.from), to: aYearBefore(span.to) };
   const then: SeasonBack = seasonBack(backs(former).map(({ back }) => back));

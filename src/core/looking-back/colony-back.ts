@@ -2,7 +2,8 @@ import { type Day, daysBetween } from '../calendar/day';
 import type { DayRange } from '../calendar/window';
 import type { ColonyFacts } from '../colony/facts';
 import type { ColonyState } from '../colony/fold';
-import type { MethodName } from '../methods/method';
+import { lays } from '../colony/queen-state';
+import type { MethodName, UnitQueen } from '../methods/method';
 
 /** How a method came out: its young or bought queen lays; it was given up; something of it is still to be done; or nothing is any more. */
 export const CAME_OUT = ['queen-lays', 'given-up', 'under-way', 'over'] as const;
@@ -50,12 +51,12 @@ export interface ColonyBack {
   readonly firstCharged: Day | null;
 }
 
-/** Signs of a queen who has come to lay. */
-const LAYS = new Set(['eggs', 'laying-check']);
+/** What a method does to the queen of a unit that is to come to another. */
+const NEW_QUEEN: ReadonlySet<UnitQueen> = new Set(['taken', 'either', 'gone', 'caged']);
 
-/** A season of one colony, between two days, both included. */
+/** A season of one colony, as it stood at the end of the span or stands today, between two days, both included. */
 export function colonyBack(
-  state: Pick<ColonyState, 'inspections' | 'cells' | 'followUps' | 'parts'>,
+  state: Pick<ColonyState, 'inspections' | 'cells' | 'followUps' | 'parts' | 'queen'>,
   facts: Pick<ColonyFacts, 'queenEvents' | 'changes'>,
   span: DayRange,
   today: Day,
@@ -87,20 +88,13 @@ export function colonyBack(
     ),
     methods: state.parts
       .filter(({ programme }) => isIn(programme.on))
-      .map(({ programme: { id: programmeId, method, on, endedOn } }) => {
-        const own = state.followUps.filter((one) => one.programmeId === programmeId);
-        const lays = own.some(
-          ({ code, status, answer }) =>
-            LAYS.has(code) && (status === 'seen' || (status === 'answered' && answer?.sees?.eggs === 'seen')),
-        );
+      .map(({ queen, programme: { id: programmeId, method, on, endedOn } }) => {
+        const isOpen = state.followUps.some((one) => one.programmeId === programmeId && one.status === 'due');
+        const isWaiting = state.queen.programme?.id === programmeId && !lays(state.queen);
+        // Of the part that was left to come to a new queen; the other had one who laid all along.
+        const isNew = NEW_QUEEN.has(queen) && state.queen.laysSince !== null && state.queen.laysSince.on > on;
         const cameOut: CameOut =
-          endedOn !== null
-            ? 'given-up'
-            : lays
-              ? 'queen-lays'
-              : own.some(({ status }) => status === 'due')
-                ? 'under-way'
-                : 'over';
+          endedOn !== null ? 'given-up' : isNew ? 'queen-lays' : isOpen || isWaiting ? 'under-way' : 'over';
         return { programmeId, method, on, cameOut, swarmedAfter: swarms.some((swarm) => swarm.on > on) };
       }),
     checks: checksBack(state, facts, isIn, today),

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { addDays, day } from '../calendar/day';
+import type { ColonyFacts } from '../colony/facts';
 import { foldColony } from '../colony/fold';
 import { aColony, inspection, queenEvent } from '../colony/testing';
-import type { ColonyFacts } from '../colony/facts';
 import { DEFAULT_SETTINGS } from '../settings/settings';
 import { type ColonyBack, colonyBack } from './colony-back';
 import { seasonBack } from './season-back';
@@ -33,9 +33,7 @@ describe('what a colony’s season came to', () => {
   it('says how old the oldest cell was when it was found', () => {
     const look = (found: 'egg' | 'larva-large') =>
       inspection({ at: '2027-05-10T12:00', cells: [{ cellId: 'a', found, takenDown: true }] });
-    const [egg, larva] = (['egg', 'larva-large'] as const).map((found) =>
-      back({ cells, inspections: [look(found)] }),
-    );
+    const [egg, larva] = (['egg', 'larva-large'] as const).map((found) => back({ cells, inspections: [look(found)] }));
     expect(egg?.oldestCell).toMatchObject({ on: day('2027-05-10'), least: 0 });
     expect(larva?.oldestCell?.least).toBeGreaterThanOrEqual(5);
     expect(larva?.oldestCell?.most).toBeLessThanOrEqual(9);

@@ -39,7 +39,7 @@ describe('the queens of the book', () => {
       replace: [],
     });
     // Out of the way in her nuc, by the method that took her there.
-    expect(lineIn('Mallow nuc').name).toBe('queen of unknown age');
+    expect(lineIn('Hawkbit').name).toBe('queen of unknown age');
     expect(lineIn('Mallow').isMarked).toBe(false);
     expect(view().unknown.map(({ name }) => name)).toContain('Betony');
   });
@@ -63,11 +63,11 @@ describe('the queens of the book', () => {
 
 describe('what is known of a queen', () => {
   it('is put right, with what stood there kept', () => {
-    const queen = factOf('Mallow nuc');
+    const queen = factOf('Hawkbit');
     const right = { ...queen, origin: 'raised', emergedFrom: '2025-06-01', emergedTo: '2025-06-10' } as const;
     expect(correct(right).ok).toBe(true);
     expect(correct(right).ok).toBe(true);
-    expect(lineIn('Mallow nuc').name).toBe('queen of 2025 (blue), raised');
+    expect(lineIn('Hawkbit').name).toBe('queen of 2025 (blue), raised');
     expect(revisionsOf(opened.db, queen.id)).toHaveLength(1);
   });
 
@@ -83,7 +83,7 @@ describe('what is known of a queen', () => {
 
 describe('two queens who are one', () => {
   it('are made one: her life, her daughters and her methods go over', () => {
-    const [nuc, vetch] = [factOf('Mallow nuc'), records().queens.find(({ origin }) => origin === 'swarm') as QueenFact];
+    const [nuc, vetch] = [factOf('Hawkbit'), records().queens.find(({ origin }) => origin === 'swarm') as QueenFact];
     const before = page(vetch.id)?.life.length ?? 0;
     const moved = page(nuc.id)?.life.length ?? 0;
     expect(join(nuc.id, vetch.id).ok).toBe(true);

@@ -59,9 +59,10 @@ export function Bands({ outcomes, axis }: Props) {
   return (
     <>
       {divided.length > 0 && (
-        <label className="mt-2 flex flex-wrap items-center gap-x-2 text-sm font-semibold">
+        <p className="mt-2 flex flex-wrap items-center gap-x-2 text-sm font-semibold">
           Drawn
           <select
+            aria-label="Drawn"
             className="min-h-11 border-2 border-ink bg-paper px-3"
             value={drawn ? shown : TOGETHER}
             onChange={({ target }) => setShown(target.value)}
@@ -73,7 +74,7 @@ export function Bands({ outcomes, axis }: Props) {
               </option>
             ))}
           </select>
-        </label>
+        </p>
       )}
       {lanes}
     </>

@@ -30,14 +30,17 @@ export default async function Page({ searchParams }: Props) {
   const { today } = await now();
   const asked = await searchParams;
   const opened = database();
-  const { colonies, apiaries } = loadApiaries(opened, today);
+  const { apiaries } = loadApiaries(opened, today);
   const apiaryId = oneParam(asked.apiary);
-  const own = colonies.filter(({ apiary }) => apiaryId === null || apiaryId === '' || apiary.id === apiaryId);
+  const knownOn = (on: Day) => ({
+    colonies: loadApiaries(opened, on).colonies.filter(({ apiary }) => !apiaryId || apiary.id === apiaryId),
+    facts: allFacts(opened, on),
+  });
   const rounds = roundsMade(opened.db).filter((one) => !apiaryId || one.apiaryId === apiaryId);
   const span = spanOf(oneParam(asked.from), oneParam(asked.to), today);
   return (
     <LookingBackPage
-      view={lookingBackView(own, allFacts(opened, today), rounds, span, today)}
+      view={lookingBackView(knownOn, rounds, span, today)}
       apiaries={apiaries.map(({ id, name }) => ({ id, name }))}
       apiaryId={apiaryId ?? ''}
     />
