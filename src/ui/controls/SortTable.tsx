@@ -66,7 +66,7 @@ export function SortTable<Row>({ caption, rows, keyOf, columns, sortedBy }: Prop
   const shown = table.getRowModel().rows;
   return (
     <>
-      <div className="mt-3 max-w-sm">
+      <div className="mt-3 max-w-sm print:hidden">
         <label htmlFor={filterId} className="text-sm">
           Show only rows with
         </label>
@@ -75,8 +75,8 @@ export function SortTable<Row>({ caption, rows, keyOf, columns, sortedBy }: Prop
       <p role="status" className="text-muted mt-1 text-sm">
         {filter.trim() === '' ? '' : `${shown.length} of ${rows.length}`}
       </p>
-      <div className="overflow-x-auto">
-        <table className="mt-2 w-full border-collapse text-left text-sm">
+      <div className="overflow-x-auto print:overflow-visible">
+        <table className="mt-2 w-full border-collapse text-left text-sm print:text-xs">
           <caption className="sr-only">{caption}</caption>
           <thead>
             <tr className="border-b-2 border-ink">
@@ -87,19 +87,19 @@ export function SortTable<Row>({ caption, rows, keyOf, columns, sortedBy }: Prop
                   <th
                     key={column.id}
                     scope="col"
-                    className="pr-4"
+                    className="pr-4 print:pr-1.5"
                     aria-sort={sorted === false ? 'none' : sorted === 'asc' ? 'ascending' : 'descending'}
                   >
                     <button
                       type="button"
-                      className="flex min-h-11 items-center gap-1 font-bold hover:underline"
+                      className="flex min-h-11 items-center gap-1 text-left font-bold hover:underline"
                       onClick={() => column.toggleSorting(sorted === 'asc')}
                     >
                       {String(column.columnDef.header)}
                       <Arrow
                         aria-hidden="true"
                         strokeWidth={3}
-                        className={`size-4 ${sorted === false ? 'invisible' : ''}`}
+                        className={`size-4 shrink-0 print:hidden ${sorted === false ? 'invisible' : ''}`}
                       />
                     </button>
                   </th>
@@ -109,15 +109,15 @@ export function SortTable<Row>({ caption, rows, keyOf, columns, sortedBy }: Prop
           </thead>
           <tbody>
             {shown.map(({ id, original }) => (
-              <tr key={id} className="border-b border-line align-top">
+              <tr key={id} className="border-b border-line align-top print:break-inside-avoid">
                 {columns.map(({ id: column, value, cell }, i) => {
                   const what = cell ? cell(original) : value(original);
                   return i === 0 ? (
-                    <th key={column} scope="row" className="py-2 pr-4 font-semibold">
+                    <th key={column} scope="row" className="py-2 pr-4 font-semibold print:py-1 print:pr-1.5">
                       {what}
                     </th>
                   ) : (
-                    <td key={column} className="py-2 pr-4">
+                    <td key={column} className="py-2 pr-4 print:py-1 print:pr-1.5">
                       {what}
                     </td>
                   );
