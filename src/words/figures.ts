@@ -200,7 +200,9 @@ export const FIGURE_WORDS: Readonly<Record<string, string>> = {
   'days-between-a-virgin-and-the-next': 'Days from one virgin to the next',
   'chance-that-cells-are-begun-anew-once-taken-down':
     'Chance that cells are begun anew once they were taken down and nothing else was done',
-  'crowding-under-which-a-colony-lets-go-of-swarming': 'Crowding under which a colony lets go of swarming, of 1',
+  'crowding-under-which-a-colony-may-let-go-of-swarming':
+    'Crowding under which a colony whose cells were taken down may let go of swarming, of 1',
+  'chance-that-a-colony-with-room-lets-go-of-swarming': 'Chance that it does',
   'chance-that-a-virgin-comes-to-lay': 'Chance that a virgin comes to lay',
   'chance-that-a-bought-queen-is-taken': 'Chance that a bought queen is taken',
   'a-bought-queen-lays': 'A bought queen lays',

@@ -8,6 +8,7 @@ import {
   CAST_TAKES,
   DAYS_BETWEEN_CASTS,
   LEAVES_AFTER,
+  LETS_GO,
   MOOD_ENDS,
   QUEEN_LAYS,
   RAISED_FROM,
@@ -75,14 +76,18 @@ export function comesToLay(unit: Unit, today: number, { luck }: Game): void {
   unit.firstEggs ??= today;
 }
 
+/** A colony whose cells were taken down lets go of swarming when the season is over, and may where it has room again. */
+const letsGo = (unit: Unit, part: Part, { luck }: Game): boolean =>
+  part !== 'season' || (luck(unit.luck, 'mood')() < LETS_GO.value && crowding(unit) < MOOD_ENDS.value);
+
 /**
  * Whether a colony begins to prepare for swarming today. It draws each day, so that what was begun or not on one day leaves the luck of all
  * others as it was.
  */
-export function mayPrepare(unit: Unit, today: number, part: Part): void {
+export function mayPrepare(unit: Unit, today: number, part: Part, game: Game): void {
   const u = unit.preparingLuck();
   if (unit.queen.kind !== 'laying' || unit.preparing !== null) return;
-  if (unit.isInMood && (part !== 'season' || crowding(unit) < MOOD_ENDS.value)) unit.isInMood = false;
+  if (unit.isInMood && letsGo(unit, part, game)) unit.isInMood = false;
   const chance = unit.isInMood ? BEGINS_AGAIN.value : chanceToPrepare(unit, part);
   if (u < chance) unit.preparing = today;
 }

@@ -75,8 +75,10 @@ export const BEGINS_AGAIN = figure(
   'share-a-day',
   'supposed',
 );
-/** It lets go of swarming where it is crowded less than this, of 1. */
-export const MOOD_ENDS = figure('crowding-under-which-a-colony-lets-go-of-swarming', 0.25, 'share', 'supposed');
+/** Given room, so that it is crowded less than this, of 1, it may let go of swarming: by this chance a day. */
+export const MOOD_ENDS = figure('crowding-under-which-a-colony-may-let-go-of-swarming', 0.25, 'share', 'supposed');
+
+export const LETS_GO = figure('chance-that-a-colony-with-room-lets-go-of-swarming', 0.2, 'share-a-day', 'supposed');
 
 export const MATING_SUCCEEDS = figure('chance-that-a-virgin-comes-to-lay', 0.8, 'share', 'setting');
 export const BOUGHT_IS_TAKEN = figure('chance-that-a-bought-queen-is-taken', 0.9, 'share', 'population');

@@ -14,6 +14,7 @@ const PURPOSES = [
   'which-half',
   'oldest-cell',
   'raised',
+  'mood',
 ] as const;
 export type Purpose = (typeof PURPOSES)[number];
 

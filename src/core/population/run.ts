@@ -107,7 +107,7 @@ export function run(course: Course, runNumber: number, seen?: RunSeen): RunEnd {
       comesToLay(unit, today, game);
       dayStep(unit, flowKg[today] as number, deaths, survival);
       if (choice.giveRoom) giveRoom(unit);
-      mayPrepare(unit, today, parts[today] as Part);
+      mayPrepare(unit, today, parts[today] as Part, game);
       maySwarm(unit, today, isFit, game);
     }
     seen?.day(today + 1, units);
@@ -200,6 +200,8 @@ function actedOn(hive: Unit, course: Course, game: Game): readonly Unit[] {
     // Without her nobody knows which part goes where.
     if (hive.queen.kind !== 'laying') return [hive];
     takeCellsDown(hive);
+    // Away from her brood she and her bees are as after a swarm.
+    hive.isInMood = false;
     sendUp(hive, method.sendsUp);
     return [hive];
   }

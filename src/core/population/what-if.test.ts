@@ -136,6 +136,10 @@ describe('a colony that prepares', () => {
     ];
     expect(cleared.swarmLost).toBeLessThanOrEqual(nothing.swarmLost);
     expect(cleared.swarmLost).toBeGreaterThan(0.6);
+    // Room as well holds some of them, and no more than some.
+    const withRoom = reckon(choose('take-cells-down', { on: FROM }), { colony: charged });
+    expect(withRoom.swarmLost).toBeGreaterThan(0.4);
+    expect(withRoom.swarmLost).toBeLessThan(0.95);
     expect(cleared.adults.p50[9]).toBeGreaterThan(nothing.adults.p50[9] as number);
   });
 });
