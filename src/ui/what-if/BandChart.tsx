@@ -1,6 +1,7 @@
 'use client';
 
 import type { Plugin } from 'chart.js';
+import { color } from 'chart.js/helpers';
 import { useMemo } from 'react';
 import type { Band } from '../../core/population/what-if';
 import type { Axis } from '../time/axis';
@@ -20,6 +21,9 @@ interface Props {
   readonly series: readonly Series[];
   readonly words: (value: number) => string;
 }
+
+/** Bands lie over one another, and the lines over them all. */
+const BAND_ALPHA = 0.13;
 
 /** What each line is called, at its end. */
 const letters = (ground: string): Plugin<'line'> => ({
@@ -53,7 +57,7 @@ export function BandChart({ axis, series, words }: Props) {
   const points = (values: readonly number[]) => values.map((value, i) => ({ x: axis.first + i, y: value }));
   const datasets = series.flatMap(({ label, line, band }) => {
     const ink = inks[line] ?? of.ink;
-    const edge = { borderWidth: 0, pointRadius: 0, backgroundColor: `${ink}22` };
+    const edge = { borderWidth: 0, pointRadius: 0, backgroundColor: color(ink).alpha(BAND_ALPHA).rgbString() };
     return [
       { ...edge, data: points(band.p10), fill: false as const },
       { ...edge, data: points(band.p90), fill: '-1' as const },
