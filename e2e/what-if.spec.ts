@@ -23,7 +23,9 @@ test('three choices are compared from Decide, an assumption is changed, and one 
   await expect(page.getByText('it foretells no season')).toBeVisible();
   await expect(table(page)).toBeVisible();
   await expect(cell(page, 'A swarm is lost', 0)).toHaveText('in all');
-  await expect(cell(page, 'A swarm is lost', 1)).toHaveText(/^in (none|fewer than 1 of 100|[12]?\d of 100|[12] of 10)$/);
+  await expect(cell(page, 'A swarm is lost', 1)).toHaveText(
+    /^in (none|fewer than 1 of 100|[12]?\d of 100|[12] of 10)$/,
+  );
   await expect(cell(page, 'Visits', 0)).toHaveText('0');
   await expect(page.getByRole('region', { name: 'What differs' })).toContainText('A swarm is lost: A in all, B in');
   await expect(page.getByRole('region', { name: 'Day by day' }).locator('canvas')).toHaveCount(3);
@@ -43,6 +45,11 @@ test('three choices are compared from Decide, an assumption is changed, and one 
   await expect(page.getByText(/^Bees: as seen on 15 May/)).toBeVisible();
   await page.getByLabel('Virgins that come to lay, of 100').fill('0');
   await expect(cell(page, 'One ends without a laying queen', 0)).toHaveText('in all');
+  await page.getByText('The figures of the model itself').click();
+  await page.getByLabel('Chance that a bought queen is taken (share, of 1)').fill('0');
+  await expect(cell(page, 'New queen lays', 2)).toHaveText('no new queen');
+  await page.getByRole('button', { name: 'All as usual again' }).click();
+  await expect(cell(page, 'New queen lays', 2)).not.toHaveText('no new queen');
   expect(await faults(page)).toEqual([]);
 
   await page.getByRole('link', { name: 'Plan this one: Artificial swarm with a nuc' }).click();

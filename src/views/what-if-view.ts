@@ -3,7 +3,7 @@ import type { DayRange } from '../core/calendar/window';
 import type { ColonyState } from '../core/colony/fold';
 import type { Choice, WhatIfAsked } from '../core/population/asked';
 import { type ColonyBegun, colonyNow, swarmSeason } from '../core/population/colony-now';
-import { BOUGHT_IS_TAKEN, FLYERS_DIE, MATING_SUCCEEDS } from '../core/population/figures';
+import { MATING_SUCCEEDS } from '../core/population/figures';
 import { methodsInOrder } from '../core/population/usual-choices';
 import { queenYear } from '../core/queens/age';
 import { allSizes, type Settings } from '../core/settings/settings';
@@ -58,8 +58,6 @@ export function whatIfView({ colony, state, settings, swarmMonths, flow, emerged
         ...(isAhead ? [{ from: flow.from < today ? today : flow.from, to: flow.to, kgPerDay: MAIN_FLOW_KG }] : []),
       ],
       matingSuccess: MATING_SUCCEEDS.value,
-      boughtIsTaken: BOUGHT_IS_TAKEN.value,
-      flyersDie: FLYERS_DIE.value,
     },
     choices: methodsInOrder(begun.colony).map((choice) => ({
       choice,

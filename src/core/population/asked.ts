@@ -2,6 +2,7 @@ import type { Day } from '../calendar/day';
 import type { DayRange } from '../calendar/window';
 import type { MethodName } from '../methods/method';
 import { METHODS } from '../methods/methods';
+import type { Assumed } from './assumed';
 
 /** A colony as it stands on the first day. Cells and bees are counts, `honeyKg` is all its honey. */
 export interface ColonyNow {
@@ -56,8 +57,6 @@ export interface WhatIfAsked {
   readonly flow: readonly FlowAsked[];
   /** The chance that a virgin comes to lay. */
   readonly matingSuccess: number;
-  /** The chance that a bought queen is taken; the usual one where nothing is said. */
-  readonly boughtIsTaken?: number;
-  /** Of the flying bees so many die a day, as a share; the usual where nothing is said. */
-  readonly flyersDie?: number;
+  /** What the keeper thinks otherwise about; all else is as usual. */
+  readonly assumed?: Partial<Assumed>;
 }

@@ -1,14 +1,11 @@
 import { SUPERS_FULL, TOP_BOX_COVERED } from '../space/triggers';
 import { BEES_A_SEAM } from '../yard/flyers';
+import type { Assumed } from './assumed';
 import {
   BROOD_BOX_CELLS,
   BROOD_BOXES_AT_MOST,
-  BUILD_UP,
   BY_QUEEN,
-  CROWDED_FROM,
-  CROWDED_TO,
   FRAME_CELLS,
-  PREPARES,
   QUEEN_LAYS,
   ROOM_DAYS,
   SUPER_CELLS,
@@ -23,23 +20,24 @@ const between = (least: number, value: number, most: number): number => Math.min
  * How crowded a hive is, 0 to 1: half of it by its bees for each cell of the brood boxes, half by how far the free cells fall short of a
  * week's laying.
  */
-export function crowding(unit: Unit): number {
+export function crowding(unit: Unit, { crowdedFrom, crowdedTo, roomDays }: Assumed): number {
   const { queen, cellsBelow, cellsAbove } = unit;
   const cells = cellsBelow + cellsAbove;
   if (queen.kind !== 'laying' || cells === 0) return 0;
-  const wide = CROWDED_TO.value - CROWDED_FROM.value;
-  const byBees = between(0, (adultsOf(unit) / cells - CROWDED_FROM.value) / wide, 1);
-  const short = between(0, 1 - freeBelow(unit) / (ROOM_DAYS.value * queen.rate), 1);
+  // Where the keeper sets both alike it crowds at once.
+  const wide = Math.max(1e-6, crowdedTo - crowdedFrom);
+  const byBees = between(0, (adultsOf(unit) / cells - crowdedFrom) / wide, 1);
+  const short = between(0, 1 - freeBelow(unit) / (roomDays * queen.rate), 1);
   return (byBees + short) / 2;
 }
 
 export type Part = 'build-up' | 'season' | 'over';
 
 /** The chance that it begins to prepare for swarming on a day. */
-export function chanceToPrepare(unit: Unit, part: Part): number {
+export function chanceToPrepare(unit: Unit, part: Part, assumed: Assumed): number {
   if (unit.queen.kind !== 'laying') return 0;
-  const season = { 'build-up': BUILD_UP.value, season: 1, over: 0 }[part];
-  return PREPARES.value * season * crowding(unit) * (BY_QUEEN[unit.queen.year - 1]?.value ?? 1);
+  const season = { 'build-up': assumed.buildUp, season: 1, over: 0 }[part];
+  return assumed.prepares * season * crowding(unit, assumed) * (BY_QUEEN[unit.queen.year - 1]?.value ?? 1);
 }
 
 /** Whether bees cover most of so many cells. */

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { DEFAULT_SETTINGS } from '../settings/settings';
-import { dayStep, goOut, survivalByAge, USUAL_DEATHS } from './day-step';
+import { USUAL_ASSUMED } from './assumed';
+import { dayStep, goOut, survivalByAge } from './day-step';
 import { courseOf, run } from './run';
 import { ASKED, choose, NO_DEATHS } from './testing';
 import { adultsOf, BROOD_DAYS, broodOf, FIRST_LARVA, FIRST_SEALED, sumOf, type Unit } from './unit';
@@ -34,7 +35,7 @@ describe('a day of a hive', () => {
   });
 
   it('of brood comes through so much of each stage', () => {
-    const survival = survivalByAge(USUAL_DEATHS);
+    const survival = survivalByAge(USUAL_ASSUMED);
     const through = (from: number, to: number) => survival.slice(from, to).reduce((share, a) => share * a, 1);
     expect(through(0, FIRST_LARVA)).toBeCloseTo(0.94);
     expect(through(FIRST_LARVA, FIRST_SEALED)).toBeCloseTo(0.88);
@@ -42,9 +43,9 @@ describe('a day of a hive', () => {
   });
 
   it('lays no more than there are cells, and than the nurses can feed', () => {
-    const survival = survivalByAge(USUAL_DEATHS);
+    const survival = survivalByAge(USUAL_ASSUMED);
     const laidBy = (over: Partial<Unit>) =>
-      dayStep(aHive({ ...MUCH, queen: laying(1600), ...over }), 0, USUAL_DEATHS, survival).laid;
+      dayStep(aHive({ ...MUCH, queen: laying(1600), ...over }), 0, USUAL_ASSUMED, survival).laid;
     expect(laidBy({ house: 60_000 })).toBe(1600);
     // With the 1,400 who emerge that day.
     expect(laidBy({ house: 1200, flyers: 600 })).toBeLessThan((1200 + 1400) / 6 + 1);
@@ -56,7 +57,7 @@ describe('a day of a hive', () => {
   it('out of honey loses a fifth of its bees and its open brood', () => {
     const hive = aHive({ honeyBelow: 0, honeyOver: 0, flyers: 0, house: 10_000 });
     const sealed = sumOf(hive.below, FIRST_SEALED);
-    dayStep(hive, 0, USUAL_DEATHS, survivalByAge(USUAL_DEATHS));
+    dayStep(hive, 0, USUAL_ASSUMED, survivalByAge(USUAL_ASSUMED));
     expect(hive.hasStarved).toBe(true);
     expect(sumOf(hive.below, 0, FIRST_SEALED)).toBe(0);
     expect(sumOf(hive.below)).toBeLessThan(sealed);
@@ -95,7 +96,7 @@ describe('without chance', () => {
         [h, f] = [h + (EMERGING - out - 0.005 * h) / 1000, f + (out - 0.1 * f) / 1000];
       }
       hive.below[BROOD_DAYS - 1] = EMERGING;
-      dayStep(hive, 0, USUAL_DEATHS, survival);
+      dayStep(hive, 0, USUAL_ASSUMED, survival);
       if (n % 10 === 0) {
         expect(Math.abs(adultsOf(hive) / (h + f) - 1), `adults on day ${n}`).toBeLessThan(0.01);
         expect(Math.abs(hive.house / h - 1), `house bees on day ${n}`).toBeLessThan(0.01);

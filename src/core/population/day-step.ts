@@ -1,17 +1,5 @@
-import {
-  EGGS_SURVIVE,
-  FLYERS_DIE,
-  FLYERS_OF_A_FLOW,
-  GO_OUT,
-  HELD_BACK,
-  HONEY_A_BEE,
-  HONEY_A_LARVA,
-  HOUSE_BEES_AN_EGG,
-  HOUSE_BEES_DIE,
-  LARVAE_SURVIVE,
-  SEALED_SURVIVE,
-  STARVE,
-} from './figures';
+import type { Assumed } from './assumed';
+import { FLYERS_OF_A_FLOW, GO_OUT, HELD_BACK, STARVE } from './figures';
 import {
   adultsOf,
   BROOD_DAYS,
@@ -28,25 +16,8 @@ import {
 
 const G_PER_KG = 1000;
 
-/** What dies, as shares: of brood over each whole stage, of bees a day. */
-export interface Deaths {
-  readonly eggsSurvive: number;
-  readonly larvaeSurvive: number;
-  readonly sealedSurvive: number;
-  readonly houseBees: number;
-  readonly flyers: number;
-}
-
-export const USUAL_DEATHS: Deaths = {
-  eggsSurvive: EGGS_SURVIVE.value,
-  larvaeSurvive: LARVAE_SURVIVE.value,
-  sealedSurvive: SEALED_SURVIVE.value,
-  houseBees: HOUSE_BEES_DIE.value,
-  flyers: FLYERS_DIE.value,
-};
-
 /** Of the brood of each age so much is there a day later. */
-export function survivalByAge({ eggsSurvive, larvaeSurvive, sealedSurvive }: Deaths): Float64Array {
+export function survivalByAge({ eggsSurvive, larvaeSurvive, sealedSurvive }: Assumed): Float64Array {
   const aDay = (whole: number, days: number) => whole ** (1 / days);
   const egg = aDay(eggsSurvive, FIRST_LARVA);
   const larva = aDay(larvaeSurvive, FIRST_SEALED - FIRST_LARVA);
@@ -70,15 +41,15 @@ export const goOut = (house: number, flyers: number): number =>
 export function dayStep(
   unit: Unit,
   flowKg: number,
-  deaths: Deaths,
+  assumed: Assumed,
   survival: Float64Array,
 ): { readonly laid: number; readonly emerged: number } {
   const emerged = growOlder(unit.below, survival) + (unit.cellsAbove === 0 ? 0 : growOlder(unit.above, survival));
   const { house, flyers } = unit;
   const out = goOut(house, flyers);
-  unit.house = Math.max(0, house + emerged - out - house * deaths.houseBees);
-  unit.flyers = Math.max(0, flyers + out - flyers * deaths.flyers);
-  const isHungry = keepHouse(unit, flowKg);
+  unit.house = Math.max(0, house + emerged - out - house * assumed.houseBeesDie);
+  unit.flyers = Math.max(0, flyers + out - flyers * assumed.flyersDie);
+  const isHungry = keepHouse(unit, flowKg, assumed);
   if (isHungry) {
     unit.house *= 1 - STARVE.value;
     unit.flyers *= 1 - STARVE.value;
@@ -88,7 +59,7 @@ export function dayStep(
     return { laid: 0, emerged };
   }
   if (unit.queen.kind !== 'laying') return { laid: 0, emerged };
-  const laid = Math.min(unit.queen.rate, freeBelow(unit), unit.house / HOUSE_BEES_AN_EGG.value);
+  const laid = Math.min(unit.queen.rate, freeBelow(unit), unit.house / assumed.houseBeesAnEgg);
   unit.below[0] = laid;
   return { laid, emerged };
 }
@@ -108,9 +79,9 @@ function growOlder(brood: Float64Array, survival: Float64Array): number {
  *
  * @returns whether there was not enough
  */
-function keepHouse(unit: Unit, flowKg: number): boolean {
+function keepHouse(unit: Unit, flowKg: number, { honeyABee, honeyALarva }: Assumed): boolean {
   const larvae = sumOf(unit.below, FIRST_LARVA, FIRST_SEALED) + sumAbove(unit, FIRST_LARVA, FIRST_SEALED);
-  const eaten = (HONEY_A_BEE.value * adultsOf(unit) + HONEY_A_LARVA.value * larvae) / G_PER_KG;
+  const eaten = (honeyABee * adultsOf(unit) + honeyALarva * larvae) / G_PER_KG;
   const income = (flowKg * unit.flyers) / FLYERS_OF_A_FLOW.value;
   if (adultsOf(unit) < 1) return false;
   if (eaten > income + honeyKgOf(unit)) {

@@ -1,14 +1,12 @@
 import { QUEEN_EMERGES } from '../biology/development';
 import { FIRST_EGGS } from '../biology/mating';
+import type { Assumed } from './assumed';
 import { chanceToPrepare, crowding, type Part } from './crowding';
 import {
-  BEGINS_AGAIN,
   BOUGHT_LAYS,
-  CAST_FOLLOWS,
   CAST_TAKES,
   DAYS_BETWEEN_CASTS,
   LEAVES_AFTER,
-  LETS_GO,
   MOOD_ENDS,
   QUEEN_LAYS,
   RAISED_FROM,
@@ -24,7 +22,7 @@ const LAST_QUEENABLE = 6;
 export interface Game {
   readonly luck: (unit: number, purpose: Purpose) => Stream;
   readonly matingSuccess: number;
-  readonly boughtIsTaken: number;
+  readonly assumed: Assumed;
 }
 
 /** Of casts that may follow one another: as many virgins as leave, and a third chance each time. */
@@ -61,10 +59,10 @@ export function raisesFromCell(unit: Unit, laid: number, today: number, game: Ga
 }
 
 /** A queen who was bought is caged in on a day: she is taken, and lays some days later, or is not. */
-export function isCagedIn(unit: Unit, on: number, { luck, boughtIsTaken }: Game): void {
+export function isCagedIn(unit: Unit, on: number, { luck, assumed }: Game): void {
   unit.preparing = null;
   const stream = luck(unit.luck, 'bought');
-  const isTaken = stream() < boughtIsTaken;
+  const isTaken = stream() < assumed.boughtIsTaken;
   const days = drawnDays(BOUGHT_LAYS.value, stream);
   unit.queen = { kind: 'to-lay', on: isTaken ? on + days : null };
 }
@@ -77,8 +75,8 @@ export function comesToLay(unit: Unit, today: number, { luck }: Game): void {
 }
 
 /** A colony whose cells were taken down lets go of swarming when the season is over, and may where it has room again. */
-const letsGo = (unit: Unit, part: Part, { luck }: Game): boolean =>
-  part !== 'season' || (luck(unit.luck, 'mood')() < LETS_GO.value && crowding(unit) < MOOD_ENDS.value);
+const letsGo = (unit: Unit, part: Part, { luck, assumed }: Game): boolean =>
+  part !== 'season' || (luck(unit.luck, 'mood')() < assumed.letsGo && crowding(unit, assumed) < MOOD_ENDS.value);
 
 /**
  * Whether a colony begins to prepare for swarming today. It draws each day, so that what was begun or not on one day leaves the luck of all
@@ -88,7 +86,7 @@ export function mayPrepare(unit: Unit, today: number, part: Part, game: Game): v
   const u = unit.preparingLuck();
   if (unit.queen.kind !== 'laying' || unit.preparing !== null) return;
   if (unit.isInMood && letsGo(unit, part, game)) unit.isInMood = false;
-  const chance = unit.isInMood ? BEGINS_AGAIN.value : chanceToPrepare(unit, part);
+  const chance = unit.isInMood ? game.assumed.beginsAgain : chanceToPrepare(unit, part, game.assumed);
   if (u < chance) unit.preparing = today;
 }
 
@@ -114,9 +112,9 @@ export function maySwarm(unit: Unit, today: number, isFit: boolean, game: Game):
     unit.isInMood = false;
     const out = Math.max(today + 1, preparing + drawnDays(QUEEN_EMERGES.value, game.luck(unit.luck, 'raised')));
     const casts: number[] = [];
-    for (let n = 0, more = stream() < CAST_FOLLOWS.value; n < CASTS_AT_MOST && more; n++) {
+    for (let n = 0, more = stream() < game.assumed.castFollows; n < CASTS_AT_MOST && more; n++) {
       casts.push(out + n * DAYS_BETWEEN_CASTS.value);
-      more = stream() < CAST_FOLLOWS.value;
+      more = stream() < game.assumed.castFollows;
     }
     unit.castsOn = casts;
     unit.preparing = null;

@@ -2,8 +2,9 @@ import { addDays } from '../calendar/day';
 import type { Method } from '../methods/method';
 import type { Settings } from '../settings/settings';
 import type { Choice, WhatIfAsked } from './asked';
+import { type Assumed, USUAL_ASSUMED } from './assumed';
 import { giveRoom, type Part } from './crowding';
-import { type Deaths, dayStep, survivalByAge, USUAL_DEATHS } from './day-step';
+import { dayStep, survivalByAge } from './day-step';
 import { divide, sendFlyers, sendUp } from './divide';
 import {
   comesToLay,
@@ -15,7 +16,6 @@ import {
   raisesFromCell,
   takeCellsDown,
 } from './fate';
-import { BOUGHT_IS_TAKEN, FIT_TO_SWARM } from './figures';
 import { luckOf } from './luck';
 import { cagedOn, checksOf, methodOf } from './planned-visits';
 import { BROOD_DAYS, FIRST_LARVA, FIRST_SEALED, isLaying, KG_A_CELL, type Unit } from './unit';
@@ -52,20 +52,16 @@ export interface Course {
   /** Days on which cells are looked for where the queen is, and taken down. */
   readonly searched: ReadonlySet<number>;
   readonly flyersGoOver: ReadonlySet<number>;
-  readonly deaths: Deaths;
+  readonly assumed: Assumed;
   readonly survival: Float64Array;
 }
 
 /** Looks at which cells are found, where the queen lays. */
 const SEARCHES = new Set(['nuc-settled', 'laying-check', 'bottom-check', 'which-half', 'look']);
 
-export function courseOf(
-  asked: WhatIfAsked,
-  choice: Choice,
-  settings: Settings,
-  deaths: Deaths = { ...USUAL_DEATHS, flyers: asked.flyersDie ?? USUAL_DEATHS.flyers },
-): Course {
+export function courseOf(asked: WhatIfAsked, choice: Choice, settings: Settings, over: Partial<Assumed> = {}): Course {
   const { from, days, season, flow, colony } = asked;
+  const assumed = { ...USUAL_ASSUMED, ...asked.assumed, ...over };
   const method = methodOf(choice);
   const checks = checksOf(choice, asked, settings);
   const daysOf = (isOne: (code: string) => boolean) =>
@@ -84,28 +80,27 @@ export function courseOf(
     caged: caged === null ? null : caged - from,
     searched: daysOf((code) => SEARCHES.has(code)),
     flyersGoOver: daysOf((code) => code === method?.divides?.flyersGoOver),
-    deaths,
-    survival: survivalByAge(deaths),
+    assumed,
+    survival: survivalByAge(assumed),
   };
 }
 
 /** One season of one colony with one choice, under the luck of its run. */
 export function run(course: Course, runNumber: number, seen?: RunSeen): RunEnd {
-  const { asked, choice, flowKg, parts, deaths, survival } = course;
+  const { asked, choice, flowKg, parts, assumed, survival } = course;
   const luck = luckOf(asked.seed, runNumber);
-  const { matingSuccess, boughtIsTaken = BOUGHT_IS_TAKEN.value } = asked;
-  const game: Game = { luck, matingSuccess, boughtIsTaken };
+  const game: Game = { luck, matingSuccess: asked.matingSuccess, assumed };
   let units: readonly Unit[] = [theColony(asked, game)];
   const weather = luck(WITH_QUEEN, 'weather');
   seen?.day(0, units);
   for (let today = 0; today < asked.days; today++) {
     if (today === course.on) units = actedOn(units[0] as Unit, course, game);
     if (course.flyersGoOver.has(today) && units.length === 2) bleed(units);
-    const isFit = weather() < FIT_TO_SWARM.value;
+    const isFit = weather() < assumed.fitToSwarm;
     for (const unit of units) {
       if (today > course.on && course.searched.has(today)) takeCellsDown(unit);
       comesToLay(unit, today, game);
-      dayStep(unit, flowKg[today] as number, deaths, survival);
+      dayStep(unit, flowKg[today] as number, assumed, survival);
       if (choice.giveRoom) giveRoom(unit);
       mayPrepare(unit, today, parts[today] as Part, game);
       maySwarm(unit, today, isFit, game);

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { addDays, day } from '../calendar/day';
 import { DEFAULT_SETTINGS } from '../settings/settings';
 import type { Choice, ChoiceName, ColonyNow, WhatIfAsked } from './asked';
-import type { Deaths } from './day-step';
+import { type Assumed, USUAL_ASSUMED } from './assumed';
 import { outcomeOf } from './what-if';
 
 export const FROM = day('2027-05-10');
@@ -31,7 +31,14 @@ export const ASKED: WhatIfAsked = {
   matingSuccess: 0.8,
 };
 
-export const NO_DEATHS: Deaths = { eggsSurvive: 1, larvaeSurvive: 1, sealedSurvive: 1, houseBees: 0, flyers: 0 };
+export const NO_DEATHS: Assumed = {
+  ...USUAL_ASSUMED,
+  eggsSurvive: 1,
+  larvaeSurvive: 1,
+  sealedSurvive: 1,
+  houseBeesDie: 0,
+  flyersDie: 0,
+};
 
 export const choose = (choice: ChoiceName, over: Partial<Choice> = {}): Choice => ({
   choice,

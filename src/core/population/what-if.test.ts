@@ -36,7 +36,7 @@ describe('choices under the same luck', () => {
 
   it('divide a colony without losing a bee, a cell of brood or a gram', () => {
     const quiet = { flow: [], season: { from: addDays(FROM, -60), to: addDays(FROM, -50) }, runs: 1, days: 4 };
-    const done = (name: (typeof CHOICES)[number]) => reckon(choose(name, { on: FROM }), quiet, { deaths: NO_DEATHS });
+    const done = (name: (typeof CHOICES)[number]) => reckon(choose(name, { on: FROM }), quiet, { assumed: NO_DEATHS });
     const nothing = done('nothing');
     for (const { name } of METHODS.filter(({ divides, sendsUp }) => divides ?? sendsUp)) {
       const { adults, honeyKg } = done(name);
@@ -108,6 +108,27 @@ describe('choices under the same luck', () => {
       expect(reckon(choose(name), { runs: 20 }).firstEggs, name).toBeNull();
     for (const name of [...RAISING, 'requeen-mated'] as const)
       expect(reckon(choose(name), { runs: 20 }).firstEggs, name).not.toBeNull();
+  });
+});
+
+describe('what the keeper thinks otherwise about', () => {
+  const end = (assumed: NonNullable<Parameters<typeof reckon>[1]>['assumed']) => {
+    const { adults, swarmLost, firstEggs } = reckon(choose('requeen-mated'), { ...(assumed && { assumed }) });
+    return { bees: adults.p50.at(-1) ?? 0, swarmLost, firstEggs };
+  };
+
+  it('tells, each in its own way', () => {
+    const usual = end(undefined);
+    expect(end({})).toEqual(usual);
+    expect(end({ flyersDie: 0.15 }).bees).toBeLessThan(usual.bees);
+    expect(end({ boughtIsTaken: 0 }).firstEggs).toBeNull();
+    const lost = (assumed: { readonly prepares: number }) => reckon(choose('nothing'), { assumed }).swarmLost;
+    expect(lost({ prepares: 0 })).toBe(0);
+    expect(lost({ prepares: 1 })).toBeGreaterThan(reckon(choose('nothing')).swarmLost);
+    // Both ends of crowding alike: it crowds all at once, and divides by nothing.
+    expect(reckon(choose('nothing'), { assumed: { crowdedFrom: 0.5, crowdedTo: 0.5 } }).swarmLost).toBeLessThanOrEqual(
+      1,
+    );
   });
 });
 

@@ -1,7 +1,7 @@
 import { addDays, type Day } from '../calendar/day';
 import type { Settings } from '../settings/settings';
 import type { Choice, WhatIfAsked } from './asked';
-import type { Deaths } from './day-step';
+import type { Assumed } from './assumed';
 import { visitDays } from './planned-visits';
 import { courseOf, run } from './run';
 import { adultsOf, broodOf, honeyKgOf, type Unit } from './unit';
@@ -107,7 +107,8 @@ export interface Options {
   readonly onRun?: (made: number) => void;
   /** Shown every day of every run. */
   readonly onDay?: (index: number, units: readonly Unit[]) => void;
-  readonly deaths?: Deaths;
+  /** Instead of what is asked: for trying what holds without deaths. */
+  readonly assumed?: Partial<Assumed>;
 }
 
 /**
@@ -118,10 +119,10 @@ export function outcomeOf(
   asked: WhatIfAsked,
   choice: Choice,
   settings: Settings,
-  { isByUnit = false, onRun, onDay, deaths }: Options = {},
+  { isByUnit = false, onRun, onDay, assumed }: Options = {},
 ): Outcome {
   const { from, days, runs } = asked;
-  const course = courseOf(asked, choice, settings, deaths);
+  const course = courseOf(asked, choice, settings, assumed);
   const all = new Seen(days, runs);
   const names = course.method?.divides && isByUnit ? course.method.units.map(({ name }) => name) : [];
   const byUnit = names.map((name) => ({ name, seen: new Seen(days, runs) }));

@@ -1,9 +1,10 @@
 'use client';
 
+import dynamic from 'next/dynamic';
+import { useState } from 'react';
 import { formatDay, parseDay } from '../../core/calendar/day';
 import type { ColonyNow, FlowAsked, WhatIfAsked } from '../../core/population/asked';
 import type { ColonyBegun } from '../../core/population/colony-now';
-import { BOUGHT_IS_TAKEN, FLYERS_DIE } from '../../core/population/figures';
 import { fromUnit, METRIC, toUnit } from '../../core/units/units';
 import { unitName } from '../../words/measures';
 import { QUEEN_AGES, seenWords } from '../../words/what-if';
@@ -19,10 +20,11 @@ interface Props {
   readonly onChange: (asked: WhatIfAsked) => void;
 }
 
+// Opened by few.
+const ModelFigures = dynamic(() => import('./ModelFigures').then((module) => module.ModelFigures), { ssr: false });
+
 const ofHundred = (share: number): number => Math.round(share * 100);
 
-/** By how hard a season is on them. */
-const FLYERS_DIE_OF_100 = { least: 8, most: 15 } as const;
 const BEES_AT_MOST = 100_000;
 const CELLS_AT_MOST = 200_000;
 const KG_AT_MOST = 150;
@@ -31,6 +33,7 @@ const LAID_AT_MOST = 3000;
 
 /** Everything that is taken for granted, each to be changed; what was not noted is said to be supposed. */
 export function Assumptions({ asked, begun: { seen }, isFlowKnown, onChange }: Props) {
+  const [isModel, setModel] = useState(false);
   const { colony, flow, season, matingSuccess } = asked;
   const mass = (useBook()?.units ?? METRIC).mass;
   const inUnit = (kg: number) => Math.round(toUnit(kg, mass) * 100) / 100;
@@ -161,7 +164,7 @@ export function Assumptions({ asked, begun: { seen }, isFlowKnown, onChange }: P
           {day('to', season.to, (to) => to >= season.from && onChange({ ...asked, season: { ...season, to } }))}
         </div>
       </Group>
-      <Group title="Luck and life">
+      <Group title="Luck">
         <div className="grid grid-cols-2 gap-x-3">
           <NumberField
             name="Virgins that come to lay, of 100"
@@ -170,22 +173,6 @@ export function Assumptions({ asked, begun: { seen }, isFlowKnown, onChange }: P
             min={0}
             max={100}
             onChange={(n) => onChange({ ...asked, matingSuccess: n / 100 })}
-          />
-          <NumberField
-            name="Bought queens that are taken, of 100"
-            value={ofHundred(asked.boughtIsTaken ?? BOUGHT_IS_TAKEN.value)}
-            step={5}
-            min={0}
-            max={100}
-            onChange={(n) => onChange({ ...asked, boughtIsTaken: n / 100 })}
-          />
-          <NumberField
-            name="Flying bees that die a day, of 100"
-            value={ofHundred(asked.flyersDie ?? FLYERS_DIE.value)}
-            step={1}
-            min={FLYERS_DIE_OF_100.least}
-            max={FLYERS_DIE_OF_100.most}
-            onChange={(n) => onChange({ ...asked, flyersDie: n / 100 })}
           />
         </div>
       </Group>
@@ -225,6 +212,10 @@ export function Assumptions({ asked, begun: { seen }, isFlowKnown, onChange }: P
           </button>
         )}
       </Group>
+      <details className="mt-3" onToggle={({ currentTarget }) => setModel(currentTarget.open)}>
+        <summary className="min-h-11 cursor-pointer py-2 font-bold">The figures of the model itself</summary>
+        {isModel && <ModelFigures asked={asked} onChange={onChange} />}
+      </details>
     </details>
   );
 }
