@@ -74,7 +74,8 @@ describe('starting a method', () => {
     const nuc = facts.colonies.find((row) => row.id === id(2));
     expect(nuc).toMatchObject({ origin: 'nuc', parentColonyId: colonyId('Sainfoin'), startedOn: '2027-05-16' });
     const moved = facts.programmes.find((row) => row.id === id(1))?.queenId;
-    expect([moved, stateOf('Sainfoin nuc').queen.queenId]).toEqual([facts.queens[0]?.id, facts.queens[0]?.id]);
+    const hers = facts.queens.find(({ emergedFrom }) => emergedFrom === '2026-06-08')?.id;
+    expect([moved, stateOf('Sainfoin nuc').queen.queenId]).toEqual([hers, hers]);
     expect(codesOf('Sainfoin')).toEqual(['thin-cells', 'eggs']);
     expect(codesOf('Sainfoin nuc')).toEqual(['nuc-settled']);
   });
