@@ -6,6 +6,7 @@ import type { TimedRound } from '../core/rounds/plan-fortnight';
 import type { Gift } from '../core/rounds/round-order';
 import type { MinutesByKind } from '../core/rounds/work';
 import type { Settings } from '../core/settings/settings';
+import { withStep } from '../core/yard/by-steps';
 import type { ApiaryEntry, ColonyEntry } from '../views/all-apiaries';
 import type { WeatherThere } from '../views/measured';
 import type { YardThere } from '../views/yard-notes';
@@ -49,6 +50,23 @@ export interface PackedPlan {
 export interface PackedColony {
   readonly colony: ColonyEntry;
   readonly facts: ColonyFacts;
+}
+
+/** Where the hives of an apiary stand, with the steps that were ticked on this device since. */
+export function yardOnDevice(
+  { yards }: Pick<Pack, 'yards'>,
+  apiaryId: string,
+  outbox: readonly OutboxEntry[],
+): YardThere | undefined {
+  const yard = yards?.find((one) => one.apiaryId === apiaryId);
+  if (!yard) return undefined;
+  const said = outbox.flatMap((entry) =>
+    entry.kind === 'stand-move' && entry.state !== 'refused' ? [entry.body] : [],
+  );
+  return {
+    ...yard,
+    moves: yard.moves.map((move) => said.filter(({ moveId }) => moveId === move.id).reduce(withStep, move)),
+  };
 }
 
 /** The facts of a colony with what was said on this device since, apart from what the server refused. */

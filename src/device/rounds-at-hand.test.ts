@@ -53,3 +53,42 @@ it('puts the apiary with most to do first, and knows each hive’s last look and
   ]);
   expect(needy.map(({ name }) => name)).toEqual(['Yarrow']);
 });
+
+it('a step of a hive that is ticked on the device is not asked for again', () => {
+  const stand = { id: 's', apiaryId: 'Orchard', name: 'by the gate', x: 0, y: 0, facing: 180 };
+  const move = {
+    id: 'm',
+    standId: 's',
+    ontoId: null,
+    fromX: 0,
+    fromY: 0,
+    toX: 2,
+    toY: 0,
+    begunOn: '2027-05-15',
+    steps: [],
+    endedOn: null,
+  };
+  const there: Pack = {
+    ...pack,
+    colonies: pack.colonies.map((packed) =>
+      packed.colony.name === 'Clover' ? { ...packed, colony: { ...packed.colony, stand: 'by the gate' } } : packed,
+    ),
+    yards: [{ apiaryId: 'Orchard', stands: [stand], moves: [move], wayMarks: [] }],
+  };
+  const notes = (...outbox: Parameters<typeof roundsAtHand>[1]) =>
+    roundsAtHand(there, outbox, day('2027-05-16')).rounds.find(({ apiary: { id } }) => id === 'Orchard')?.round.notes;
+  const ticked = {
+    kind: 'stand-move',
+    body: { kind: 'moved', id: 't', moveId: 'm', at: '2027-05-16T12:00', on: '2027-05-16' },
+    words: '',
+    id: 't',
+    colonyId: 'Clover',
+    colonyName: 'Clover',
+    issues: [],
+    savedAt: '2027-05-16T12:00:00Z',
+    sentAt: null,
+  } as const;
+  expect(notes()).toEqual([expect.stringMatching(/^Move Clover by 67 cm to the east\. 3 more steps/)]);
+  expect(notes({ ...ticked, state: 'waiting' })).toEqual([]);
+  expect(notes({ ...ticked, state: 'refused' })).toHaveLength(1);
+});

@@ -8,7 +8,7 @@ import type { ApiaryEntry, ColonyEntry } from '../views/all-apiaries';
 import { type NeedyColony, needyColonies } from '../views/cells-view';
 import { type PlannedThere, type RoundView, roundView } from '../views/round-view';
 import type { OutboxEntry } from './outbox-entry';
-import { factsOnDevice, type Pack } from './pack';
+import { factsOnDevice, type Pack, yardOnDevice } from './pack';
 
 /** A hive that can be entered from what is kept on the device. */
 export interface HiveAtHand {
@@ -69,7 +69,7 @@ export function roundsAtHand(pack: Pack, outbox: readonly OutboxEntry[], today: 
       .map((apiary) => {
         const here = standings.filter(({ colony }) => colony.apiaryId === apiary.id);
         const weather = pack.weather?.find(({ apiaryId }) => apiaryId === apiary.id) ?? null;
-        const yard = pack.yards?.find(({ apiaryId }) => apiaryId === apiary.id);
+        const yard = yardOnDevice(pack, apiary.id, outbox);
         return {
           apiary,
           hives: here.length,

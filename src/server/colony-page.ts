@@ -4,6 +4,7 @@ import { type Day, day } from '../core/calendar/day';
 import type { DayRange } from '../core/calendar/window';
 import type { ColonyFacts } from '../core/colony/facts';
 import { type ColonyState, foldColony } from '../core/colony/fold';
+import { emergedInYear } from '../core/queens/age';
 import type { Settings } from '../core/settings/settings';
 import type { Db, OpenedDatabase } from '../db/open';
 import { loadColonyFacts } from '../db/repositories/colony-facts';
@@ -80,10 +81,7 @@ export function loadQueenLines(db: Db, colonyId: string, queenId: string | null)
 }
 
 /** `queen of 2026 (white), raised`. */
-export function nameQueen({ emergedFrom, emergedTo, origin }: typeof queens.$inferSelect): string {
-  const day = emergedTo ?? emergedFrom;
-  return queenWords(day === null ? null : Number(day.slice(0, 4)), origin);
-}
+export const nameQueen = (queen: typeof queens.$inferSelect): string => queenWords(emergedInYear(queen), queen.origin);
 
 /** The queens that were ever in a colony, for choosing one. */
 export function queensOfColony(db: Db, colonyId: string): readonly QueenChoice[] {

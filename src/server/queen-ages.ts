@@ -1,5 +1,5 @@
 import 'server-only';
-import { day } from '../core/calendar/day';
+import { emergedOf } from '../core/queens/age';
 import type { Db } from '../db/open';
 import { queens } from '../db/schema/tables';
 import type { QueenAges } from '../views/union-view';
@@ -8,9 +8,9 @@ import type { QueenAges } from '../views/union-view';
 export function queenAges(db: Db): QueenAges {
   const rows = db.select().from(queens).all();
   return new Map(
-    rows.flatMap(({ id, emergedFrom, emergedTo }) => {
-      const [from, to] = [emergedFrom ?? emergedTo, emergedTo ?? emergedFrom];
-      return from && to ? [[id, { from: day(from), to: day(to) }] as const] : [];
+    rows.flatMap((queen) => {
+      const emerged = emergedOf(queen);
+      return emerged ? [[queen.id, emerged] as const] : [];
     }),
   );
 }

@@ -3,7 +3,7 @@ import type { QueenEventKind, SwarmWent } from '../core/colony/facts';
 import type { QueenFact, QueenOrigin } from '../core/facts/queen';
 import type { MethodName } from '../core/methods/method';
 import { methodNamed } from '../core/methods/methods';
-import { queenYear } from '../core/queens/age';
+import { emergedInYear, emergedOf, queenYear } from '../core/queens/age';
 import { type Family, families } from '../core/queens/family';
 import { toReplace } from '../core/queens/to-replace';
 import { dayWords } from '../words/days';
@@ -84,13 +84,11 @@ export function queensView({ colonies }: AllApiaries, records: QueenRecords, tod
 }
 
 function lineOf(queen: QueenFact, there: StandingColony | null, { events }: QueenRecords, today: Day): QueenLineView {
-  const { id, origin, motherQueenId, emergedFrom, emergedTo } = queen;
+  const { id, origin, motherQueenId } = queen;
   const own = events.filter((one) => one.queenId === id);
   const has = (kind: QueenEventKind) => own.some((one) => one.kind === kind);
-  const emerged = emergedTo ?? emergedFrom;
-  const year = emerged === null ? null : Number(emerged.slice(0, 4));
-  const [first, last] = [emergedFrom ?? emergedTo, emergedTo ?? emergedFrom];
-  const age = first && last ? queenYear({ from: day(first), to: day(last) }, today) : null;
+  const year = emergedInYear(queen);
+  const age = queenYear(emergedOf(queen), today);
   const left = own.findLast(({ kind }) => GONE.has(kind));
   const state = there?.state ?? null;
   return {

@@ -3,7 +3,7 @@ import type { DayRange } from '../core/calendar/window';
 import type { ColonyState } from '../core/colony/fold';
 import type { Choice, WhatIfAsked } from '../core/population/asked';
 import { type ColonyBegun, colonyNow, swarmSeason } from '../core/population/colony-now';
-import { MATING_SUCCEEDS } from '../core/population/figures';
+import { FORAGE, MAIN_FLOW, MATING_SUCCEEDS } from '../core/population/figures';
 import { methodsInOrder } from '../core/population/usual-choices';
 import { queenYear } from '../core/queens/age';
 import { allSizes, type Settings } from '../core/settings/settings';
@@ -12,10 +12,6 @@ import { allSizes, type Settings } from '../core/settings/settings';
 export const DAYS_AHEAD = 90;
 /** Enough that shares do not jump from one reckoning to the next. */
 export const RUNS = 1000;
-
-/** What ordinary days bring in, and a main flow, kg a day by a scale under a colony of 30,000: supposed until the keeper says. */
-const FORAGE_KG = 0.5;
-const MAIN_FLOW_KG = 1.5;
 
 export interface WhatIfView {
   readonly colony: { readonly id: string; readonly name: string };
@@ -54,8 +50,8 @@ export function whatIfView({ colony, state, settings, swarmMonths, flow, emerged
       season: swarmSeason(swarmMonths, today) ?? { from: addDays(today, -1), to: addDays(today, -1) },
       colony: begun.colony,
       flow: [
-        { from: today, to: last, kgPerDay: FORAGE_KG },
-        ...(isAhead ? [{ from: flow.from < today ? today : flow.from, to: flow.to, kgPerDay: MAIN_FLOW_KG }] : []),
+        { from: today, to: last, kgPerDay: FORAGE.value },
+        ...(isAhead ? [{ from: flow.from < today ? today : flow.from, to: flow.to, kgPerDay: MAIN_FLOW.value }] : []),
       ],
       matingSuccess: MATING_SUCCEEDS.value,
     },

@@ -74,6 +74,8 @@ export const UNIT_WORDS: { readonly [U in FigureUnit]: string } = {
   'share-a-day': 'share a day, of 1',
   'eggs-a-day': 'eggs a day',
   boxes: 'boxes',
+  casts: 'casts',
+  'kg-a-day': 'kg a day',
 };
 
 const YOUNGEST: { readonly [Y in YoungestBrood]: string } = {
@@ -197,6 +199,13 @@ export const FIGURE_WORDS: Readonly<Record<string, string>> = {
   'chance-that-a-cast-follows-where-no-cells-are-taken-down':
     'Chance that a cast follows where no cells are taken down',
   'share-of-the-bees-that-leave-with-a-cast': 'Share of the bees that leave with a cast',
+  'casts-that-follow-a-swarm-at-most': 'Casts that follow a swarm, at most',
+  'bees-of-a-colony-that-nobody-counted': 'Bees of a colony that nobody counted',
+  'brood-of-a-colony-that-nobody-counted': 'Brood of a colony that nobody counted',
+  'honey-of-a-colony-that-nobody-surveyed': 'Honey of a colony that nobody surveyed',
+  'stores-of-a-colony-that-nobody-surveyed': 'Honey and pollen in the brood box of a colony that nobody surveyed',
+  'what-ordinary-days-bring-in': 'What ordinary days bring in, by a scale under 30,000 bees',
+  'what-a-main-flow-brings-besides': 'What a main flow brings besides',
   'days-between-a-virgin-and-the-next': 'Days from one virgin to the next',
   'chance-that-cells-are-begun-anew-once-taken-down':
     'Chance that cells are begun anew once they were taken down and nothing else was done',

@@ -2,13 +2,13 @@ import type { Day } from '../core/calendar/day';
 import type { CameOut, ChecksBack, FoundCell } from '../core/looking-back/colony-back';
 import { FEW, type MethodCount, type SeasonBack } from '../core/looking-back/season-back';
 import { LEAVES_AFTER } from '../core/population/figures';
+import { capital } from './capital';
 import { dayWords } from './days';
 import { listWords } from './list';
 import { methodTitle } from './methods/methods';
-import { hoursWords } from './what-if';
+import { durationWords } from './rounds';
 
 const count = (n: number, one: string, many = `${one}s`): string => `${n === 0 ? 'no' : n} ${n === 1 ? one : many}`;
-const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
 /** `9 to 10 days old`, `9 days old or more`. */
 export function ageWords({ least, most }: FoundCell): string {
@@ -43,7 +43,7 @@ function cells({ cellsFound, oldestCell }: SeasonBack): string {
     oldestCell.least >= LEAVES_AFTER.value
       ? ` A swarm may leave from the ${LEAVES_AFTER.value}th day after the egg on: that was late.`
       : '';
-  return `${capital(count(cellsFound, 'cell'))} found; the oldest was ${ageWords(oldestCell)} when it was, on ${dayWords(oldestCell.on)}.${grave}`;
+  return `${capital(count(cellsFound, 'cell'))} found. The oldest, found on ${dayWords(oldestCell.on)}, was ${ageWords(oldestCell)}.${grave}`;
 }
 
 const CHECK_WORDS: { readonly [C in keyof ChecksBack]: string } = {
@@ -78,8 +78,8 @@ export function seasonBackWords(
   before: SeasonBack | null,
 ): readonly string[] {
   const firsts = [
-    firstDay('First drones flying', season.firstDrones, before?.firstDrones ?? null),
-    firstDay('first cell with an egg or more', season.firstCharged, before?.firstCharged ?? null),
+    firstDay('first drones flying on', season.firstDrones, before?.firstDrones ?? null),
+    firstDay('first cell with an egg or larva on', season.firstCharged, before?.firstCharged ?? null),
   ].filter((words) => words !== null);
   return [
     `${capital(count(season.colonies, 'colony', 'colonies'))}, ${season.lookedAt} of them inspected, ${count(season.inspections, 'time')} in all.`,
@@ -87,10 +87,10 @@ export function seasonBackWords(
     cells(season),
     ...season.methods.map((one) => `${methodTitle(one.method)}, ${one.begun} begun: ${methodBackWords(one)}.`),
     ...(season.methods.some(({ begun }) => begun < FEW)
-      ? [`Fewer than ${FEW} of a kind say nothing of a method: how they came out may be chance.`]
+      ? [`With fewer than ${FEW} of a kind, how a method came out may be chance.`]
       : []),
     checks(season.checks),
     firsts.length === 0 ? null : `${capital(listWords(firsts))}.`,
-    rounds === 0 ? null : `${capital(count(rounds, 'round'))} noted, ${hoursWords(minutes)} at the hives.`,
+    rounds === 0 ? null : `${capital(count(rounds, 'round'))} noted, ${durationWords(minutes)} at the hives.`,
   ].filter((words) => words !== null);
 }

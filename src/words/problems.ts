@@ -104,6 +104,7 @@ export const problemWords: Words<ProblemSays> = {
   'mother-younger': 'She emerged before this mother did. Choose another mother, or correct when one of them emerged.',
   'one-comes-of-the-other': 'One of the two comes of the other, or they are the same already. Choose another queen.',
   'queens-of-different-days': 'They emerged on different days. Correct when one of them did, then join them.',
+  'no-hive-there': 'No colony stands there. Choose the stand of the one that is moved.',
   'stand-is-gone': 'This stand is not on the map any more. Choose another.',
   'stand-is-taken': ({ name }) => `A colony stands on ${name} already. Choose a free stand.`,
   'is-moved-already': 'This hive is moved by steps already. Leave it where it stands first, then begin anew.',

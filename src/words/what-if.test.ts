@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { addDays } from '../core/calendar/day';
 import { ASKED, choose, FROM, reckon } from '../core/population/testing';
-import { choiceWords, differences, eggsWords, hoursWords, seenWords, shareWords } from './what-if';
+import { choiceWords, differences, eggsWords, seenWords, shareWords } from './what-if';
 
 describe('what choices come to, in words', () => {
   it('names a choice with its day, its queen and whether boxes are given', () => {
@@ -22,11 +22,10 @@ describe('what choices come to, in words', () => {
     [1, 'in all'],
   ])('says a share of %d as people do', (share, words) => expect(shareWords(share)).toBe(words));
 
-  it('says days as spans, and hours in halves', () => {
+  it('says days as spans, and what is not noted', () => {
     expect(eggsWords(null)).toBe('no new queen');
     expect(eggsWords({ p10: FROM, p50: addDays(FROM, 2), p90: addDays(FROM, 5) })).toBe('12 May (10 May to 15 May)');
     expect(eggsWords({ p10: FROM, p50: FROM, p90: FROM })).toBe('10 May');
-    expect([0, 40, 60, 95, 150].map(hoursWords)).toEqual(['none', '40 min', '1 h', '1½ h', '2½ h']);
     expect([seenWords(null), seenWords(FROM)]).toEqual(['not noted: supposed', 'as seen on 10 May']);
   });
 

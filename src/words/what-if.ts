@@ -42,8 +42,6 @@ export function eggsWords(eggs: Outcome['firstEggs']): string {
   return p10 === p90 ? dayWords(p50) : `${dayWords(p50)} (${dayWords(p10)} to ${dayWords(p90)})`;
 }
 
-const isMuch = (a: number, b: number, least: number): boolean => Math.abs(a - b) >= least;
-
 /** Less than this apart choices come to the same. */
 const SAME = { share: 0.05, honeyKg: 2, bees: 3000 } as const;
 
@@ -76,11 +74,7 @@ export function differences(outcomes: readonly Outcome[], letters: readonly stri
         .filter(({ firstEggs }) => firstEggs)
         .map((one) => `${one.letter} ${eggsWords(one.firstEggs)}`)
         .join(', ')}.`,
-    isMuch(
-      spread((one) => one.visitDays.length),
-      0,
-      1,
-    ) && `Visits: ${each((one) => String(one.visitDays.length))}.`,
+    spread((one) => one.visitDays.length) >= 1 && `Visits: ${each((one) => String(one.visitDays.length))}.`,
   ].filter((line): line is string => line !== false);
   return lines.length > 0 ? lines : ['They come to much the same.'];
 }
@@ -100,11 +94,3 @@ export const QUEEN_AGES: { readonly [Y in 1 | 2 | 3]: string } = {
   2: 'one winter old',
   3: 'two winters old or more',
 };
-
-/** Work in hours, as people say it. */
-export function hoursWords(minutes: number): string {
-  if (minutes === 0) return 'none';
-  if (minutes < 60) return `${minutes} min`;
-  const halves = Math.round(minutes / 30);
-  return halves % 2 === 0 ? `${halves / 2} h` : `${Math.floor(halves / 2)}½ h`;
-}

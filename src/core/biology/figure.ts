@@ -63,7 +63,9 @@ export type FigureUnit =
   | 'share'
   | 'share-a-day'
   | 'eggs-a-day'
-  | 'boxes';
+  | 'boxes'
+  | 'casts'
+  | 'kg-a-day';
 
 /**
  * A number that the reckoning rests on. It stands once in the code, with its unit and where it comes from;

@@ -7,7 +7,16 @@ import type { FrameSize } from '../space/frame-size';
 import { combOf, layingBoxes } from '../space/hive';
 import { BEES_A_SEAM } from '../yard/flyers';
 import type { ColonyNow } from './asked';
-import { BROOD_A_FRAME, BROOD_BOX_CELLS, LAYS_LESS_A_WINTER, QUEEN_LAYS } from './figures';
+import {
+  BROOD_A_FRAME,
+  BROOD_BOX_CELLS,
+  LAYS_LESS_A_WINTER,
+  QUEEN_LAYS,
+  USUAL_BEES,
+  USUAL_BROOD,
+  USUAL_HONEY,
+  USUAL_STORES,
+} from './figures';
 import { KG_A_CELL } from './unit';
 
 /** When something was seen; null: nobody noted it, and it is supposed. */
@@ -27,8 +36,6 @@ export interface ColonyBegun {
   };
 }
 
-/** What is supposed of a colony of which nothing was counted: one brood box, well filled. */
-const USUAL = { bees: 20_000, broodFrames: 6, honeyKg: 10, storeShare: 0.25 } as const;
 const DAYS_OF_BROOD = EGG_DAYS.value + OPEN_LARVA_DAYS.value + SEALED_WORKER_DAYS.value;
 
 const rounded = (count: number, to = 100): number => Math.round(count / to) * to;
@@ -58,7 +65,7 @@ export function colonyNow(
   const seams = survey?.coveredSeams ?? counted?.coveredSeams ?? null;
   const brooded = inspections.findLast(({ inspection }) => inspection.broodFrames !== null)?.inspection;
   const year = age ?? 2;
-  const comb = survey ? surveyed(survey, sizes) : supposed(brooded?.broodFrames ?? USUAL.broodFrames);
+  const comb = survey ? surveyed(survey, sizes) : supposed(brooded?.broodFrames ?? USUAL_BROOD.value);
   const wouldLay = frames?.room?.wouldLayPerDay ?? 0;
   const rate = wouldLay > 0 ? rounded(wouldLay, 50) : usualRate(year);
   const laid = liveCells.flatMap(({ planBy }) => (planBy.laid ? [planBy.laid] : []));
@@ -69,7 +76,7 @@ export function colonyNow(
   return {
     colony: {
       ...comb,
-      bees: seams === null ? USUAL.bees : rounded(seams * BEES_A_SEAM),
+      bees: seams === null ? USUAL_BEES.value : rounded(seams * BEES_A_SEAM),
       queen: lays(queen) ? { layingPerDay: rate, year } : null,
       oldestCellLaid: oldest && { from: earlier(oldest.from, today), to: earlier(oldest.to, today) },
     },
@@ -101,15 +108,15 @@ function surveyed({ hive }: NonNullable<ColonyState['frames']>['survey'], sizes:
 }
 
 function supposed(broodFrames: number): CombNow {
-  const brood = Math.min(broodFrames * BROOD_A_FRAME.value, BROOD_BOX_CELLS.value * (1 - USUAL.storeShare));
-  const stores = BROOD_BOX_CELLS.value * USUAL.storeShare;
+  const stores = (BROOD_BOX_CELLS.value * USUAL_STORES.value) / 100;
+  const brood = Math.min(broodFrames * BROOD_A_FRAME.value, BROOD_BOX_CELLS.value - stores);
   return {
     eggs: rounded((brood * EGG_DAYS.value) / DAYS_OF_BROOD),
     larvae: rounded((brood * OPEN_LARVA_DAYS.value) / DAYS_OF_BROOD),
     sealed: rounded((brood * SEALED_WORKER_DAYS.value) / DAYS_OF_BROOD),
     freeCells: rounded(Math.max(0, BROOD_BOX_CELLS.value - brood - stores)),
     storeCells: rounded(stores),
-    honeyKg: USUAL.honeyKg,
+    honeyKg: USUAL_HONEY.value,
   };
 }
 

@@ -1,10 +1,11 @@
-import { QUEEN_EMERGES } from '../biology/development';
+import { LAST_QUEENABLE_AGE, QUEEN_EMERGES } from '../biology/development';
 import { FIRST_EGGS } from '../biology/mating';
 import type { Assumed } from './assumed';
 import { chanceToPrepare, crowding, type Part } from './crowding';
 import {
   BOUGHT_LAYS,
   CAST_TAKES,
+  CASTS_AT_MOST,
   DAYS_BETWEEN_CASTS,
   LEAVES_AFTER,
   MOOD_ENDS,
@@ -13,10 +14,7 @@ import {
   SWARM_TAKES,
 } from './figures';
 import { drawn, drawnDays, type Purpose, type Stream } from './luck';
-import { adultsOf, sumOf, type Unit } from './unit';
-
-/** A larva younger than this can still become a queen. */
-const LAST_QUEENABLE = 6;
+import { adultsOf, isLaying, sumOf, type Unit } from './unit';
 
 /** What a run is played with: its luck, and what the keeper reckons with. */
 export interface Game {
@@ -25,8 +23,8 @@ export interface Game {
   readonly assumed: Assumed;
 }
 
-/** Of casts that may follow one another: as many virgins as leave, and a third chance each time. */
-const CASTS_AT_MOST = 3;
+/** Ages at which a female can still become a queen, from the day of the egg on. */
+const QUEENABLE_DAYS = LAST_QUEENABLE_AGE.value + 1;
 
 /** The virgin that is out on a day comes to lay, or does not: drawn once, with the day. */
 function virginOut(unit: Unit, out: number, { luck, matingSuccess }: Game): void {
@@ -42,7 +40,7 @@ function virginOut(unit: Unit, out: number, { luck, matingSuccess }: Game): void
  */
 export function raisesFromBrood(unit: Unit, today: number, game: Game): void {
   unit.preparing = null;
-  if (sumOf(unit.below, 0, LAST_QUEENABLE + 1) + sumOf(unit.above, 0, LAST_QUEENABLE + 1) < 1) {
+  if (sumOf(unit.below, 0, QUEENABLE_DAYS) + sumOf(unit.above, 0, QUEENABLE_DAYS) < 1) {
     unit.queen = { kind: 'none' };
     return;
   }
@@ -61,6 +59,8 @@ export function raisesFromCell(unit: Unit, laid: number, today: number, game: Ga
 /** A queen who was bought is caged in on a day: she is taken, and lays some days later, or is not. */
 export function isCagedIn(unit: Unit, on: number, { luck, assumed }: Game): void {
   unit.preparing = null;
+  // Of a young queen before her it is no question any more.
+  unit.firstEggs = null;
   const stream = luck(unit.luck, 'bought');
   const isTaken = stream() < assumed.boughtIsTaken;
   const days = drawnDays(BOUGHT_LAYS.value, stream);
@@ -84,7 +84,7 @@ const letsGo = (unit: Unit, part: Part, { luck, assumed }: Game): boolean =>
  */
 export function mayPrepare(unit: Unit, today: number, part: Part, game: Game): void {
   const u = unit.preparingLuck();
-  if (unit.queen.kind !== 'laying' || unit.preparing !== null) return;
+  if (!isLaying(unit) || unit.preparing !== null) return;
   if (unit.isInMood && letsGo(unit, part, game)) unit.isInMood = false;
   const chance = unit.isInMood ? game.assumed.beginsAgain : chanceToPrepare(unit, part, game.assumed);
   if (u < chance) unit.preparing = today;
@@ -106,13 +106,13 @@ function leave(unit: Unit, share: number): void {
 /** The swarm leaves with the old queen on the first fit day from the eighth after the egg of the oldest cell on; casts may follow it. */
 export function maySwarm(unit: Unit, today: number, isFit: boolean, game: Game): void {
   const { preparing } = unit;
-  if (preparing !== null && unit.queen.kind === 'laying' && isFit && today >= preparing + LEAVES_AFTER.value) {
+  if (preparing !== null && isLaying(unit) && isFit && today >= preparing + LEAVES_AFTER.value) {
     const stream = game.luck(unit.luck, 'swarm');
     leave(unit, drawn(SWARM_TAKES.value, stream));
     unit.isInMood = false;
     const out = Math.max(today + 1, preparing + drawnDays(QUEEN_EMERGES.value, game.luck(unit.luck, 'raised')));
     const casts: number[] = [];
-    for (let n = 0, more = stream() < game.assumed.castFollows; n < CASTS_AT_MOST && more; n++) {
+    for (let n = 0, more = stream() < game.assumed.castFollows; n < CASTS_AT_MOST.value && more; n++) {
       casts.push(out + n * DAYS_BETWEEN_CASTS.value);
       more = stream() < game.assumed.castFollows;
     }

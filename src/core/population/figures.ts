@@ -67,6 +67,7 @@ export const CAST_TAKES = figure(
   'share',
   'supposed',
 );
+export const CASTS_AT_MOST = figure('casts-that-follow-a-swarm-at-most', 3, 'casts', 'supposed');
 export const DAYS_BETWEEN_CASTS = figure('days-between-a-virgin-and-the-next', 2, 'days', 'supposed');
 /** A colony whose cells were taken down and that is as crowded as before builds others within days. */
 export const BEGINS_AGAIN = figure(
@@ -105,3 +106,12 @@ export const BROOD_BOX_CELLS = figure('cells-of-a-brood-box-in-what-if', 55_000,
 export const BROOD_BOXES_AT_MOST = figure('brood-boxes-at-most-in-what-if', 2, 'boxes', 'supposed');
 /** Of a frame in brood so many cells are. */
 export const BROOD_A_FRAME = figure('brood-in-a-frame-of-brood', 3500, 'cells', 'supposed');
+
+/** A colony of which nothing was counted. */
+export const USUAL_BEES = figure('bees-of-a-colony-that-nobody-counted', 20_000, 'bees', 'supposed');
+export const USUAL_BROOD = figure('brood-of-a-colony-that-nobody-counted', 6, 'frames-of-brood', 'supposed');
+export const USUAL_HONEY = figure('honey-of-a-colony-that-nobody-surveyed', 10, 'kg', 'supposed');
+export const USUAL_STORES = figure('stores-of-a-colony-that-nobody-surveyed', 25, 'percent-of-comb', 'supposed');
+/** What a scale under a colony of 30,000 would show until the keeper says. */
+export const FORAGE = figure('what-ordinary-days-bring-in', 0.5, 'kg-a-day', 'supposed');
+export const MAIN_FLOW = figure('what-a-main-flow-brings-besides', 1.5, 'kg-a-day', 'supposed');

@@ -1,6 +1,8 @@
 import { addDays } from '../calendar/day';
 import type { Method } from '../methods/method';
+import type { CheckCode } from '../schedule/check';
 import type { Settings } from '../settings/settings';
+import { ONE_FLIES_IN } from '../yard/flyers';
 import type { Choice, WhatIfAsked } from './asked';
 import { type Assumed, USUAL_ASSUMED } from './assumed';
 import { giveRoom, type Part } from './crowding';
@@ -57,14 +59,14 @@ export interface Course {
 }
 
 /** Looks at which cells are found, where the queen lays. */
-const SEARCHES = new Set(['nuc-settled', 'laying-check', 'bottom-check', 'which-half', 'look']);
+const SEARCHES: ReadonlySet<CheckCode> = new Set(['nuc-settled', 'laying-check', 'bottom-check', 'which-half']);
 
 export function courseOf(asked: WhatIfAsked, choice: Choice, settings: Settings, over: Partial<Assumed> = {}): Course {
   const { from, days, season, flow, colony } = asked;
   const assumed = { ...USUAL_ASSUMED, ...asked.assumed, ...over };
   const method = methodOf(choice);
   const checks = checksOf(choice, asked, settings);
-  const daysOf = (isOne: (code: string) => boolean) =>
+  const daysOf = (isOne: (code: CheckCode) => boolean) =>
     new Set(checks.filter(({ code }) => isOne(code)).map(({ window }) => window.ideal - from));
   const caged = cagedOn(choice, colony.queen !== null);
   const each = Array.from({ length: days }, (_, i) => addDays(from, i));
@@ -147,7 +149,6 @@ function newUnit(over: Partial<Unit>, luck: Game['luck'], ofUnit: number): Unit 
 /** A colony as it stands: its brood spread evenly over its ages, a third of its bees flying. */
 function theColony({ colony, from }: WhatIfAsked, game: Game): Unit {
   const { bees, eggs, larvae, sealed, freeCells, storeCells, honeyKg, queen, oldestCellLaid } = colony;
-  const FLY = 1 / 3;
   const honey = honeyKg / KG_A_CELL;
   const honeyBelow = Math.min(storeCells, honey);
   const unit = newUnit(
@@ -159,8 +160,8 @@ function theColony({ colony, from }: WhatIfAsked, game: Game): Unit {
             ? larvae / (FIRST_SEALED - FIRST_LARVA)
             : sealed / (BROOD_DAYS - FIRST_SEALED),
       ),
-      house: bees * (1 - FLY),
-      flyers: bees * FLY,
+      house: bees * (1 - 1 / ONE_FLIES_IN),
+      flyers: bees / ONE_FLIES_IN,
       cellsBelow: eggs + larvae + sealed + freeCells + storeCells,
       honeyBelow,
       pollen: storeCells - honeyBelow,

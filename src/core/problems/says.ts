@@ -67,6 +67,7 @@ export interface ProblemSays {
   'mother-younger': Plain;
   'one-comes-of-the-other': Plain;
   'queens-of-different-days': Plain;
+  'no-hive-there': Plain;
   'stand-is-gone': Plain;
   'stand-is-taken': { readonly name: string };
   'is-moved-already': Plain;

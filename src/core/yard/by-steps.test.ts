@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addDays, day, formatDay } from '../calendar/day';
-import { nextStep, placeAfter, stepsInAll } from './by-steps';
+import { nextStep, placeAfter, stepsInAll, withStep } from './by-steps';
 import { distanceM } from './flyers';
 
 const BEGUN = day('2027-05-14');
@@ -37,6 +37,15 @@ describe('a hive moved by less than a metre a day', () => {
   it('asks for nothing once it is there, or was left where it was', () => {
     expect(nextStep(move(1, 0, '2027-05-14', '2027-05-15'), addDays(BEGUN, 2))).toBeNull();
     expect(nextStep({ ...move(3, 0), endedOn: '2027-05-15' }, addDays(BEGUN, 2))).toBeNull();
+  });
+
+  it('has one step a day, said twice or not, and none where it was taken back', () => {
+    const hive = move(3, 0, '2027-05-15');
+    const earlier = withStep(hive, { kind: 'moved', on: '2027-05-14' });
+    expect(earlier.steps).toEqual(['2027-05-14', '2027-05-15']);
+    expect(withStep(earlier, { kind: 'moved', on: '2027-05-14' })).toEqual(earlier);
+    expect(withStep(earlier, { kind: 'not-moved', on: '2027-05-14' })).toEqual(hive);
+    expect(withStep(hive, { kind: 'left', on: '2027-05-16' })).toEqual({ ...hive, endedOn: '2027-05-16' });
   });
 
   it('is never moved a metre or more at once, and is there on the day that was said, if no day is missed', () => {

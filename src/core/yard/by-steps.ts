@@ -1,5 +1,5 @@
 import { addDays, type Day, day } from '../calendar/day';
-import type { StandMoveFact } from '../facts/yard';
+import type { StandMoveFact, StandStepSaid } from '../facts/yard';
 import { distanceM, type Point, stepsBetween } from './flyers';
 
 const fromOf = ({ fromX, fromY }: Ends): Point => ({ x: fromX, y: fromY });
@@ -18,6 +18,14 @@ export function placeAfter(move: Ends, steps: number): Point {
   const { fromX, fromY, toX, toY } = move;
   return { x: toCm(fromX + (toX - fromX) * share), y: toCm(fromY + (toY - fromY) * share) };
 }
+
+/** A move with what was said of a day: moved, not moved after all, or left where it stands from then on. A day has one step, said twice or not. */
+export function withStep<M extends Pick<StandMoveFact, 'steps' | 'endedOn'>>(move: M, { kind, on }: StepSaid): M {
+  if (kind === 'left') return { ...move, endedOn: move.endedOn ?? on };
+  const others = move.steps.filter((one) => one !== on);
+  return { ...move, steps: kind === 'moved' ? [...others, on].sort() : others };
+}
+type StepSaid = Pick<StandStepSaid, 'kind' | 'on'>;
 
 /** The next step of a hive on its way. */
 export interface NextStep {

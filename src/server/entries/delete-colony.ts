@@ -7,6 +7,7 @@ import type { Db } from '../../db/open';
 import { addRevision } from '../../db/repositories/revisions';
 import { type ColonyRow, standingColony } from '../../db/repositories/standing-colony';
 import { cellMoves, cells, colonies, programmes, programmeUnits } from '../../db/schema/tables';
+import { endMovesFrom } from '../yard/end-moves';
 
 /**
  * Takes a colony that was entered by mistake out of the book, with all that was entered for it. Nothing is lost: {@link restoreColony}
@@ -23,6 +24,7 @@ export function deleteColony(db: Db, id: string, now: Now): Result<{ id: string 
       return failure({ path: [], code: 'contradiction', message });
     }
     addRevision(tx, { entity: 'colony', entityId: id, action: 'deleted', before: stored }, now);
+    endMovesFrom(tx, stored, now);
     tx.update(colonies).set({ deletedAt: now.instant }).where(eq(colonies.id, id)).run();
     return success({ id });
   });

@@ -11,6 +11,7 @@ import type { Db } from '../../db/open';
 import { addRevision } from '../../db/repositories/revisions';
 import { colonyEntryOf, standingColony } from '../../db/repositories/standing-colony';
 import { apiaries, colonies, inspections } from '../../db/schema/tables';
+import { endMovesFrom } from '../yard/end-moves';
 import { keepFormerPlace, movingIssues } from './former-place';
 import { noteSwarmOf } from './note-swarm';
 
@@ -28,6 +29,8 @@ export function saveColony(
     if (before && !sameValue(colonyEntryOf(before), colony)) {
       addRevision(tx, { entity: 'colony', entityId: colony.id, action: 'corrected', before }, now);
     }
+    const isThere = before && before.apiaryId === colony.apiaryId && before.stand === colony.stand;
+    if (before && (!isThere || colony.endedOn !== null)) endMovesFrom(tx, before, now);
     const row = { ...colony, enteredOn: formatDay(now.today) };
     tx.insert(colonies).values(row).onConflictDoUpdate({ target: colonies.id, set: colony }).run();
     noteSwarmOf(tx, colony, now);

@@ -5,6 +5,7 @@ import type { QueenFact, QueensJoined } from '../../core/facts/queen';
 import { sameValue } from '../../core/facts/same-value';
 import { failure, type Issue, type Result, success } from '../../core/problems/issue';
 import { say } from '../../core/problems/says';
+import { emergedOf } from '../../core/queens/age';
 import { descendsFrom } from '../../core/queens/family';
 import type { Said } from '../../core/says/said';
 import type { Db } from '../../db/open';
@@ -15,9 +16,8 @@ const refused = (path: string, code: Issue['code'], message: Said) => failure({ 
 
 /** A mother who surely emerged after her daughter. */
 function isYounger(mother: QueenFact, daughter: QueenFact): boolean {
-  const first = mother.emergedFrom ?? mother.emergedTo;
-  const last = daughter.emergedTo ?? daughter.emergedFrom;
-  return first !== null && last !== null && first > last;
+  const [hers, daughters] = [emergedOf(mother), emergedOf(daughter)];
+  return hers !== null && daughters !== null && hers.from > daughters.to;
 }
 
 /** Corrects what is known of a queen; what stood there goes to her history. */

@@ -6,7 +6,7 @@ import type { StandFact, StandMoveBegun, StandMoveFact, StandMoveSaid, StandStep
 import { failure, type Issue, type Result, success } from '../../core/problems/issue';
 import { say } from '../../core/problems/says';
 import type { Said } from '../../core/says/said';
-import { placeAfter, stepsInAll } from '../../core/yard/by-steps';
+import { placeAfter, stepsInAll, withStep } from '../../core/yard/by-steps';
 import { distanceM, KEPT_UNDER_M, STEPS_AT_MOST } from '../../core/yard/flyers';
 import type { Db } from '../../db/open';
 import { colonyEntryOf } from '../../db/repositories/standing-colony';
@@ -48,6 +48,7 @@ function begin(db: Db, { id, standId, ontoId, toX, toY }: StandMoveBegun, { toda
   if (db.select().from(standMoves).where(eq(standMoves.id, id)).get()) return success(null);
   const stand = standOf(db, standId);
   if (!stand) return refused('standId', 'not-found', say('stand-is-gone'));
+  if (coloniesOn(db, stand).length === 0) return refused('standId', 'not-found', say('no-hive-there'));
   const onto = ontoId === null ? null : standOf(db, ontoId);
   if (onto === undefined || (onto && onto.apiaryId !== stand.apiaryId))
     return refused('ontoId', 'not-found', say('stand-is-gone'));
@@ -80,7 +81,7 @@ function onTheWay(db: Db, { kind, moveId, on }: StandStepSaid, now: Now): Result
   if (move.endedOn !== null) return refused('moveId', 'contradiction', say('move-is-over'));
   if (on < move.begunOn) return refused('on', 'contradiction', say('moved-before-begun'));
   if (kind === 'left') return end(db, move, on);
-  const steps = kind === 'moved' ? [...move.steps, on].sort() : move.steps.filter((one) => one !== on);
+  const { steps } = withStep(move, { kind, on });
   db.update(standMoves).set({ steps }).where(eq(standMoves.id, moveId)).run();
   db.update(stands).set(placeAfter(move, steps.length)).where(eq(stands.id, move.standId)).run();
   return steps.length < stepsInAll(move) ? success(null) : arrive(db, { ...move, steps }, on, now);
@@ -102,14 +103,4 @@ function arrive(db: Db, move: StandMoveFact, on: string, now: Now): Result<null>
     db.update(stands).set({ x: move.fromX, y: move.fromY }).where(eq(stands.id, stand.id)).run();
   }
   return end(db, move, on);
-}
-
-/** A stand that is carried elsewhere or taken away is not on its way any more; nor is a hive that was to go onto it. */
-export function endMovesOf(db: Db, standId: string, { today }: Now): void {
-  const endedOn = formatDay(today);
-  for (const column of [standMoves.standId, standMoves.ontoId])
-    db.update(standMoves)
-      .set({ endedOn })
-      .where(and(eq(column, standId), isNull(standMoves.endedOn)))
-      .run();
 }

@@ -6,7 +6,7 @@ import { failure, type Issue, type Result, success } from '../../core/problems/i
 import { say } from '../../core/problems/says';
 import type { Db } from '../../db/open';
 import { apiaries, colonies, stands, yardMarks } from '../../db/schema/tables';
-import { endMovesOf } from './save-stand-move';
+import { endMovesOf } from './end-moves';
 
 /**
  * Stores stands and marks as they are now, all of them or none. A stand that is given another name keeps its colony; one that is taken away

@@ -8,6 +8,7 @@ import { loadStands, loadYard, loadYardMarks } from '../../db/repositories/yard'
 import { mapView } from '../../views/map-view';
 import { yardToday } from '../../views/today-view';
 import { loadApiaries } from '../all-apiaries';
+import { saveColony } from '../entries/save-colony';
 import { formerOf } from '../former-names';
 import { readAllFacts } from '../season/season-facts';
 import { codes, DEMO_NOW, demoBook, id } from '../testing';
@@ -108,6 +109,31 @@ describe('a hive that is moved by steps', () => {
     const tomorrow = formatDay(later(1).today);
     expect(codes(save({ kind: 'moved', id: id(99), moveId: MOVE, at: DEMO_NOW.minute, on: tomorrow }))).toEqual([
       'in-the-future on',
+    ]);
+  });
+
+  it('is refused where no hive stands', () => {
+    expect(codes(begin({ standId: stand('stand 1').id, toX: 9 }))).toEqual(['not-found standId']);
+  });
+
+  it('ends when the colony is moved or ended by another door, and asks nothing of the one that comes after it', () => {
+    const yarrow = () => all().colonies.find(({ colony }) => colony.name === 'Yarrow')?.colony;
+    const entry = () => {
+      const found = yarrow();
+      if (!found) throw new Error('Yarrow');
+      return found;
+    };
+    begin();
+    // Only corrected: it is on its way still.
+    expect(saveColony(opened.db, { ...entry(), note: 'Gentle.' }, DEMO_NOW).ok).toBe(true);
+    expect(onToday()).toHaveLength(1);
+    expect(saveColony(opened.db, { ...entry(), stand: 'stand 1', since: '2027-05-16' }, DEMO_NOW).ok).toBe(true);
+    expect(saveColony(opened.db, { ...entry(), stand: 'stand 3', since: '2027-05-16' }, DEMO_NOW).ok).toBe(true);
+    expect(onToday()).toEqual([]);
+    expect(begin({ id: id(75) }).ok).toBe(true);
+    expect(saveColony(opened.db, { ...entry(), endedOn: '2027-05-16' }, DEMO_NOW).ok).toBe(true);
+    expect(codes(save({ kind: 'moved', id: id(98), moveId: id(75), at: DEMO_NOW.minute, on: '2027-05-16' }))).toEqual([
+      'contradiction moveId',
     ]);
   });
 

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { formatDay, parseDay } from '../../core/calendar/day';
 import type { ColonyNow, FlowAsked, WhatIfAsked } from '../../core/population/asked';
 import type { ColonyBegun } from '../../core/population/colony-now';
+import { MAIN_FLOW } from '../../core/population/figures';
 import { fromUnit, METRIC, toUnit } from '../../core/units/units';
 import { unitName } from '../../words/measures';
 import { QUEEN_AGES, seenWords } from '../../words/what-if';
@@ -205,7 +206,7 @@ export function Assumptions({ asked, begun: { seen }, isFlowKnown, onChange }: P
             className="text-muted mt-2 min-h-11 underline hover:text-ink"
             onClick={() => {
               const [ordinary] = flow;
-              if (ordinary) onChange({ ...asked, flow: [ordinary, { ...ordinary, kgPerDay: 1.5 }] });
+              if (ordinary) onChange({ ...asked, flow: [ordinary, { ...ordinary, kgPerDay: MAIN_FLOW.value }] });
             }}
           >
             Add a main flow

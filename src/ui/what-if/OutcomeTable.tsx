@@ -1,6 +1,7 @@
 import type { Outcome } from '../../core/population/what-if';
 import { massWords } from '../../words/measures';
-import { beesWords, choiceWords, eggsWords, hoursWords, shareWords } from '../../words/what-if';
+import { durationWords } from '../../words/rounds';
+import { beesWords, choiceWords, eggsWords, shareWords } from '../../words/what-if';
 import { LETTERS } from './lines';
 
 interface Props {
@@ -36,7 +37,7 @@ export function OutcomeTable({ outcomes, minutes, last }: Props) {
     },
     { name: `Bees on ${last}`, of: ({ adults }) => beesWords(end(adults.p50)) },
     { name: 'Visits', of: ({ visitDays }) => String(visitDays.length) },
-    { name: 'Work at the hive', of: (_, i) => hoursWords(minutes[i] ?? 0) },
+    { name: 'Work at the hive', of: (_, i) => durationWords(minutes[i] ?? 0) },
   ];
   return (
     // biome-ignore lint/a11y/noNoninteractiveTabindex: it scrolls by keys

@@ -1,22 +1,13 @@
 'use client';
 
+import type { ComponentProps } from 'react';
 import { fromUnit, METRIC, toUnit } from '../../core/units/units';
 import { NumberField } from '../controls/NumberField';
 import { useBook } from '../frame/BookContext';
 import { toCm } from './drawn-yard';
 
-interface Props {
-  readonly name: string;
-  /** Metres, as are its bounds and what it hands on. */
-  readonly value: number;
-  readonly step: number;
-  readonly min: number;
-  readonly max: number;
-  readonly onChange: (metres: number) => void;
-}
-
-/** A length in the units of the book. */
-export function LengthField({ name, value, step, min, max, onChange }: Props) {
+/** A length in the units of the book; its value and bounds are metres, as is what it hands on. */
+export function LengthField({ name, value, step, min, max, onChange }: ComponentProps<typeof NumberField>) {
   const unit = (useBook()?.units ?? METRIC).length;
   const shown = (metres: number) => toCm(toUnit(metres, unit));
   return (
