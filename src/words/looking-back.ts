@@ -13,23 +13,30 @@ const count = (n: number, one: string, many = `${one}s`): string => `${n === 0 ?
 /** `9 to 10 days old`, `9 days old or more`. */
 export function ageWords({ least, most }: FoundCell): string {
   if (most === null) return `${count(least, 'day')} old or more`;
+  if (least === 0 && most > 0) return `up to ${count(most, 'day')} old`;
   return most === least ? `${count(least, 'day')} old` : `${least} to ${most} days old`;
 }
 
 /** How a method came out. */
 export const CAME_OUT_WORDS: { readonly [C in CameOut]: string } = {
-  'queen-lays': 'new queen lays',
+  'queen-lays': 'came to a laying queen',
   'given-up': 'given up',
   'under-way': 'under way',
   over: 'over',
 };
 
-/** `2 new queens lay, 1 under way`, of those begun. */
+/** `2 came to a laying queen and 1 under way`, of those begun. */
 export function methodBackWords({ cameOut, swarmedAfter }: MethodCount): string {
   const parts = (Object.keys(CAME_OUT_WORDS) as CameOut[])
     .filter((how) => cameOut[how] > 0)
     .map((how) => `${cameOut[how]} ${CAME_OUT_WORDS[how]}`);
   return listWords([...parts, ...(swarmedAfter > 0 ? [`${swarmedAfter} swarmed afterwards`] : [])]);
+}
+
+function looked({ colonies, lookedAt, inspections }: SeasonBack): string {
+  const all = capital(count(colonies, 'colony', 'colonies'));
+  if (lookedAt === 0) return `${all}, none inspected.`;
+  return `${all}, ${lookedAt} inspected, ${count(inspections, 'time')} in all.`;
 }
 
 const swarms = ({ primes, casts }: SeasonBack): string =>
@@ -82,7 +89,7 @@ export function seasonBackWords(
     firstDay('first cell with an egg or larva on', season.firstCharged, before?.firstCharged ?? null),
   ].filter((words) => words !== null);
   return [
-    `${capital(count(season.colonies, 'colony', 'colonies'))}, ${season.lookedAt} of them inspected, ${count(season.inspections, 'time')} in all.`,
+    looked(season),
     swarms(season),
     cells(season),
     ...season.methods.map((one) => `${methodTitle(one.method)}, ${one.begun} begun: ${methodBackWords(one)}.`),
