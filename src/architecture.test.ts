@@ -30,9 +30,9 @@ const MAY_IMPORT: Readonly<Record<string, readonly string[]>> = {
  * are gone when it runs.
  */
 const CORE_ORDER: readonly (readonly string[])[] = [
-  ['says', 'calendar', 'units'],
+  ['says', 'calendar', 'units', 'food'],
   ['problems', 'biology', 'backups'],
-  ['brood', 'weather', 'scale'],
+  ['brood', 'weather', 'scale', 'year'],
   ['cells'],
   ['inspections', 'queens'],
   ['methods'],
@@ -40,7 +40,7 @@ const CORE_ORDER: readonly (readonly string[])[] = [
   ['settings'],
   ['colony', 'programmes', 'schedule'],
   ['rounds', 'kit', 'yard'],
-  ['population', 'looking-back'],
+  ['population', 'looking-back', 'season-plan'],
   ['facts'],
   ['formats'],
 ];

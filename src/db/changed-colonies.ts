@@ -35,6 +35,8 @@ const COLONY_OF: { readonly [T in TableName]: ((row: 'NEW' | 'OLD') => string) |
   kept_cell: null,
   kept_frame: null,
   kit_entry: null,
+  season_plan: null,
+  food_entry: null,
   stand: null,
   stand_move: null,
   yard_mark: null,

@@ -37,6 +37,8 @@ export class SeasonBuilder {
     surveys: [],
     framePlans: [],
     keptFrames: [],
+    seasonPlans: [],
+    foodEntries: [],
     weatherDays: [],
     nights: [],
     scaleDays: [],
@@ -75,6 +77,7 @@ export class SeasonBuilder {
       mainFlowFrom: mainFlow?.from ?? null,
       mainFlowTo: mainFlow?.to ?? null,
       swarmMonths: null,
+      year: null,
       wayMinutes,
       diseaseSuspectedSince: null,
     });
@@ -129,7 +132,7 @@ export class SeasonBuilder {
     motherQueenId: string | null = null,
   ): string {
     const id = this.#id();
-    this.#facts.queens.push({ id, motherQueenId, origin, emergedFrom, emergedTo, note: '' });
+    this.#facts.queens.push({ id, motherQueenId, origin, emergedFrom, emergedTo, note: '', isToBreedFrom: false });
     return id;
   }
 
@@ -306,6 +309,8 @@ export class SeasonBuilder {
       queenSeenAs: 'not-said',
       queenHandled: 'left',
       piping: 'not-listened',
+      temper: 'not-noted',
+      food: 'not-looked-for',
       until: null,
       isByHelper: false,
       eggs: 'seen',

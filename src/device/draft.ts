@@ -13,8 +13,10 @@ import type {
   QueenHandled,
   QueenSeenAs,
   Stores,
+  Temper,
 } from '../core/colony/facts';
 import type { EntryCell, InspectionEntry } from '../core/facts/entry';
+import type { FoodLeft } from '../core/food/food';
 
 /** What has become of a cell known from before; `found` null: not looked at this time. */
 export interface KnownAnswer {
@@ -75,6 +77,9 @@ export interface Draft {
   readonly broodFrames: number | null;
   readonly coveredSeams: number | null;
   readonly drones: Drones;
+  /** Absent in drafts of before they were asked for. */
+  readonly temper?: Temper;
+  readonly food?: FoodLeft;
   readonly note: string;
   readonly known: Readonly<Record<string, KnownAnswer>>;
   readonly fresh: readonly FreshCell[];
@@ -124,6 +129,8 @@ export function emptyDraft(id: string, colonyId: string, at: string): Draft {
     broodFrames: null,
     coveredSeams: null,
     drones: 'not-looked-for',
+    temper: 'not-noted',
+    food: 'not-looked-for',
     note: '',
     known: {},
     fresh: [],
@@ -229,7 +236,8 @@ export function entryOf(draft: Draft, thoroughness: Searched): InspectionEntry {
   const found = fresh.map(({ cellId, observationId, stage, takenDown, place, box, frame, part }): EntryCell => {
     return { cellId, observationId, found: stage, takenDown, newCell: { place, box, frame, part } };
   });
-  return { ...inspection, until: inspection.until ?? null, thoroughness, cells: [...seenAgain, ...found] };
+  const { until = null, temper = 'not-noted', food = 'not-looked-for' } = inspection;
+  return { ...inspection, until, temper, food, thoroughness, cells: [...seenAgain, ...found] };
 }
 
 /** The facts from before a minute, without the inspection that is being entered. */

@@ -1,11 +1,12 @@
 import 'server-only';
 import { asc, desc, eq, inArray, or } from 'drizzle-orm';
-import { type Day, day } from '../core/calendar/day';
+import type { Day } from '../core/calendar/day';
 import type { DayRange } from '../core/calendar/window';
 import type { ColonyFacts } from '../core/colony/facts';
 import { type ColonyState, foldColony } from '../core/colony/fold';
 import { emergedInYear } from '../core/queens/age';
 import type { Settings } from '../core/settings/settings';
+import { flowExpected } from '../core/year/flow-expected';
 import type { Db, OpenedDatabase } from '../db/open';
 import { loadColonyFacts } from '../db/repositories/colony-facts';
 import { loadSettings } from '../db/repositories/settings';
@@ -38,8 +39,7 @@ export function loadColony(opened: OpenedDatabase, id: string, today: Day): Colo
   const facts = withAfternoons(opened, loadColonyFacts(db, { colonyIds: [id] }), today).get(id);
   if (!found || !facts) return null;
   const settings = loadSettings(db);
-  const { mainFlowFrom, mainFlowTo } = found.apiary;
-  const flow = mainFlowFrom && mainFlowTo ? { from: day(mainFlowFrom), to: day(mainFlowTo) } : null;
+  const flow = flowExpected(found.apiary, today);
   return {
     colony: colonyEntryOf(found.colony),
     apiary: found.apiary,

@@ -125,6 +125,7 @@ function done(
         emergedFrom: null,
         emergedTo: null,
         note: '',
+        isToBreedFrom: false,
       } as const;
       return {
         result: saveQueenEvent(db, { event, newQueen }, DEMO_NOW),

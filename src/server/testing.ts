@@ -56,7 +56,7 @@ export function anEntry({
   ...over
 }: Partial<InspectionEntry> & Pick<InspectionEntry, 'id' | 'colonyId'>): InspectionEntry {
   const { on: _, to: __, ...look } = inspection({ at, queen: 'none' });
-  return { ...look, to: null, until: null, cells: [], ...over };
+  return { ...look, temper: 'not-noted', food: 'not-looked-for', to: null, until: null, cells: [], ...over };
 }
 
 /** `stored`, or what was wrong where: `missing hive.boxes`. */

@@ -1,6 +1,7 @@
 import type { ColonyOrigin, QueenWanted } from '../core/colony/facts';
 import type { ColonyState } from '../core/colony/fold';
 import type { Settings } from '../core/settings/settings';
+import type { ApiaryYear } from '../core/year/apiary-year';
 import type { Measured } from './measured';
 
 export interface ApiaryEntry {
@@ -11,6 +12,8 @@ export interface ApiaryEntry {
   readonly mainFlowTo: string | null;
   /** Months in which swarms come there; null: as in the settings. */
   readonly swarmMonths: readonly number[] | null;
+  /** The days of its year, as entered; null: none were. */
+  readonly year: ApiaryYear | null;
   /** There and back, min; null: as in the settings. */
   readonly wayMinutes: number | null;
   /** Since when brood disease is suspected there; null: it is not. */

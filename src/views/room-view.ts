@@ -1,13 +1,13 @@
 import type { Day } from '../core/calendar/day';
 import type { DayRange } from '../core/calendar/window';
 import type { MethodName } from '../core/methods/method';
-import { seasonPart } from '../core/schedule/beekeeping-year';
-import { allSizes, roomFigures, type Settings, swarmMonthsAt } from '../core/settings/settings';
+import { allSizes, roomFigures, type Settings, yearAt } from '../core/settings/settings';
 import { comesToSomething, waysToGiveRoom } from '../core/space/give-room';
 import { broodFrameCount } from '../core/space/hive';
 import type { Flow } from '../core/space/nectar';
 import { outRange, type Room } from '../core/space/room';
 import type { Triggers } from '../core/space/triggers';
+import { seasonPart } from '../core/year/beekeeping-year';
 import { inWords } from '../words/in-words';
 import { methodTitle } from '../words/methods/methods';
 import { roomPhrases } from '../words/pages/room';
@@ -111,7 +111,7 @@ function roomLine(
         triggers,
         nest: { coldestNightC, broodFrames: broodFrameCount(survey.hive), coveredSeams: survey.coveredSeams },
         limits: settings,
-        isSeasonOver: seasonPart(state.today, swarmMonthsAt(apiary, settings)) === 'after-season',
+        isSeasonOver: seasonPart(state.today, yearAt(apiary, settings)) === 'after-season',
       },
       (method) => comesToSomething(method, layOutFrom(frames, settings, coldestNightC)),
     ).map(({ method, why }) => ({ method, title: methodTitle(method), why: inWords(why) })),

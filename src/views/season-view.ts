@@ -1,18 +1,22 @@
-import { type Day, day, earliestOf, latestOf } from '../core/calendar/day';
-import type { CheckWindow, Window } from '../core/calendar/window';
+import { addDays, type Day, earliestOf, latestOf } from '../core/calendar/day';
+import type { CheckWindow, DayRange, Window } from '../core/calendar/window';
 import { spanOf } from '../core/calendar/window';
 import { isOpenCell } from '../core/cells/stage';
 import type { ColonyState } from '../core/colony/fold';
 import { emergencesOf } from '../core/colony/track-cells';
-import { type SwarmMonths, seasonPart, workingYear } from '../core/schedule/beekeeping-year';
 import type { CheckCode, LeaveShut } from '../core/schedule/check';
 import { standingOf } from '../core/schedule/standing';
-import { swarmMonthsAt } from '../core/settings/settings';
+import { yearAt } from '../core/settings/settings';
+import { spansOf, type YearSpanKind } from '../core/year/apiary-year';
+import { inSeason, seasonPart, workingYear } from '../core/year/beekeeping-year';
+import { flowSaid, flowsOfSeason } from '../core/year/flow-expected';
+import { joinedYear, type PlaceYear, placeYear, type SeasonPart } from '../core/year/place-year';
 import { rangeWords, weekdayWords } from '../words/days';
 import { CHECK_NAMES } from '../words/due';
 import { RIBBON_WORDS, type RibbonKind } from '../words/marks';
 import { methodTitle } from '../words/methods/methods';
 import { seasonPhrases } from '../words/pages/season';
+import { YEAR_BAND_NAMES } from '../words/year';
 import type { AllApiaries, ApiaryEntry, StandingColony } from './all-apiaries';
 import { type Tone, toneOf } from './marks';
 
@@ -49,12 +53,19 @@ export interface SeasonFlow extends SeasonSpan {
   readonly by: 'keeper' | 'scale';
 }
 
+/** A part of an apiary's year. */
+export interface YearBand extends SeasonSpan {
+  readonly kind: Exclude<SeasonPart, 'rest'> | Exclude<YearSpanKind, 'swarm-season' | 'flow'>;
+}
+
 export interface SeasonView {
   readonly first: Day;
   readonly last: Day;
   readonly swarmSeason: LeaveShut | null;
   readonly groups: readonly {
     readonly apiary: string;
+    /** The parts of its year, one after another. */
+    readonly year: readonly YearBand[];
     readonly flows: readonly SeasonFlow[];
     readonly rows: readonly SeasonRow[];
   }[];
@@ -62,30 +73,33 @@ export interface SeasonView {
 
 /** The whole season of every colony. */
 export function seasonView(yard: AllApiaries, today: Day): SeasonView {
-  const swarmMonths = swarmMonthsOf(yard);
-  const { from: first, to: last } = workingYear(today, swarmMonths);
+  const year = yearOfAll(yard);
+  const { from: first, to: last } = workingYear(today, year);
   const rows = yard.colonies.map((standing) => ({ apiary: standing.apiary.name, row: seasonRow(standing) }));
   return {
     first: earliestOf(first, today),
     last: latestOf(last, today),
-    swarmSeason: swarmSeasonIn(first, last, swarmMonths),
+    swarmSeason: swarmSeasonIn(first, last, year),
     groups: yard.apiaries
-      .map((apiary) => ({ ...apiary, flows: flowsAt(apiary, yard, today) }))
-      .map(({ name, flows }) => ({
-        apiary: name,
-        flows,
-        rows: rows.filter(({ apiary }) => apiary === name).map(({ row }) => row),
+      .map((apiary) => ({
+        apiary: apiary.name,
+        year: yearBands(yearAt(apiary, yard.settings), { from: first, to: last }),
+        flows: flowsAt(apiary, yard, { from: first, to: last }, today),
+        rows: rows.filter((row) => row.apiary === apiary.name).map(({ row }) => row),
       }))
       .filter(({ rows: own }) => own.length > 0),
   };
 }
 
 /** The flows of an apiary, as entered and by each scale. */
-function flowsAt({ id, mainFlowFrom, mainFlowTo }: ApiaryEntry, yard: AllApiaries, today: Day): readonly SeasonFlow[] {
-  const entered: readonly SeasonFlow[] =
-    mainFlowFrom !== null && mainFlowTo !== null
-      ? [{ id, label: seasonPhrases.flowExpected, from: day(mainFlowFrom), to: day(mainFlowTo), by: 'keeper' }]
-      : [];
+function flowsAt(place: ApiaryEntry, yard: AllApiaries, season: DayRange, today: Day): readonly SeasonFlow[] {
+  const { id } = place;
+  const said = flowSaid(place);
+  const usual = flowsOfSeason(place, season);
+  const expected = said && !usual.some(({ from }) => from === said.from) ? [...usual, said] : usual;
+  const entered = expected.map(
+    (flow): SeasonFlow => ({ id: `${id} ${flow.from}`, label: seasonPhrases.flowExpected, ...flow, by: 'keeper' }),
+  );
   const shown = yard.colonies
     .filter(({ apiary }) => apiary.id === id)
     .flatMap(({ colony }) =>
@@ -97,15 +111,35 @@ function flowsAt({ id, mainFlowFrom, mainFlowTo }: ApiaryEntry, yard: AllApiarie
   return [...entered, ...shown];
 }
 
-/** The months in which swarms come in any of the apiaries. */
-function swarmMonthsOf({ apiaries, settings }: AllApiaries): SwarmMonths {
-  const months = apiaries.map((apiary) => swarmMonthsAt(apiary, settings));
-  return months.length === 0 ? settings.swarmMonths : [...new Set(months.flat())];
+/** The year of all apiaries together. */
+export function yearOfAll({ apiaries, settings }: Pick<AllApiaries, 'apiaries' | 'settings'>): PlaceYear {
+  return apiaries.length === 0
+    ? placeYear(settings.swarmMonths, null)
+    : joinedYear(apiaries.map((apiary) => yearAt(apiary, settings)));
 }
 
-function swarmSeasonIn(first: Day, last: Day, swarmMonths: SwarmMonths): LeaveShut | null {
+/** The parts of a place's year within some days, and what else was entered of it. */
+export function yearBands(year: PlaceYear, { from, to }: DayRange): readonly YearBand[] {
+  const bands: YearBand[] = [];
+  for (let on = from; on <= to; on = addDays(on, 1)) {
+    const kind = seasonPart(on, year);
+    const last = bands.at(-1);
+    if (kind === 'rest') continue;
+    if (last?.kind === kind && last.to === addDays(on, -1)) bands[bands.length - 1] = { ...last, to: on };
+    else bands.push({ id: `${kind} ${on}`, kind, label: YEAR_BAND_NAMES[kind], from: on, to: on });
+  }
+  const others = (['dearth', 'autumn-flow'] as const).flatMap((kind) =>
+    spansOf(year.entered, kind).flatMap((span): YearBand[] => {
+      const there = inSeason(span, { from, to });
+      return there ? [{ id: `${kind} ${there.from}`, kind, label: YEAR_BAND_NAMES[kind], ...there }] : [];
+    }),
+  );
+  return [...bands, ...others];
+}
+
+function swarmSeasonIn(first: Day, last: Day, year: PlaceYear): LeaveShut | null {
   const days = Array.from({ length: last - first + 1 }, (_, i) => (first + i) as Day).filter(
-    (one) => seasonPart(one, swarmMonths) === 'swarm-season',
+    (one) => seasonPart(one, year) === 'swarm-season',
   );
   const [from, to] = [days[0], days.at(-1)];
   return from === undefined || to === undefined ? null : { from, to };

@@ -7,6 +7,7 @@ import { FORAGE, MAIN_FLOW, MATING_SUCCEEDS } from '../core/population/figures';
 import { methodsInOrder } from '../core/population/usual-choices';
 import { queenYear } from '../core/queens/age';
 import { allSizes, type Settings } from '../core/settings/settings';
+import type { PlaceYear } from '../core/year/place-year';
 
 /** So far ahead choices are followed. */
 export const DAYS_AHEAD = 90;
@@ -26,7 +27,8 @@ interface Asked {
   readonly colony: { readonly id: string; readonly name: string };
   readonly state: ColonyState;
   readonly settings: Settings;
-  readonly swarmMonths: readonly number[];
+  /** How the year runs where it stands. */
+  readonly year: PlaceYear;
   /** The main flow; null: not noted. */
   readonly flow: DayRange | null;
   /** When its queen emerged; null: not noted. */
@@ -34,7 +36,7 @@ interface Asked {
 }
 
 /** What a comparison begins with: the colony as it was seen last, and three choices that come to mind. */
-export function whatIfView({ colony, state, settings, swarmMonths, flow, emerged }: Asked, today: Day): WhatIfView {
+export function whatIfView({ colony, state, settings, year, flow, emerged }: Asked, today: Day): WhatIfView {
   const begun = colonyNow(state, queenYear(emerged, today), allSizes(settings));
   const last = addDays(today, DAYS_AHEAD - 1);
   const isAhead = flow !== null && flow.to >= today;
@@ -47,7 +49,7 @@ export function whatIfView({ colony, state, settings, swarmMonths, flow, emerged
       days: DAYS_AHEAD,
       seed: 1,
       runs: RUNS,
-      season: swarmSeason(swarmMonths, today) ?? { from: addDays(today, -1), to: addDays(today, -1) },
+      season: swarmSeason(year, today) ?? { from: addDays(today, -1), to: addDays(today, -1) },
       colony: begun.colony,
       flow: [
         { from: today, to: last, kgPerDay: FORAGE.value },

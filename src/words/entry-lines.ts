@@ -58,6 +58,8 @@ export function inspectionLines(entry: InspectionEntry, labelOf: (cellId: string
     { label: 'Frames with brood', value: count(entry.broodFrames) },
     { label: 'Seams covered', value: count(entry.coveredSeams) },
     { label: 'Drones', value: plainly(entry.drones) },
+    { label: 'Temper', value: plainly(entry.temper) },
+    { label: 'Food', value: plainly(entry.food) },
     { label: 'Seen by', value: entry.isByHelper ? 'a helper' : 'yourself' },
     { label: 'Note', value: entry.note === '' ? 'none' : entry.note },
   ];

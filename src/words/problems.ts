@@ -55,6 +55,7 @@ export const problemWords: Words<ProblemSays> = {
     text === ''
       ? 'The day is missing.'
       : `“${text}” is not a day of the calendar; write it as YYYY-MM-DD, such as 2027-05-16`,
+  'not-a-time-of-year': 'is not a day of the year; choose a month and a date that it has',
   'not-a-time': 'is not a time; write it as YYYY-MM-DDTHH:mm, such as 2027-05-16T14:30',
   'not-a-full-hour': 'is not on the full hour; give the minute at which the hour begins, such as 2027-05-16T14:00',
   'hour-twice': 'This day has one hour twice. Keep one of the two.',

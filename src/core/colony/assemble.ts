@@ -19,6 +19,7 @@ export type OwnFacts = Pick<
   | 'endedOn'
   | 'origin'
   | 'swarmMonths'
+  | 'year'
   | 'cells'
   | 'inspections'
   | 'queenEvents'

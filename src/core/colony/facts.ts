@@ -5,9 +5,11 @@ import type { DayRange } from '../calendar/window';
 import type { CellPlace } from '../cells/place';
 import type { CellStage } from '../cells/stage';
 import type { Searched } from '../cells/thoroughness';
+import type { FoodLeft } from '../food/food';
 import type { CheckAnswerFact, CheckChangeFact, PartFact } from '../programmes/facts';
 import type { SurveyFact } from '../space/survey';
 import type { Afternoons } from '../weather/afternoons';
+import type { ApiaryYear } from '../year/apiary-year';
 import type { TrackedCell } from './track-cells';
 
 export const COLONY_ORIGINS = ['established', 'nuc', 'prime-swarm', 'cast', 'split'] as const;
@@ -64,6 +66,10 @@ export const DRONES = ['flying', 'sealed-only', 'none', 'not-looked-for'] as con
 /** Drones that could mate with a young queen: flying or emerging now, only as sealed brood, or none. */
 export type Drones = (typeof DRONES)[number];
 
+export const TEMPERS = ['calm', 'uneasy', 'defensive', 'not-noted'] as const;
+/** How the bees were: quiet on the comb, running, or stinging and following. */
+export type Temper = (typeof TEMPERS)[number];
+
 export const CELL_PARTS = ['below', 'above'] as const;
 /** Below or above the excluder of a Demaree, or the board of a vertical split. */
 export type CellPart = (typeof CELL_PARTS)[number];
@@ -116,6 +122,9 @@ export interface InspectionFact {
   readonly broodFrames: number | null;
   readonly coveredSeams: number | null;
   readonly drones: Drones;
+  /** Absent: not noted. */
+  readonly temper?: Temper;
+  readonly food?: FoodLeft;
   readonly note: string;
   readonly cells: readonly CellSeenFact[];
 }
@@ -164,6 +173,8 @@ export interface ColonyFacts {
   readonly origin: ColonyOrigin;
   /** Months in which swarms come where it stands; null or absent: as in the settings. */
   readonly swarmMonths?: readonly number[] | null;
+  /** The days of the year where it stands, as entered; null or absent: none were. */
+  readonly year?: ApiaryYear | null;
   readonly cells: readonly CellFact[];
   readonly inspections: readonly InspectionFact[];
   readonly queenEvents: readonly QueenEventFact[];

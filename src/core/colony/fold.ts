@@ -8,7 +8,7 @@ import { patienceWith } from '../queens/virgin-care';
 import { type VirginFlights, virginFlights } from '../queens/virgin-flights';
 import { type ColonySchedule, colonySchedule, EMPTY_SCHEDULE } from '../schedule/colony-schedule';
 import type { SurveyedFrames } from '../schedule/make-room';
-import { roomFigures, type Settings, swarmMonthsAt } from '../settings/settings';
+import { roomFigures, type Settings, yearAt } from '../settings/settings';
 import { afterStep } from './after-step';
 import type { ColonyFacts } from './facts';
 import type { InspectionKnown, InspectionRead } from './inspection-known';
@@ -100,7 +100,7 @@ const SCHEDULES_KEPT_FOR = 400;
  * and do not count.
  */
 export function foldColony(facts: ColonyFacts, ofBook: Settings, today: Day): ColonyState {
-  const settings = { ...ofBook, swarmMonths: swarmMonthsAt(facts, ofBook) };
+  const settings = { ...ofBook, yearHere: yearAt(facts, ofBook) };
   const figures = roomFigures(settings);
   const inspections = facts.inspections.map((inspection) => withSurveys(inspection, facts, figures));
   const changes = facts.changes.filter(({ on }) => on <= today);

@@ -6,7 +6,7 @@ import type { CheckAnswerFact, CheckChangeFact, ProgrammePart } from '../program
 import type { FollowUpState } from '../programmes/follow-up-state';
 import { emergenceRaised } from '../queens/virgin-care';
 import type { SurveyedFrames } from '../schedule/make-room';
-import type { Settings } from '../settings/settings';
+import type { SettingsHere } from '../settings/settings';
 import type { ColonyFacts } from './facts';
 import type { InspectionKnown } from './inspection-known';
 import { knownSince } from './known-since';
@@ -19,7 +19,7 @@ export type BroodSeen = LastLaid & { readonly seenOn: Day };
 /** What the facts give before any of them is followed. */
 export interface Setting {
   readonly facts: ColonyFacts;
-  readonly settings: Settings;
+  readonly settings: SettingsHere;
   readonly today: Day;
   readonly changes: readonly CheckChangeFact[];
 }

@@ -22,6 +22,8 @@ export function inspection(over: Partial<InspectionFact> & { readonly at: string
     broodFrames: null,
     coveredSeams: null,
     drones: 'not-looked-for',
+    temper: 'not-noted',
+    food: 'not-looked-for',
     note: '',
     cells: [],
     ...over,

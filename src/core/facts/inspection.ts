@@ -4,7 +4,8 @@ import { YOUNGEST_BROOD } from '../brood/youngest';
 import { NOTED_PLACES } from '../cells/place';
 import { CELL_STAGES } from '../cells/stage';
 import { SEARCHED } from '../cells/thoroughness';
-import { CELL_PARTS, DRONES, PIPING, QUEEN_HANDLED, QUEEN_SEEN_AS, STORES } from '../colony/facts';
+import { CELL_PARTS, DRONES, PIPING, QUEEN_HANDLED, QUEEN_SEEN_AS, STORES, TEMPERS } from '../colony/facts';
+import { FOOD_LEFT } from '../food/food';
 import { problem } from '../problems/says';
 import { isoDayField, minuteField } from './day-field';
 import { idField, noteField } from './fields';
@@ -35,6 +36,8 @@ export const inspectionFact = z.strictObject({
   broodFrames: z.int().min(0).max(LIMITS.broodFrames).nullable(),
   coveredSeams: z.int().min(0).max(LIMITS.seams).nullable(),
   drones: z.enum(DRONES),
+  temper: z.enum(TEMPERS).default('not-noted'),
+  food: z.enum(FOOD_LEFT).default('not-looked-for'),
   note: noteField,
 });
 

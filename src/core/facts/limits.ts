@@ -27,4 +27,7 @@ export const LIMITS = {
   reason: 120,
   yardMetres: 999,
   standsAtOnce: 200,
+  yearSpans: 12,
+  /** kg, or frames. */
+  foodAmount: 200,
 } as const;

@@ -14,6 +14,8 @@ export const queenFact = z.strictObject({
   emergedFrom: isoDayField.nullable(),
   emergedTo: isoDayField.nullable(),
   note: noteField,
+  /** Daughters are wanted of her. */
+  isToBreedFrom: z.boolean().default(false),
 });
 
 export type QueenFact = z.infer<typeof queenFact>;

@@ -3,6 +3,7 @@ import { apiaryFact } from '../facts/apiary';
 import { colonyFact, formerPlaceFact } from '../facts/colony';
 import { isoDayField } from '../facts/day-field';
 import { idField } from '../facts/fields';
+import { foodFact } from '../facts/food';
 import { framePlanFact } from '../facts/frame-plan';
 import { cellFact, cellObservationFact, inspectionFact } from '../facts/inspection';
 import { keptFrameFact } from '../facts/kept-frame';
@@ -20,6 +21,7 @@ import {
 import { queenEventFact, queenFact } from '../facts/queen';
 import { roundFact, roundWishFact } from '../facts/round';
 import { scaleAnswerFact, scaleDayFact } from '../facts/scale';
+import { seasonPlanFact } from '../facts/season-plan';
 import { SETTING_KEYS, settingsFields } from '../facts/setting';
 import { surveyFact } from '../facts/survey';
 import { nightFact, weatherDayFact } from '../facts/weather';
@@ -33,7 +35,7 @@ import { contradictionsIn } from './season-contradictions';
 import { wrongReferences } from './season-references';
 
 export const SEASON_FORMAT = 'ubbet-season';
-export const SEASON_VERSION = 11;
+export const SEASON_VERSION = 12;
 
 const instantField = z.iso.datetime();
 
@@ -66,6 +68,8 @@ const facts = z.strictObject({
   stands: z.array(standFact.extend({ deletedAt: instantField.nullable() })),
   standMoves: z.array(standMoveFact),
   yardMarks: z.array(yardMarkFact.extend({ deletedAt: instantField.nullable() })),
+  seasonPlans: z.array(seasonPlanFact.extend({ deletedAt: instantField.nullable() })),
+  foodEntries: z.array(foodFact.extend({ deletedAt: instantField.nullable() })),
   kitEntries: z.array(kitEntryFact.and(z.object({ deletedAt: instantField.nullable() }))),
   settings: z.array(z.strictObject({ key: z.enum(SETTING_KEYS), value: z.unknown() })),
   revisions: z.array(
@@ -219,6 +223,14 @@ const SINCE: { readonly [version: number]: Since } = {
   },
   10: { tables: ['kitEntries', 'stands', 'yardMarks'], fields: { apiaries: { diseaseSuspectedSince: null } } },
   11: { tables: ['standMoves'], fields: {} },
+  12: {
+    tables: ['seasonPlans', 'foodEntries'],
+    fields: {
+      apiaries: { year: null },
+      inspections: { temper: 'not-noted', food: 'not-looked-for' },
+      queens: { isToBreedFrom: false },
+    },
+  },
 };
 
 /** An older file as it would be written today. One that is not as it should be is left for the check to say so. */

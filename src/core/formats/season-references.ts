@@ -66,6 +66,8 @@ const REFERENCES: { readonly [Table in keyof SeasonFacts]?: { readonly [column: 
   scaleAnswers: { colonyId: 'colonies' },
   rounds: { apiaryId: 'apiaries' },
   roundWishes: { apiaryId: 'apiaries', colonyId: 'colonies' },
+  seasonPlans: { colonyId: 'colonies' },
+  foodEntries: { colonyId: 'colonies' },
   kitEntries: { packedFor: 'apiaries' },
   stands: { apiaryId: 'apiaries' },
   standMoves: { standId: 'stands', ontoId: 'stands' },

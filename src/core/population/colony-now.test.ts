@@ -6,6 +6,7 @@ import { queenYear } from '../queens/age';
 import { DEFAULT_SETTINGS } from '../settings/settings';
 import { FRAME_SIZES } from '../space/frame-size';
 import { aBox, aHive } from '../space/testing';
+import { placeYear } from '../year/place-year';
 import { colonyNow, swarmSeason, usualRate } from './colony-now';
 
 const TODAY = day('2027-05-16');
@@ -82,10 +83,16 @@ describe('a colony as it is reckoned with', () => {
 
 describe('the swarm season', () => {
   it('is the one that is on, whole, or the next', () => {
-    expect(swarmSeason([4, 5, 6], TODAY)).toEqual({ from: day('2027-04-01'), to: day('2027-06-30') });
-    expect(swarmSeason([4, 5, 6], day('2027-07-01'))).toEqual({ from: day('2028-04-01'), to: day('2028-06-30') });
-    expect(swarmSeason([11, 12, 1], day('2027-12-24'))).toEqual({ from: day('2027-11-01'), to: day('2028-01-31') });
-    expect(swarmSeason([], TODAY)).toBeNull();
+    expect(swarmSeason(placeYear([4, 5, 6], null), TODAY)).toEqual({ from: day('2027-04-01'), to: day('2027-06-30') });
+    expect(swarmSeason(placeYear([4, 5, 6], null), day('2027-07-01'))).toEqual({
+      from: day('2028-04-01'),
+      to: day('2028-06-30'),
+    });
+    expect(swarmSeason(placeYear([11, 12, 1], null), day('2027-12-24'))).toEqual({
+      from: day('2027-11-01'),
+      to: day('2028-01-31'),
+    });
+    expect(swarmSeason(placeYear([], null), TODAY)).toBeNull();
   });
 
   it('has queens of this year, of last and older ones', () => {

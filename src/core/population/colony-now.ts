@@ -1,11 +1,13 @@
 import { EGG_DAYS, OPEN_LARVA_DAYS, SEALED_WORKER_DAYS } from '../biology/development';
-import { addDays, type Day, monthAndDate } from '../calendar/day';
+import { addDays, type Day } from '../calendar/day';
 import type { DayRange } from '../calendar/window';
 import type { ColonyState } from '../colony/fold';
 import { lays } from '../colony/queen-state';
 import type { FrameSize } from '../space/frame-size';
 import { combOf, layingBoxes } from '../space/hive';
 import { BEES_A_SEAM } from '../yard/flyers';
+import { seasonPart } from '../year/beekeeping-year';
+import type { PlaceYear } from '../year/place-year';
 import type { ColonyNow } from './asked';
 import {
   BROOD_A_FRAME,
@@ -123,8 +125,8 @@ function supposed(broodFrames: number): CombNow {
 const A_YEAR = 366;
 
 /** The swarm season that is on, or the next one: the days of months one after another in which swarms come. Null: in no month. */
-export function swarmSeason(months: readonly number[], today: Day): DayRange | null {
-  const isIn = (on: Day) => months.includes(monthAndDate(on).month);
+export function swarmSeason(year: PlaceYear, today: Day): DayRange | null {
+  const isIn = (on: Day) => seasonPart(on, year) === 'swarm-season';
   let from = today;
   // The whole of a season that is on, back to its first day.
   if (isIn(from)) while (today - from < A_YEAR && isIn(addDays(from, -1))) from = addDays(from, -1);

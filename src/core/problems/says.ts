@@ -26,6 +26,7 @@ export interface ProblemSays {
   'cell-seen-again-later': { readonly label: string; readonly on: Day };
   'not-a-day': { readonly text: string };
   'not-a-time': Plain;
+  'not-a-time-of-year': Plain;
   'not-a-full-hour': Plain;
   'hour-twice': Plain;
   'readings-not-in-order': Plain;

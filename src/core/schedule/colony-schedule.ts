@@ -6,8 +6,9 @@ import { isFullSearch } from '../cells/thoroughness';
 import { lays } from '../colony/queen-state';
 import type { CheckChangeFact } from '../programmes/facts';
 import type { FollowUpState } from '../programmes/follow-up-state';
+import { yearHere } from '../settings/settings';
+import { seasonPart } from '../year/beekeeping-year';
 import { actCheck } from './act-check';
-import { seasonPart } from './beekeeping-year';
 import { aCheck, type Check, type CheckCode, checkKey, type LeaveShut } from './check';
 import { applyChanges, type SkippedCheck } from './check-changes';
 import { doubtCheck } from './doubt-check';
@@ -58,7 +59,7 @@ export function colonySchedule(
   // Once there are cells, room alone is too late.
   const room =
     from.frames && from.liveCells.length === 0
-      ? makeRoomCheck(from.frames, from.queen, from.parts, from.today, from.settings.swarmMonths)
+      ? makeRoomCheck(from.frames, from.queen, from.parts, from.today, yearHere(from.settings))
       : null;
   // The frames say more of a nest without room than the reading does, and say last whether room was made since.
   const toldByFrames = from.frames !== null && from.look !== null && from.frames.survey.on >= from.look.inspection.on;
@@ -187,7 +188,7 @@ function nextDate(from: ScheduleFrom, asked: readonly Check[], leaveShut: readon
     ({ window, plannedFor, programme }) =>
       (plannedFor ?? window.earliest) <= soon || programme !== null || window.earliest > endOfWork(from),
   );
-  if (hasDate || seasonPart(today, settings.swarmMonths) === 'rest') return [];
+  if (hasDate || seasonPart(today, yearHere(settings)) === 'rest') return [];
   if (asked.some(({ code }) => code === 'look')) return [];
   if (look) return [routineAfter(from, look)];
   const since = latestOf(firstLookFrom, queen.lastProof?.on ?? firstLookFrom);
@@ -215,6 +216,6 @@ function afterShut({ queen }: ScheduleFrom, { to }: LeaveShut): Check {
 /** The last day of the beekeeping year that `today` lies in. */
 function endOfWork({ today, settings }: ScheduleFrom): Day {
   let last = today;
-  while (seasonPart(last, settings.swarmMonths) !== 'rest') last = addDays(last, 1);
+  while (seasonPart(last, yearHere(settings)) !== 'rest') last = addDays(last, 1);
   return addDays(last, -1);
 }

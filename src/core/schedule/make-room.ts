@@ -7,7 +7,8 @@ import { ROOM_AT_MOST } from '../space/laying-room';
 import type { Room } from '../space/room';
 import type { SurveyFact } from '../space/survey';
 import type { Triggers } from '../space/triggers';
-import { type SwarmMonths, seasonPart } from './beekeeping-year';
+import { seasonPart } from '../year/beekeeping-year';
+import type { PlaceYear } from '../year/place-year';
 import { aCheck, type Check, checkKey } from './check';
 import { say } from './says';
 
@@ -38,10 +39,10 @@ export function makeRoomCheck(
   { expected, presumedGone }: Pick<QueenState, 'expected' | 'presumedGone'>,
   parts: readonly ProgrammePart[],
   today: Day,
-  swarmMonths: SwarmMonths,
+  year: PlaceYear,
 ): Check | null {
   if (expected !== 'laying' || presumedGone) return null;
-  const season = seasonPart(today, swarmMonths);
+  const season = seasonPart(today, year);
   if (season === 'rest' || daysBetween(lookedOn, today) > ROOM_AT_MOST.value) return null;
   const boxesHelp = season !== 'after-season';
   const [addBox, addSuper] = [boxesHelp && triggers.addBox, boxesHelp && triggers.addSuper];

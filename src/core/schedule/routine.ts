@@ -6,8 +6,8 @@ import type { Searched } from '../cells/thoroughness';
 import { type NextInspection, nextInspection } from '../inspections/next-inspection';
 import type { Said } from '../says/said';
 import { sentences } from '../says/together';
-import { AFTER_SEASON_INTERVAL, BUILD_UP_INTERVAL, type Settings } from '../settings/settings';
-import { endOfRest, seasonPart } from './beekeeping-year';
+import { AFTER_SEASON_INTERVAL, BUILD_UP_INTERVAL, type SettingsHere, yearHere } from '../settings/settings';
+import { endOfRest, seasonPart } from '../year/beekeeping-year';
 import { say } from './says';
 
 export const FIRST_LOOK_WITHIN = figure('first-look-at-a-colony-new-to-the-book', 7, 'days', 'caution');
@@ -46,13 +46,14 @@ function clippedSaid(from: RoutineFrom, { hiddenAge }: NextInspection): Said | n
  * The next routine look. In the swarm season by the hidden-cell rule ({@link nextInspection}), or the keeper's own interval with
  * the risk it takes; outside it at fixed intervals; never in the rest of winter.
  */
-export function routineLook(from: RoutineFrom, settings: Settings): Routine {
+export function routineLook(from: RoutineFrom, settings: SettingsHere): Routine {
   const { on, alreadyDue, datesStand, thoroughness, cellsRemoved } = from;
-  const part = seasonPart(on, settings.swarmMonths);
+  const year = yearHere(settings);
+  const part = seasonPart(on, year);
   if (part !== 'swarm-season') {
     const interval = part === 'build-up' ? BUILD_UP_INTERVAL.value : AFTER_SEASON_INTERVAL.value;
     const due = addDays(on, interval);
-    const awake = endOfRest(due, settings.swarmMonths);
+    const awake = endOfRest(due, year);
     const why = awake > due ? say('first-in-build-up') : say('outside-the-swarm-season', { interval });
     return { window: windowUpTo(on, awake, addDays(awake, 3)), why };
   }

@@ -5,7 +5,7 @@ import type { InspectionRead } from '../colony/inspection-known';
 import type { QueenState } from '../colony/queen-state';
 import type { TrackedCell } from '../colony/track-cells';
 import type { CheckAnswerFact, ProgrammePart } from '../programmes/facts';
-import type { Settings } from '../settings/settings';
+import type { SettingsHere } from '../settings/settings';
 import type { Afternoons } from '../weather/afternoons';
 import type { Check, LeaveShut } from './check';
 import type { SurveyedFrames } from './make-room';
@@ -32,7 +32,7 @@ export interface ScheduleFrom {
   readonly frames: SurveyedFrames | null;
   /** The weather where it stands; null: nothing is known of it. */
   readonly afternoons: Afternoons | null;
-  readonly settings: Settings;
+  readonly settings: SettingsHere;
   readonly today: Day;
 }
 

@@ -3,6 +3,8 @@ import { LEAVE_SHUT_DAYS, MATING_FAILED } from '../biology/mating';
 import { FRAME_SIZES, type FrameSize } from '../space/frame-size';
 import { DEFAULT_NECTAR, type RoomFigures } from '../space/nectar';
 import { METRIC, type Units } from '../units/units';
+import type { ApiaryYear } from '../year/apiary-year';
+import { type PlaceYear, placeYear } from '../year/place-year';
 import { type FreeTime, USUAL_WEEK } from './free-time';
 import {
   BROOD_FOR_DEMAREE,
@@ -130,11 +132,23 @@ export const SETTING_LIMITS = {
   cellsKept: { min: 1, max: KEPT_CELLS_AT_MOST.value },
 } as const;
 
-/** The months in which swarms come at an apiary: its own, or those of the book where it says nothing. */
-export const swarmMonthsAt = (
-  apiary: { readonly swarmMonths?: readonly number[] | null | undefined },
+/** The year of an apiary: its days as entered, else its months, else those of the book. */
+export const yearAt = (
+  apiary: {
+    readonly swarmMonths?: readonly number[] | null | undefined;
+    readonly year?: ApiaryYear | null | undefined;
+  },
   ofBook: Pick<Settings, 'swarmMonths'>,
-): readonly number[] => apiary.swarmMonths ?? ofBook.swarmMonths;
+): PlaceYear => placeYear(apiary.swarmMonths ?? ofBook.swarmMonths, apiary.year ?? null);
+
+/** The settings as they hold at a place, with its year. */
+export interface SettingsHere extends Settings {
+  readonly yearHere?: PlaceYear;
+}
+
+/** The year that is reckoned with: that of the place, else by the months of the book. */
+export const yearHere = (settings: Pick<SettingsHere, 'yearHere' | 'swarmMonths'>): PlaceYear =>
+  settings.yearHere ?? placeYear(settings.swarmMonths, null);
 
 /** Every frame size that a hive of this book can have. */
 export const allSizes = ({ ownSizes }: Pick<Settings, 'ownSizes'>): readonly FrameSize[] => [

@@ -41,7 +41,7 @@ export function loadColonyFacts(
 export function loadOwnFacts(db: Db, colonyIds?: readonly string[]): ReadonlyMap<string, OwnFacts> {
   const ids = colonyIds && [...new Set(colonyIds)];
   const colonyRows = db
-    .select({ ...getTableColumns(colonies), swarmMonths: apiaries.swarmMonths })
+    .select({ ...getTableColumns(colonies), swarmMonths: apiaries.swarmMonths, year: apiaries.year })
     .from(colonies)
     .innerJoin(apiaries, eq(colonies.apiaryId, apiaries.id))
     .where(and(ids && inArray(colonies.id, ids), isNull(colonies.deletedAt)))
@@ -119,6 +119,7 @@ export function loadOwnFacts(db: Db, colonyIds?: readonly string[]): ReadonlyMap
         endedOn: row.endedOn === null ? null : day(row.endedOn),
         origin: row.origin,
         swarmMonths: row.swarmMonths,
+        year: row.year,
         cells: cellsByColony.get(row.id) ?? [],
         inspections: inspectionsByColony.get(row.id) ?? [],
         queenEvents: eventsByColony.get(row.id) ?? [],

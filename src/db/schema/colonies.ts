@@ -3,6 +3,7 @@ import { COLONY_ORIGINS, QUEEN_EVENTS, QUEEN_WANTED, SWARM_WENT } from '../../co
 import { LIMITS } from '../../core/facts/limits';
 import { QUEEN_ORIGINS } from '../../core/facts/queen';
 import { SETTING_LIMITS } from '../../core/settings/settings';
+import type { ApiaryYear } from '../../core/year/apiary-year';
 import { atMost, between, day, id, isDay, oneOf } from './columns';
 
 export const apiaries = sqliteTable(
@@ -16,6 +17,8 @@ export const apiaries = sqliteTable(
     mainFlowTo: day('main_flow_to'),
     /** Months in which swarms come there; null: as in the settings. */
     swarmMonths: text('swarm_months', { mode: 'json' }).$type<readonly number[]>(),
+    /** The days of its year, as entered; null: none were. */
+    year: text('year', { mode: 'json' }).$type<ApiaryYear>(),
     /** There and back; null: as in the settings. */
     wayMinutes: integer('way_minutes'),
     /** Null: brood disease is not suspected there. */
@@ -94,6 +97,7 @@ export const queens = sqliteTable(
     emergedFrom: day('emerged_from'),
     emergedTo: day('emerged_to'),
     note: text('note').notNull(),
+    isToBreedFrom: integer('is_to_breed_from', { mode: 'boolean' }).notNull().default(false),
   },
   (t) => [
     oneOf('queen_origin', t.origin, QUEEN_ORIGINS),

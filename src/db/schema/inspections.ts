@@ -11,9 +11,11 @@ import {
   QUEEN_HANDLED,
   QUEEN_SEEN_AS,
   STORES,
+  TEMPERS,
 } from '../../core/colony/facts';
 import { CELL_FINDINGS } from '../../core/facts/inspection';
 import { LIMITS } from '../../core/facts/limits';
+import { FOOD_LEFT } from '../../core/food/food';
 import { colonies } from './colonies';
 import { atMost, between, day, id, isDay, oneOf } from './columns';
 
@@ -45,6 +47,8 @@ export const inspections = sqliteTable(
     broodFrames: integer('brood_frames'),
     coveredSeams: integer('covered_seams'),
     drones: text('drones', { enum: DRONES }).notNull().default('not-looked-for'),
+    temper: text('temper', { enum: TEMPERS }).notNull().default('not-noted'),
+    food: text('food', { enum: FOOD_LEFT }).notNull().default('not-looked-for'),
     note: text('note').notNull(),
     /** When it was taken out of the book, UTC; null while it stands. */
     deletedAt: text('deleted_at'),
@@ -65,6 +69,8 @@ export const inspections = sqliteTable(
     between('inspection_brood_frames', t.broodFrames, 0, LIMITS.broodFrames),
     between('inspection_covered_seams', t.coveredSeams, 0, LIMITS.seams),
     oneOf('inspection_drones', t.drones, DRONES),
+    oneOf('inspection_temper', t.temper, TEMPERS),
+    oneOf('inspection_food', t.food, FOOD_LEFT),
     atMost('inspection_note_length', t.note, LIMITS.note),
     index('inspection_by_colony').on(t.colonyId, t.at),
   ],

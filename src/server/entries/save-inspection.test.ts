@@ -138,6 +138,7 @@ describe('saving colonies and queens', () => {
       emergedFrom: null,
       emergedTo: null,
       note: '',
+      isToBreedFrom: false,
     } as const;
     const event = {
       id: id(51),

@@ -126,7 +126,15 @@ describe('what happened to a queen', () => {
       hivedAsId: null,
       note: '',
     },
-    newQueen: { id: QUEEN, motherQueenId: null, origin: 'raised', emergedFrom: null, emergedTo: null, note: '' },
+    newQueen: {
+      id: QUEEN,
+      motherQueenId: null,
+      origin: 'raised',
+      emergedFrom: null,
+      emergedTo: null,
+      note: '',
+      isToBreedFrom: false,
+    },
   };
   const save = (event: Partial<QueenEntry['event']>, queen: Partial<QueenEntry['newQueen']> | null = {}) =>
     codes(
@@ -238,6 +246,7 @@ describe('a swarm that is hived', () => {
       emergedFrom: null,
       emergedTo: null,
       note: '',
+      isToBreedFrom: false,
     };
     saveQueenEvent(opened.db, { event, newQueen } as QueenEntry, now);
     hive();

@@ -9,8 +9,10 @@ import { markColour } from '../../core/queens/mark-colour';
 import { PLANNED_DAYS } from '../../core/rounds/planned-days';
 import { plannedOn } from '../../core/rounds/planned-on';
 import { visitId } from '../../core/rounds/to-visit';
-import { seasonPart } from '../../core/schedule/beekeeping-year';
 import { bestDay, isDaily } from '../../core/schedule/check';
+import { yearAt } from '../../core/settings/settings';
+import { seasonPart } from '../../core/year/beekeeping-year';
+import { flowExpected } from '../../core/year/flow-expected';
 import type { OpenedDatabase } from '../../db/open';
 import { openLists } from '../../db/repositories/frame-plans';
 import type { AllApiaries, StandingColony } from '../../views/all-apiaries';
@@ -121,20 +123,19 @@ function methodFor(
   { colony, apiary, state }: StandingColony,
   today: Day,
 ): MethodName | null {
-  const { mainFlowFrom, mainFlowTo } = apiary;
-  const entered =
-    mainFlowFrom !== null && mainFlowTo !== null ? { from: day(mainFlowFrom), to: day(mainFlowTo) } : null;
-  const { flow, coldestNightC } = placeMeasured(opened, colony, entered, today);
+  const { flow, coldestNightC } = placeMeasured(opened, colony, flowExpected(apiary, today), today);
   const facts = fitFactsOf(state, flow, { coldestNightC, secondStand: null });
   return fitsFirst(facts, settings);
 }
 
 /** In the swarm season a nuc is in hand at every apiary with colonies, from today on, or from its first day within those that are planned. */
 function spares({ apiaries, colonies, settings }: AllApiaries, today: Day): readonly Need[] {
-  return apiaries.flatMap(({ id, swarmMonths }) => {
+  return apiaries.flatMap((apiary) => {
+    const { id } = apiary;
     if (!colonies.some(({ colony }) => colony.apiaryId === id)) return [];
+    const year = yearAt(apiary, settings);
     const days = Array.from({ length: PLANNED_DAYS }, (_, i) => addDays(today, i));
-    const from = days.find((on) => seasonPart(on, swarmMonths ?? settings.swarmMonths) === 'swarm-season');
+    const from = days.find((on) => seasonPart(on, year) === 'swarm-season');
     return from === undefined ? [] : spareNuc(id, from);
   });
 }

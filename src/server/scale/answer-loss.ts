@@ -68,7 +68,15 @@ export function answerLoss(
           },
           newQueen: event
             ? null
-            : { id: queenId, motherQueenId: null, origin: 'unknown', emergedFrom: null, emergedTo: null, note: '' },
+            : {
+                id: queenId,
+                motherQueenId: null,
+                origin: 'unknown',
+                emergedFrom: null,
+                emergedTo: null,
+                note: '',
+                isToBreedFrom: false,
+              },
         },
         now,
       );

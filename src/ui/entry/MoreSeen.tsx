@@ -2,8 +2,18 @@
 
 import type { Looked } from '../../core/brood/looked';
 import { YOUNGEST_BROOD, type YoungestBrood } from '../../core/brood/youngest';
-import { DRONES, type Drones, PIPING, type Piping, STORES, type Stores } from '../../core/colony/facts';
+import {
+  DRONES,
+  type Drones,
+  PIPING,
+  type Piping,
+  STORES,
+  type Stores,
+  TEMPERS,
+  type Temper,
+} from '../../core/colony/facts';
 import { LIMITS } from '../../core/facts/limits';
+import { FOOD_LEFT, type FoodLeft } from '../../core/food/food';
 import type { Change, Draft } from '../../device/draft';
 import { YOUNGEST_WORDS } from '../../words/brood';
 import { Check } from '../controls/Check';
@@ -33,6 +43,19 @@ const PIPING_WORDS: { readonly [P in Piping]: string } = {
   tooting: 'tooting',
   quacking: 'quacking',
   both: 'both',
+};
+
+const TEMPER_WORDS: { readonly [T in Temper]: string } = {
+  calm: 'calm',
+  uneasy: 'uneasy, running',
+  defensive: 'defensive, following',
+  'not-noted': 'not noted',
+};
+
+const FOOD_WORDS: { readonly [F in FoodLeft]: string } = {
+  enough: 'enough',
+  little: 'little: feed it',
+  'not-looked-for': 'did not look',
 };
 
 const COUNTS = [
@@ -102,6 +125,19 @@ export function MoreSeen({
           <Problem text={problemAt(field)} />
         </label>
       ))}
+      <Choice<FoodLeft>
+        legend="Food in the hive?"
+        options={FOOD_LEFT.map((value) => ({ value, name: FOOD_WORDS[value] }))}
+        value={draft.food ?? 'not-looked-for'}
+        onChange={(food) => set({ food })}
+      />
+      <Choice<Temper>
+        legend="How were the bees?"
+        stacked
+        options={TEMPERS.map((value) => ({ value, name: TEMPER_WORDS[value] }))}
+        value={draft.temper ?? 'not-noted'}
+        onChange={(temper) => set({ temper })}
+      />
       <Choice<Piping>
         legend="Queens heard?"
         stacked

@@ -1,7 +1,8 @@
 'use client';
 
 import { type Day, formatDay } from '../../core/calendar/day';
-import { type SwarmMonths, springOf } from '../../core/schedule/beekeeping-year';
+import { springOf } from '../../core/year/beekeeping-year';
+import { placeYear, type SwarmMonths } from '../../core/year/place-year';
 import { dayWords } from '../../words/days';
 import type { IssueInWords } from '../../words/issues';
 import { Choice } from '../controls/Choice';
@@ -22,7 +23,7 @@ interface Props {
 
 /** Since when the book is to know its hives: this spring is enough, and an earlier entry widens it. */
 export function KnownSince({ today, swarmMonths, since, on, issues, onChange }: Props) {
-  const spring = springOf(today, swarmMonths);
+  const spring = springOf(today, placeYear(swarmMonths, null));
   return (
     <>
       <Choice<Since>
@@ -52,5 +53,5 @@ export function KnownSince({ today, swarmMonths, since, on, issues, onChange }: 
 /** The day that was chosen, `YYYY-MM-DD`. */
 export function sinceDay(since: Since, on: string, today: Day, swarmMonths: SwarmMonths): string {
   if (since === 'day') return on;
-  return formatDay(since === 'spring' ? springOf(today, swarmMonths) : today);
+  return formatDay(since === 'spring' ? springOf(today, placeYear(swarmMonths, null)) : today);
 }

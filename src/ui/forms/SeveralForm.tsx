@@ -6,7 +6,8 @@ import { v7 as newId } from 'uuid';
 import { type Day, formatDay } from '../../core/calendar/day';
 import { COLONY_ORIGINS, type ColonyOrigin } from '../../core/colony/facts';
 import type { ColonyFact } from '../../core/facts/colony';
-import { type SwarmMonths, springOf } from '../../core/schedule/beekeeping-year';
+import { springOf } from '../../core/year/beekeeping-year';
+import { placeYear, type SwarmMonths } from '../../core/year/place-year';
 import type { ApiaryEntry } from '../../views/all-apiaries';
 import { DayField } from '../controls/DayField';
 import { BUTTON, FIELD } from '../controls/styles';
@@ -55,7 +56,7 @@ const coloniesOf = ({ apiaryId, rows }: Fields, spring: string): readonly Colony
 /** Several hives in one go, a line for each; a line without a name is no hive. */
 export function SeveralForm({ apiaryId: preset, apiaries, today, swarmMonths }: Props) {
   const [firstRows] = useState<readonly Row[]>(() => Array.from({ length: ROWS_AT_FIRST }, emptyRow));
-  const spring = formatDay(springOf(today, swarmMonths));
+  const spring = formatDay(springOf(today, placeYear(swarmMonths, null)));
   const { values, set, issues, tries, isSaving, submit } = useEntryForm<Fields>({
     values: { apiaryId: preset, rows: firstRows },
     path: '/api/colonies/several',

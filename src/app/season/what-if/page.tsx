@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { minutesByKind } from '@/core/rounds/work';
-import { swarmMonthsAt } from '@/core/settings/settings';
+import { yearAt } from '@/core/settings/settings';
 import { database } from '@/db/open';
 import { loadApiaries } from '@/server/all-apiaries';
 import { now } from '@/server/clock';
@@ -34,7 +34,7 @@ export default async function Page({ searchParams }: Props) {
       colony: { id: colony.id, name: colony.name },
       state,
       settings,
-      swarmMonths: swarmMonthsAt(apiary, settings),
+      year: yearAt(apiary, settings),
       flow: placeMeasured(opened, colony, found.flow, today).flow,
       emerged: queenId === null ? null : (queenAges(opened.db).get(queenId) ?? null),
     },
