@@ -15,6 +15,8 @@ import '../src/core/rounds/learned-minutes';
 import '../src/core/rounds/planned-days';
 import '../src/core/rounds/to-visit';
 import '../src/core/population/what-if';
+import '../src/core/food/food-asked';
+import '../src/core/season-plan/intentions';
 import '../src/core/season-plan/load';
 import '../src/core/yard/flyers';
 import '../src/core/yard/way-mark';

@@ -30,8 +30,9 @@ const MAY_IMPORT: Readonly<Record<string, readonly string[]>> = {
  * are gone when it runs.
  */
 const CORE_ORDER: readonly (readonly string[])[] = [
-  ['says', 'calendar', 'units', 'food'],
+  ['says', 'calendar', 'units'],
   ['problems', 'biology', 'backups'],
+  ['food'],
   ['brood', 'weather', 'scale', 'year'],
   ['cells'],
   ['inspections', 'queens'],

@@ -2,6 +2,7 @@ import type { Metadata } from 'next';
 import { redirect } from 'next/navigation';
 import { Suspense } from 'react';
 import { database, type OpenedDatabase } from '@/db/open';
+import { loadFood } from '@/db/repositories/food';
 import { loadRoundWishes } from '@/db/repositories/rounds';
 import { loadYard } from '@/db/repositories/yard';
 import { loadApiaries } from '@/server/all-apiaries';
@@ -9,9 +10,12 @@ import { deviceZone, now, zoneBy } from '@/server/clock';
 import { type FortnightNow, fortnightNow } from '@/server/rounds/fortnight-now';
 import { soon } from '@/server/rounds/soon';
 import { weekNow } from '@/server/rounds/week-now';
+import { meantInSeason, plannedYear } from '@/server/season-plan/season-plan-now';
 import { axisAround } from '@/ui/time/axis';
 import { TodayPage } from '@/ui/today/TodayPage';
 import { WeekPage } from '@/ui/today/WeekPage';
+import { foodNotes } from '@/views/food-view';
+import { meantNow } from '@/views/season-plan-view';
 import { todayView, yardToday } from '@/views/today-view';
 
 export const metadata: Metadata = { title: { absolute: 'Today · Ubbet' } };
@@ -60,6 +64,8 @@ function Week({ opened, all, at, planned, days }: PlannedProps & { readonly plan
     <WeekPage
       view={weekNow(opened, all, at, planned, days)}
       yard={yardOf(opened, all, at)}
+      meant={meantOf(opened, all, at)}
+      foodAsked={foodNotes(all, loadFood(opened.db), at.today)}
       axis={axisAround(at.today)}
       minute={at.minute}
       days={days}
@@ -71,6 +77,9 @@ function Week({ opened, all, at, planned, days }: PlannedProps & { readonly plan
 }
 
 const yardOf = ({ db }: OpenedDatabase, all: All, { today }: At) => yardToday(all, today, (id) => loadYard(db, id));
+
+const meantOf = (opened: OpenedDatabase, all: All, { today }: At) =>
+  meantNow(meantInSeason(opened, all, today, plannedYear(all, today)), today);
 
 interface DueProps {
   readonly opened: OpenedDatabase;
@@ -84,6 +93,8 @@ function Due({ opened, all, at, state }: DueProps) {
     <TodayPage
       view={todayView(all, at.today)}
       yard={yardOf(opened, all, at)}
+      meant={meantOf(opened, all, at)}
+      foodAsked={foodNotes(all, loadFood(opened.db), at.today)}
       axis={axisAround(at.today)}
       minute={at.minute}
       state={state}

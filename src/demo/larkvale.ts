@@ -1,6 +1,8 @@
 import type { SeasonFacts } from '../core/formats/season-file';
+import { formerSeasons } from './larkvale-former';
 import { framesSurveyed } from './larkvale-frames';
 import { standsAndKit } from './larkvale-kit';
+import { yearAndPlan } from './larkvale-year';
 import { SeasonBuilder } from './season-builder';
 
 /**
@@ -66,6 +68,7 @@ export function larkvaleSeason(): SeasonFacts {
       thoroughness: 'cleared',
       layingRoomDays: 12,
       youngest: 'eggs-upright',
+      temper: 'calm',
       note: 'Calm, good pattern.',
     });
   const campion = season
@@ -213,6 +216,7 @@ export function larkvaleSeason(): SeasonFacts {
       thoroughness: 'cleared',
       queen: 'seen',
       youngest: 'eggs',
+      temper: 'defensive',
       note: 'Short-tempered, and they follow.',
     });
   // Out of the way with some bees until the new one lays, in a nuc that faces the wall.
@@ -303,6 +307,24 @@ export function larkvaleSeason(): SeasonFacts {
     yarrow: yarrow.id,
   });
   standsAndKit(season, { garden, quarry });
+  yearAndPlan(
+    season,
+    { garden, quarry },
+    {
+      betony: betony.id,
+      burnet: burnet.id,
+      knapweed: knapweed.id,
+      knapweedNuc: knapweedNuc.id,
+      mallow: mallow.id,
+      meadowsweet: meadowsweet.id,
+      sainfoin: sainfoin.id,
+      sorrel: sorrel.id,
+      teasel: teasel.id,
+      yarrow: yarrow.id,
+    },
+  );
+  formerSeasons(season, { garden, quarry });
+  season.breedFrom(yarrowQueen);
 
   return season.build();
 }

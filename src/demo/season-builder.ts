@@ -1,15 +1,18 @@
 import type { ColonyOrigin } from '../core/colony/facts';
 import type { SurveyEntry } from '../core/facts/survey';
 import type { YardMarkFact } from '../core/facts/yard';
+import type { FoodKind } from '../core/food/food';
 import type { SeasonFacts } from '../core/formats/season-file';
 import type { KitPlace } from '../core/kit/kit-entry';
 import type { MethodName } from '../core/methods/method';
 import { methodNamed } from '../core/methods/methods';
 import type { Thing } from '../core/methods/thing';
+import type { WayName } from '../core/season-plan/way';
 import type { Side } from '../core/space/content';
 import type { Box, BoxRole, Hive } from '../core/space/hive';
 import { placeAfter } from '../core/yard/by-steps';
 import type { Point } from '../core/yard/flyers';
+import type { ApiaryYear } from '../core/year/apiary-year';
 import { COMB } from './comb-letters';
 import type { CellSaw, ColonyBuilder, LookSaw, ProgrammeBuilder, ProgrammeSaw } from './season-saw';
 
@@ -84,6 +87,49 @@ export class SeasonBuilder {
     return id;
   }
 
+  /** The days of an apiary's year. */
+  year(apiaryId: string, year: ApiaryYear): void {
+    const apiary = this.#facts.apiaries.find(({ id }) => id === apiaryId);
+    if (!apiary) throw new Error(`No such apiary: ${apiaryId}`);
+    apiary.year = { starts: year.starts, spans: year.spans };
+  }
+
+  /** How a colony is to be run in a season. */
+  plan(
+    colonyId: string,
+    year: number,
+    way: WayName,
+    plannedOn: string,
+    { count = 1, by = null, moved = {} }: { count?: number; by?: string | null; moved?: Record<string, string> } = {},
+  ): void {
+    const id = this.#id();
+    this.#facts.seasonPlans.push({
+      id,
+      colonyId,
+      year,
+      way,
+      plannedOn,
+      count,
+      method: null,
+      by,
+      moved,
+      dropped: [],
+      again: {},
+      deletedAt: null,
+    });
+  }
+
+  /** Food given, or honey taken, kg. */
+  food(colonyId: string, at: string, kind: FoodKind, amount: number): void {
+    this.#facts.foodEntries.push({ id: this.#id(), colonyId, at, kind, amount, note: '', deletedAt: null });
+  }
+
+  /** Daughters of her are wanted. */
+  breedFrom(queenId: string): void {
+    const queen = this.#facts.queens.find(({ id }) => id === queenId);
+    if (queen) queen.isToBreedFrom = true;
+  }
+
   /** A stand, metres to the east and the north, with where its hive flies to. */
   stand(apiaryId: string, name: string, x: number, y: number, facing: number): void {
     this.#facts.stands.push({ id: this.#id(), apiaryId, name, x, y, facing, deletedAt: null });
@@ -145,7 +191,8 @@ export class SeasonBuilder {
       origin = 'established',
       parentColonyId = null,
       note = '',
-    }: { origin?: ColonyOrigin; parentColonyId?: string | null; note?: string } = {},
+      endedOn = null,
+    }: { origin?: ColonyOrigin; parentColonyId?: string | null; note?: string; endedOn?: string | null } = {},
   ): ColonyBuilder {
     const id = this.#id();
     this.#facts.colonies.push({
@@ -156,7 +203,7 @@ export class SeasonBuilder {
       origin,
       parentColonyId,
       startedOn,
-      endedOn: null,
+      endedOn,
       note,
       wanted: 'nothing',
       enteredOn: null,

@@ -1,4 +1,5 @@
 import type { InspectionEntry } from '../core/facts/entry';
+import type { FoodSaid } from '../core/facts/food';
 import type { PlanProgress } from '../core/facts/frame-plan';
 import type { KitSaid } from '../core/facts/kit';
 import type { CheckAnswer, CheckChange, StepTick } from '../core/facts/programme';
@@ -61,6 +62,8 @@ export interface SaidAtHive {
   readonly kit: KitSaid;
   /** A hive that is moved by steps. */
   readonly 'stand-move': StandStepSaid;
+  /** Food given, or honey taken. */
+  readonly food: FoodSaid;
 }
 export type SaidKind = keyof SaidAtHive;
 
@@ -74,6 +77,7 @@ export const SAID_PATHS: Readonly<Record<SaidKind, string>> = {
   round: '/api/rounds-made',
   kit: '/api/kit-entries',
   'stand-move': '/api/yard/moves',
+  food: '/api/food',
 };
 
 interface KeptSayingOf<Kind extends SaidKind> extends Kept {

@@ -8,6 +8,7 @@ import type { MinutesByKind } from '../core/rounds/work';
 import type { Settings } from '../core/settings/settings';
 import { withStep } from '../core/yard/by-steps';
 import type { ApiaryEntry, ColonyEntry } from '../views/all-apiaries';
+import type { FoodNote } from '../views/food-view';
 import type { WeatherThere } from '../views/measured';
 import type { YardThere } from '../views/yard-notes';
 import type { OutboxEntry } from './outbox-entry';
@@ -27,6 +28,8 @@ export interface Pack {
   readonly weather?: readonly (WeatherThere & { readonly apiaryId: string })[];
   /** Where the hives of each apiary stand. */
   readonly yards?: readonly (YardThere & { readonly apiaryId: string })[];
+  /** Colonies whose food is asked about. */
+  readonly foodAsked?: readonly FoodNote[];
   /** The rounds as planned, with what they were planned from; absent where they could not be. */
   readonly plan?: PackedPlan;
   /** Pages that are to open without a signal. */
@@ -96,12 +99,13 @@ function withSaid(facts: ColonyFacts, entry: OutboxEntry, colonyId: string): Col
       const moved = { ...change, at, on: dayOfMinute(at), to: to === null ? null : day(to) };
       return { ...facts, changes: [...facts.changes, moved] };
     }
-    // None of them moves a date: a round is told by what was entered on it, kit and stands are kept apart, steps are a list to tick, and frames have moved once the server has worked the plan off.
+    // None of them moves a date: a round is told by what was entered on it, kit, stands and food are kept apart, steps are a list to tick, and frames have moved once the server has worked the plan off.
     case 'step':
     case 'frame-moves':
     case 'round':
     case 'kit':
     case 'stand-move':
+    case 'food':
       return facts;
   }
 }

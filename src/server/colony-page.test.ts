@@ -38,7 +38,14 @@ describe('a colony’s page', () => {
   });
 
   it('names queens by year, colour and where they came from', () => {
-    const queen = { id: 'q', motherQueenId: null, emergedFrom: null, emergedTo: null, note: '', isToBreedFrom: false } as const;
+    const queen = {
+      id: 'q',
+      motherQueenId: null,
+      emergedFrom: null,
+      emergedTo: null,
+      note: '',
+      isToBreedFrom: false,
+    } as const;
     expect(nameQueen({ ...queen, origin: 'unknown' })).toEqual('queen of unknown age');
     expect(nameQueen({ ...queen, origin: 'swarm', emergedTo: '2026-06-01' })).toEqual(
       'queen of 2026 (white), came with a swarm',

@@ -5,17 +5,29 @@ import type { Now } from '../core/calendar/now';
 import type { ColonyFacts } from '../core/colony/facts';
 import { knownSince } from '../core/colony/known-since';
 import type { OpenedDatabase } from '../db/open';
+import { loadFood } from '../db/repositories/food';
 import { openFramePlans } from '../db/repositories/frame-plans';
 import { loadSettings } from '../db/repositories/settings';
 import { loadSharedFacts } from '../db/repositories/shared-facts';
 import { loadYard } from '../db/repositories/yard';
 import { apiaries, colonies } from '../db/schema/tables';
 import type { Pack, PackedColony, PackedPlan } from '../device/pack';
+import { foodNotes } from '../views/food-view';
 import { loadApiaries } from './all-apiaries';
 import { allFacts } from './all-facts';
 import { bookVersion, writesOf } from './book-version';
 
-const PAGES = ['/', '/hive', '/colonies', '/cells', '/season', '/swarm-out', '/apiaries/kit', '/offline'];
+const PAGES = [
+  '/',
+  '/hive',
+  '/colonies',
+  '/cells',
+  '/season',
+  '/season/plan',
+  '/swarm-out',
+  '/apiaries/kit',
+  '/offline',
+];
 
 /** So many rounds ahead their packing lists are taken along. */
 const ROUNDS_PACKED = 3;
@@ -62,6 +74,7 @@ export function makePack(opened: OpenedDatabase, { today, minute }: Now, plan: P
       swarmWeather,
     })),
     yards: apiaryRows.map(({ id }) => ({ apiaryId: id, ...loadYard(db, id) })),
+    foodAsked: foodNotes(loadApiaries(opened, today), loadFood(db), today),
     ...(plan ? { plan } : {}),
     pages: [
       ...PAGES,

@@ -1,24 +1,26 @@
-import { addDays, type Day, earliestOf, latestOf } from '../core/calendar/day';
+import { type Day, earliestOf, latestOf } from '../core/calendar/day';
 import type { CheckWindow, DayRange, Window } from '../core/calendar/window';
 import { spanOf } from '../core/calendar/window';
 import { isOpenCell } from '../core/cells/stage';
 import type { ColonyState } from '../core/colony/fold';
 import { emergencesOf } from '../core/colony/track-cells';
+import type { SeasonPlanFact } from '../core/facts/season-plan';
 import type { CheckCode, LeaveShut } from '../core/schedule/check';
 import { standingOf } from '../core/schedule/standing';
+import type { IntentionStatus } from '../core/season-plan/intentions';
 import { yearAt } from '../core/settings/settings';
-import { spansOf, type YearSpanKind } from '../core/year/apiary-year';
-import { inSeason, seasonPart, workingYear } from '../core/year/beekeeping-year';
+import { seasonPart, workingYear } from '../core/year/beekeeping-year';
 import { flowSaid, flowsOfSeason } from '../core/year/flow-expected';
-import { joinedYear, type PlaceYear, placeYear, type SeasonPart } from '../core/year/place-year';
+import type { PlaceYear } from '../core/year/place-year';
 import { rangeWords, weekdayWords } from '../words/days';
 import { CHECK_NAMES } from '../words/due';
 import { RIBBON_WORDS, type RibbonKind } from '../words/marks';
 import { methodTitle } from '../words/methods/methods';
 import { seasonPhrases } from '../words/pages/season';
-import { YEAR_BAND_NAMES } from '../words/year';
 import type { AllApiaries, ApiaryEntry, StandingColony } from './all-apiaries';
 import { type Tone, toneOf } from './marks';
+import { type ColonyMeant, type IntentionView, intentionView, planFact } from './season-plan-view';
+import { type YearBand, yearBands, yearOfAll } from './year-bands';
 
 /** A planned check, which can be taken to another day. */
 export interface SeasonCheck {
@@ -46,16 +48,13 @@ export interface SeasonRow {
   readonly programmes: readonly SeasonSpan[];
   readonly looks: readonly Day[];
   readonly checks: readonly SeasonCheck[];
+  /** What is meant and was not begun; null: the colony has no plan. */
+  readonly meant: { readonly plan: SeasonPlanFact; readonly intentions: readonly IntentionView[] } | null;
 }
 
 /** A flow at an apiary: as the keeper expects it, or as a scale there shows it. */
 export interface SeasonFlow extends SeasonSpan {
   readonly by: 'keeper' | 'scale';
-}
-
-/** A part of an apiary's year. */
-export interface YearBand extends SeasonSpan {
-  readonly kind: Exclude<SeasonPart, 'rest'> | Exclude<YearSpanKind, 'swarm-season' | 'flow'>;
 }
 
 export interface SeasonView {
@@ -72,10 +71,13 @@ export interface SeasonView {
 }
 
 /** The whole season of every colony. */
-export function seasonView(yard: AllApiaries, today: Day): SeasonView {
+export function seasonView(yard: AllApiaries, today: Day, meant: readonly ColonyMeant[] = []): SeasonView {
   const year = yearOfAll(yard);
   const { from: first, to: last } = workingYear(today, year);
-  const rows = yard.colonies.map((standing) => ({ apiary: standing.apiary.name, row: seasonRow(standing) }));
+  const rows = yard.colonies.map((standing) => ({
+    apiary: standing.apiary.name,
+    row: seasonRow(standing, meant.find(({ colony }) => colony.id === standing.colony.id) ?? null),
+  }));
   return {
     first: earliestOf(first, today),
     last: latestOf(last, today),
@@ -111,32 +113,6 @@ function flowsAt(place: ApiaryEntry, yard: AllApiaries, season: DayRange, today:
   return [...entered, ...shown];
 }
 
-/** The year of all apiaries together. */
-export function yearOfAll({ apiaries, settings }: Pick<AllApiaries, 'apiaries' | 'settings'>): PlaceYear {
-  return apiaries.length === 0
-    ? placeYear(settings.swarmMonths, null)
-    : joinedYear(apiaries.map((apiary) => yearAt(apiary, settings)));
-}
-
-/** The parts of a place's year within some days, and what else was entered of it. */
-export function yearBands(year: PlaceYear, { from, to }: DayRange): readonly YearBand[] {
-  const bands: YearBand[] = [];
-  for (let on = from; on <= to; on = addDays(on, 1)) {
-    const kind = seasonPart(on, year);
-    const last = bands.at(-1);
-    if (kind === 'rest') continue;
-    if (last?.kind === kind && last.to === addDays(on, -1)) bands[bands.length - 1] = { ...last, to: on };
-    else bands.push({ id: `${kind} ${on}`, kind, label: YEAR_BAND_NAMES[kind], from: on, to: on });
-  }
-  const others = (['dearth', 'autumn-flow'] as const).flatMap((kind) =>
-    spansOf(year.entered, kind).flatMap((span): YearBand[] => {
-      const there = inSeason(span, { from, to });
-      return there ? [{ id: `${kind} ${there.from}`, kind, label: YEAR_BAND_NAMES[kind], ...there }] : [];
-    }),
-  );
-  return [...bands, ...others];
-}
-
 function swarmSeasonIn(first: Day, last: Day, year: PlaceYear): LeaveShut | null {
   const days = Array.from({ length: last - first + 1 }, (_, i) => (first + i) as Day).filter(
     (one) => seasonPart(one, year) === 'swarm-season',
@@ -145,7 +121,7 @@ function swarmSeasonIn(first: Day, last: Day, year: PlaceYear): LeaveShut | null
   return from === undefined || to === undefined ? null : { from, to };
 }
 
-function seasonRow({ colony, state }: StandingColony): SeasonRow {
+function seasonRow({ colony, state }: StandingColony, meant: ColonyMeant | null): SeasonRow {
   const { schedule, liveCells, inspections, parts, today } = state;
   const open = liveCells.filter(({ lastStage }) => isOpenCell(lastStage));
   const sealing = spanOf(open.flatMap(({ planBy }) => planBy.sealing ?? []));
@@ -173,8 +149,18 @@ function seasonRow({ colony, state }: StandingColony): SeasonRow {
       plannedFor: check.plannedFor,
       tone: toneOf(standingOf(check, schedule.leaveShut, today)),
     })),
+    meant: meant?.plan
+      ? {
+          plan: planFact(meant.plan),
+          intentions: meant.intentions.filter(isOpen).map((one) => intentionView(colony.id, one)),
+        }
+      : null,
   };
 }
+
+/** Its time is to come, or is there. */
+const isOpen = ({ status }: { readonly status: IntentionStatus }): boolean =>
+  status === 'to-come' || status === 'now' || status === 'held';
 
 /** A programme reaches from its day to the last thing it still asks for, or that came of it. */
 function programmeSpan(
@@ -209,7 +195,7 @@ export function seasonLines({ groups }: SeasonView): readonly SeasonLine[] {
 }
 
 function rowLines(row: SeasonRow): readonly SeasonLine[] {
-  const { colonyId, name: colony, ribbons, shut, programmes, looks, checks } = row;
+  const { colonyId, name: colony, ribbons, shut, programmes, looks, checks, meant } = row;
   const line = (key: string, what: string, from: Day, when: string): SeasonLine => ({
     key: `${colonyId}${key}`,
     colonyId,
@@ -232,6 +218,14 @@ function rowLines(row: SeasonRow): readonly SeasonLine[] {
         label,
         plannedFor ?? ideal,
         seasonPhrases.anyDay(plannedFor ?? ideal, span({ from: earliest, to: latest })),
+      ),
+    ),
+    ...(meant?.intentions ?? []).map(({ key, label, on, window }) =>
+      line(
+        `meant${key}`,
+        seasonPhrases.meant(label),
+        on,
+        seasonPhrases.anyDay(on, span({ from: window.earliest, to: window.latest })),
       ),
     ),
   ].sort((a, b) => a.from - b.from);

@@ -163,6 +163,8 @@ export const problemWords: Words<ProblemSays> = {
     'Ubbet could not do this, and nothing was stored. Try again; if it comes back, export the season file and report it.',
   'other-site': 'This came from a page of another site and was refused.',
   'entry-not-whole': 'The entry did not arrive whole. Send it again.',
+  'not-a-method-of-this-way': 'This way of running a colony does not use that method. Choose one of those it names.',
+  'not-an-act-of-this-way': 'This way of running a colony has no such step. Load the page again.',
   'no-such-colony': 'This colony is not in your records. Choose one that is, or add it first.',
   'survey-moved': 'A survey cannot be moved to another colony. Delete it there and enter it here.',
   'size-not-known': 'This size of frame is not known. Choose another, or add it in the settings.',
@@ -201,6 +203,8 @@ export const problemWords: Words<ProblemSays> = {
   'changed-meanwhile':
     'This was changed in your records meanwhile. Nothing was changed now: look at both, and say which stands.',
   'apiary-name-taken': ({ name }) => `There is an apiary called ${name} already. Give this one another name.`,
+  'winter-in-the-swarm-season': 'Winter cannot begin within the swarm season. Correct one of the two.',
+  'build-up-in-the-swarm-season': 'The build-up comes before the swarm season. Choose an earlier day.',
   'flow-ends-before-it-begins': 'The main flow cannot end before it begins. Correct one of the two.',
   'no-inspection-of-photo': 'The inspection of this photo is not in your records. Save the inspection first.',
   'no-such-programme': 'This programme is not in your records. Reload the page.',

@@ -15,6 +15,8 @@ export const seasonPlanFact = z.strictObject({
   /** The calendar year in which the swarms of that season begin to come. */
   year: z.int().min(FIRST_YEAR).max(LAST_YEAR),
   way: z.enum(WAY_NAMES),
+  /** The day on which it was chosen: what was found up to then says nothing against it. */
+  plannedOn: isoDayField,
   /** New colonies, where the way makes some. */
   count: z.int().min(1).max(NEW_COLONIES_AT_MOST).default(1),
   /** Which of the methods that its act allows; null: the usual one. */

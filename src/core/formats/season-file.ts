@@ -75,7 +75,17 @@ const facts = z.strictObject({
   revisions: z.array(
     z.strictObject({
       id: idField,
-      entity: z.enum(['apiary', 'colony', 'queen', 'queen-event', 'inspection', 'programme', 'check-answer', 'survey']),
+      entity: z.enum([
+        'apiary',
+        'colony',
+        'queen',
+        'queen-event',
+        'inspection',
+        'programme',
+        'check-answer',
+        'survey',
+        'season-plan',
+      ]),
       entityId: idField,
       revisedAt: instantField,
       action: z.enum(['corrected', 'deleted', 'restored']),

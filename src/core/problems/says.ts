@@ -113,6 +113,8 @@ export interface ProblemSays {
   'other-site': Plain;
   'entry-not-whole': Plain;
   'no-such-colony': Plain;
+  'not-a-method-of-this-way': Plain;
+  'not-an-act-of-this-way': Plain;
   'survey-moved': Plain;
   'size-not-known': Plain;
   'too-many-frames': { readonly count: number; readonly places: number };
@@ -145,6 +147,8 @@ export interface ProblemSays {
   'changed-meanwhile': Plain;
   'apiary-name-taken': { readonly name: string };
   'flow-ends-before-it-begins': Plain;
+  'winter-in-the-swarm-season': Plain;
+  'build-up-in-the-swarm-season': Plain;
   'no-inspection-of-photo': Plain;
   'no-such-programme': Plain;
   'no-such-step': Plain;

@@ -111,6 +111,20 @@ describe('what was meant and what happened', () => {
     expect(demaree('05-03', { charged: [addDays(on('01-01'), -200)] }).status).toBe('to-come');
   });
 
+  it('what was found before it was planned says nothing against it', () => {
+    const late = { plannedOn: on('05-10') };
+    const seen = {
+      charged: [on('05-03')],
+      begun: [{ programmeId: 'p', method: 'walk-away', on: on('04-20') }],
+    } as const;
+    expect(demaree('05-25', seen, late).status).toBe('now');
+    expect(demaree('05-25', { charged: [on('05-11')] }, late).status).toBe('dropped');
+    // What was done of it before counts all the same.
+    expect(demaree('05-25', { begun: [{ programmeId: 'p', method: 'demaree', on: on('05-02') }] }, late).status).toBe(
+      'begun',
+    );
+  });
+
   it('meant all the same, it stands until other cells come', () => {
     const again = { again: new Map([['demaree', on('05-04')]]) };
     expect(demaree('05-05', { charged: [on('05-03')] }, again).status).toBe('to-come');

@@ -7,7 +7,7 @@ import { methodNamed } from '../methods/methods';
 import type { Season } from '../year/beekeeping-year';
 import type { SeasonPlan } from './plan';
 import type { SeasonSeen } from './season-seen';
-import type { Hook, IntendedAct } from './way';
+import type { Hook, IntendedAct, WayName } from './way';
 import { methodsOf, wayNamed } from './ways/ways';
 
 /**
@@ -68,10 +68,16 @@ function hookDay(hook: Hook, hooks: SeasonHooks, plan: SeasonPlan): Day {
   }
 }
 
+/** The keys of all acts of a way. */
+export const keysOf = (way: WayName, count: number): readonly string[] => actsOf({ way, count }).map(({ key }) => key);
+
 /** The acts of a plan, each as often as it is meant, in the order of the way. */
-function actsOf(plan: SeasonPlan): readonly { readonly key: string; readonly act: IntendedAct }[] {
-  return wayNamed(plan.way).acts.flatMap((act) => {
-    const times = act.onceForEachBeyond === undefined ? 1 : Math.max(0, plan.count - act.onceForEachBeyond);
+function actsOf({
+  way,
+  count,
+}: Pick<SeasonPlan, 'way' | 'count'>): readonly { readonly key: string; readonly act: IntendedAct }[] {
+  return wayNamed(way).acts.flatMap((act) => {
+    const times = act.onceForEachBeyond === undefined ? 1 : Math.max(0, count - act.onceForEachBeyond);
     return Array.from({ length: times }, (_, i) => ({ key: i === 0 ? act.code : `${act.code}-${i + 1}`, act }));
   });
 }
@@ -214,8 +220,8 @@ function against(
   { charged, swarmed, begun, endedOn }: SeasonSeen,
 ): IntentionReason | null {
   if (before && (before.status === 'dropped' || before.status === 'lapsed')) return { code: 'act-dropped' };
-  const since = plan.again.get(key) ?? null;
-  const counts = (on: Day) => season.from <= on && on <= latest && (since === null || on > since);
+  const since = latestOf(plan.plannedOn, plan.again.get(key) ?? plan.plannedOn);
+  const counts = (on: Day) => season.from <= on && on <= latest && on > since;
   const gives = (to: IntendedAct['givesWayTo'][number]) => act.givesWayTo.includes(to);
   const [cells, swarm] = [charged.find(counts), swarmed.find(counts)];
   const own = methodsOf(act);

@@ -202,37 +202,66 @@ function freeFrom(intention: Intention, comesFree: Brings['comesFree'], asked: L
   return checks.reduce<Day>((last, { window }) => latestOf(last, window.latest), on);
 }
 
+/** What an act that is still meant takes, and when it comes free again. */
+interface Take extends Brings {
+  readonly colonyId: string;
+  readonly key: string;
+  readonly on: Day;
+  /** Null: it stays out. */
+  readonly free: Day | null;
+}
+
+const takesOf = (asked: LoadAsked): readonly Take[] =>
+  asked.colonies.flatMap((colony) =>
+    colony.intentions.filter(isStillMeant).flatMap((intention) =>
+      methodNamed(intention.method).kit.flatMap(({ brings }) =>
+        brings.map((one) => ({
+          ...one,
+          colonyId: colony.id,
+          key: intention.key,
+          on: plannedDay(intention, asked.today),
+          free: freeFrom(intention, one.comesFree, asked),
+        })),
+      ),
+    ),
+  );
+
+/** How many of some takes are out on a day. */
+const outOn = (takes: readonly Take[], day: Day): number =>
+  takes.reduce((sum, { on, free, count }) => sum + (on <= day && (free === null || free >= day) ? count : 0), 0);
+
+/** The boxes that acts put on hives. */
+export const BOXES = ['nuc-box', 'brood-box', 'super'] as const satisfies readonly Thing[];
+export type BoxThing = (typeof BOXES)[number];
+
+/** How many boxes more than today are on hives at the end of each week, by what is meant. */
+export function boxesByWeek(asked: LoadAsked): readonly { readonly [B in BoxThing]: number }[] {
+  const takes = takesOf(asked);
+  const of = (thing: BoxThing) => takes.filter((take) => take.of[0] === thing);
+  const own = { 'nuc-box': of('nuc-box'), 'brood-box': of('brood-box'), super: of('super') };
+  return weeksOf(asked).map(({ to }) => ({
+    'nuc-box': outOn(own['nuc-box'], to),
+    'brood-box': outOn(own['brood-box'], to),
+    super: outOn(own.super, to),
+  }));
+}
+
 /**
  * Of what is counted, what is short for all that is meant, thing by thing: what methods take and what comes free of them, day by day.
  *
  * @param counted how many there are of a thing, apart from those on hives; null: it was never counted
  */
 export function shortThings(asked: LoadAsked, counted: (thing: Thing) => number | null): readonly ShortThing[] {
-  const takes = asked.colonies.flatMap((colony) =>
-    colony.intentions.filter(isStillMeant).flatMap((intention) =>
-      methodNamed(intention.method).kit.flatMap(({ brings }) =>
-        brings.map(({ of, count, comesFree }) => ({
-          of,
-          count,
-          colonyId: colony.id,
-          key: intention.key,
-          on: plannedDay(intention, asked.today),
-          free: freeFrom(intention, comesFree, asked),
-        })),
-      ),
-    ),
-  );
-  const groups = new Map<string, typeof takes>();
+  const takes = takesOf(asked);
+  const groups = new Map<string, readonly Take[]>();
   for (const take of takes) groups.set(take.of.join(), [...(groups.get(take.of.join()) ?? []), take]);
   return [...groups.values()].flatMap((own): ShortThing[] => {
     const [first] = own;
     const have = first ? first.of.map(counted) : [];
     if (!first || have.every((count) => count === null)) return [];
     const there = have.reduce<number>((sum, count) => sum + (count ?? 0), 0);
-    const out = (on: Day) =>
-      own.reduce((sum, take) => sum + (take.on <= on && (take.free === null || take.free >= on) ? take.count : 0), 0);
     const worst = own
-      .map(({ on }) => ({ on, short: out(on) - there }))
+      .map(({ on }) => ({ on, short: outOn(own, on) - there }))
       .sort((a, b) => b.short - a.short || a.on - b.on)[0];
     if (!worst || worst.short <= 0) return [];
     const takers = own.filter(({ on, free }) => on <= worst.on && (free === null || free >= worst.on));
@@ -269,11 +298,10 @@ export function atTheEnd({ colonies }: Pick<LoadAsked, 'colonies'>): AtTheEnd {
       if (isNew) more += 1;
       for (const { of, count, comesFree } of definition.kit.flatMap(({ brings }) => brings)) {
         const [thing] = of;
-        if (comesFree === 'colony-ends' && thing && BOXES.has(thing)) boxes.set(thing, (boxes.get(thing) ?? 0) + count);
+        if (comesFree === 'colony-ends' && BOXES.some((box) => box === thing) && thing)
+          boxes.set(thing, (boxes.get(thing) ?? 0) + count);
       }
     }
   }
   return { colonies: colonies.length + more, moreIfCells: ifCells, boxes };
 }
-
-const BOXES: ReadonlySet<Thing> = new Set(['nuc-box', 'brood-box', 'super']);

@@ -9,6 +9,8 @@ export interface SeasonPlan {
   /** The calendar year in which the swarms of that season begin to come. */
   readonly year: number;
   readonly way: WayName;
+  /** The day on which it was chosen: what was found up to then says nothing against it. */
+  readonly plannedOn: Day;
   /** How many new colonies, where the way asks. */
   readonly count: number;
   /** Which of the methods that its act allows; null: the usual one. */

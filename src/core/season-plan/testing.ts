@@ -13,12 +13,16 @@ export const HOOKS: SeasonHooks = {
   flow: { from: day('2027-06-05'), to: day('2027-07-05') },
 };
 
+/** A day of 2027, `MM-DD`. */
+export const on = (text: string): Day => day(`2027-${text}`);
+
 /** A plan for tests, as nothing else was said. */
 export const aPlan = (way: WayName, over: Partial<SeasonPlan> = {}): SeasonPlan => ({
   id: 'plan',
   colonyId: 'home',
   year: 2027,
   way,
+  plannedOn: on('01-20'),
   count: 1,
   method: null,
   by: null,
@@ -37,6 +41,3 @@ export const NOTHING_SEEN: SeasonSeen = {
   hasLayingQueen: true,
   endedOn: null,
 };
-
-/** A day of 2027, `MM-DD`. */
-export const on = (text: string): Day => day(`2027-${text}`);

@@ -18,6 +18,7 @@ CREATE TABLE `season_plan` (
 	`colony_id` text NOT NULL,
 	`year` integer NOT NULL,
 	`way` text NOT NULL,
+	`planned_on` text NOT NULL,
 	`count` integer NOT NULL,
 	`method` text,
 	`by_day` text,
@@ -29,13 +30,30 @@ CREATE TABLE `season_plan` (
 	CONSTRAINT "season_plan_way" CHECK("season_plan"."way" in ('room-first', 'demaree', 'wait-for-cells', 'increase', 'requeen')),
 	CONSTRAINT "season_plan_method" CHECK("season_plan"."method" in ('nuc-swarm', 'old-site-swarm', 'demaree', 'part-demaree', 'walk-away', 'even-split', 'queen-split', 'vertical-split', 'requeen-mated', 'after-swarm', 'open-sides', 'interleave', 'honey-bound', 'pollen-bound', 'hive-swarm', 'unite', 'add-box', 'add-super', 'test-comb', 'give-eggs', 'give-cell', 'cell-nuc')),
 	CONSTRAINT "season_plan_count" CHECK("season_plan"."count" between 1 and 4),
+	CONSTRAINT "season_plan_planned_on" CHECK("season_plan"."planned_on" glob '[12][0-9][0-9][0-9]-[01][0-9]-[0-3][0-9]'),
 	CONSTRAINT "season_plan_by" CHECK("season_plan"."by_day" glob '[12][0-9][0-9][0-9]-[01][0-9]-[0-3][0-9]')
 );
 --> statement-breakpoint
 CREATE INDEX `season_plan_by_colony` ON `season_plan` (`colony_id`,`year`);--> statement-breakpoint
+PRAGMA foreign_keys=OFF;--> statement-breakpoint
+CREATE TABLE `__new_revision` (
+	`id` text PRIMARY KEY NOT NULL,
+	`entity` text NOT NULL,
+	`entity_id` text NOT NULL,
+	`revised_at` text NOT NULL,
+	`action` text NOT NULL,
+	`before` text NOT NULL,
+	CONSTRAINT "revision_entity" CHECK("__new_revision"."entity" in ('apiary', 'colony', 'queen', 'queen-event', 'inspection', 'programme', 'check-answer', 'survey', 'season-plan')),
+	CONSTRAINT "revision_action" CHECK("__new_revision"."action" in ('corrected', 'deleted', 'restored'))
+);
+--> statement-breakpoint
+INSERT INTO `__new_revision`("id", "entity", "entity_id", "revised_at", "action", "before") SELECT "id", "entity", "entity_id", "revised_at", "action", "before" FROM `revision`;--> statement-breakpoint
+DROP TABLE `revision`;--> statement-breakpoint
+ALTER TABLE `__new_revision` RENAME TO `revision`;--> statement-breakpoint
+PRAGMA foreign_keys=ON;--> statement-breakpoint
+CREATE INDEX `revision_by_entity` ON `revision` (`entity_id`,`revised_at`);--> statement-breakpoint
 ALTER TABLE `apiary` ADD `year` text;--> statement-breakpoint
 ALTER TABLE `queen` ADD `is_to_breed_from` integer DEFAULT false NOT NULL;--> statement-breakpoint
-PRAGMA foreign_keys=OFF;--> statement-breakpoint
 CREATE TABLE `__new_inspection` (
 	`id` text PRIMARY KEY NOT NULL,
 	`colony_id` text NOT NULL,
@@ -85,5 +103,4 @@ CREATE TABLE `__new_inspection` (
 INSERT INTO `__new_inspection`("id", "colony_id", "at_minute", "to_day", "until_minute", "thoroughness", "queen", "queen_seen_as", "queen_handled", "piping", "is_by_helper", "eggs", "youngest", "drone_brood_in_worker_cells", "several_eggs_per_cell", "stores", "laying_room_days", "brood_frames", "covered_seams", "drones", "note", "deleted_at") SELECT "id", "colony_id", "at_minute", "to_day", "until_minute", "thoroughness", "queen", "queen_seen_as", "queen_handled", "piping", "is_by_helper", "eggs", "youngest", "drone_brood_in_worker_cells", "several_eggs_per_cell", "stores", "laying_room_days", "brood_frames", "covered_seams", "drones", "note", "deleted_at" FROM `inspection`;--> statement-breakpoint
 DROP TABLE `inspection`;--> statement-breakpoint
 ALTER TABLE `__new_inspection` RENAME TO `inspection`;--> statement-breakpoint
-PRAGMA foreign_keys=ON;--> statement-breakpoint
 CREATE INDEX `inspection_by_colony` ON `inspection` (`colony_id`,`at_minute`);

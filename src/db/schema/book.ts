@@ -45,6 +45,7 @@ export const REVISED = [
   'programme',
   'check-answer',
   'survey',
+  'season-plan',
 ] as const;
 
 /** What an entry said before it was corrected or deleted. Only ever added to. */

@@ -5,6 +5,7 @@ import type { ApiaryFact } from '../../core/facts/apiary';
 import { sameValue } from '../../core/facts/same-value';
 import { failure, type Result, success } from '../../core/problems/issue';
 import { say } from '../../core/problems/says';
+import { yearFaults } from '../../core/year/year-faults';
 import type { Db } from '../../db/open';
 import { addRevision } from '../../db/repositories/revisions';
 import { apiaries } from '../../db/schema/tables';
@@ -26,6 +27,8 @@ export function saveApiary(db: Db, apiary: ApiaryFact, now: Now): Result<{ id: s
       const message = say('flow-ends-before-it-begins');
       return failure({ path: ['mainFlowTo'], code: 'contradiction', message });
     }
+    const [fault] = apiary.year ? yearFaults(apiary.year) : [];
+    if (fault) return failure(fault);
     const before = tx.select().from(apiaries).where(eq(apiaries.id, apiary.id)).get();
     if (before && !sameValue(before, apiary)) {
       addRevision(tx, { entity: 'apiary', entityId: apiary.id, action: 'corrected', before }, now);

@@ -83,7 +83,7 @@ describe('what is known of a queen', () => {
 
 describe('two queens who are one', () => {
   it('are made one: her life, her daughters and her methods go over', () => {
-    const [nuc, vetch] = [factOf('Hawkbit'), records().queens.find(({ origin }) => origin === 'swarm') as QueenFact];
+    const [nuc, vetch] = [factOf('Hawkbit'), factOf('Vetch')];
     const before = page(vetch.id)?.life.length ?? 0;
     const moved = page(nuc.id)?.life.length ?? 0;
     expect(join(nuc.id, vetch.id).ok).toBe(true);

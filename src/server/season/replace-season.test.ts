@@ -48,7 +48,7 @@ describe('the season file', () => {
     const preview = previewSeason(opened, file);
     expect(preview).toMatchObject({
       ok: true,
-      value: { incoming: { apiaries: 3, colonies: 17 }, present: { apiaries: 0 } },
+      value: { incoming: { apiaries: 3, colonies: 21 }, present: { apiaries: 0 } },
     });
     expect(readAllFacts(opened.db).apiaries).toEqual([]);
   });
@@ -59,7 +59,7 @@ describe('the season file', () => {
     expect(readAllFacts(opened.db).colonies).toEqual([]);
     if (!wiped.ok) throw new Error('not wiped');
     const backup = openDatabase(join(folder, 'backups', wiped.value.backup));
-    expect(readAllFacts(backup.db).colonies).toHaveLength(17);
+    expect(readAllFacts(backup.db).colonies).toHaveLength(21);
     backup.sqlite.close();
   });
 

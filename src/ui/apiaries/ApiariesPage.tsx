@@ -48,6 +48,14 @@ function Line({ apiary: { id, name, note, colonies, today, scales } }: { readonl
           >
             Map
           </Link>
+          <Link
+            prefetch={false}
+            href={`/apiaries/${id}/year`}
+            className="inline-flex min-h-11 items-center"
+            aria-label={`Days of the year at ${name}`}
+          >
+            Days of its year
+          </Link>
           <Link prefetch={false} href={`/rounds/${id}`} className="inline-flex min-h-11 items-center">
             Round sheet
           </Link>

@@ -2,6 +2,7 @@ import { ChevronLeft, ChevronRight } from 'lucide-react';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { day } from '../../core/calendar/day';
+import type { FoodFact } from '../../core/food/food';
 import type { FrameSize } from '../../core/space/frame-size';
 import type { ApiaryEntry, ColonyEntry, NamedColony } from '../../views/all-apiaries';
 import type { EntryChange, QueenLine } from '../../views/colony-records';
@@ -11,9 +12,12 @@ import type { FramesView } from '../../views/frames-view';
 import type { MeasuredNotes } from '../../views/measured-notes';
 import type { MoveLine } from '../../views/moves-view';
 import type { WayOutView } from '../../views/programme-view';
+import type { MeantNow } from '../../views/season-plan-view';
 import { dayWords } from '../../words/days';
 import { BUTTON } from '../controls/styles';
+import { FeedPanel } from '../food/FeedPanel';
 import { WaysOut } from '../programme/WaysOut';
+import { MeantHere } from '../season-plan/MeantHere';
 import type { Axis } from '../time/axis';
 import { RulerHead } from '../time/RulerHead';
 import { TimeStrip } from '../time/TimeStrip';
@@ -32,6 +36,10 @@ export interface ColonyPageProps {
   readonly apiary: ApiaryEntry;
   readonly view: ColonyView;
   readonly notes: MeasuredNotes;
+  /** What is meant with it by the plan of the season. */
+  readonly meant: readonly MeantNow[];
+  /** Food given and honey taken, newest first, and why its food is asked about. */
+  readonly food: { readonly last: readonly FoodFact[]; readonly asked: string | null };
   readonly axis: Axis;
   readonly at: DueAt;
   /** The present minute, `YYYY-MM-DDTHH:mm`. */
@@ -66,7 +74,7 @@ export interface ColonyPageProps {
 export function ColonyPage(props: ColonyPageProps) {
   const { colony, apiary, view, axis, at, minute, waysOut, corrected, takenBack, queens, changes, photos, deleted } =
     props;
-  const { previous, next, parent, children, frames, sizes, former, looksInAll, notes } = props;
+  const { previous, next, parent, children, frames, sizes, former, looksInAll, notes, meant, food } = props;
   const isPressing = view.due[0]?.code === 'act';
   return (
     <>
@@ -97,6 +105,7 @@ export function ColonyPage(props: ColonyPageProps) {
           <ReadingPanel view={view} at={at} minute={minute} />
           <MeasuredPanel colony={colony} notes={notes} />
           <ProgrammeLinks lines={view.programmes} takenBack={takenBack} />
+          <MeantHere meant={meant} />
           <div className="mt-3 flex flex-wrap items-center gap-2">
             <Link
               prefetch={false}
@@ -144,6 +153,7 @@ export function ColonyPage(props: ColonyPageProps) {
         />
       </div>
       {waysOut && <WaysOut colonyId={colony.id} colonyName={colony.name} ways={waysOut} />}
+      <FeedPanel colony={colony} minute={minute} last={food.last} asked={food.asked} />
       <CellList cells={view.cells} axis={axis} />
       <FramesPanel colony={colony} frames={frames} sizes={sizes} />
       <div className="grid gap-x-10 wide:grid-cols-2">

@@ -31,6 +31,7 @@ export const MENU = [
 export const VIEWS = {
   season: [
     { href: '/season', name: 'Sheet' },
+    { href: '/season/plan', name: 'Plan' },
     { href: '/season/what-if', name: 'What if' },
     { href: '/season/looking-back', name: 'Looking back' },
   ],
@@ -55,6 +56,7 @@ export const ALL_PLACES: readonly { readonly href: string; readonly name: string
   ...PLACES.filter(({ name }) => name !== 'Learn' && name !== 'Colonies'),
   ...VIEWS.colonies.map(({ href, name }) => ({ href, name: name === 'All colonies' ? 'Colonies' : name })),
   ...VIEWS.learn,
+  { href: '/season/plan', name: 'Plan of the season' },
   { href: '/season/what-if', name: 'What if' },
   { href: '/apiaries/kit', name: 'Kit' },
   { href: '/swarm-out', name: 'A swarm is out' },

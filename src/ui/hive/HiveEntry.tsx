@@ -15,6 +15,7 @@ import type { ApiaryEntry } from '../../views/all-apiaries';
 import type { NeedyColony } from '../../views/cells-view';
 import { BUTTON } from '../controls/styles';
 import { InspectionForm } from '../entry/InspectionForm';
+import { FeedPanel } from '../food/FeedPanel';
 import { hiveReckoner } from '../reckon/hive-reckoner';
 import { useReckoned } from '../reckon/useReckoned';
 import { HiveActs } from './HiveActs';
@@ -28,12 +29,14 @@ interface Props {
   /** Other colonies that a cell would help. */
   readonly needy: readonly NeedyColony[];
   readonly settings: Settings;
+  /** Why its food is asked about; null: it is not. */
+  readonly foodAsked: string | null;
   readonly minute: string;
   readonly refused: KeptInspection | null;
 }
 
 /** Enters one hive of the round from what is kept on this device. */
-export function HiveEntry({ hive, apiary, needy, settings, minute, refused }: Props) {
+export function HiveEntry({ hive, apiary, needy, settings, foodAsked, minute, refused }: Props) {
   const { colony, facts, lastLookAt } = hive;
   const [begin] = useState(() => refused?.draft ?? emptyDraft(newId(), colony.id, startMinute(minute, lastLookAt)));
   const today = dayOfMinute(minute);
@@ -54,6 +57,7 @@ export function HiveEntry({ hive, apiary, needy, settings, minute, refused }: Pr
         </HiveLink>
       </p>
       {hive.lastSurvey && <HiveActs colony={colony} last={hive.lastSurvey} settings={settings} minute={minute} />}
+      <FeedPanel colony={colony} minute={minute} last={[]} asked={foodAsked} />
       {first && (
         <InspectionForm
           colonyName={colony.name}

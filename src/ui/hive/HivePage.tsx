@@ -82,6 +82,7 @@ function WithPack({
       <HiveEntry
         key={key}
         {...shared}
+        foodAsked={pack.foodAsked?.find((note) => note.colonyId === hive.colony.id)?.words ?? null}
         needy={needy.filter(({ id }) => id !== hive.colony.id)}
         refused={refused?.kind === 'inspection' ? refused : null}
       />

@@ -1,9 +1,9 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { v7 as newId } from 'uuid';
-import { addDays, type Day, day, formatDay } from '../../core/calendar/day';
+import { type Day, day, formatDay } from '../../core/calendar/day';
 import type { LeaveShut } from '../../core/schedule/check';
 import { riskOfDay } from '../../core/schedule/check-changes';
 import type { OutboxEntry } from '../../device/outbox-entry';
@@ -15,6 +15,7 @@ import { useThisMinute } from '../frame/useThisMinute';
 import { useDevice } from '../offline/DeviceProvider';
 import { useSay } from '../offline/useSay';
 import { spanStyle } from './place';
+import { useDayDrag } from './useDayDrag';
 
 interface Props {
   readonly check: SeasonCheck;
@@ -38,9 +39,6 @@ function keptDay(outbox: readonly OutboxEntry[], key: string, ideal: Day): Day |
   return last.body.to === null ? ideal : day(last.body.to);
 }
 
-/** A drag of less than this is a click. */
-const CLICK_PX = 4;
-
 /**
  * A planned check: the bracket is its window, the label its day. Dragged, or with Shift and the arrows, it goes to another day; on
  * one outside its window it is asked first, with what that risks. Clicked it opens the colony.
@@ -52,13 +50,9 @@ export function SeasonCheckTag({ check, colonyId, colonyName, shut, origin, top,
   const { issues, say } = useSay({ id: colonyId, name: colonyName });
   const thisMinute = useThisMinute(minute);
   const planned = keptDay(outbox, key, window.ideal) ?? plannedFor ?? window.ideal;
-  /** Where it is being taken; null: nowhere. */
-  const [taken, setTaken] = useState<Day | null>(null);
   /** Where it was put last. */
   const [put, setPut] = useState<Day | null>(null);
   const [asks, setAsks] = useState<string | null>(null);
-  const from = useRef<{ readonly x: number; readonly isDrag: boolean } | null>(null);
-  const at = taken ?? planned;
   const today = minute.slice(0, 10);
 
   const send = async (to: Day) => {
@@ -73,14 +67,20 @@ export function SeasonCheckTag({ check, colonyId, colonyName, shut, origin, top,
     } as const;
     const said = await say('check-change', body, `${label}: put on ${weekdayWords(to)}`);
     setPut(said === 'refused' ? null : to);
-    setTaken(null);
+    letGo();
   };
   const take = (to: Day) => {
-    if (to === planned) return setTaken(null);
+    if (to === planned) return letGo();
     const risk = riskOfDay(check, shut, to);
     if (risk === null) void send(to);
     else setAsks(inWords(risk));
   };
+  const { taken, at, letGo, handlers } = useDayDrag({
+    planned,
+    daysOf,
+    onPut: take,
+    onOpen: () => router.push(`/colonies/${colonyId}`),
+  });
   const words = `${colonyName}, ${label}: ${weekdayWords(at)}, any day ${rangeWords({ from: window.earliest, to: window.latest })}`;
   return (
     <>
@@ -98,39 +98,7 @@ export function SeasonCheckTag({ check, colonyId, colonyName, shut, origin, top,
         title={`${words} (${formatDay(at)})`}
         aria-label={words}
         data-check={check.code}
-        onPointerDown={(event) => {
-          from.current = { x: event.clientX, isDrag: false };
-          event.currentTarget.setPointerCapture(event.pointerId);
-        }}
-        onPointerMove={(event) => {
-          const grabbed = from.current;
-          if (!grabbed) return;
-          const px = event.clientX - grabbed.x;
-          if (!grabbed.isDrag && Math.abs(px) < CLICK_PX) return;
-          from.current = { ...grabbed, isDrag: true };
-          setTaken(addDays(planned, daysOf(px)));
-        }}
-        onPointerUp={() => {
-          const grabbed = from.current;
-          from.current = null;
-          if (!grabbed) return;
-          if (grabbed.isDrag) take(at);
-          else router.push(`/colonies/${colonyId}`);
-        }}
-        onPointerCancel={() => {
-          from.current = null;
-          setTaken(null);
-        }}
-        onKeyDown={(event) => {
-          if (event.shiftKey && (event.key === 'ArrowLeft' || event.key === 'ArrowRight')) {
-            event.preventDefault();
-            setTaken(addDays(at, event.key === 'ArrowLeft' ? -1 : 1));
-          } else if (event.key === 'Enter') {
-            event.preventDefault();
-            if (taken === null) router.push(`/colonies/${colonyId}`);
-            else take(taken);
-          } else if (event.key === 'Escape') setTaken(null);
-        }}
+        {...handlers}
       >
         {label}
       </button>
@@ -144,7 +112,7 @@ export function SeasonCheckTag({ check, colonyId, colonyName, shut, origin, top,
           isOpen
           onClose={() => {
             setAsks(null);
-            setTaken(null);
+            letGo();
           }}
           title={`${label} on ${weekdayWords(at)}?`}
           body={formatDay(at) < today ? 'That day has passed.' : asks}

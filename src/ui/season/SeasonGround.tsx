@@ -1,10 +1,10 @@
 import type { Day } from '../../core/calendar/day';
-import type { SeasonView } from '../../views/season-view';
 import { spanStyle } from './place';
+import type { SheetDays } from './Sheet';
 
 /** Behind all rows: the swarm season tinted, and the line of today. */
-export function SeasonGround({ view, today }: { view: SeasonView; today: Day }) {
-  const { first, swarmSeason } = view;
+export function SeasonGround({ days, today }: { days: SheetDays; today: Day }) {
+  const { first, swarmSeason } = days;
   return (
     <div className="season-ground" aria-hidden="true">
       <div className="season-strip">

@@ -1,34 +1,34 @@
 import type { RefObject } from 'react';
 import { type Day, dayOfWeek, formatDay, monthAndDate } from '../../core/calendar/day';
-import type { SeasonView } from '../../views/season-view';
 import { skyOver } from '../../views/sky';
 import { monthName, weekdayWords } from '../../words/days';
 import { useBook } from '../frame/BookContext';
 import { LidGlyph } from '../time/LidGlyph';
 import { spanStyle } from './place';
+import type { SheetDays } from './Sheet';
 
 const MONDAY = 1;
 
-const daysOf = ({ first, last }: SeasonView) => Array.from({ length: last - first + 1 }, (_, i) => (first + i) as Day);
+const daysOf = ({ first, last }: SheetDays) => Array.from({ length: last - first + 1 }, (_, i) => (first + i) as Day);
 
 /** The days along the top: months, and the numbers of Mondays, or of every day where there is room. */
 export function SeasonHead({
-  view,
+  days,
   today,
   strip,
 }: {
-  view: SeasonView;
+  days: SheetDays;
   today: Day;
   strip: RefObject<HTMLDivElement | null>;
 }) {
-  const { first } = view;
+  const { first } = days;
   const sky = skyOver(useBook()?.sky ?? [], undefined);
   return (
     <div className="season-row season-head">
       <span />
       <div ref={strip} className="season-strip" aria-hidden="true">
         <div className="season-time">
-          {daysOf(view).map((day) => {
+          {daysOf(days).map((day) => {
             const { month, date } = monthAndDate(day);
             // A Monday next to today leaves its number to it.
             const isMonday = dayOfWeek(day) === MONDAY && (day === today || Math.abs(day - today) > 1);

@@ -8,6 +8,8 @@ import { markWords } from '../../views/marks';
 import type { SeasonRow } from '../../views/season-view';
 import { rangeWords, weekdayWords } from '../../words/days';
 import { RIBBON_WORDS } from '../../words/marks';
+import { IntentionTag } from '../season-plan/IntentionTag';
+import { lanesOf as meantLanesOf } from '../season-plan/lanes-of';
 import { spanStyle } from './place';
 import { SeasonCheckTag } from './SeasonCheckTag';
 import { DAY_PX } from './scale';
@@ -16,6 +18,7 @@ const LINE_PX = 17;
 /** A line of what can be pressed: 24 px at least. */
 const PRESSED_PX = 24;
 const LAST_LINE_PX = 32;
+const MEANT_LINE_PX = 33;
 const LETTER_PX = 6;
 const LABEL_EDGE_PX = 12;
 
@@ -28,7 +31,7 @@ interface Props {
 
 /** One colony's season: programmes, ribbons, days to leave shut, and on the last line what was done and what is planned. */
 export const SeasonRowLane = memo(function SeasonRowLane({ row, origin, minute, daysOf }: Props) {
-  const { colonyId, name, ribbons, shut, programmes, looks, checks } = row;
+  const { colonyId, name, ribbons, shut, programmes, looks, checks, meant } = row;
   const lines = [
     programmes.length > 0 ? 'programmes' : null,
     ribbons.some(({ kind }) => kind === 'sealing') ? 'sealing' : null,
@@ -43,7 +46,10 @@ export const SeasonRowLane = memo(function SeasonRowLane({ row, origin, minute, 
   };
   const last = 5 + lines.length * LINE_PX + extra;
   const lanes = lanesOf(checks);
-  const height = last + LAST_LINE_PX * Math.max(1, ...lanes.map((lane) => lane + 1));
+  const checksEnd = last + LAST_LINE_PX * Math.max(1, ...lanes.map((lane) => lane + 1));
+  const intentions = meant?.intentions ?? [];
+  const meantLanes = meantLanesOf(intentions);
+  const height = checksEnd + MEANT_LINE_PX * Math.max(0, ...meantLanes.map((lane) => lane + 1));
   // Nothing comes after it on its line, so that its name may be longer than it runs.
   const lastBegun = programmes.reduce<(typeof programmes)[number] | null>(
     (last, one) => (last && last.from > one.from ? last : one),
@@ -123,6 +129,18 @@ export const SeasonRowLane = memo(function SeasonRowLane({ row, origin, minute, 
               daysOf={daysOf}
             />
           ))}
+          {meant &&
+            intentions.map((intention, i) => (
+              <IntentionTag
+                key={intention.key}
+                intention={intention}
+                plan={meant.plan}
+                colonyName={name}
+                origin={origin}
+                top={checksEnd + (meantLanes[i] ?? 0) * MEANT_LINE_PX}
+                daysOf={daysOf}
+              />
+            ))}
         </div>
       </div>
     </div>

@@ -14,6 +14,8 @@ const draw = (state: 'planning' | 'not-planned') =>
   renderToStaticMarkup(
     <TodayPage
       yard={{ wayMarks: [], steps: [] }}
+      meant={[]}
+      foodAsked={[]}
       view={todayView({ apiaries: [clover.apiary], colonies: [clover], settings: DEFAULT_SETTINGS }, day(TODAY))}
       axis={axisAround(day(TODAY))}
       minute={`${TODAY}T12:00`}

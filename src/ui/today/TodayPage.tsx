@@ -1,5 +1,9 @@
 import Link from 'next/link';
+import type { FoodNote } from '../../views/food-view';
+import type { MeantNow } from '../../views/season-plan-view';
 import type { TodayView, YardToday } from '../../views/today-view';
+import { FoodAskedList } from '../food/FoodAskedList';
+import { MeantList } from '../season-plan/MeantList';
 import type { Axis } from '../time/axis';
 import { RulerHead } from '../time/RulerHead';
 import { Bands } from './Bands';
@@ -13,6 +17,8 @@ const STATE_WORDS = {
 interface Props {
   readonly view: TodayView;
   readonly yard: YardToday;
+  readonly meant: readonly MeantNow[];
+  readonly foodAsked: readonly FoodNote[];
   readonly axis: Axis;
   readonly minute: string;
   /** What became of the rounds. */
@@ -20,7 +26,7 @@ interface Props {
 }
 
 /** What is due, apiary by apiary: what stands there while the rounds are worked out, and where they cannot be. */
-export function TodayPage({ view, yard, axis, minute, state }: Props) {
+export function TodayPage({ view, yard, meant, foodAsked, axis, minute, state }: Props) {
   return (
     <>
       <RulerHead axis={axis} title={view.headline} below={view.summary} />
@@ -31,6 +37,8 @@ export function TodayPage({ view, yard, axis, minute, state }: Props) {
       )}
       <SwarmRisks risks={view.swarmRisks} />
       <InTheYard yard={yard} minute={minute} />
+      <FoodAskedList notes={foodAsked} />
+      <MeantList meant={meant} />
       <Bands bands={view.bands} axis={axis} minute={minute} />
       {view.bands.length === 0 && <NoColonies />}
     </>

@@ -2,11 +2,15 @@ import Link from 'next/link';
 import type { RoundWish } from '../../core/facts/round';
 import type { FreeTime } from '../../core/settings/free-time';
 import type { NamedColony } from '../../views/all-apiaries';
+import type { FoodNote } from '../../views/food-view';
+import type { MeantNow } from '../../views/season-plan-view';
 import type { YardToday } from '../../views/today-view';
 import type { WeekRound, WeekRow, WeekView } from '../../views/week-view';
 import { weekPhrases } from '../../words/pages/week';
 import { BUTTON } from '../controls/styles';
+import { FoodAskedList } from '../food/FoodAskedList';
 import { Shortages } from '../kit/Shortages';
+import { MeantList } from '../season-plan/MeantList';
 import type { Axis } from '../time/axis';
 import { RulerHead } from '../time/RulerHead';
 import { TONE_TEXT } from '../time/tones';
@@ -21,6 +25,8 @@ import { WhatMoved } from './WhatMoved';
 interface Props {
   readonly view: WeekView;
   readonly yard: YardToday;
+  readonly meant: readonly MeantNow[];
+  readonly foodAsked: readonly FoodNote[];
   readonly axis: Axis;
   readonly minute: string;
   /** 7 or 14 */
@@ -31,7 +37,7 @@ interface Props {
 }
 
 /** What must I do, where, and when? */
-export function WeekPage({ view, yard, axis, minute, days, apiaries, wishes, freeWeek }: Props) {
+export function WeekPage({ view, yard, meant, foodAsked, axis, minute, days, apiaries, wishes, freeWeek }: Props) {
   const { headline, summary, rounds, bands, cannotBeMet, assumes, moved, isNew, version, more } = view;
   const isEmpty = rounds.length === 0 && bands.length === 0;
   return (
@@ -54,6 +60,8 @@ export function WeekPage({ view, yard, axis, minute, days, apiaries, wishes, fre
       <Kit shortages={view.shortages} />
       <SwarmRisks risks={view.swarmRisks} />
       <InTheYard yard={yard} minute={minute} />
+      <FoodAskedList notes={foodAsked} />
+      <MeantList meant={meant} />
       {rounds.map((round) => (
         <Round key={round.key} round={round} axis={axis} minute={minute} freeWeek={freeWeek} wishes={wishes} />
       ))}

@@ -1,0 +1,38 @@
+import 'server-only';
+import { and, eq, isNull } from 'drizzle-orm';
+import { isToCome, type Now } from '../../core/calendar/now';
+import type { FoodSaid } from '../../core/facts/food';
+import { failure, type Result, success } from '../../core/problems/issue';
+import { say } from '../../core/problems/says';
+import type { Db } from '../../db/open';
+import { colonies, foodEntries } from '../../db/schema/tables';
+
+/** Stores what a colony was fed, or what was taken of its honey; takes an entry out and puts it back. Sent again it changes nothing. */
+export function saveFood(db: Db, said: FoodSaid, now: Now): Result<null> {
+  return db.transaction((tx) => {
+    if (said.kind !== 'noted') {
+      const stored = tx.select().from(foodEntries).where(eq(foodEntries.id, said.entryId)).get();
+      if (!stored) return failure({ path: ['entryId'], code: 'not-found', message: say('kit-entry-is-gone') });
+      const deletedAt = said.kind === 'taken-out' ? (stored.deletedAt ?? now.instant) : null;
+      tx.update(foodEntries).set({ deletedAt }).where(eq(foodEntries.id, said.entryId)).run();
+      return success(null);
+    }
+    const { entry } = said;
+    if (tx.select().from(foodEntries).where(eq(foodEntries.id, entry.id)).get()) return success(null);
+    const colony = tx
+      .select()
+      .from(colonies)
+      .where(and(eq(colonies.id, entry.colonyId), isNull(colonies.deletedAt)))
+      .get();
+    if (!colony)
+      return failure({ path: ['entry', 'colonyId'], code: 'unknown-reference', message: say('no-such-colony') });
+    if (isToCome(entry.at, now.minute)) {
+      const message = say('inspection-in-the-future', { now: now.minute });
+      return failure({ path: ['entry', 'at'], code: 'in-the-future', message });
+    }
+    tx.insert(foodEntries)
+      .values({ ...entry, deletedAt: null })
+      .run();
+    return success(null);
+  });
+}

@@ -1,0 +1,91 @@
+import 'server-only';
+import type { Day } from '../../core/calendar/day';
+import type { DayRange } from '../../core/calendar/window';
+import { CAR, HOME } from '../../core/kit/kit-entry';
+import type { Thing } from '../../core/methods/thing';
+import { minutesByKind } from '../../core/rounds/work';
+import { intentionsOf } from '../../core/season-plan/intentions';
+import { seasonSeen } from '../../core/season-plan/season-seen';
+import { yearAt } from '../../core/settings/settings';
+import { seasonAround, seasonStarting } from '../../core/year/beekeeping-year';
+import { flowsOfSeason } from '../../core/year/flow-expected';
+import type { OpenedDatabase } from '../../db/open';
+import { loadSeasonPlans } from '../../db/repositories/season-plans';
+import type { AllApiaries, StandingColony } from '../../views/all-apiaries';
+import { type ColonyMeant, type SeasonPlanView, seasonPlanView } from '../../views/season-plan-view';
+import { yearOfAll } from '../../views/year-bands';
+import { allFacts } from '../all-facts';
+import { stockNow } from '../kit/stock-now';
+import { learnedMinutesNow } from '../rounds/asked-now';
+
+/** The season that is planned where nothing else is asked: the one that is on, in the rest the one to come. */
+export const plannedYear = (all: AllApiaries, today: Day): number => seasonAround(today, yearOfAll(all)).year;
+
+/** What is meant with every standing colony in the season that begins in a year; those without a plan have nothing meant. */
+export function meantInSeason(
+  opened: OpenedDatabase,
+  all: AllApiaries,
+  today: Day,
+  year: number,
+): readonly ColonyMeant[] {
+  const plans = loadSeasonPlans(opened.db, year);
+  const facts = allFacts(opened, today);
+  return all.colonies.map((standing): ColonyMeant => {
+    const { colony, apiary, state } = standing;
+    const place = yearAt(apiary, all.settings);
+    const season = seasonStarting(year, place);
+    const hooks = { season, flow: flowOf(standing, season) };
+    const plan = plans.get(colony.id) ?? null;
+    const own = facts.get(colony.id);
+    const intentions = plan && own ? intentionsOf(plan, hooks, seasonSeen(colony.id, own, state), today) : [];
+    return {
+      colony: { id: colony.id, name: colony.name },
+      apiary,
+      plan,
+      intentions,
+      hooks,
+      planned: { id: colony.id, apiaryId: apiary.id, year: place, intentions },
+    };
+  });
+}
+
+/** The main flow that acts hang on: the longest that is expected in the season. */
+function flowOf({ apiary }: StandingColony, season: DayRange): DayRange | null {
+  const flows = flowsOfSeason(apiary, season);
+  return flows.reduce<DayRange | null>(
+    (longest, one) => (longest && longest.to - longest.from >= one.to - one.from ? longest : one),
+    null,
+  );
+}
+
+/** The plan for a season, as it stands today. */
+export function seasonPlanNow(opened: OpenedDatabase, all: AllApiaries, today: Day, year: number): SeasonPlanView {
+  const meant = meantInSeason(opened, all, today, year);
+  const seasons = meant.map(({ hooks }) => hooks.season);
+  const season =
+    seasons.length === 0
+      ? seasonStarting(year, yearOfAll(all))
+      : {
+          from: Math.min(...seasons.map(({ from }) => from)) as Day,
+          to: Math.max(...seasons.map(({ to }) => to)) as Day,
+        };
+  const { settings, apiaries } = all;
+  const { stock } = stockNow(opened, all, today);
+  const places = [HOME, CAR, ...apiaries.map(({ id }) => id)];
+  const counted = (thing: Thing): number | null => {
+    const lying = places.map((place) => stock.lying(place, thing)).filter(({ countedAt }) => countedAt !== null);
+    return lying.length === 0 ? null : lying.reduce((sum, { count }) => sum + Math.max(0, count), 0);
+  };
+  return seasonPlanView({
+    year,
+    meant,
+    load: {
+      season,
+      today,
+      settings,
+      minutes: minutesByKind(settings.workMinutes, learnedMinutesNow(opened.db)),
+      wayOf: (id) => apiaries.find((apiary) => apiary.id === id)?.wayMinutes ?? settings.wayMinutes,
+    },
+    counted,
+  });
+}
