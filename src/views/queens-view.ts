@@ -1,15 +1,25 @@
 import { type Day, day } from '../core/calendar/day';
-import type { QueenEventKind, SwarmWent } from '../core/colony/facts';
+import type { QueenEventKind, SwarmWent, Temper } from '../core/colony/facts';
 import type { QueenFact, QueenOrigin } from '../core/facts/queen';
 import type { MethodName } from '../core/methods/method';
 import { methodNamed } from '../core/methods/methods';
 import { emergedInYear, emergedOf, queenYear } from '../core/queens/age';
 import { type Family, families } from '../core/queens/family';
+import { type Stay, staysOf, temperUnder } from '../core/queens/stays';
 import { toReplace } from '../core/queens/to-replace';
 import { dayWords } from '../words/days';
 import { methodTitle } from '../words/methods/methods';
 import { QUEEN_EVENT_WORDS } from '../words/queen-events';
-import { emergedWords, proofWords, queenWords, REPLACE_WORDS, whereWords } from '../words/queens';
+import {
+  emergedWords,
+  joinedWords,
+  proofWords,
+  queenWords,
+  REPLACE_WORDS,
+  swarmingWords,
+  temperWords,
+  whereWords,
+} from '../words/queens';
 import type { AllApiaries, StandingColony } from './all-apiaries';
 
 interface EventRow {
@@ -32,9 +42,25 @@ interface MoveRow {
   readonly colony: string;
 }
 
+/** Another queen of the book who was taken for her. */
+export interface JoinedQueen {
+  /** Of the one that is no more. */
+  readonly id: string;
+  readonly intoId: string;
+  readonly origin: QueenOrigin;
+  readonly year: number | null;
+  /** When, UTC. */
+  readonly at: string;
+}
+
 export interface QueenRecords {
   readonly queens: readonly QueenFact[];
   readonly events: readonly EventRow[];
+  /** Events that were taken out, and can be put back. */
+  readonly deleted: readonly EventRow[];
+  readonly joined: readonly JoinedQueen[];
+  /** What inspections of a colony noted of its bees. */
+  readonly looksOf: (colonyId: string) => readonly { readonly on: Day; readonly temper?: Temper }[];
   /** Methods that were done with a queen, a row for each unit. */
   readonly moves: readonly MoveRow[];
 }
@@ -52,6 +78,7 @@ export interface QueenLineView {
   readonly where: string;
   readonly isMarked: boolean;
   readonly isClipped: boolean;
+  readonly isToBreedFrom: boolean;
   /** She is there, and does not lay yet. */
   readonly isUnmated: boolean;
   readonly proof: string | null;
@@ -101,6 +128,7 @@ function lineOf(queen: QueenFact, there: StandingColony | null, { events }: Quee
     where: whereWords(there?.colony.name ?? null, left ? { kind: left.kind, on: day(left.on) } : null),
     isMarked: has('marked'),
     isClipped: has('clipped'),
+    isToBreedFrom: queen.isToBreedFrom,
     isUnmated: state?.queen.expected === 'virgin',
     proof: state?.queen.lastProof ? proofWords(state.queen.lastProof) : null,
     replace:
@@ -120,13 +148,19 @@ export interface QueenPageView {
   readonly emerged: string | null;
   readonly mother: { readonly id: string; readonly name: string } | null;
   readonly daughters: readonly { readonly id: string; readonly name: string; readonly where: string }[];
-  /** What happened to her, in order of time. */
+  /** How her colonies were, as noted; null: it was not. */
+  readonly swarming: string;
+  readonly temper: string | null;
+  /** What happened to her, in order of time; `eventId` null: a method, which is corrected on its own page. */
   readonly life: readonly {
     readonly key: string;
+    readonly eventId: string | null;
     readonly on: string;
     readonly colony: { readonly id: string; readonly name: string };
     readonly words: string;
   }[];
+  readonly deleted: readonly { readonly id: string; readonly words: string }[];
+  readonly joined: readonly { readonly id: string; readonly words: string }[];
   /** All others, for choosing her mother, or whom she is one with. */
   readonly others: readonly { readonly id: string; readonly name: string }[];
 }
@@ -143,6 +177,7 @@ export function queenPageView(view: QueensView, records: QueenRecords, id: strin
       .filter((one) => one.queenId === id)
       .map(({ id: key, on, colonyId, colony, kind, note }) => ({
         key,
+        eventId: key as string | null,
         on,
         colony: { id: colonyId, name: colony },
         words: `${QUEEN_EVENT_WORDS[kind]}${note === '' ? '' : `. ${note}`}`,
@@ -152,6 +187,7 @@ export function queenPageView(view: QueensView, records: QueenRecords, id: strin
       .filter(({ queenId, method, unit }) => queenId === id && hasHer(method, unit))
       .map(({ method, on, colonyId, colony }) => ({
         key: `${method}${on}`,
+        eventId: null,
         on,
         colony: { id: colonyId, name: colony },
         words: methodTitle(method),
@@ -165,9 +201,46 @@ export function queenPageView(view: QueensView, records: QueenRecords, id: strin
     daughters: view.lines
       .filter(({ motherQueenId }) => motherQueenId === id)
       .map(({ id: of, name, where }) => ({ id: of, name, where })),
+    swarming: swarmingWords(
+      records.events.filter(({ queenId, kind }) => queenId === id && kind === 'swarmed').length,
+      records.events.filter(({ queenId, kind }) => queenId === id && kind === 'cast-left').length,
+    ),
+    temper: temperOf(id, records),
+    deleted: records.deleted
+      .filter(({ queenId }) => queenId === id)
+      .map(({ id: eventId, on, colony, kind }) => ({
+        id: eventId,
+        words: `${dayWords(day(on), 0)}, ${colony}: ${QUEEN_EVENT_WORDS[kind]}`,
+      })),
+    joined: records.joined
+      .filter(({ intoId }) => intoId === id)
+      .map(({ id: from, year, origin, at }) => ({
+        id: from,
+        words: joinedWords(queenWords(year, origin), day(at.slice(0, 10))),
+      })),
     life: life.map((one) => ({ ...one, on: dayWords(day(one.on), 0) })),
     others: view.lines.filter((one) => one.id !== id).map(named),
   };
+}
+
+/** Where a queen was when, by what happened to her and by the methods that moved her. */
+export function staysOfQueen(id: string, { events, moves }: QueenRecords): readonly Stay[] {
+  const noted = [
+    ...events
+      .filter(({ queenId }) => queenId === id)
+      .map(({ on, colonyId, kind }) => ({ on: day(on), colonyId, kind: kind as QueenEventKind | null })),
+    ...moves
+      .filter(({ queenId, method, unit }) => queenId === id && hasHer(method, unit))
+      .map(({ on, colonyId }) => ({ on: day(on), colonyId, kind: null })),
+  ].sort((a, b) => a.on - b.on);
+  return staysOf(noted);
+}
+
+/** The temper of her colonies as noted while she was in them. */
+export function temperOf(id: string, records: QueenRecords): string | null {
+  const stays = staysOfQueen(id, records);
+  // Her first colony is hers as long as it is in the book; she came to the others.
+  return temperWords(temperUnder(stays, records.looksOf, (stay) => stay === stays[0]));
 }
 
 const hasHer = (method: MethodName, unit: string): boolean =>

@@ -12,11 +12,12 @@ const NONE: SeasonBack = {
   cellsFound: 0,
   oldestCell: null,
   methods: [],
+  queens: { meant: 0, laid: 0, failed: 0, underWay: 0 },
   checks: { early: 0, inTime: 0, late: 0, leftOut: 0, missed: 0 },
   firstDrones: null,
   firstCharged: null,
 };
-const NO_ROUNDS = { rounds: 0, minutes: 0 };
+const NO_ROUNDS = { rounds: 0, minutes: 0, honeyKg: 0, fedKg: 0 };
 const split = (begun: number): MethodCount => ({
   method: 'walk-away',
   begun,
@@ -47,7 +48,9 @@ describe('a season in sentences', () => {
       checks: { early: 1, inTime: 4, late: 1, leftOut: 0, missed: 1 },
       firstDrones: day('2027-04-18'),
     };
-    expect(seasonBackWords(season, { rounds: 6, minutes: 95 }, { ...NONE, firstDrones: day('2026-04-25') })).toEqual([
+    expect(
+      seasonBackWords(season, { ...NO_ROUNDS, rounds: 6, minutes: 95 }, { ...NONE, firstDrones: day('2026-04-25') }),
+    ).toEqual([
       '3 colonies, 3 inspected, 20 times in all.',
       '2 swarms and 1 cast left.',
       '5 cells found. The oldest, found on 13 May, was 9 to 10 days old. A swarm may leave from the 8th day after the egg on: that was late.',

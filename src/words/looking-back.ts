@@ -1,10 +1,11 @@
 import type { Day } from '../core/calendar/day';
 import type { CameOut, ChecksBack, FoundCell } from '../core/looking-back/colony-back';
-import { FEW, type MethodCount, type SeasonBack } from '../core/looking-back/season-back';
+import { FEW, type MethodCount, type QueensBack, type SeasonBack } from '../core/looking-back/season-back';
 import { LEAVES_AFTER } from '../core/population/figures';
 import { capital } from './capital';
 import { dayWords } from './days';
 import { listWords } from './list';
+import { wholeMassWords } from './measures';
 import { methodTitle } from './methods/methods';
 import { durationWords } from './rounds';
 
@@ -72,18 +73,43 @@ function checks(back: ChecksBack): string | null {
 const firstDay = (what: string, on: Day | null, before: Day | null): string | null =>
   on === null ? null : `${what} ${dayWords(on)}${before === null ? '' : ` (the year before: ${dayWords(before)})`}`;
 
-/** Rounds that were made, with the minutes at the hives. */
-export interface RoundsBack {
+/** What is counted beside the colonies: rounds that were made with the minutes at the hives, honey taken and food given, kg. */
+export interface BesideBack {
   readonly rounds: number;
   readonly minutes: number;
+  readonly honeyKg: number;
+  readonly fedKg: number;
+}
+
+function queens({ meant, laid, failed, underWay }: QueensBack): string | null {
+  if (meant === 0) return null;
+  const parts = [
+    ...(laid > 0 ? [`${laid} came to lay`] : []),
+    ...(failed > 0 ? [`${failed} did not`] : []),
+    ...(underWay > 0 ? [`of ${underWay} it is not known yet`] : []),
+  ];
+  return `${capital(count(meant, 'queen was', 'queens were'))} to be raised or brought in: ${listWords(parts)}.`;
+}
+
+/** Honey and food, as noted. */
+function stores({ honeyKg, fedKg }: BesideBack, before: BesideBack | null): string | null {
+  if (honeyKg === 0 && fedKg === 0) return null;
+  const more = before && before.honeyKg > 0 ? ` (the year before: ${wholeMassWords(before.honeyKg)})` : '';
+  const parts = [
+    ...(honeyKg > 0 ? [`${wholeMassWords(honeyKg)} of honey taken${more}`] : []),
+    ...(fedKg > 0 ? [`${wholeMassWords(fedKg)} of food given`] : []),
+  ];
+  return `${capital(listWords(parts))}.`;
 }
 
 /** What a season came to, in sentences; without a score. */
 export function seasonBackWords(
   season: SeasonBack,
-  { rounds, minutes }: RoundsBack,
+  beside: BesideBack,
   before: SeasonBack | null,
+  besideBefore: BesideBack | null = null,
 ): readonly string[] {
+  const { rounds, minutes } = beside;
   const firsts = [
     firstDay('first drones flying on', season.firstDrones, before?.firstDrones ?? null),
     firstDay('first cell with an egg or larva on', season.firstCharged, before?.firstCharged ?? null),
@@ -96,8 +122,10 @@ export function seasonBackWords(
     ...(season.methods.some(({ begun }) => begun < FEW)
       ? [`With fewer than ${FEW} of a kind, how a method came out may be chance.`]
       : []),
+    queens(season.queens),
     checks(season.checks),
     firsts.length === 0 ? null : `${capital(listWords(firsts))}.`,
+    stores(beside, besideBefore),
     rounds === 0 ? null : `${capital(count(rounds, 'round'))} noted, ${durationWords(minutes)} at the hives.`,
   ].filter((words) => words !== null);
 }

@@ -2,6 +2,7 @@ import type { Day } from '../core/calendar/day';
 import type { QueenEventKind } from '../core/colony/facts';
 import type { QueenOrigin } from '../core/facts/queen';
 import { type MarkColour, markColour } from '../core/queens/mark-colour';
+import type { TemperCounts } from '../core/queens/stays';
 import type { ReplaceReason } from '../core/queens/to-replace';
 import { dayWords } from './days';
 import { QUEEN_EVENT_WORDS } from './queen-events';
@@ -62,3 +63,29 @@ export const QUEEN_ORIGIN_NAMES: { readonly [O in QueenOrigin]: string } = {
   swarm: 'came with a swarm',
   unknown: 'not known',
 };
+
+/** How her colonies swarmed while she was in them, as noted. */
+export function swarmingWords(swarms: number, casts: number): string {
+  if (swarms + casts === 0) return 'no swarm with her is noted';
+  return [
+    ...(swarms > 0 ? [swarms === 1 ? 'left with a swarm once' : `left with a swarm ${swarms} times`] : []),
+    ...(casts > 0 ? ['left with a cast'] : []),
+  ].join(', ');
+}
+
+const TEMPER_WORDS: { readonly [T in keyof TemperCounts]: string } = {
+  calm: 'calm',
+  uneasy: 'uneasy',
+  defensive: 'defensive',
+};
+
+/** `calm 5 times, uneasy once`; null: it was never noted. */
+export function temperWords(counts: TemperCounts): string | null {
+  const said = (Object.keys(TEMPER_WORDS) as (keyof TemperCounts)[])
+    .filter((temper) => counts[temper] > 0)
+    .map((temper) => `${TEMPER_WORDS[temper]} ${counts[temper] === 1 ? 'once' : `${counts[temper]} times`}`);
+  return said.length === 0 ? null : said.join(', ');
+}
+
+export const joinedWords = (name: string, on: Day): string =>
+  `The records had her twice: ${name} was made one with her on ${dayWords(on)}.`;

@@ -24,6 +24,23 @@ export type QueenFact = z.infer<typeof queenFact>;
 export const queensJoined = z.strictObject({ id: idField, intoId: idField });
 export type QueensJoined = z.infer<typeof queensJoined>;
 
+/** A join taken back: the queen that is no more stands in the records again. */
+export const queenParted = z.strictObject({ id: idField });
+export type QueenParted = z.infer<typeof queenParted>;
+
+/** What stood in the records before two queens were made one, so that it can be taken back. */
+export const joinedBefore = z.object({
+  queen: queenFact,
+  intoId: idField,
+  /** The other as she was, and as she was made. */
+  into: queenFact,
+  made: queenFact,
+  eventIds: z.array(idField),
+  programmeIds: z.array(idField),
+  daughterIds: z.array(idField),
+});
+export type JoinedBefore = z.infer<typeof joinedBefore>;
+
 /** Something that happened to a queen in a colony on a day. */
 export const queenEventFact = z.strictObject({
   id: idField,

@@ -44,6 +44,8 @@ export interface ColonyBack {
   readonly cellsFound: number;
   /** The one that was furthest on when it was found; null: none was found. */
   readonly oldestCell: FoundCell | null;
+  /** Each as old as it was when it was found, in order of the day. */
+  readonly found: readonly FoundCell[];
   readonly methods: readonly MethodBack[];
   readonly checks: ChecksBack;
   /** First days of the span: drones seen flying, a cell with an egg or more; null: not seen. */
@@ -82,6 +84,7 @@ export function colonyBack(
     primes: swarms.length,
     casts: events.filter(({ kind }) => kind === 'cast-left').length,
     cellsFound: found.length,
+    found: found.toSorted((a, b) => a.on - b.on),
     oldestCell: found.reduce<FoundCell | null>(
       (oldest, one) => (oldest && oldest.least >= one.least ? oldest : one),
       null,

@@ -1,5 +1,6 @@
 import type { Day } from '../calendar/day';
 import type { MethodName } from '../methods/method';
+import { methodNamed } from '../methods/methods';
 import { CAME_OUT, type CameOut, type ChecksBack, type ColonyBack, type FoundCell } from './colony-back';
 
 /** What each method came to over all colonies. */
@@ -8,6 +9,15 @@ export interface MethodCount {
   readonly begun: number;
   readonly cameOut: { readonly [C in CameOut]: number };
   readonly swarmedAfter: number;
+}
+
+/** Queens that methods were to bring, by raising or in a cage, and what came of it. */
+export interface QueensBack {
+  readonly meant: number;
+  /** They laid: they were mated, or taken. */
+  readonly laid: number;
+  readonly failed: number;
+  readonly underWay: number;
 }
 
 /** A season over several colonies. */
@@ -21,6 +31,7 @@ export interface SeasonBack {
   readonly cellsFound: number;
   readonly oldestCell: FoundCell | null;
   readonly methods: readonly MethodCount[];
+  readonly queens: QueensBack;
   readonly checks: ChecksBack;
   readonly firstDrones: Day | null;
   readonly firstCharged: Day | null;
@@ -35,6 +46,7 @@ const earliest = (days: readonly (Day | null)[]): Day | null =>
 /** @param backs of each colony; a method begun on one counts once, also where both its halves are colonies of the book */
 export function seasonBack(backs: readonly ColonyBack[]): SeasonBack {
   const sum = (of: (one: ColonyBack) => number) => backs.reduce((total, one) => total + of(one), 0);
+  const methods = methodCounts(backs);
   const checks = (of: keyof ChecksBack) => sum((one) => one.checks[of]);
   return {
     colonies: backs.length,
@@ -47,7 +59,8 @@ export function seasonBack(backs: readonly ColonyBack[]): SeasonBack {
       (oldest, { oldestCell: one }) => (one && (!oldest || one.least > oldest.least) ? one : oldest),
       null,
     ),
-    methods: methodCounts(backs),
+    methods,
+    queens: queensBack(methods),
     checks: {
       early: checks('early'),
       inTime: checks('inTime'),
@@ -57,6 +70,23 @@ export function seasonBack(backs: readonly ColonyBack[]): SeasonBack {
     },
     firstDrones: earliest(backs.map(({ firstDrones }) => firstDrones)),
     firstCharged: earliest(backs.map(({ firstCharged }) => firstCharged)),
+  };
+}
+
+/** A method that leaves a unit to come to a new queen. */
+const bringsQueen = (method: MethodName): boolean => {
+  const { raisesQueen, units } = methodNamed(method);
+  return raisesQueen !== null || units.some(({ queen }) => queen === 'caged');
+};
+
+function queensBack(methods: readonly MethodCount[]): QueensBack {
+  const own = methods.filter(({ method }) => bringsQueen(method));
+  const sum = (of: (one: MethodCount) => number) => own.reduce((total, one) => total + of(one), 0);
+  return {
+    meant: sum(({ begun }) => begun),
+    laid: sum(({ cameOut }) => cameOut['queen-lays']),
+    failed: sum(({ cameOut }) => cameOut['given-up'] + cameOut.over),
+    underWay: sum(({ cameOut }) => cameOut['under-way']),
   };
 }
 

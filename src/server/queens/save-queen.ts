@@ -1,7 +1,13 @@
 import 'server-only';
-import { eq } from 'drizzle-orm';
+import { and, desc, eq, inArray } from 'drizzle-orm';
 import type { Now } from '../../core/calendar/now';
-import type { QueenFact, QueensJoined } from '../../core/facts/queen';
+import {
+  type JoinedBefore,
+  joinedBefore,
+  type QueenFact,
+  type QueenParted,
+  type QueensJoined,
+} from '../../core/facts/queen';
 import { sameValue } from '../../core/facts/same-value';
 import { failure, type Issue, type Result, success } from '../../core/problems/issue';
 import { say } from '../../core/problems/says';
@@ -10,7 +16,7 @@ import { descendsFrom } from '../../core/queens/family';
 import type { Said } from '../../core/says/said';
 import type { Db } from '../../db/open';
 import { addRevision } from '../../db/repositories/revisions';
-import { programmes, queenEvents, queens } from '../../db/schema/tables';
+import { programmes, queenEvents, queens, revisions } from '../../db/schema/tables';
 
 const refused = (path: string, code: Issue['code'], message: Said) => failure({ path: [path], code, message });
 
@@ -73,16 +79,71 @@ export function joinQueens(db: Db, { id, intoId }: QueensJoined, now: Now): Resu
       emergedFrom: latest(from.emergedFrom, into.emergedFrom),
       emergedTo: earliest(from.emergedTo, into.emergedTo),
       note: [into.note, from.note].filter((note) => note !== '').join(' '),
+      isToBreedFrom: into.isToBreedFrom || from.isToBreedFrom,
     };
     if (joined.emergedFrom !== null && joined.emergedTo !== null && joined.emergedTo < joined.emergedFrom)
       return refused('intoId', 'contradiction', say('queens-of-different-days'));
     addRevision(tx, { entity: 'queen', entityId: intoId, action: 'corrected', before: into }, now);
-    addRevision(tx, { entity: 'queen', entityId: id, action: 'deleted', before: from }, now);
+    const idsOf = (rows: readonly { readonly id: string }[]) => rows.map((row) => row.id);
+    const before: JoinedBefore = {
+      queen: from,
+      intoId,
+      into,
+      made: { ...into, ...joined },
+      eventIds: idsOf(tx.select().from(queenEvents).where(eq(queenEvents.queenId, id)).all()),
+      programmeIds: idsOf(tx.select().from(programmes).where(eq(programmes.queenId, id)).all()),
+      daughterIds: idsOf([...all.values()].filter(({ motherQueenId }) => motherQueenId === id)),
+    };
+    addRevision(tx, { entity: 'queen', entityId: id, action: 'deleted', before }, now);
     tx.update(queens).set(joined).where(eq(queens.id, intoId)).run();
     tx.update(queenEvents).set({ queenId: intoId }).where(eq(queenEvents.queenId, id)).run();
     tx.update(programmes).set({ queenId: intoId }).where(eq(programmes.queenId, id)).run();
     tx.update(queens).set({ motherQueenId: intoId }).where(eq(queens.motherQueenId, id)).run();
     tx.delete(queens).where(eq(queens.id, id)).run();
     return success({ id: intoId });
+  });
+}
+
+/**
+ * Takes back that two queens are one: the one that was no more stands there again, with what was hers then and is not another's by now. What
+ * was noted since stays with the other; she is as she was before, unless she was corrected since.
+ */
+export function partQueens(db: Db, { id }: QueenParted, now: Now): Result<{ id: string }> {
+  return db.transaction((tx) => {
+    if (tx.select().from(queens).where(eq(queens.id, id)).get()) return success({ id });
+    const revision = tx
+      .select()
+      .from(revisions)
+      .where(and(eq(revisions.entity, 'queen'), eq(revisions.entityId, id), eq(revisions.action, 'deleted')))
+      .orderBy(desc(revisions.id))
+      .get();
+    const before = joinedBefore.safeParse(revision?.before);
+    if (!before.success) return refused('id', 'not-found', say('choose-a-queen'));
+    const { queen, intoId, into, made, eventIds, programmeIds, daughterIds } = before.data;
+    const present = tx.select().from(queens).where(eq(queens.id, intoId)).get();
+    if (!present) return refused('id', 'contradiction', say('choose-a-queen'));
+    const mother = queen.motherQueenId;
+    const isMotherThere = mother !== null && tx.select().from(queens).where(eq(queens.id, mother)).get() !== undefined;
+    addRevision(tx, { entity: 'queen', entityId: id, action: 'restored', before: before.data }, now);
+    tx.insert(queens)
+      .values({ ...queen, motherQueenId: isMotherThere ? mother : null })
+      .run();
+    if (sameValue(present, made)) {
+      addRevision(tx, { entity: 'queen', entityId: intoId, action: 'corrected', before: present }, now);
+      tx.update(queens).set(into).where(eq(queens.id, intoId)).run();
+    }
+    tx.update(queenEvents)
+      .set({ queenId: id })
+      .where(and(eq(queenEvents.queenId, intoId), inArray(queenEvents.id, eventIds)))
+      .run();
+    tx.update(programmes)
+      .set({ queenId: id })
+      .where(and(eq(programmes.queenId, intoId), inArray(programmes.id, programmeIds)))
+      .run();
+    tx.update(queens)
+      .set({ motherQueenId: id })
+      .where(and(eq(queens.motherQueenId, intoId), inArray(queens.id, daughterIds)))
+      .run();
+    return success({ id });
   });
 }

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { LIMITS } from '../../core/facts/limits';
 import { QUEEN_ORIGINS, type QueenFact, type QueenOrigin } from '../../core/facts/queen';
 import { QUEEN_ORIGIN_NAMES } from '../../words/queens';
+import { Check } from '../controls/Check';
 import { DayField } from '../controls/DayField';
 import { Field, problemOf } from '../controls/Field';
 import { BUTTON } from '../controls/styles';
@@ -66,6 +67,12 @@ export function CorrectQueen({ queen, others }: Props) {
           </select>
         )}
       </Field>
+      <Check
+        name="To breed from"
+        hint="You want daughters of her: she stands on the list of those to breed from."
+        value={said.isToBreedFrom}
+        onChange={(isToBreedFrom) => change({ isToBreedFrom })}
+      />
       <Field name="Note" problem={problemOf(issues, 'note')}>
         {(props) => (
           <textarea

@@ -47,7 +47,7 @@ export function JoinQueens({ queenId, others }: Props) {
             </button>
           }
           title="Make the two one queen?"
-          body={`All that is noted of this one goes over to ${into?.name ?? 'the other'}. This cannot be undone here; a backup can be brought back.`}
+          body={`All that is noted of this one goes over to ${into?.name ?? 'the other'}. It can be taken back on her page.`}
           yes="Make them one"
           onYes={() => void join()}
         />

@@ -37,7 +37,7 @@ export function QueensPage({ view: { lines, unknown, families } }: { readonly vi
     <>
       <PageHead title="Queens" below={`${there.length} in the hives, ${lines.length - there.length} before them.`} />
       <Views of="colonies" />
-      <div className="grid gap-x-8 wide:grid-cols-3">
+      <div className="grid gap-x-8 wide:grid-cols-4">
         <Wanted
           title="To be replaced"
           lines={there.filter(({ replace }) => replace.length > 0)}
@@ -49,6 +49,12 @@ export function QueensPage({ view: { lines, unknown, families } }: { readonly vi
           title="Not marked"
           lines={there.filter(({ isMarked, isUnmated }) => !isMarked && !isUnmated)}
           none="All that are known."
+        />
+        <Wanted
+          title="To breed from"
+          lines={lines.filter(({ isToBreedFrom }) => isToBreedFrom)}
+          words={({ where }) => where}
+          none="None is chosen."
         />
       </div>
       {unknown.length > 0 && (
