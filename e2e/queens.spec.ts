@@ -38,7 +38,9 @@ test('two queens who are one are made one, on a phone', async ({ page }) => {
   await page.goto('/colonies/queens');
   await page
     .getByRole('table', { name: 'All queens' })
-    .getByRole('link', { name: /came with a swarm/ })
+    .getByRole('row')
+    .filter({ hasText: 'in Vetch' })
+    .getByRole('link')
     .click();
   const twice = page.getByRole('region', { name: 'In the book twice' });
   await twice.getByLabel('She is the same as').selectOption({ label: 'queen of unknown age, in Hawkbit' });
@@ -46,5 +48,19 @@ test('two queens who are one are made one, on a phone', async ({ page }) => {
   await page.getByRole('alertdialog').getByRole('button', { name: 'Make them one' }).click();
   await expect(page.getByRole('list', { name: 'Her life' })).toContainText('Vetch');
   await expect(page.getByRole('list', { name: 'Her life' })).toContainText('Hawkbit');
+  await expect(page.locator('html')).toHaveJSProperty('scrollWidth', 390);
+
+  // Taken back on her page, both stand there again; what happened to one is deleted and restored.
+  await page.getByRole('button', { name: 'Make them two again' }).click();
+  await page.getByRole('alertdialog').getByRole('button', { name: 'Make them two' }).click();
+  await expect(page.getByRole('list', { name: 'Her life' })).not.toContainText('Vetch');
+  await page.goto('/colonies/queens');
+  const toBreed = page.getByRole('region', { name: 'To breed from' });
+  await toBreed.getByRole('link').first().click();
+  await page.getByRole('button', { name: /^Delete: 20 Mar 2027, Yarrow/ }).click();
+  await page.getByRole('alertdialog').getByRole('button', { name: 'Delete it' }).click();
+  await expect(page.getByText('Deleted: 20 Mar 2027, Yarrow')).toBeVisible();
+  await page.getByRole('button', { name: 'Restore' }).click();
+  await expect(page.getByRole('list', { name: 'Her life' })).toContainText('Yarrow');
   await expect(page.locator('html')).toHaveJSProperty('scrollWidth', 390);
 });

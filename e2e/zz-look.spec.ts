@@ -1,15 +1,30 @@
 import { test } from './test';
+
 test.use({ seed: 'demo' });
 test('look', async ({ page }) => {
+  test.setTimeout(120_000);
   await page.setViewportSize({ width: 1280, height: 800 });
   await page.goto('/season/plan');
+  await page.waitForTimeout(1200);
+  await page.screenshot({ path: '/tmp/plan-1.png', fullPage: true });
+  await page.getByText('How each colony is to be run').click();
+  await page.screenshot({ path: '/tmp/plan-2.png' });
+  await page.goto('/season/looking-back?from=2026-01-01&to=2026-12-31');
   await page.waitForTimeout(1500);
-  await page.screenshot({ path: '/tmp/plan-1.png' });
-  await page.goto('/season');
+  await page.screenshot({ path: '/tmp/back-1.png', fullPage: true });
+  await page.goto('/apiaries');
+  await page.getByRole('link', { name: 'Days of the year at Walled garden' }).click();
   await page.waitForTimeout(800);
-  await page.screenshot({ path: '/tmp/season-1.png' });
-  await page.setViewportSize({ width: 390, height: 844 });
-  await page.goto('/season/plan');
-  await page.waitForTimeout(1500);
-  await page.screenshot({ path: '/tmp/plan-p.png', fullPage: true });
+  await page.screenshot({ path: '/tmp/year-1.png', fullPage: true });
+  await page.goto('/');
+  await page.waitForTimeout(2500);
+  await page.screenshot({ path: '/tmp/today-1.png' });
+  await page.getByText(/of your season’s plan/).click();
+  await page.screenshot({ path: '/tmp/today-2.png' });
+  await page.goto('/colonies/queens');
+  await page.waitForTimeout(800);
+  await page.screenshot({ path: '/tmp/queens-1.png' });
+  await page.getByRole('region', { name: 'To breed from' }).getByRole('link').first().click();
+  await page.waitForTimeout(800);
+  await page.screenshot({ path: '/tmp/queen-1.png' });
 });

@@ -64,7 +64,7 @@ export interface IntentionView {
   readonly programmeId: string | null;
 }
 
-export function intentionView(colonyId: string, intention: Intention): IntentionView {
+export function intentionView(colonyId: string, intention: Intention, today: Day): IntentionView {
   const { key, method, window, on, status, isIfCells, isMoved, begun } = intention;
   return {
     key,
@@ -75,7 +75,7 @@ export function intentionView(colonyId: string, intention: Intention): Intention
     status,
     isIfCells,
     isMoved,
-    words: intentionWords(intention),
+    words: intentionWords(intention, today),
     outside: outsideWords(intention),
     start: status === 'now' || status === 'held' ? `/colonies/${colonyId}/start/${method}` : null,
     programmeId: begun?.programmeId ?? null,
@@ -190,7 +190,7 @@ export function seasonPlanView({ year, meant, load, counted }: Asked): SeasonPla
           colonyId: colony.id,
           name: colony.name,
           plan: plan && planFact(plan),
-          intentions: intentions.map((one) => intentionView(colony.id, one)),
+          intentions: intentions.map((one) => intentionView(colony.id, one, load.today)),
         })),
     })),
     notYet: hasPlan ? [...tooMuch(asked, meant), ...short(asked, counted), ...beforeDrones(meant, load.today)] : [],
@@ -306,12 +306,14 @@ export const meantOf = (meant: readonly ColonyMeant[], colonyId: string, today: 
   meant
     .filter(({ colony }) => colony.id === colonyId)
     .flatMap(({ colony, intentions }) =>
-      intentions.filter((one) => one.status === 'to-come' || isToldNow(one, today)).map((one) => toldOf(colony, one)),
+      intentions
+        .filter((one) => one.status === 'to-come' || isToldNow(one, today))
+        .map((one) => toldOf(colony, one, today)),
     );
 
 export const meantNow = (meant: readonly ColonyMeant[], today: Day): readonly MeantNow[] =>
   meant.flatMap(({ colony, intentions }) =>
-    intentions.filter((one) => isToldNow(one, today)).map((one) => toldOf(colony, one)),
+    intentions.filter((one) => isToldNow(one, today)).map((one) => toldOf(colony, one, today)),
   );
 
 /** Its time is there, or it gave way or lapsed a little while ago. */
@@ -321,7 +323,7 @@ function isToldNow({ status, because, window }: Intention, today: Day): boolean 
   return status === 'dropped' && because !== null && 'on' in because && today - because.on <= TOLD_DAYS;
 }
 
-function toldOf({ id: colonyId, name }: NamedColony, intention: Intention): MeantNow {
-  const { key, words, start } = intentionView(colonyId, intention);
+function toldOf({ id: colonyId, name }: NamedColony, intention: Intention, today: Day): MeantNow {
+  const { key, words, start } = intentionView(colonyId, intention, today);
   return { colonyId, name, key, words, start };
 }

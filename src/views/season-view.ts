@@ -152,7 +152,7 @@ function seasonRow({ colony, state }: StandingColony, meant: ColonyMeant | null)
     meant: meant?.plan
       ? {
           plan: planFact(meant.plan),
-          intentions: meant.intentions.filter(isOpen).map((one) => intentionView(colony.id, one)),
+          intentions: meant.intentions.filter(isOpen).map((one) => intentionView(colony.id, one, today)),
         }
       : null,
   };

@@ -48,8 +48,17 @@ const MARK_WORDS: { readonly [M in MethodName]?: string } = {
 export const markName = ({ method, isIfCells }: Pick<Intention, 'method' | 'isIfCells'>): string =>
   `${isIfCells ? 'if cells: ' : ''}${MARK_WORDS[method] ?? methodTitle(method)}`;
 
-/** How a method is named within a sentence: `the Demaree`, `the second box`. */
-const actName = (method: MethodName): string => `the ${MARK_WORDS[method] ?? methodTitle(method)}`;
+/** What is done, where a mark's name alone does not read in a sentence. */
+const DOING_WORDS: { readonly [M in MethodName]?: string } = {
+  'open-sides': 'opening the sides',
+  interleave: 'interleaving',
+  'requeen-mated': 'requeening',
+  'give-cell': 'giving a cell',
+};
+
+/** How a method is named within a sentence: `the Demaree`, `interleaving`. */
+const actName = (method: MethodName): string =>
+  DOING_WORDS[method] ?? `the ${MARK_WORDS[method] ?? methodTitle(method)}`;
 
 function reasonStart(because: IntentionReason): string {
   switch (because.code) {
@@ -71,7 +80,10 @@ function reasonStart(because: IntentionReason): string {
 }
 
 /** What became of an intention, or how it stands with it, as a sentence. */
-export function intentionWords({ method, window, on, status, because, begun, isIfCells }: Intention): string {
+export function intentionWords(
+  { method, window, on, status, because, begun, isIfCells }: Intention,
+  today: Day,
+): string {
   const name = actName(method);
   const span = rangeWords({ from: window.earliest, to: window.latest });
   switch (status) {
@@ -90,7 +102,7 @@ export function intentionWords({ method, window, on, status, because, begun, isI
     case 'now':
       return isIfCells && because
         ? `${capital(reasonStart(because))}: it is time for ${name}.`
-        : `It is time for ${name}: best ${weekdayWords(on)}, any day ${span}.`;
+        : `It is time for ${name}: ${on < today ? '' : `best ${weekdayWords(on)}, `}any day up to and including ${dayWords(window.latest)}.`;
     case 'to-come':
       return isIfCells
         ? `${capital(name)}, if charged cells come (${span}).`

@@ -45,9 +45,13 @@ export const monthDayWords = (monthDay: MonthDay): string => {
   return `${date} ${monthName(month ?? 1)}`;
 };
 
+/** `18 to 25 May`. */
+const spanWords = (from: MonthDay, to: MonthDay): string =>
+  `${from.slice(0, 2) === to.slice(0, 2) ? Number(from.slice(3)) : monthDayWords(from)} to ${monthDayWords(to)}`;
+
 /** `First charged cells: about 20 May (18 to 25 May, 3 years).` */
 export function signWords({ sign, middle, earliest, latest, years }: SignSeen): string {
-  const span = earliest === latest ? '' : `${monthDayWords(earliest)} to ${monthDayWords(latest)}, `;
+  const span = earliest === latest ? '' : `${spanWords(earliest, latest)}, `;
   return `${SIGN_WORDS[sign]}: about ${monthDayWords(middle)} (${span}${years === 1 ? 'one year' : `${years} years`}).`;
 }
 

@@ -58,7 +58,7 @@ const NEW_QUEEN: ReadonlySet<UnitQueen> = new Set(['taken', 'either', 'gone', 'c
 
 /** A season of one colony, as it stood at the end of the span or stands today, between two days, both included. */
 export function colonyBack(
-  state: Pick<ColonyState, 'inspections' | 'cells' | 'followUps' | 'parts' | 'queen'>,
+  state: Pick<ColonyState, 'inspections' | 'cells' | 'followUps' | 'parts' | 'queen' | 'ended'>,
   facts: Pick<ColonyFacts, 'queenEvents' | 'changes'>,
   span: DayRange,
   today: Day,
@@ -92,8 +92,10 @@ export function colonyBack(
     methods: state.parts
       .filter(({ programme }) => isIn(programme.on))
       .map(({ queen, programme: { id: programmeId, method, on, endedOn } }) => {
-        const isOpen = state.followUps.some((one) => one.programmeId === programmeId && one.status === 'due');
-        const isWaiting = state.queen.programme?.id === programmeId && !lays(state.queen);
+        // Of a colony that is no more nothing is still to be done.
+        const isOpen =
+          !state.ended && state.followUps.some((one) => one.programmeId === programmeId && one.status === 'due');
+        const isWaiting = !state.ended && state.queen.programme?.id === programmeId && !lays(state.queen);
         // Of the part that was left to come to a new queen; the other had one who laid all along.
         const isNew = NEW_QUEEN.has(queen) && state.queen.laysSince !== null && state.queen.laysSince.on > on;
         const cameOut: CameOut =

@@ -5,10 +5,11 @@ import type { OpenedDatabase } from '../../db/open';
 import { revisionsOf } from '../../db/repositories/revisions';
 import { queenPageView, queensView } from '../../views/queens-view';
 import { loadApiaries } from '../all-apiaries';
+import { allFacts } from '../all-facts';
 import { readAllFacts } from '../season/season-facts';
 import { codes, DEMO_NOW, demoBook, id } from '../testing';
 import { queenRecords } from './queen-records';
-import { correctQueen, joinQueens } from './save-queen';
+import { correctQueen, joinQueens, partQueens } from './save-queen';
 
 let opened: OpenedDatabase;
 beforeEach(() => {
@@ -28,6 +29,7 @@ const lineIn = (colony: string) => {
 const factOf = (colony: string): QueenFact => records().queens.find((one) => one.id === lineIn(colony).id) as QueenFact;
 const page = (of: string) => queenPageView(view(), records(), of);
 const correct = (queen: QueenFact) => correctQueen(opened.db, queen, DEMO_NOW);
+const part = (from: string) => partQueens(opened.db, { id: from }, DEMO_NOW);
 const join = (from: string, into: string) => joinQueens(opened.db, { id: from, intoId: into }, DEMO_NOW);
 
 describe('the queens of the book', () => {
@@ -81,6 +83,22 @@ describe('what is known of a queen', () => {
   });
 });
 
+describe('a queen’s colonies', () => {
+  it('are told by their temper while she was in them, and those to breed from stand on a list', () => {
+    const facts = allFacts(opened, DEMO_NOW.today);
+    const told = queenRecords(opened.db, (colonyId) => facts.get(colonyId)?.inspections ?? []);
+    const of = (colony: string) => queenPageView(view(), told, lineIn(colony).id);
+    expect(of('Yarrow')?.temper).toBe('calm once');
+    // The bees that were defensive were those of the old queen, who sits in the nuc by now.
+    expect([of('Hawkbit')?.temper, of('Mallow')?.temper]).toEqual(['defensive once', null]);
+    expect(
+      view()
+        .lines.filter(({ isToBreedFrom }) => isToBreedFrom)
+        .map(({ where }) => where),
+    ).toEqual(['in Yarrow']);
+  });
+});
+
 describe('two queens who are one', () => {
   it('are made one: her life, her daughters and her methods go over', () => {
     const [nuc, vetch] = [factOf('Hawkbit'), factOf('Vetch')];
@@ -94,6 +112,28 @@ describe('two queens who are one', () => {
     const facts = readAllFacts(opened.db);
     const read = readSeasonFile(writeSeasonFile(facts));
     expect(read.ok && read.value).toEqual(facts);
+  });
+
+  it('are made two again, with what was theirs, and what was noted since stays with the other', () => {
+    const [nuc, vetch] = [factOf('Hawkbit'), factOf('Vetch')];
+    const facts = () => {
+      const { revisions: _, ...all } = readAllFacts(opened.db);
+      return all;
+    };
+    const before = facts();
+    join(nuc.id, vetch.id);
+    expect(page(vetch.id)?.joined.map(({ id: from }) => from)).toEqual([nuc.id]);
+    expect(part(nuc.id).ok).toBe(true);
+    expect(part(nuc.id).ok).toBe(true);
+    expect(facts()).toEqual(before);
+    expect(page(vetch.id)?.joined).toEqual([]);
+    // Corrected since, the other stays as she was put right.
+    join(nuc.id, vetch.id);
+    const joined = () => records().queens.find((one) => one.id === vetch.id) as QueenFact;
+    correct({ ...joined(), note: 'Gentle.' });
+    expect(part(nuc.id).ok).toBe(true);
+    expect(joined().note).toBe('Gentle.');
+    expect(codes(part(id(9)))).toEqual(['not-found id']);
   });
 
   it('are refused where one comes of the other, or their days exclude each other', () => {
