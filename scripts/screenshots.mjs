@@ -111,7 +111,7 @@ const VIEWS = [
   { file: 'kit', size: DESK, open: at('/apiaries/kit') },
   { file: 'map', size: DESK, open: map('Walled garden') },
   { file: 'season', size: DESK, open: at('/season') },
-  { file: 'room', size: DESK, open: at('/room') },
+  { file: 'plan', size: DESK, open: at('/season/plan') },
   { file: 'frames', size: DESK, open: frames('Sainfoin') },
   { file: 'what-if', size: DESK, open: whatIf },
   { file: 'board', size: DESK, open: board },

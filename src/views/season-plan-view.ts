@@ -95,6 +95,8 @@ export const planFact = ({ by, plannedOn, moved, dropped, again, ...plan }: Seas
 /** A colony with its plan for a season, and what is meant. */
 export interface ColonyMeant {
   readonly colony: NamedColony;
+  /** It is no more: it asks for no hours. */
+  readonly isEnded: boolean;
   readonly apiary: ApiaryEntry;
   readonly plan: SeasonPlan | null;
   readonly intentions: readonly Intention[];
@@ -164,7 +166,8 @@ interface Asked {
 
 /** The plan for a season: how each colony is to be run, what that asks week by week, and what of it does not work yet. */
 export function seasonPlanView({ year, meant, load, counted }: Asked): SeasonPlanView {
-  const asked: LoadAsked = { ...load, colonies: meant.map(({ planned }) => planned) };
+  const living = meant.filter(({ isEnded }) => !isEnded);
+  const asked: LoadAsked = { ...load, colonies: living.map(({ planned }) => planned) };
   const apiaries = [
     ...new Map(meant.map(({ apiary, hooks, planned }) => [apiary.id, { apiary, hooks, planned }])).values(),
   ];
@@ -205,7 +208,7 @@ export function seasonPlanView({ year, meant, load, counted }: Asked): SeasonPla
     })),
     boxesThere: { 'nuc-box': counted('nuc-box'), 'brood-box': counted('brood-box'), super: counted('super') },
     atTheEnd: atTheEndWords(
-      meant.length,
+      living.length,
       end.colonies,
       end.moreIfCells,
       [...end.boxes].map(([thing, count]) => thingsWords([thing], count)),

@@ -1,6 +1,8 @@
 import 'server-only';
+import { eq } from 'drizzle-orm';
 import type { Day } from '../../core/calendar/day';
 import type { DayRange } from '../../core/calendar/window';
+import { foldColony } from '../../core/colony/fold';
 import { CAR, HOME } from '../../core/kit/kit-entry';
 import type { Thing } from '../../core/methods/thing';
 import { minutesByKind } from '../../core/rounds/work';
@@ -11,7 +13,8 @@ import { seasonAround, seasonStarting } from '../../core/year/beekeeping-year';
 import { flowsOfSeason } from '../../core/year/flow-expected';
 import type { OpenedDatabase } from '../../db/open';
 import { loadSeasonPlans } from '../../db/repositories/season-plans';
-import type { AllApiaries, StandingColony } from '../../views/all-apiaries';
+import { colonies } from '../../db/schema/tables';
+import type { AllApiaries, ApiaryEntry, StandingColony } from '../../views/all-apiaries';
 import { type ColonyMeant, type SeasonPlanView, seasonPlanView } from '../../views/season-plan-view';
 import { yearOfAll } from '../../views/year-bands';
 import { allFacts } from '../all-facts';
@@ -21,7 +24,10 @@ import { learnedMinutesNow } from '../rounds/asked-now';
 /** The season that is planned where nothing else is asked: the one that is on, in the rest the one to come. */
 export const plannedYear = (all: AllApiaries, today: Day): number => seasonAround(today, yearOfAll(all)).year;
 
-/** What is meant with every standing colony in the season that begins in a year; those without a plan have nothing meant. */
+/**
+ * What is meant with every standing colony in the season that begins in a year, and with those that have ended since it was planned; those
+ * without a plan have nothing meant.
+ */
 export function meantInSeason(
   opened: OpenedDatabase,
   all: AllApiaries,
@@ -30,27 +36,37 @@ export function meantInSeason(
 ): readonly ColonyMeant[] {
   const plans = loadSeasonPlans(opened.db, year);
   const facts = allFacts(opened, today);
-  return all.colonies.map((standing): ColonyMeant => {
-    const { colony, apiary, state } = standing;
+  const meant = ({ colony, apiary, state }: StandingColony, isEnded: boolean): ColonyMeant => {
     const place = yearAt(apiary, all.settings);
     const season = seasonStarting(year, place);
-    const hooks = { season, flow: flowOf(standing, season) };
+    const hooks = { season, flow: flowOf(apiary, season) };
     const plan = plans.get(colony.id) ?? null;
     const own = facts.get(colony.id);
     const intentions = plan && own ? intentionsOf(plan, hooks, seasonSeen(colony.id, own, state), today) : [];
     return {
       colony: { id: colony.id, name: colony.name },
+      isEnded,
       apiary,
       plan,
       intentions,
       hooks,
       planned: { id: colony.id, apiaryId: apiary.id, year: place, intentions },
     };
+  };
+  const standing = new Set(all.colonies.map(({ colony }) => colony.id));
+  const ended = [...plans.keys()].flatMap((id): StandingColony[] => {
+    const own = standing.has(id) ? undefined : facts.get(id);
+    const colony = own && opened.db.select().from(colonies).where(eq(colonies.id, id)).get();
+    const apiary = all.apiaries.find((one) => one.id === colony?.apiaryId);
+    return own && colony && apiary && own.endedOn !== null && own.endedOn <= today
+      ? [{ colony, apiary, state: foldColony(own, all.settings, today) }]
+      : [];
   });
+  return [...all.colonies.map((one) => meant(one, false)), ...ended.map((one) => meant(one, true))];
 }
 
 /** The main flow that acts hang on: the longest that is expected in the season. */
-function flowOf({ apiary }: StandingColony, season: DayRange): DayRange | null {
+function flowOf(apiary: ApiaryEntry, season: DayRange): DayRange | null {
   const flows = flowsOfSeason(apiary, season);
   return flows.reduce<DayRange | null>(
     (longest, one) => (longest && longest.to - longest.from >= one.to - one.from ? longest : one),

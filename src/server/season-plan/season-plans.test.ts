@@ -1,3 +1,4 @@
+import { eq } from 'drizzle-orm';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { day } from '../../core/calendar/day';
 import type { SeasonPlanFact } from '../../core/facts/season-plan';
@@ -5,6 +6,7 @@ import { readSeasonFile, writeSeasonFile } from '../../core/formats/season-file'
 import type { OpenedDatabase } from '../../db/open';
 import { revisionsOf } from '../../db/repositories/revisions';
 import { loadSeasonPlans } from '../../db/repositories/season-plans';
+import { colonies } from '../../db/schema/tables';
 import { meantNow, planFact } from '../../views/season-plan-view';
 import { loadApiaries } from '../all-apiaries';
 import { saveApiary } from '../entries/save-apiary';
@@ -105,6 +107,23 @@ describe('the plan of the demo', () => {
     expect(gone.length).toBeGreaterThan(4);
     saveSeasonPlans(opened.db, { plans: [], gone }, DEMO_NOW);
     expect(checks()).toEqual(before);
+  });
+
+  it('is told to the end of a colony that is no more, and asks for no hours of it', () => {
+    const before = seasonPlanNow(opened, all(), TODAY, 2027);
+    opened.db
+      .update(colonies)
+      .set({ endedOn: '2027-05-16' })
+      .where(eq(colonies.id, colonyId('Yarrow')))
+      .run();
+    const after = seasonPlanNow(opened, all(), TODAY, 2027);
+    const rows = after.groups.flatMap((group) => group.rows);
+    expect(rows.find(({ name }) => name === 'Yarrow')?.intentions.at(-1)).toMatchObject({
+      status: 'dropped',
+      words: 'The colony ended on 16 May: the Demaree meant for 20 May is dropped.',
+    });
+    const minutes = (view: typeof after) => view.weeks.reduce((sum, { usual, meant: own }) => sum + usual + own, 0);
+    expect(minutes(after)).toBeLessThan(minutes(before));
   });
 
   it('is for the season that is on, in the rest for the one to come', () => {

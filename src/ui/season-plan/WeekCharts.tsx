@@ -138,15 +138,31 @@ export function BoxesChart({ view, steps }: Props) {
       type="line"
       plugins={[letters(of.ground)]}
       data={{
-        datasets: BOXES.map((box) => ({
-          ...STEP,
-          label: LETTERS[box],
-          data: held(view, ({ boxes }) => boxes[box]),
-          borderColor: inks[box],
-          borderWidth: 2.5,
-          borderDash: [...DASHES[box]],
-          fill: false,
-        })),
+        datasets: BOXES.flatMap((box) => [
+          {
+            ...STEP,
+            label: LETTERS[box],
+            data: held(view, ({ boxes }) => boxes[box]),
+            borderColor: inks[box],
+            borderWidth: 2.5,
+            borderDash: [...DASHES[box]],
+            fill: false,
+          },
+          // Thin, as many as there are: what goes over it is short.
+          ...(view.boxesThere[box] === null
+            ? []
+            : [
+                {
+                  ...STEP,
+                  label: '',
+                  data: held(view, () => view.boxesThere[box] ?? 0),
+                  borderColor: inks[box],
+                  borderWidth: 1,
+                  borderDash: [1, 3],
+                  fill: false,
+                },
+              ]),
+        ]),
       }}
       options={{
         maintainAspectRatio: false,

@@ -25,7 +25,9 @@ export function WeekLanes({ view }: { readonly view: SeasonPlanView }) {
   const { first, last, weeks } = view;
   const style = spanStyle(first, first, last);
   const hours = stepsFor(Math.max(...weeks.map(({ usual, meant, free }) => Math.max(usual + meant, free) / 60), 1));
-  const boxes = stepsFor(Math.max(...weeks.flatMap((week) => BOXES.map((box) => week.boxes[box])), 1));
+  const boxes = stepsFor(
+    Math.max(...weeks.flatMap((week) => BOXES.map((box) => Math.max(week.boxes[box], view.boxesThere[box] ?? 0))), 1),
+  );
   return (
     <div aria-hidden="true">
       <div className="season-row" style={{ height: HOURS_PX + 2 }}>
@@ -45,7 +47,7 @@ export function WeekLanes({ view }: { readonly view: SeasonPlanView }) {
       <div className="season-row" style={{ height: BOXES_PX + 2 }}>
         <span className="season-name text-sm leading-tight whitespace-normal!">
           <b>Boxes out</b>
-          <span className="text-muted block text-xs">N nucs, B brood boxes, S supers, more than today</span>
+          <span className="text-muted block text-xs">N nucs, B brood boxes, S supers. Thin: what there is</span>
         </span>
         <div className="season-strip">
           <div className="season-time">
