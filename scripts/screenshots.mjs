@@ -54,6 +54,11 @@ const frames = (name) => async (page) => {
   await page.getByRole('link', { name: 'Frames and moves' }).click();
   await page.getByRole('heading', { name: 'Which frame goes where?' }).waitFor();
 };
+const plan = async (page) => {
+  await page.goto('/season/plan');
+  await page.getByRole('toolbar', { name: 'Move through the season' }).evaluate((bar) => bar.scrollIntoView());
+};
+
 const whatIf = async (page) => {
   await choices(page);
   await page.getByRole('link', { name: 'Compare what they come to' }).click();
@@ -111,7 +116,7 @@ const VIEWS = [
   { file: 'kit', size: DESK, open: at('/apiaries/kit') },
   { file: 'map', size: DESK, open: map('Walled garden') },
   { file: 'season', size: DESK, open: at('/season') },
-  { file: 'plan', size: DESK, open: at('/season/plan') },
+  { file: 'plan', size: DESK, open: plan },
   { file: 'frames', size: DESK, open: frames('Sainfoin') },
   { file: 'what-if', size: DESK, open: whatIf },
   { file: 'board', size: DESK, open: board },
