@@ -41,7 +41,7 @@ const CORE_ORDER: readonly (readonly string[])[] = [
   ['settings'],
   ['colony', 'programmes', 'schedule'],
   ['rounds', 'kit', 'yard'],
-  ['population', 'looking-back', 'season-plan'],
+  ['population', 'looking-back', 'season-plan', 'practice'],
   ['facts'],
   ['formats'],
 ];
