@@ -25,6 +25,7 @@ const PAGES = [
   '/season',
   '/season/plan',
   '/swarm-out',
+  '/practice',
   '/apiaries/kit',
   '/offline',
 ];

@@ -15,7 +15,7 @@ export const PLACES = [
     isAtThumb: true,
   },
   { href: '/apiaries', name: 'Apiaries', within: under(/^\/apiaries/), isAtThumb: false },
-  { href: '/cell-clock', name: 'Learn', within: under(/^\/(cell-clock|methods)/), isAtThumb: false },
+  { href: '/cell-clock', name: 'Learn', within: under(/^\/(cell-clock|methods|practice)/), isAtThumb: false },
 ] as const;
 export type PlaceName = (typeof PLACES)[number]['name'];
 
@@ -48,6 +48,7 @@ export const VIEWS = {
   learn: [
     { href: '/cell-clock', name: 'Cell clock' },
     { href: '/methods', name: 'Methods' },
+    { href: '/practice', name: 'Practice' },
   ],
 } as const;
 

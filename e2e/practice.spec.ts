@@ -1,0 +1,105 @@
+import type { Page } from '@playwright/test';
+import { faults } from './faults';
+import { expect, test } from './test';
+
+test.use({ seed: 'demo' });
+
+/** Every exercise by its name, with what is asked first in it. */
+const EXERCISES = [
+  ['Read the cell', 'Which stage is it?'],
+  ['Read the brood', 'How many days ago was the last egg laid?'],
+  ['Swarm, supersedure or emergency', 'Why are the cells there?'],
+  ['Leave it shut or not', 'Today?'],
+  ['When to be back', 'In how many days must somebody be back, at the latest?'],
+  ['What must not be shaken', 'Which frames must not be shaken?'],
+] as const;
+
+/** Answers all that is asked with what stands first: by pointer. */
+async function answerAnything(page: Page) {
+  for (const group of await page.getByRole('group').all()) {
+    const first = group.locator('label').first();
+    if (await first.isVisible()) await first.click();
+  }
+  for (const field of await page.getByRole('spinbutton').all()) await field.fill('3');
+}
+
+for (const [name, asked] of EXERCISES) {
+  test(`${name}: asked, answered, marked with its reasons, and another follows`, async ({ page }) => {
+    await page.goto('/practice');
+    await page.getByRole('button', { name, exact: true }).click();
+    const card = page.getByRole('region', { name });
+    await expect(card.getByText(asked)).toBeVisible();
+    expect(await faults(page)).toEqual([]);
+    await answerAnything(page);
+    await card.getByRole('button', { name: 'Check it' }).click();
+    await expect(card.getByRole('heading', { level: 3 })).toBeFocused();
+    await expect(card.getByText('You said:').first()).toBeVisible();
+    expect(await faults(page)).toEqual([]);
+    await card.getByRole('button', { name: 'Next' }).click();
+    await expect(card.getByRole('button', { name: 'Check it' })).toBeVisible();
+  });
+}
+
+test('a frame is searched and its cells chosen by keys; what was hidden is shown afterwards; progress goes out as CSV', async ({
+  page,
+}) => {
+  await page.goto('/practice');
+  await page.getByRole('button', { name: 'Find them all' }).press('Enter');
+  const card = page.getByRole('region', { name: 'Find them all' });
+  await expect(card.getByRole('button', { name: 'Check it' })).toBeDisabled();
+  await card.getByRole('button', { name: 'Shake or brush the bees off' }).press('Enter');
+  const things = card.getByRole('button', { pressed: false }).filter({ has: page.locator('svg') });
+  await things.first().press('Enter');
+  await expect(card.getByRole('button', { pressed: true })).toHaveCount(1);
+  await page.getByRole('spinbutton').fill('7');
+  await page.keyboard.press('Enter');
+  await expect(card.getByText('must somebody be back, at the latest?')).toContainText('Right');
+  expect(await faults(page)).toEqual([]);
+  await card.getByRole('button', { name: 'Enough' }).click();
+  const table = page.getByRole('table', { name: 'What you practised, on this device' });
+  await expect(table).toContainText('Find them all');
+  const loads = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save it as CSV' }).click();
+  expect((await loads).suggestedFilename()).toBe('ubbet-practice.csv');
+  // It is there when the page is opened again, until it is forgotten.
+  await page.reload();
+  await expect(table).toContainText('Find them all');
+  await page.getByRole('button', { name: 'Forget all of it' }).click();
+  await page.getByRole('alertdialog').getByRole('button', { name: 'Forget it' }).click();
+  await expect(table).toHaveCount(0);
+});
+
+test('all of it is there in words, on a phone', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto('/practice');
+  await expect(page.locator('html')).toHaveJSProperty('scrollWidth', 390);
+  await page.getByRole('button', { name: 'Read the cell' }).click();
+  await page.getByRole('button', { name: 'In words' }).click();
+  await expect(page.getByText('The one that is asked about:')).toBeVisible();
+  await page.getByRole('button', { name: 'Enough' }).click();
+  await page.getByRole('button', { name: 'Read the brood' }).click();
+  await page.getByRole('button', { name: 'In words' }).click();
+  await expect(page.getByText(/cells with|empty/).first()).toBeVisible();
+  await expect(page.locator('html')).toHaveJSProperty('scrollWidth', 390);
+  expect(await faults(page)).toEqual([]);
+});
+
+test.describe('without a signal', () => {
+  test.use({ serviceWorkers: 'allow' });
+
+  test('it goes on as it was', async ({ page, context }) => {
+    await page.goto('/hive');
+    await page.evaluate(() => navigator.serviceWorker.ready);
+    await expect
+      .poll(() => page.evaluate(async () => (await caches.match('/practice')) !== undefined), { timeout: 60_000 })
+      .toBe(true);
+    await page.goto('/practice');
+    await page.getByRole('button', { name: 'When to be back' }).click();
+    await context.setOffline(true);
+    await page.reload();
+    await page.getByRole('button', { name: 'When to be back' }).click();
+    await page.getByRole('spinbutton').fill('7');
+    await page.getByRole('button', { name: 'Check it' }).click();
+    await expect(page.getByText('You said: 7 days.')).toBeVisible();
+  });
+});

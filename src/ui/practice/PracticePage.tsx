@@ -1,0 +1,103 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import type { Day } from '../../core/calendar/day';
+import { EXERCISES, type Exercise, type ExerciseKind } from '../../core/practice/exercise';
+import { nextExercise } from '../../core/practice/next-exercise';
+import { progressOf } from '../../core/practice/review';
+import { EXERCISE_WORDS } from '../../words/practice';
+import { BUTTON } from '../controls/styles';
+import { Views } from '../frame/Views';
+import { TitleHead } from '../time/TitleHead';
+import { ExerciseCard } from './ExerciseCard';
+import { PracticeProgress } from './PracticeProgress';
+import { usePractised } from './usePractised';
+
+/** Ten minutes are enough for a day. */
+const ENOUGH_MS = 10 * 60_000;
+const SEEDS = 0x7fffffff;
+
+/** Practice for the eye and the judgement: exercises made from the rules, marked by them, and brought back where they went wrong. */
+export function PracticePage({ today }: { readonly today: Day }) {
+  const { practised, cards, isKept, note, forget } = usePractised();
+  const [kind, setKind] = useState<ExerciseKind | null | undefined>(undefined);
+  const [exercise, setExercise] = useState<Exercise | null>(null);
+  const [begunAt, setBegunAt] = useState<number | null>(null);
+  const [isEnough, setEnough] = useState(false);
+  useEffect(() => {
+    if (begunAt === null) return;
+    const timer = setTimeout(() => setEnough(true), ENOUGH_MS);
+    return () => clearTimeout(timer);
+  }, [begunAt]);
+  const ask = (of: ExerciseKind | null) => {
+    const seed = crypto.getRandomValues(new Uint32Array(1))[0] ?? 0;
+    const at = new Date().toISOString();
+    setExercise(nextExercise({ kind: of, practised: practised ?? [], cards, at, today, seed: seed % SEEDS }));
+    setKind(of);
+    setBegunAt((before) => before ?? Date.now());
+  };
+  const progress = practised === null ? [] : progressOf(practised, cards, new Date().toISOString());
+  const due = progress.reduce((sum, { dueSkills }) => sum + dueSkills, 0);
+  return (
+    <>
+      <TitleHead
+        title="Practice"
+        below="Drawn from the age and marked by the rules. No points: only what you can read, and what comes again."
+      />
+      <Views of="learn" />
+      {exercise === null ? (
+        <>
+          <p className="mt-3">
+            <button type="button" className={BUTTON.act} disabled={practised === null} onClick={() => ask(null)}>
+              {due > 0
+                ? `Practise: ${due === 1 ? 'one thing comes' : `${due} things come`} again`
+                : 'Practise a bit of each'}
+            </button>
+          </p>
+          <ul className="mt-3 grid gap-x-8 wide:grid-cols-2">
+            {EXERCISES.map((one) => (
+              <li key={one} className="border-b border-line py-1.5">
+                <button
+                  type="button"
+                  disabled={practised === null}
+                  className="min-h-11 text-left font-bold underline hover:text-willow"
+                  onClick={() => ask(one)}
+                >
+                  {EXERCISE_WORDS[one].name}
+                </button>
+                <span className="text-muted block text-sm">{EXERCISE_WORDS[one].about}</span>
+              </li>
+            ))}
+          </ul>
+          {practised !== null && practised.length > 0 && (
+            <PracticeProgress progress={progress} practised={practised} onForget={forget} />
+          )}
+        </>
+      ) : (
+        <>
+          {isEnough && (
+            <p role="status" className="mt-2 font-semibold">
+              Ten minutes: enough for today, if you like.
+            </p>
+          )}
+          <ExerciseCard
+            key={`${exercise.kind} ${exercise.seed} ${exercise.level}`}
+            exercise={exercise}
+            onMarked={(marked) => note(exercise, marked)}
+            onNext={() => ask(kind ?? null)}
+            onEnd={() => setExercise(null)}
+          />
+        </>
+      )}
+      {!isKept && (
+        <p role="alert" className="text-propolis mt-3">
+          This device keeps nothing of it: what you practise is forgotten when you leave.
+        </p>
+      )}
+      <p className="text-muted mt-6 max-w-prose text-sm">
+        Drawings are plainer than bees. Real cells lie in shadow, and a real colony can do otherwise: at the hive, when
+        in doubt, ask somebody who has kept bees for long.
+      </p>
+    </>
+  );
+}

@@ -1,0 +1,69 @@
+'use client';
+
+import type { KindProgress, Practised } from '../../core/practice/review';
+import { EXERCISE_WORDS } from '../../words/practice';
+import { AskFirst } from '../controls/AskFirst';
+import { PlainTable } from '../controls/PlainTable';
+import { BUTTON } from '../controls/styles';
+
+interface Props {
+  readonly progress: readonly KindProgress[];
+  readonly practised: readonly Practised[];
+  readonly onForget: () => void;
+}
+
+/** What was practised, how far off it was, and what is due again; out as CSV. */
+export function PracticeProgress({ progress, practised, onForget }: Props) {
+  const save = async () => {
+    const { unparse } = await import('papaparse');
+    const rows = practised.map(({ at, kind, skill, level, isRight, daysOff }) => ({
+      at,
+      exercise: kind,
+      skill,
+      level,
+      right: isRight ? 'yes' : 'no',
+      daysOff: daysOff ?? '',
+    }));
+    const link = document.createElement('a');
+    link.href = URL.createObjectURL(new Blob([`﻿${unparse(rows, { escapeFormulae: true })}`], { type: 'text/csv' }));
+    link.download = 'ubbet-practice.csv';
+    link.click();
+    URL.revokeObjectURL(link.href);
+  };
+  return (
+    <section aria-label="What you practised" className="mt-4">
+      <PlainTable
+        caption="What you practised, on this device"
+        head={['Exercise', 'Answered', 'All right', 'Days off, on average', 'Comes again now']}
+        rows={progress
+          .filter(({ answered }) => answered > 0)
+          .map(({ kind, answered, right, daysOff, dueSkills }) => ({
+            key: kind,
+            cells: [
+              EXERCISE_WORDS[kind].name,
+              answered,
+              right,
+              daysOff === null ? '–' : (Math.round(daysOff * 10) / 10).toString(),
+              dueSkills === 0 ? '–' : dueSkills,
+            ],
+          }))}
+      />
+      <p className="mt-2 flex flex-wrap gap-3">
+        <button type="button" className={BUTTON.plain} onClick={() => void save()}>
+          Save it as CSV
+        </button>
+        <AskFirst
+          trigger={
+            <button type="button" className={`${BUTTON.quiet} min-h-11`}>
+              Forget all of it
+            </button>
+          }
+          title="Forget what you practised?"
+          body="What comes again, and how you answered so far, goes from this device."
+          yes="Forget it"
+          onYes={onForget}
+        />
+      </p>
+    </section>
+  );
+}
