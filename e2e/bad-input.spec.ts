@@ -95,7 +95,7 @@ test('the server itself refuses what a screen would not send, and stores nothing
   expect(await refused({ layingRoomDays: -1 })).toEqual(['layingRoomDays out-of-range']);
   expect(await refused({ layingRoomDays: 10_000 })).toEqual(['layingRoomDays out-of-range']);
   expect(await refused({ note: 'x'.repeat(100_000) })).toEqual(['note too-long']);
-  expect(await refused({ temper: 'calm' })).toEqual(['temper unknown-property']);
+  expect(await refused({ mood: 'calm' })).toEqual(['mood unknown-property']);
   expect(await refused({ thoroughness: null })).toEqual(['thoroughness not-one-of']);
   expect(await refused({ colonyId: ID(9) })).toEqual(['colonyId unknown-reference']);
   const known = { observationId: ID(2), cellId: ID(3), found: 'egg', takenDown: false, newCell: null };

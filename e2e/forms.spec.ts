@@ -31,8 +31,12 @@ test.describe('settings', () => {
     await expect(months.getByRole('checkbox', { name: 'Nov' })).toBeChecked();
     await page.getByLabel('Fixed interval in the swarm season').fill('');
     await page.getByRole('button', { name: 'Save' }).click();
-    await page.getByRole('link', { name: 'Yarrow', exact: true }).first().click();
+    await page.getByRole('link', { name: 'Betony', exact: true }).first().click();
     await expect(page.getByRole('region', { name: 'Reading' })).toContainText('Inspect Wed 1 Sep');
+    // An apiary whose days were entered keeps to them.
+    await page.goto('/colonies');
+    await page.getByRole('link', { name: 'Yarrow', exact: true }).click();
+    await expect(page.getByRole('region', { name: 'Reading' })).toContainText('Inspect Thu 20 May');
   });
 
   test('measures are asked for and said in the units of the keeper, and stored in SI', async ({ page }) => {

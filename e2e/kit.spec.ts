@@ -103,6 +103,6 @@ test('a start that is being planned says what of its kit is not there yet', asyn
   await page.getByRole('link', { name: 'What are my choices?' }).click();
   await page.getByRole('link', { name: 'See the dates: Vertical split over a split board' }).click();
   const there = page.getByRole('region', { name: 'Not there yet' });
-  await expect(there).toContainText('Walled garden, today: a split board, a brood box and 10 frames');
+  await expect(there).toContainText('Walled garden, today: a split board and 10 frames');
   await expect(there).toContainText('are at home: take them along today.');
 });

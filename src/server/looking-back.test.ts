@@ -4,7 +4,8 @@ import { day } from '../core/calendar/day';
 import type { OpenedDatabase } from '../db/open';
 import { loadFood } from '../db/repositories/food';
 import { roundsMade } from '../db/repositories/rounds';
-import { backAsCsv } from '../ui/looking-back/back-as-csv';
+import { csvOf } from '../ui/controls/save-as-csv';
+import { linesForCsv } from '../ui/looking-back/lines-for-csv';
 import { lookingBackView } from '../views/looking-back-view';
 import { allFacts } from './all-facts';
 import { knownThen } from './looking-back/known-then';
@@ -87,7 +88,7 @@ describe('looking back on the demo', () => {
 
   it('goes out as CSV, a line for each colony, formulas disarmed', () => {
     const lines = view().colonies.map((line) => (line.name === 'Yarrow' ? { ...line, name: '=1+1' } : line));
-    const { data } = Papa.parse<Record<string, string>>(backAsCsv(lines).slice(1), { header: true });
+    const { data } = Papa.parse<Record<string, string>>(csvOf(linesForCsv(lines)).slice(1), { header: true });
     expect(data).toHaveLength(17);
     expect(data.some(({ name }) => name === "'=1+1")).toBe(true);
     expect(Object.keys(data[0] ?? {})).toEqual([

@@ -19,6 +19,7 @@ import {
   stepDoneFact,
 } from '../facts/programme';
 import { queenEventFact, queenFact } from '../facts/queen';
+import { REVISED, REVISION_ACTIONS } from '../facts/revised';
 import { roundFact, roundWishFact } from '../facts/round';
 import { scaleAnswerFact, scaleDayFact } from '../facts/scale';
 import { seasonPlanFact } from '../facts/season-plan';
@@ -75,20 +76,10 @@ const facts = z.strictObject({
   revisions: z.array(
     z.strictObject({
       id: idField,
-      entity: z.enum([
-        'apiary',
-        'colony',
-        'queen',
-        'queen-event',
-        'inspection',
-        'programme',
-        'check-answer',
-        'survey',
-        'season-plan',
-      ]),
+      entity: z.enum(REVISED),
       entityId: idField,
       revisedAt: instantField,
-      action: z.enum(['corrected', 'deleted', 'restored']),
+      action: z.enum(REVISION_ACTIONS),
       before: z.unknown(),
     }),
   ),

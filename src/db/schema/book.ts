@@ -1,4 +1,5 @@
 import { index, integer, primaryKey, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import { REVISED, REVISION_ACTIONS } from '../../core/facts/revised';
 import { SETTING_KEYS } from '../../core/facts/setting';
 import { id, oneOf } from './columns';
 
@@ -34,19 +35,6 @@ export const settings = sqliteTable(
   { key: text('key', { enum: SETTING_KEYS }).primaryKey(), value: text('value', { mode: 'json' }).notNull() },
   (t) => [oneOf('setting_key', t.key, SETTING_KEYS)],
 );
-
-export const REVISION_ACTIONS = ['corrected', 'deleted', 'restored'] as const;
-export const REVISED = [
-  'apiary',
-  'colony',
-  'queen',
-  'queen-event',
-  'inspection',
-  'programme',
-  'check-answer',
-  'survey',
-  'season-plan',
-] as const;
 
 /** What an entry said before it was corrected or deleted. Only ever added to. */
 export const revisions = sqliteTable(

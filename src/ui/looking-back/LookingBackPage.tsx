@@ -13,6 +13,7 @@ import { type Column, SortTable } from '../controls/SortTable';
 import { BUTTON } from '../controls/styles';
 import { Views } from '../frame/Views';
 import { TitleHead } from '../time/TitleHead';
+import { linesForCsv } from './lines-for-csv';
 
 interface Props {
   readonly view: LookingBackView;
@@ -124,12 +125,8 @@ export function LookingBackPage({ view, apiaries, apiaryId }: Props) {
   const go = (over: { from?: string; to?: string; apiary?: string }) =>
     router.push(`/season/looking-back?${new URLSearchParams({ from, to, apiary: apiaryId, ...over })}`);
   const save = async () => {
-    const { backAsCsv } = await import('./back-as-csv');
-    const link = document.createElement('a');
-    link.href = URL.createObjectURL(new Blob([backAsCsv(colonies)], { type: 'text/csv' }));
-    link.download = `ubbet-season-${from}-${to}.csv`;
-    link.click();
-    URL.revokeObjectURL(link.href);
+    const { saveAsCsv } = await import('../controls/save-as-csv');
+    saveAsCsv(linesForCsv(colonies), `ubbet-season-${from}-${to}.csv`);
   };
   return (
     <>

@@ -15,7 +15,7 @@ interface Props {
 /** What was practised, how far off it was, and what is due again; out as CSV. */
 export function PracticeProgress({ progress, practised, onForget }: Props) {
   const save = async () => {
-    const { unparse } = await import('papaparse');
+    const { saveAsCsv } = await import('../controls/save-as-csv');
     const rows = practised.map(({ at, kind, skill, level, isRight, daysOff }) => ({
       at,
       exercise: kind,
@@ -24,11 +24,7 @@ export function PracticeProgress({ progress, practised, onForget }: Props) {
       right: isRight ? 'yes' : 'no',
       daysOff: daysOff ?? '',
     }));
-    const link = document.createElement('a');
-    link.href = URL.createObjectURL(new Blob([`﻿${unparse(rows, { escapeFormulae: true })}`], { type: 'text/csv' }));
-    link.download = 'ubbet-practice.csv';
-    link.click();
-    URL.revokeObjectURL(link.href);
+    saveAsCsv(rows, 'ubbet-practice.csv');
   };
   return (
     <section aria-label="What you practised" className="mt-4">

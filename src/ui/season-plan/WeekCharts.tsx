@@ -1,6 +1,6 @@
 'use client';
 
-import type { Plugin } from 'chart.js';
+import type { ChartOptions, Plugin } from 'chart.js';
 import { useMemo } from 'react';
 import { BOXES, type BoxThing } from '../../core/season-plan/load';
 import type { SeasonPlanView } from '../../views/season-plan-view';
@@ -50,6 +50,15 @@ interface Props {
 const upTo = ({ step, most }: Steps, line: string) =>
   ({ min: 0, max: most, grid: { color: line }, ...INSIDE, ticks: { display: false, stepSize: step } }) as const;
 
+/** Under the days of the sheet, with lines at the steps. */
+const optionsOf = (view: SeasonPlanView, steps: Steps, line: string): ChartOptions<'line'> => ({
+  maintainAspectRatio: false,
+  animation: motion(),
+  layout: EDGE_TO_EDGE,
+  scales: { x: daysOf(axisOf(view)), y: upTo(steps, line) },
+  plugins: { legend: { display: false }, tooltip: { enabled: false } },
+});
+
 /** Work at the hives and on the way there by week, what is meant over what is usual, and what is free. */
 export function HoursChart({ view, steps }: Props) {
   const of = useMemo(() => colours('ink', 'willow', 'line', 'paper'), []);
@@ -84,16 +93,7 @@ export function HoursChart({ view, steps }: Props) {
           },
         ],
       }}
-      options={{
-        maintainAspectRatio: false,
-        animation: motion(),
-        layout: EDGE_TO_EDGE,
-        scales: {
-          x: daysOf(axisOf(view)),
-          y: upTo(steps, of.line),
-        },
-        plugins: { legend: { display: false }, tooltip: { enabled: false } },
-      }}
+      options={optionsOf(view, steps, of.line)}
     />
   );
 }
@@ -164,16 +164,7 @@ export function BoxesChart({ view, steps }: Props) {
               ]),
         ]),
       }}
-      options={{
-        maintainAspectRatio: false,
-        animation: motion(),
-        layout: EDGE_TO_EDGE,
-        scales: {
-          x: daysOf(axisOf(view)),
-          y: upTo(steps, of.line),
-        },
-        plugins: { legend: { display: false }, tooltip: { enabled: false } },
-      }}
+      options={optionsOf(view, steps, of.line)}
     />
   );
 }
