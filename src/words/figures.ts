@@ -347,6 +347,8 @@ export const FIGURE_WORDS: Readonly<Record<string, string>> = {
   'what-was-found-of-the-food-says-something-for': 'Little food found says something of today for',
   'days-running-on-which-bees-stay-in-that-are-a-cold-spell': 'Days running on which bees stay in: a cold spell',
   'bees-of-a-colony-are-a-new-queens-own-after': 'Bees of a colony are a new queen’s own after',
+  'a-cell-must-not-be-shaken-from': 'A queen cell must neither be shaken nor chilled from',
+  'a-cell-must-not-be-shaken-until': 'A queen cell must neither be shaken nor chilled until',
   'days-taken-for-a-month': 'Days taken for a month, where a season is known to the day',
   'after-season-after-the-swarm-months': 'After-season after the swarm months',
   ...Object.fromEntries(YOUNGEST_BROOD.flatMap(ofYoungest)),

@@ -1,20 +1,20 @@
 'use client';
 
-import Link from 'next/link';
-import { Popover } from 'radix-ui';
-import { useState } from 'react';
+import dynamic from 'next/dynamic';
+import { useRef, useState } from 'react';
 import { type Day, formatDay } from '../../core/calendar/day';
 import type { SeasonPlanFact } from '../../core/facts/season-plan';
 import type { IntentionView } from '../../views/season-plan-view';
 import { weekdayWords } from '../../words/days';
 import { AskFirst } from '../controls/AskFirst';
-import { DayField } from '../controls/DayField';
-import { BUTTON } from '../controls/styles';
 import { useSend } from '../controls/useSend';
 import { useBook } from '../frame/BookContext';
 import { spanStyle } from '../season/place';
 import { useDayDrag } from '../season/useDayDrag';
-import { withAgain, withDropped, withMoved } from './plan-changes';
+import { withMoved } from './plan-changes';
+
+// What is asked of a mark comes when it is tapped.
+const IntentionMenu = dynamic(() => import('./IntentionMenu').then((module) => module.IntentionMenu), { ssr: false });
 
 interface Props {
   readonly intention: IntentionView;
@@ -38,7 +38,8 @@ export function IntentionTag({ intention, plan, colonyName, origin, top, daysOf 
   // Begun on a day of its own, what waited for cells is as any other.
   const isIfCells = intention.isIfCells && status !== 'begun';
   const book = useBook();
-  const { issues, isSending, sendTo } = useSend();
+  const { issues, sendTo } = useSend();
+  const tag = useRef<HTMLButtonElement>(null);
   const [isOpen, setOpen] = useState(false);
   const [asks, setAsks] = useState<Day | null>(null);
   const [put, setPut] = useState<Day | null>(null);
@@ -70,83 +71,33 @@ export function IntentionTag({ intention, plan, colonyName, origin, top, daysOf 
           aria-hidden="true"
         />
       )}
-      <Popover.Root open={isOpen} onOpenChange={setOpen}>
-        <Popover.Anchor asChild>
-          <button
-            type="button"
-            className="season-meant"
-            data-status={status}
-            data-cells={isIfCells}
-            data-meant={key}
-            style={{ ...spanStyle(origin, at, at), top: top + 4 }}
-            title={words}
-            aria-label={name}
-            aria-haspopup="dialog"
-            {...handlers}
-          >
-            {label}
-          </button>
-        </Popover.Anchor>
-        <Popover.Portal>
-          <Popover.Content
-            sideOffset={4}
-            collisionPadding={8}
-            aria-label={`${colonyName}, ${label}`}
-            className="z-20 w-80 max-w-[calc(100vw-1rem)] border-2 border-ink bg-paper p-3"
-          >
-            <p className="text-sm font-semibold">{words}</p>
-            {issues.map(({ message }) => (
-              <p key={message} role="alert" className="text-propolis mt-1 text-sm">
-                {message}
-              </p>
-            ))}
-            {!isFixed && (
-              <div className="mt-2">
-                <span className="text-sm">Another day</span>
-                <DayField
-                  aria-label={`Another day for ${label}`}
-                  value={formatDay(on)}
-                  onChange={(text) => {
-                    if (text && text !== formatDay(on)) void send(withMoved(plan, key, text));
-                  }}
-                />
-              </div>
-            )}
-            <p className="mt-2 flex flex-wrap gap-2">
-              {intention.start && (
-                <Link prefetch={false} href={intention.start} className={BUTTON.act}>
-                  Start it
-                </Link>
-              )}
-              {intention.programmeId && (
-                <Link prefetch={false} href={`/programmes/${intention.programmeId}`} className={BUTTON.plain}>
-                  See the programme
-                </Link>
-              )}
-              {!isFixed && (
-                <button
-                  type="button"
-                  className={BUTTON.plain}
-                  disabled={isSending}
-                  onClick={() => void send(withDropped(plan, key)).then(() => setOpen(false))}
-                >
-                  Drop it
-                </button>
-              )}
-              {status === 'dropped' && book?.isReader !== true && (
-                <button
-                  type="button"
-                  className={BUTTON.plain}
-                  disabled={isSending}
-                  onClick={() => void send(withAgain(plan, key, today)).then(() => setOpen(false))}
-                >
-                  Plan it again
-                </button>
-              )}
-            </p>
-          </Popover.Content>
-        </Popover.Portal>
-      </Popover.Root>
+      <button
+        ref={tag}
+        type="button"
+        className="season-meant"
+        data-status={status}
+        data-cells={isIfCells}
+        data-meant={key}
+        style={{ ...spanStyle(origin, at, at), top: top + 4 }}
+        title={words}
+        aria-label={name}
+        aria-haspopup="dialog"
+        aria-expanded={isOpen}
+        {...handlers}
+      >
+        {label}
+      </button>
+      {isOpen && (
+        <IntentionMenu
+          anchor={tag}
+          colonyName={colonyName}
+          intention={intention}
+          plan={plan}
+          isFixed={isFixed}
+          today={today}
+          onClose={() => setOpen(false)}
+        />
+      )}
       <span role="status" className="sr-only">
         {taken !== null ? `${weekdayWords(taken)}: Enter puts it there, Escape leaves it.` : ''}
         {taken === null && put !== null && put === on ? `Put on ${weekdayWords(put)}.` : ''}
