@@ -188,7 +188,9 @@ export function becauseWords(because: Because): string {
     case 'tip-hidden':
       return 'Without its tip nobody can tell a fresh cell from a ripe one.';
     case 'hidden-by-bees':
-      return `${because.count} more were there, which this search does not show.`;
+      return because.count === 1
+        ? 'One more was there, which this search does not show.'
+        : `${because.count} more were there, which this search does not show.`;
     case 'back-by':
       return because.hiddenAge === null
         ? 'Tipping up bounds nothing: back within two days.'
@@ -243,7 +245,7 @@ export function markedWords({ isRight, daysOff }: Marked): string {
 }
 
 export const answerWords = (code: string, answer: Answer | undefined, nameOf: (id: string) => string): string => {
-  if (answer === undefined || answer === '') return 'nothing said';
+  if (answer === undefined || answer === '') return 'nothing';
   if (answer === NO_DAY) return NO_DAY_WORDS[code] ?? 'no such day';
   if (typeof answer === 'number') return days(answer);
   if (typeof answer === 'string') return choiceWords(answer);

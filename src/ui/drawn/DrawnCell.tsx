@@ -23,7 +23,8 @@ export function DrawnCell({ look, isTipHidden = false, isAsked = false, classNam
   const r = RADIUS * shape.width;
   const length = SHORTEST + (LONGEST - SHORTEST) * wall;
   const [left, right, bottom] = [60 - r, 60 + r, TOP + length];
-  const closed = `M${left} ${TOP} C${left - 3} ${TOP + length * 0.45} ${left + 4} ${bottom - 14} 60 ${bottom} C${right - 4} ${bottom - 14} ${right + 3} ${TOP + length * 0.45} ${right} ${TOP} Z`;
+  const closed = `M${left} ${TOP} C${left - 3} ${TOP + length * 0.5} ${left + 3} ${bottom} 60 ${bottom} C${right - 3} ${bottom} ${right + 3} ${TOP + length * 0.5} ${right} ${TOP} Z`;
+  const inside = `M${left} ${TOP} C${left - 4} ${TOP + length * 0.5} ${left} ${bottom - 4} ${left + 5} ${bottom} H${right - 5} C${right} ${bottom - 4} ${right + 4} ${TOP + length * 0.5} ${right} ${TOP} Z`;
   const open = `M${left} ${TOP} C${left - 4} ${TOP + length * 0.5} ${left} ${bottom - 4} ${left + 5} ${bottom} M${right} ${TOP} C${right + 4} ${TOP + length * 0.5} ${right} ${bottom - 4} ${right - 5} ${bottom}`;
   const wax = capping
     ? `color-mix(in srgb, var(--color-paper), var(--color-wax) ${25 + Math.round(capping.tone * 75)}%)`
@@ -91,7 +92,7 @@ export function DrawnCell({ look, isTipHidden = false, isAsked = false, classNam
           </>
         ) : (
           <>
-            <path d={`${closed}`} fill="var(--color-paper)" clipPath={`url(#${id}c)`} opacity="0.8" />
+            <path d={inside} fill="var(--color-paper)" opacity="0.8" />
             {jelly > 0 && (
               <path
                 d={`M${left + 2} ${TOP + 2} H${right - 2} V${TOP + 6 + jelly * length * 0.4} Q60 ${TOP + 14 + jelly * length * 0.46} ${left + 2} ${TOP + 6 + jelly * length * 0.4} Z`}
