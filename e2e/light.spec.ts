@@ -36,6 +36,17 @@ async function inLight(page: Page, theme: string) {
 }
 
 for (const theme of ['day', 'sunlight', 'night'] as const) {
+  test(`no accessibility fault on what is planned, looked back on and practised in ${theme} light`, async ({
+    page,
+  }) => {
+    const faultsInIt = await inLight(page, theme);
+    for (const path of ['/season/plan', '/season/looking-back?from=2026-01-01&to=2026-12-31', '/practice']) {
+      await page.goto(path);
+      await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+      expect(await faultsInIt()).toEqual([]);
+    }
+  });
+
   test(`no accessibility fault on any screen in ${theme} light`, async ({ page }) => {
     const faultsInIt = await inLight(page, theme);
     for (const path of PAGES) {
