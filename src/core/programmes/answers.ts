@@ -144,6 +144,7 @@ const DEFINED = {
       code: 'cells',
       queen: 'raising',
     },
+    LAYS,
   ],
 } as const satisfies Answers;
 

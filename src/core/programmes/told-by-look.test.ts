@@ -68,6 +68,7 @@ describe('what a look says to a check', () => {
       ['united', null, { eggs: 'none' }],
       ['united', null, { eggs: 'seen', thoroughness: 'tip-up' }],
       ['read-comb', null, { eggs: 'seen', cells: [saw('a', 'larva-small')] }],
+      ['read-comb', 'eggs', { eggs: 'seen' }],
       ['read-comb', 'cells', { eggs: 'none', cells: [saw('a', 'larva-small')] }],
       ['read-comb', 'no-cells', { eggs: 'none', cells: [saw('a', 'not-found')] }],
       ['read-comb', 'no-cells', { eggs: 'none', cells: [saw('a', 'torn-down')] }],

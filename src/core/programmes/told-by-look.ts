@@ -56,8 +56,9 @@ const TOLD: { readonly [C in FollowUpCode]: ((look: InspectionRead) => string | 
   released: ({ inspection: { queen, eggs } }) => (queen === 'seen' || eggs === 'seen' ? 'out' : null),
   united: (look) => (isFull(look) && look.inspection.eggs === 'seen' ? 'joined' : null),
   'read-comb': (look) => {
-    if (look.inspection.eggs === 'seen') return null;
     const isNew = look.inspection.cells.some(({ found }) => found !== 'not-found' && isLive(found));
+    // By the first day on which it is read the eggs that came with the frame have hatched: what eggs are there are her own.
+    if (look.inspection.eggs === 'seen') return isNew ? null : 'eggs';
     if (isNew) return 'cells';
     return isFull(look) && !hasCells(look) ? 'no-cells' : null;
   },

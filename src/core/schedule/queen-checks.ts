@@ -1,6 +1,13 @@
 import { LAST_QUEENABLE_AGE } from '../biology/development';
 import { type AgeSpread, type Figure, figure } from '../biology/figure';
-import { CAGE_CHECK, CAST_LAYS, EMERGE_AFTER_PRIME, LATE_MATING_WAITS, RELEASED_QUEEN_LAYS } from '../biology/mating';
+import {
+  CAGE_CHECK,
+  CAST_LAYS,
+  EMERGE_AFTER_PRIME,
+  LATE_MATING_WAITS,
+  READ_TEST_COMB,
+  RELEASED_QUEEN_LAYS,
+} from '../biology/mating';
 import { addDays, type Day, earliestOf, latestOf } from '../calendar/day';
 import { type CheckWindow, type DayRange, spanOf, type Window } from '../calendar/window';
 import { isFullSearch } from '../cells/thoroughness';
@@ -203,13 +210,16 @@ export function matingMayBeLate({ afternoons, today }: ScheduleFrom, emergence: 
 }
 
 /**
- * A test frame, within days of a look that found no eggs.
+ * A test frame, within days of a look that found no eggs; null where one hangs there already: given since, or still to be read when the look was
+ * taken.
  *
  * @param late where mating may be late: the frame can wait some days more
  */
 export function giveTestComb(from: ScheduleFrom, on: Day, late: Said | null = null): Check | null {
-  const since = from.parts.some(({ programme }) => programme.method === 'test-comb' && programme.on >= on);
-  if (since) return null;
+  const hangsThere = from.parts.some(
+    ({ programme }) => programme.method === 'test-comb' && addDays(programme.on, READ_TEST_COMB.value.late) >= on,
+  );
+  if (hangsThere) return null;
   const ideal = late ? addDays(on, LATE_MATING_WAITS.value) : on;
   return inCycle(from, {
     code: 'act',

@@ -75,6 +75,35 @@ describe('a test frame', () => {
     // One given before is read by the inspection, which found no cell on it: she is there, and late.
     expect(orders([aProgramme({ method: 'test-comb', on: day('2027-05-20'), units: hive })])).toEqual(['eggs']);
   });
+
+  it('is no reason for a second one, looked at again before it can be read', () => {
+    const comb = aProgramme({ method: 'test-comb', on: day('2027-05-28'), units: hive });
+    for (const on of ['05-29', '05-30']) {
+      const inspections = [empty, look(on, { eggs: 'none', queen: 'none' })];
+      const state = alone({ queenEvents: virgin, inspections }, { programmes: [comb] })('home', on);
+      expect(checks(state).filter((check) => !check.startsWith('eggs'))).toEqual(['read-comb 05-31/06-01/06-02']);
+    }
+  });
+
+  it('is answered by her own eggs, and not by those that came with it', () => {
+    const comb = aProgramme({ method: 'test-comb', on: day('2027-05-28'), units: hive });
+    const codes = (on: string) =>
+      alone({ queenEvents: virgin, inspections: [empty, look(on)] }, { programmes: [comb] })(
+        'home',
+        on,
+      ).schedule.checks.map(({ code }) => code);
+    expect(codes('05-30')).toContain('read-comb');
+    expect(codes('05-31')).not.toContain('read-comb');
+    const answers = [anAnswer(comb.id, 'home', 'read-comb', '2027-06-01', 'eggs')];
+    const state = alone({ queenEvents: virgin, inspections: [empty] }, { programmes: [comb], answers })(
+      'home',
+      '06-01',
+    );
+    expect([state.queen.expected, state.schedule.checks.some(({ code }) => code === 'read-comb')]).toEqual([
+      'laying',
+      false,
+    ]);
+  });
 });
 
 describe('ways on', () => {
