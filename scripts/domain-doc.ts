@@ -17,6 +17,7 @@ import '../src/core/rounds/to-visit';
 import '../src/core/population/what-if';
 import '../src/core/food/food-asked';
 import '../src/core/practice/make-exercise';
+import '../src/core/cases/sight';
 import '../src/core/queens/stays';
 import '../src/core/season-plan/intentions';
 import '../src/core/season-plan/load';

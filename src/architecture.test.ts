@@ -42,6 +42,7 @@ const CORE_ORDER: readonly (readonly string[])[] = [
   ['colony', 'programmes', 'schedule'],
   ['rounds', 'kit', 'yard'],
   ['population', 'looking-back', 'season-plan', 'practice'],
+  ['cases'],
   ['facts'],
   ['formats'],
 ];

@@ -68,7 +68,8 @@ function freeName(base: string, taken: ReadonlySet<string>): string {
   return `${base} ${n}`;
 }
 
-function cellChoice({ cell, lastStage, planBy }: ColonyState['liveCells'][number]): CellChoice {
+/** A live cell as it is offered to be kept. */
+export function cellChoice({ cell, lastStage, planBy }: ColonyState['liveCells'][number]): CellChoice {
   const { emergence } = planBy;
   return {
     id: cell.id,
@@ -79,6 +80,10 @@ function cellChoice({ cell, lastStage, planBy }: ColonyState['liveCells'][number
     out: emergence && rangeWords({ from: emergence.earliest, to: emergence.latest }),
   };
 }
+
+/** What the colony is called that a unit of a method becomes. */
+export const childName = (of: string, unit: string, taken: ReadonlySet<string>): string =>
+  freeName(`${of} ${SUFFIXES[unit] ?? unit}`, taken);
 
 /** The questions of one method for one colony. */
 export function startView(
@@ -108,7 +113,7 @@ export function startView(
       ({ cell }) => cell.id,
     ),
     mayBuy: mayBuyQueen(definition),
-    newName: child ? freeName(`${colony.name} ${SUFFIXES[child.name] ?? child.name}`, taken) : null,
+    newName: child ? childName(colony.name, child.name, taken) : null,
     apiaries: yard.apiaries,
     others: isUnion
       ? yard.colonies

@@ -214,6 +214,10 @@ export const FIGURE_WORDS: Readonly<Record<string, string>> = {
   'chance-that-a-colony-with-room-lets-go-of-swarming': 'Chance that it does',
   'chance-that-a-virgin-comes-to-lay': 'Chance that a virgin comes to lay',
   'chance-that-a-bought-queen-is-taken': 'Chance that a bought queen is taken',
+  'chance-that-a-marked-queen-is-found-frame-by-frame':
+    'Chance that a marked queen is found, frame by frame (seasons to practise)',
+  'chance-that-a-marked-queen-is-found-as-bees-are-shaken': 'As the bees are shaken off',
+  'chance-that-a-virgin-is-found': 'Chance that a virgin is found',
   'a-bought-queen-lays': 'A bought queen lays',
   'a-bought-queen-is-caged-in-after': 'A bought queen is caged in after',
   'age-of-the-larva-that-becomes-a-queen': 'Age of the larva that becomes the first queen of a unit that lost its own',

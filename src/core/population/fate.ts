@@ -1,4 +1,5 @@
 import { LAST_QUEENABLE_AGE, QUEEN_EMERGES } from '../biology/development';
+import type { AgeSpread } from '../biology/figure';
 import { FIRST_EGGS } from '../biology/mating';
 import type { Assumed } from './assumed';
 import { chanceToPrepare, crowding, type Part } from './crowding';
@@ -31,7 +32,7 @@ function virginOut(unit: Unit, out: number, { luck, matingSuccess }: Game): void
   const stream = luck(unit.luck, 'virgin');
   const isMated = stream() < matingSuccess;
   const days = drawnDays(FIRST_EGGS.value, stream);
-  unit.queen = { kind: 'to-lay', on: isMated ? out + days : null };
+  unit.queen = { kind: 'to-lay', out, on: isMated ? out + days : null };
 }
 
 /**
@@ -64,7 +65,7 @@ export function isCagedIn(unit: Unit, on: number, { luck, assumed }: Game): void
   const stream = luck(unit.luck, 'bought');
   const isTaken = stream() < assumed.boughtIsTaken;
   const days = drawnDays(BOUGHT_LAYS.value, stream);
-  unit.queen = { kind: 'to-lay', on: isTaken ? on + days : null };
+  unit.queen = { kind: 'to-lay', out: null, on: isTaken ? on + days : null };
 }
 
 /** The young queen of a unit lays from today on, if it is her day. */
@@ -97,7 +98,9 @@ export function takeCellsDown(unit: Unit): void {
   unit.preparing = null;
 }
 
-function leave(unit: Unit, share: number): void {
+/** Bees leave with a queen, so many of them as is drawn. */
+export function leaveWith(unit: Unit, takes: AgeSpread, { luck }: Pick<Game, 'luck'>): void {
+  const share = drawn(takes, luck(unit.luck, 'swarm'));
   unit.house *= 1 - share;
   unit.flyers *= 1 - share;
   unit.hasSwarmed = true;
@@ -108,7 +111,7 @@ export function maySwarm(unit: Unit, today: number, isFit: boolean, game: Game):
   const { preparing } = unit;
   if (preparing !== null && isLaying(unit) && isFit && today >= preparing + LEAVES_AFTER.value) {
     const stream = game.luck(unit.luck, 'swarm');
-    leave(unit, drawn(SWARM_TAKES.value, stream));
+    leaveWith(unit, SWARM_TAKES.value, game);
     unit.isInMood = false;
     const out = Math.max(today + 1, preparing + drawnDays(QUEEN_EMERGES.value, game.luck(unit.luck, 'raised')));
     const casts: number[] = [];
@@ -122,6 +125,6 @@ export function maySwarm(unit: Unit, today: number, isFit: boolean, game: Game):
   }
   if (unit.castsOn[0] === today) {
     unit.castsOn.shift();
-    leave(unit, drawn(CAST_TAKES.value, game.luck(unit.luck, 'swarm')));
+    leaveWith(unit, CAST_TAKES.value, game);
   }
 }

@@ -13,8 +13,11 @@ export const KG_A_CELL = HONEY_CELL.value / G_PER_KG;
 /** The queen of a unit. Days count from the first of the reckoning. */
 export type UnitQueen =
   | { readonly kind: 'laying'; readonly rate: number; readonly year: 1 | 2 | 3 }
-  /** A young one, or one in a cage, of whom it is drawn already when she comes to lay; null: never. */
-  | { readonly kind: 'to-lay'; readonly on: number | null }
+  /**
+   * A young one, or one in a cage, of whom it is drawn already when she comes to lay; null: never. `out`: when she leaves her cell; null: she
+   * was bought.
+   */
+  | { readonly kind: 'to-lay'; readonly out: number | null; readonly on: number | null }
   | { readonly kind: 'none' };
 
 /** One hive of the keeper's on a day. Counts of cells and bees are no whole numbers: they are what is to be expected. */

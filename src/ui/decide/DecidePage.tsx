@@ -2,12 +2,11 @@ import Link from 'next/link';
 import type { PlaceFacts } from '../../core/colony/fit-facts';
 import type { NamedColony } from '../../views/all-apiaries';
 import type { DecideView, MethodView } from '../../views/decide-view';
-import { Facts } from '../controls/Facts';
 import { NightField } from '../controls/NightField';
 import { BUTTON } from '../controls/styles';
 import type { Axis } from '../time/axis';
 import { RulerHead } from '../time/RulerHead';
-import { TimeStrip } from '../time/TimeStrip';
+import { MethodLane } from './MethodLane';
 
 interface Props {
   readonly colony: NamedColony;
@@ -50,13 +49,17 @@ export function DecidePage({ colony, situation, because, view, axis, place, know
       {withoutQueen && <p className="text-indigo mt-3 font-semibold">{withoutQueen}</p>}
       <Band title={fits.length === 0 ? 'Nothing fits as it stands' : `Fit now · ${fits.length}`}>
         {fits.map((method) => (
-          <MethodLane key={method.name} method={method} colony={colony} axis={axis} />
+          <MethodLane key={method.name} method={method} axis={axis}>
+            <MethodLinks method={method} colony={colony} />
+          </MethodLane>
         ))}
       </Band>
       {wouldFit.length > 0 && (
         <Band title={`Would fit, if … · ${wouldFit.length}`}>
           {wouldFit.map((method) => (
-            <MethodLane key={method.name} method={method} colony={colony} axis={axis} />
+            <MethodLane key={method.name} method={method} axis={axis}>
+              <MethodLinks method={method} colony={colony} />
+            </MethodLane>
           ))}
         </Band>
       )}
@@ -109,75 +112,34 @@ function Band({ title, children }: { title: string; children: React.ReactNode })
   );
 }
 
-function MethodLane({ method, colony, axis }: { method: MethodView; colony: NamedColony; axis: Axis }) {
-  const { name, title, suits, fit, needsQueen, kit, lifting, visits, laying, ifItFails, schools, marks } = method;
-  const { doesMoveFrames } = method;
+function MethodLinks({
+  method: { name, title, fit, doesMoveFrames },
+  colony,
+}: {
+  method: MethodView;
+  colony: NamedColony;
+}) {
   const isReady = fit.kind === 'fits';
   return (
-    <li className="lane" data-method={name}>
-      <div className="lane-words py-2">
-        <h3 className="text-lg">{title}</h3>
-        <p className="text-muted text-sm">{suits}</p>
-        {fit.kind === 'would-fit' && (
-          <ul className="text-propolis mt-1 text-sm font-semibold">
-            {fit.missing.map(({ code, text }) => (
-              <li key={code + text} className="before:mr-1.5 before:content-['○']">
-                {text}
-              </li>
-            ))}
-          </ul>
-        )}
-        {fit.kind === 'fits' &&
-          fit.warnings.map((warning) => (
-            <p key={warning} className="text-propolis text-sm font-semibold">
-              {warning}
-            </p>
-          ))}
-        <div className="mt-2 flex flex-wrap items-start gap-x-5">
-          <Link
-            prefetch={false}
-            href={`/colonies/${colony.id}/start/${name}`}
-            className={isReady ? BUTTON.strong : BUTTON.plain}
-            aria-label={`See the dates: ${title}`}
-          >
-            {isReady ? 'See the dates' : 'See the dates anyway'}
-          </Link>
-          {doesMoveFrames && (
-            <Link
-              prefetch={false}
-              href={`/colonies/${colony.id}/board/${name}`}
-              className={`${BUTTON.quiet} py-2.5 text-sm`}
-              aria-label={`Which frame goes where: ${title}`}
-            >
-              which frame goes where?
-            </Link>
-          )}
-          {schools.length > 0 && (
-            <details className="mt-1 text-sm">
-              <summary className="text-muted cursor-pointer py-1">Where keepers differ</summary>
-              <ul>
-                {schools.map((school) => (
-                  <li key={school} className="before:mr-2 before:content-['–']">
-                    {school}
-                  </li>
-                ))}
-              </ul>
-            </details>
-          )}
-        </div>
-      </div>
-      <div className="pb-2">
-        <TimeStrip axis={axis} marks={marks} name={title} />
-        <Facts
-          facts={[
-            { name: 'Queen must be found', value: needsQueen ? 'yes' : 'no' },
-            { name: 'Bring', value: kit.join(', ') },
-            { name: 'Lifting', value: lifting },
-            { name: 'Visits and laying', value: `${visits} ${laying}` },
-            { name: 'If it fails', value: ifItFails },
-          ]}
-        />
-      </div>
-    </li>
+    <>
+      <Link
+        prefetch={false}
+        href={`/colonies/${colony.id}/start/${name}`}
+        className={isReady ? BUTTON.strong : BUTTON.plain}
+        aria-label={`See the dates: ${title}`}
+      >
+        {isReady ? 'See the dates' : 'See the dates anyway'}
+      </Link>
+      {doesMoveFrames && (
+        <Link
+          prefetch={false}
+          href={`/colonies/${colony.id}/board/${name}`}
+          className={`${BUTTON.quiet} py-2.5 text-sm`}
+          aria-label={`Which frame goes where: ${title}`}
+        >
+          which frame goes where?
+        </Link>
+      )}
+    </>
   );
 }

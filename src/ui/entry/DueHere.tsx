@@ -14,13 +14,15 @@ interface Props extends Pick<EntryReading, 'shut' | 'due' | 'leaveShut' | 'isFor
   readonly colony: NamedColony;
   /** The present minute, `YYYY-MM-DDTHH:mm`. */
   readonly minute: string;
+  /** Neither put off nor answered from here. */
+  readonly isOnlyTold: boolean;
 }
 
 /**
  * What this visit is for, and whether the hive is to be opened at all; what the inspection itself does not tell is answered here, and each
  * check can be put off, with the reason.
  */
-export function DueHere({ shut, due, leaveShut, isForced, colony, minute }: Props) {
+export function DueHere({ shut, due, leaveShut, isForced, colony, minute, isOnlyTold }: Props) {
   const [open, setOpen] = useState<{ readonly key: string; readonly what: 'move' | 'answer' } | null>(null);
   const [answered, setAnswered] = useState<readonly string[]>([]);
   const isOpen = (key: string, what: 'move' | 'answer') => open?.key === key && open.what === what;
@@ -51,7 +53,7 @@ export function DueHere({ shut, due, leaveShut, isForced, colony, minute }: Prop
               {!check.why.startsWith(check.order) && <b>{check.order}.</b>} {check.why}{' '}
               {answered.includes(check.key) ? (
                 <b role="status">Noted.</b>
-              ) : (
+              ) : isOnlyTold ? null : (
                 <span className="flex gap-4">
                   {check.asks &&
                     ASKED_IN_WORDS.has(check.asks.code) &&

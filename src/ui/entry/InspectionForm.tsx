@@ -7,6 +7,7 @@ import { dayOfMinute, formatDay } from '../../core/calendar/day';
 import { SEARCHED, type Searched } from '../../core/cells/thoroughness';
 import { checkEntry } from '../../core/colony/check-entry';
 import type { ColonyFacts } from '../../core/colony/facts';
+import type { InspectionEntry } from '../../core/facts/entry';
 import type { Settings } from '../../core/settings/settings';
 import { dayOfDraft } from '../../device/day-of-draft';
 import { type Draft, entryOf, liveCellsOf, searchedOf } from '../../device/draft';
@@ -39,7 +40,7 @@ import { Problem } from './Problem';
 import { TakingDown } from './TakingDown';
 import { useDraft } from './useDraft';
 import { useIsWide } from './useIsWide';
-import { useSaveEntry } from './useSaveEntry';
+import { type Saved, useSaveEntry } from './useSaveEntry';
 import { Verdict } from './Verdict';
 import { WhichQueen } from './WhichQueen';
 
@@ -72,6 +73,8 @@ interface Props {
   readonly needy: readonly NeedyColony[];
   /** When the hive was shut again, of an entry that is made while it is open; left out where it is written down afterwards. */
   readonly shutAgain?: (at: string) => string | null;
+  /** Entered beside the book, on a day that is given: nothing of it is stored or sent but what this does with it. Left out: into the book. */
+  readonly aside?: (draft: Draft, entry: InspectionEntry) => Promise<Saved>;
   /** Called once it is saved, and says whether the server has it. */
   readonly onSaved: (state: 'sent' | 'waiting') => void;
 }
@@ -86,7 +89,9 @@ export function InspectionForm(props: Props) {
   const { colonyName, placeName, facts, settings, now, over, needy, onSaved } = props;
   const isCorrection = over !== null;
   const { draft, change, undo, takenUpFrom, beginAnew, isKept } = useDraft(props.begin, props.keptAs);
-  const saveEntry = useSaveEntry(props.keptAs, colonyName, over);
+  const intoBook = useSaveEntry(props.keptAs, colonyName, over);
+  const isAside = props.aside !== undefined;
+  const saveEntry = props.aside ?? intoBook;
   const [isNowhere, setNowhere] = useState(false);
   const [issues, setIssues] = useState<readonly IssueInWords[]>(props.refusedFor ?? NONE);
   const [isSaving, setSaving] = useState(false);
@@ -197,6 +202,7 @@ export function InspectionForm(props: Props) {
             isForced={reading.isForced}
             colony={{ id: draft.colonyId, name: colonyName }}
             minute={now}
+            isOnlyTold={isAside}
           />
           <KnownCells cells={known} draft={draft} on={on} change={change} />
           <NewCells
@@ -239,20 +245,22 @@ export function InspectionForm(props: Props) {
             onChange={(thoroughness) => set({ thoroughness })}
             problem={problemAt('thoroughness')}
           />
-          <div className="mt-4 grid grid-cols-2 gap-2">
-            <WhenFields
-              at={draft.at}
-              to={draft.to}
-              latestDay={formatDay(today)}
-              onChange={(at) => set({ at, until: onDayOf(at, draft.until ?? null) })}
-              until={draft.until ?? null}
-              onUntil={(until) => set({ until })}
-              onTo={(to) => set({ to })}
-            />
-            <span className="col-span-2">
-              <Problem text={problemAt('at') ?? problemAt('until') ?? problemAt('to')} />
-            </span>
-          </div>
+          {!isAside && (
+            <div className="mt-4 grid grid-cols-2 gap-2">
+              <WhenFields
+                at={draft.at}
+                to={draft.to}
+                latestDay={formatDay(today)}
+                onChange={(at) => set({ at, until: onDayOf(at, draft.until ?? null) })}
+                until={draft.until ?? null}
+                onUntil={(until) => set({ until })}
+                onTo={(to) => set({ to })}
+              />
+              <span className="col-span-2">
+                <Problem text={problemAt('at') ?? problemAt('until') ?? problemAt('to')} />
+              </span>
+            </div>
+          )}
           <details
             className="mt-5 border-y border-line py-2"
             open={isMore}
@@ -263,7 +271,7 @@ export function InspectionForm(props: Props) {
           </details>
           <NoteField note={draft.note} onChange={(note) => set({ note })} />
           <Problem text={problemAt('note')} />
-          <PhotoField photos={draft.photos} onChange={(photos) => set({ photos })} />
+          {!isAside && <PhotoField photos={draft.photos} onChange={(photos) => set({ photos })} />}
         </div>
         <aside aria-label="What it means">
           <div className="sticky top-28 mt-4 hidden wide:block">

@@ -1,21 +1,30 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useEffect, useState } from 'react';
-import type { Day } from '../../core/calendar/day';
+import { type Day, yearOf } from '../../core/calendar/day';
 import { EXERCISES, type Exercise, type ExerciseKind } from '../../core/practice/exercise';
 import { nextExercise } from '../../core/practice/next-exercise';
 import { progressOf } from '../../core/practice/review';
+import type { CaseKept } from '../../device/case-at-hand';
 import { EXERCISE_WORDS } from '../../words/practice';
 import { BUTTON } from '../controls/styles';
 import { Views } from '../frame/Views';
 import { TitleHead } from '../time/TitleHead';
+import { CaseList } from './cases/CaseList';
+import { useCases } from './cases/useCases';
 import { ExerciseCard } from './ExerciseCard';
 import { PracticeProgress } from './PracticeProgress';
 import { usePractised } from './usePractised';
 
+// A season brings the screens of the book along: they come when one is opened, and are kept for where there is no signal.
+const CasePage = dynamic(() => import('./cases/CasePage').then((module) => module.CasePage), { ssr: false });
+
 /** Ten minutes are enough for a day. */
 const ENOUGH_MS = 10 * 60_000;
 const SEEDS = 0x7fffffff;
+/** Short enough to be told to somebody else. */
+const CASE_SEEDS = 100_000;
 
 /** Practice for the eye and the judgement: exercises made from the rules, marked by them, and brought back where they went wrong. */
 export function PracticePage({ today }: { readonly today: Day }) {
@@ -24,6 +33,8 @@ export function PracticePage({ today }: { readonly today: Day }) {
   const [exercise, setExercise] = useState<Exercise | null>(null);
   const [begunAt, setBegunAt] = useState<number | null>(null);
   const [isEnough, setEnough] = useState(false);
+  const cases = useCases(yearOf(today));
+  const [season, setSeason] = useState<CaseKept | null>(null);
   useEffect(() => {
     if (begunAt === null) return;
     const timer = setTimeout(() => setEnough(true), ENOUGH_MS);
@@ -38,6 +49,18 @@ export function PracticePage({ today }: { readonly today: Day }) {
   };
   const progress = practised === null ? [] : progressOf(practised, cards, new Date().toISOString());
   const due = progress.reduce((sum, { dueSkills }) => sum + dueSkills, 0);
+  if (season)
+    return (
+      <>
+        <CasePage
+          key={`${season.of.name ?? ''} ${season.of.seed}`}
+          begin={season}
+          onChange={cases.put}
+          onLeave={() => setSeason(null)}
+        />
+        {!cases.isKept && <NotKept />}
+      </>
+    );
   return (
     <>
       <TitleHead
@@ -72,6 +95,14 @@ export function PracticePage({ today }: { readonly today: Day }) {
           {practised !== null && practised.length > 0 && (
             <PracticeProgress progress={progress} practised={practised} onForget={forget} />
           )}
+          <CaseList
+            kept={cases.kept}
+            onOpen={setSeason}
+            onBegin={(name) => {
+              const seed = (crypto.getRandomValues(new Uint32Array(1))[0] ?? 0) % CASE_SEEDS;
+              setSeason(cases.begin(name, seed));
+            }}
+          />
         </>
       ) : (
         <>
@@ -89,15 +120,19 @@ export function PracticePage({ today }: { readonly today: Day }) {
           />
         </>
       )}
-      {!isKept && (
-        <p role="alert" className="text-propolis mt-3">
-          This device keeps nothing of it: what you practise is forgotten when you leave.
-        </p>
-      )}
+      {!isKept && <NotKept />}
       <p className="text-muted mt-6 max-w-prose text-sm">
         Drawings are plainer than bees. Real cells lie in shadow, and a real colony can do otherwise: at the hive, when
         in doubt, ask somebody who has kept bees for long.
       </p>
     </>
+  );
+}
+
+function NotKept() {
+  return (
+    <p role="alert" className="text-propolis mt-3">
+      This device keeps nothing of it: what you practise is forgotten when you leave.
+    </p>
   );
 }

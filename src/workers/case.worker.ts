@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { CASE_RECKONER } from './case-reckoner';
+
+expose(CASE_RECKONER);
