@@ -37,6 +37,7 @@ const COLONY_OF: { readonly [T in TableName]: ((row: 'NEW' | 'OLD') => string) |
   kit_entry: null,
   season_plan: null,
   food_entry: null,
+  practised: null,
   stand: null,
   stand_move: null,
   yard_mark: null,

@@ -42,6 +42,7 @@ export class SeasonBuilder {
     keptFrames: [],
     seasonPlans: [],
     foodEntries: [],
+    practised: [],
     weatherDays: [],
     nights: [],
     scaleDays: [],

@@ -52,6 +52,8 @@ export interface CaseHiveView {
     readonly answer: CaseAnswer;
     readonly comesTo: string;
   }[];
+  /** Something is due for which it is opened. */
+  readonly isToOpen: boolean;
   /** The last reading asks for something to be done. */
   readonly isToAct: boolean;
 }
@@ -108,6 +110,10 @@ export function caseAtHand(kept: CaseKept): readonly CaseHiveView[] {
           const move = { ...nextMove(kept, id), kind: 'answer', ...asks, answer } as const;
           return [{ key, order, answer: move, comesTo: answerWords({ check: asks.code, answer }) }];
         }),
+      isToOpen: due.some(
+        ({ check }) =>
+          check.opens && check.code !== 'act' && !isDaily(check.code) && !ASKED_IN_WORDS.has(check.code as never),
+      ),
       isToAct: state.schedule.checks.some(({ code }) => code === 'act'),
     };
   });

@@ -3,6 +3,7 @@ import type { Day } from '../core/calendar/day';
 import type { Case, CaseEvent, CaseEventKind, CaseName } from '../core/cases/case';
 import type { CaseOutcome, Loss, OtherChoice } from '../core/cases/ending';
 import type { Sight } from '../core/cases/sight';
+import type { Thoroughness } from '../core/cells/thoroughness';
 import { YOUNGEST_WORDS } from './brood';
 import { CELL_PLACE_WORDS } from './cells';
 import { dayWords, weekdayWords } from './days';
@@ -90,7 +91,7 @@ export function outcomeWords({ swarms, casts, colonies, laying, honeyKg, visits 
     colonies === laying
       ? colonies === 1
         ? 'its queen lays'
-        : 'all have laying queens'
+        : `${colonies === 2 ? 'both' : 'all'} have laying queens`
       : `${laying} of them with a laying queen`;
   return `${lost}. At the end ${times(colonies, 'colony', 'colonies')}, ${queens}, ${wholeMassWords(honeyKg)} of honey, after ${times(visits, 'day', 'days')} at the hives.`;
 }
@@ -99,6 +100,13 @@ const LOOKED_WORDS: { readonly [L in Looked]: string } = {
   seen: 'seen',
   none: 'none seen',
   'not-looked-for': 'not looked for',
+};
+
+/** How a hive is looked into. */
+export const LOOK_WORDS: { readonly [T in Thoroughness]: string } = {
+  'tip-up': 'Tip it up and look from below',
+  'bees-on': 'Every frame, bees left on',
+  cleared: 'Every frame, bees shaken or brushed off',
 };
 
 /** What an open hive shows beside its cells. */

@@ -1,6 +1,5 @@
 import type { Cause } from '../core/cells/cause';
 import type { CellStage } from '../core/cells/stage';
-import type { Thoroughness } from '../core/cells/thoroughness';
 import type { Because } from '../core/practice/because';
 import type { CellLook } from '../core/practice/cell-look';
 import {
@@ -13,6 +12,7 @@ import {
   type Shows,
 } from '../core/practice/exercise';
 import type { CombCell, Layer, Patch } from '../core/practice/patch';
+import type { Search } from '../core/practice/search';
 import { YOUNGEST_WORDS } from './brood';
 import { capital } from './capital';
 import { CELL_PLACE_WORDS, STAGE_WORDS } from './cells';
@@ -189,8 +189,10 @@ export function becauseWords(because: Because): string {
       return 'Without its tip nobody can tell a fresh cell from a ripe one.';
     case 'hidden-by-bees':
       return because.count === 1
-        ? 'One more was there, which this search does not show.'
-        : `${because.count} more were there, which this search does not show.`;
+        ? 'One more was there, which this search does not show. Back later than the rule says, it may be sealed and the swarm gone.'
+        : `${because.count} more were there, which this search does not show. Back later than the rule says, the first may be sealed and the swarm gone.`;
+    case 'shaken-tender':
+      return `${because.count === 1 ? 'One of the cells is' : `${because.count} of the cells are`} ${because.from} to ${because.to} days old, and a knock hurts ${because.count === 1 ? 'it' : 'them'}: brush the bees off where a cell is to stay.`;
     case 'back-by':
       return because.hiddenAge === null
         ? 'Tipping up bounds nothing: back within two days.'
@@ -253,10 +255,11 @@ export const answerWords = (code: string, answer: Answer | undefined, nameOf: (i
 };
 
 /** How a frame is searched. */
-export const SEARCH_WORDS: { readonly [T in Thoroughness]: string } = {
+export const SEARCH_WORDS: { readonly [S in Search]: string } = {
   'tip-up': 'Look from below only',
   'bees-on': 'Lift it out, leave the bees on',
-  cleared: 'Shake or brush the bees off',
+  brushed: 'Brush the bees off',
+  shaken: 'Shake the bees off',
 };
 
 export const placeOnFrame = (place: keyof typeof CELL_PLACE_WORDS, x: number): string =>

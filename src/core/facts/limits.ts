@@ -28,6 +28,7 @@ export const LIMITS = {
   yardMetres: 999,
   standsAtOnce: 200,
   yearSpans: 12,
+  practisedAtOnce: 400,
   /** kg, or frames. */
   foodAmount: 200,
 } as const;

@@ -9,6 +9,7 @@ import { cellFact, cellObservationFact, inspectionFact } from '../facts/inspecti
 import { keptFrameFact } from '../facts/kept-frame';
 import { kitEntryFact } from '../facts/kit';
 import { photoFact } from '../facts/photo';
+import { practisedFact } from '../facts/practised';
 import {
   cellMoveFact,
   checkAnswerFact,
@@ -36,7 +37,7 @@ import { contradictionsIn } from './season-contradictions';
 import { wrongReferences } from './season-references';
 
 export const SEASON_FORMAT = 'ubbet-season';
-export const SEASON_VERSION = 12;
+export const SEASON_VERSION = 13;
 
 const instantField = z.iso.datetime();
 
@@ -71,6 +72,7 @@ const facts = z.strictObject({
   yardMarks: z.array(yardMarkFact.extend({ deletedAt: instantField.nullable() })),
   seasonPlans: z.array(seasonPlanFact.extend({ deletedAt: instantField.nullable() })),
   foodEntries: z.array(foodFact.extend({ deletedAt: instantField.nullable() })),
+  practised: z.array(practisedFact),
   kitEntries: z.array(kitEntryFact.and(z.object({ deletedAt: instantField.nullable() }))),
   settings: z.array(z.strictObject({ key: z.enum(SETTING_KEYS), value: z.unknown() })),
   revisions: z.array(
@@ -232,6 +234,7 @@ const SINCE: { readonly [version: number]: Since } = {
       queens: { isToBreedFrom: false },
     },
   },
+  13: { tables: ['practised'], fields: {} },
 };
 
 /** An older file as it would be written today. One that is not as it should be is left for the check to say so. */

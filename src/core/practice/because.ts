@@ -1,7 +1,6 @@
 import type { YoungestBrood } from '../brood/youngest';
 import type { Cause } from '../cells/cause';
 import type { CellStage } from '../cells/stage';
-import type { Thoroughness } from '../cells/thoroughness';
 import type { Layer } from './patch';
 
 /** A reason for what is right, with what goes into it. Days count from today. */
@@ -10,7 +9,8 @@ export type Because =
   | { readonly code: 'age-was'; readonly days: number }
   | { readonly code: 'seals-and-emerges' }
   | { readonly code: 'tip-hidden' }
-  | { readonly code: 'hidden-by-bees'; readonly count: number; readonly thoroughness: Thoroughness }
+  | { readonly code: 'hidden-by-bees'; readonly count: number }
+  | { readonly code: 'shaken-tender'; readonly count: number; readonly from: number; readonly to: number }
   | { readonly code: 'back-by'; readonly hiddenAge: number | null }
   | {
       readonly code: 'youngest-is';

@@ -27,6 +27,8 @@ export interface OnFrame {
   readonly y: number;
   /** Who searches so, or better, sees it. */
   readonly seenBy: Thoroughness;
+  /** At its age a knock hurts it. */
+  readonly isTender: boolean;
 }
 
 /** A frame of which it is asked whether it may be shaken. */

@@ -19,10 +19,11 @@ import {
   mark,
   NO_DAY,
 } from './exercise';
-import { seenWhen } from './exercises/find-all';
+import { afterSearch, seenWhen } from './exercises/find-all';
 import { mayShake } from './exercises/not-shaken';
 import { makeExercise } from './make-exercise';
 import { patchOf, youngestOn } from './patch';
+import { SEARCHES, THOROUGHNESS_OF } from './search';
 
 const TODAY = day('2027-01-15');
 const SEEDS = 5000;
@@ -75,8 +76,9 @@ describe('what is counted right', () => {
     every('find-all', (exercise) => {
       if (exercise.shows.kind !== 'frame') throw new Error('frame');
       const { things } = exercise.shows;
-      for (const thoroughness of ['tip-up', 'bees-on', 'cleared'] as const) {
-        const answers = { searched: thoroughness };
+      for (const searched of SEARCHES) {
+        const thoroughness = THOROUGHNESS_OF[searched];
+        const answers = { searched };
         const found = rightOf(exercise, 'found', answers);
         if (found.is !== 'all-of') throw new Error('all-of');
         const seen = seenWhen(things, thoroughness).filter(({ look }) => look.egg || look.larva || look.capping);
@@ -94,6 +96,9 @@ describe('what is counted right', () => {
           between: { from: daysBetween(TODAY, latest), to: daysBetween(TODAY, latest) },
         });
       }
+      expect(afterSearch(things, 'brushed')).toEqual([]);
+      const hurt = things.filter(({ look, isTender }) => isTender && (look.egg || (look.larva && look.wall < 0.3)));
+      expect(hurt).toEqual([]);
       // Nothing older than an egg hides under bees: the rule would not allow for it.
       for (const { look, seenBy } of things) if (seenBy === 'cleared') expect(look.egg).not.toBeNull();
     });

@@ -1,8 +1,14 @@
-import { type Card, createEmptyCard, fsrs, Rating, type State } from 'ts-fsrs';
-import { EXERCISES, type ExerciseKind, type Level, type Marked } from './exercise';
+import { type Card, createEmptyCard, fsrs, Rating } from 'ts-fsrs';
+import { CELL_STAGES, type CellStage } from '../cells/stage';
+import { EXERCISES, type Exercise, type ExerciseKind, type Level, type Marked } from './exercise';
+
+/** How well a skill was known: all right; a day off at most; or to be learnt again. */
+export const GRADES = ['known', 'near', 'again'] as const;
+export type Grade = (typeof GRADES)[number];
 
 /** One exercise that was answered. */
 export interface Practised {
+  readonly id: string;
   /** UTC instant. */
   readonly at: string;
   readonly kind: ExerciseKind;
@@ -12,70 +18,61 @@ export interface Practised {
   readonly isRight: boolean;
   /** Days off in all; null: nothing was asked in days, or a day was named where there is none. */
   readonly daysOff: number | null;
+  readonly grade: Grade;
 }
 
-/** When a skill is to be practised again; as it is stored. */
+/** All of it right: known. Days a little off: near. Else it comes again soon. */
+function gradeOf(marked: readonly Marked[]): Grade {
+  if (marked.every(({ isRight }) => isRight)) return 'known';
+  const isNear = marked.every(({ isRight, daysOff }) => isRight || (daysOff !== null && daysOff <= 1));
+  return isNear ? 'near' : 'again';
+}
+
+/** What is kept of an exercise that was answered. */
+export function practisedOf(
+  { kind, skill, level, seed }: Pick<Exercise, 'kind' | 'skill' | 'level' | 'seed'>,
+  marked: readonly Marked[],
+  { id, at }: Pick<Practised, 'id' | 'at'>,
+): Practised {
+  const off = marked.flatMap(({ daysOff }) => (daysOff === null ? [] : [daysOff]));
+  return {
+    id,
+    at,
+    kind,
+    skill,
+    level,
+    seed,
+    isRight: marked.every(({ isRight }) => isRight),
+    daysOff: off.length === 0 ? null : off.reduce((sum, days) => sum + days, 0),
+    grade: gradeOf(marked),
+  };
+}
+
+/** When a skill is to be practised again. */
 export interface SkillCard {
   readonly kind: ExerciseKind;
   readonly skill: string;
-  /** UTC instants. */
+  /** UTC instant. */
   readonly due: string;
-  readonly lastReview: string | null;
-  readonly stability: number;
-  readonly difficulty: number;
-  readonly reps: number;
-  readonly lapses: number;
-  readonly state: number;
-  readonly learningSteps: number;
-  readonly scheduledDays: number;
 }
 
 /** By days, without chance: the same answers always come back on the same day. */
 const SCHEDULE = fsrs({ enable_fuzz: false, enable_short_term: false });
+const RATINGS = { known: Rating.Good, near: Rating.Hard, again: Rating.Again } as const satisfies Record<Grade, Rating>;
 
-function cardOf(stored: SkillCard | null, at: Date): Card {
-  if (!stored) return createEmptyCard(at);
-  const { due, lastReview, scheduledDays, learningSteps, ...rest } = stored;
-  return {
-    ...createEmptyCard(at),
-    ...rest,
-    due: new Date(due),
-    scheduled_days: scheduledDays,
-    learning_steps: learningSteps,
-    state: rest.state as State,
-    ...(lastReview === null ? {} : { last_review: new Date(lastReview) }),
-  };
-}
+const inOrder = (practised: readonly Practised[]): readonly Practised[] =>
+  [...practised].sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : a.id < b.id ? -1 : 1));
 
-/** All of it right: well known. Days a little off: hard. Else it comes again soon. */
-const ratingOf = (marked: readonly Marked[]) => {
-  if (marked.every(({ isRight }) => isRight)) return Rating.Good;
-  const isNear = marked.every(({ isRight, daysOff }) => isRight || (daysOff !== null && daysOff <= 1));
-  return isNear ? Rating.Hard : Rating.Again;
-};
-
-/** When a skill comes again, after it was answered. @param at UTC instant */
-export function afterAnswer(
-  stored: SkillCard | null,
-  { kind, skill }: Pick<SkillCard, 'kind' | 'skill'>,
-  marked: readonly Marked[],
-  at: string,
-): SkillCard {
-  const now = new Date(at);
-  const { card } = SCHEDULE.next(cardOf(stored, now), now, ratingOf(marked));
-  return {
-    kind,
-    skill,
-    due: card.due.toISOString(),
-    lastReview: card.last_review?.toISOString() ?? null,
-    stability: card.stability,
-    difficulty: card.difficulty,
-    reps: card.reps,
-    lapses: card.lapses,
-    state: card.state,
-    learningSteps: card.learning_steps,
-    scheduledDays: card.scheduled_days,
-  };
+/** When each skill comes again, out of what was answered: the same answers, in whatever order they are handed in, come to the same. */
+export function cardsOf(practised: readonly Practised[]): readonly SkillCard[] {
+  const cards = new Map<string, { readonly of: Pick<SkillCard, 'kind' | 'skill'>; readonly card: Card }>();
+  for (const { kind, skill, at, grade } of inOrder(practised)) {
+    const key = `${kind} ${skill}`;
+    const now = new Date(at);
+    const before: Card = cards.get(key)?.card ?? createEmptyCard(now);
+    cards.set(key, { of: { kind, skill }, card: SCHEDULE.next(before, now, RATINGS[grade]).card });
+  }
+  return [...cards.values()].map(({ of, card }) => ({ ...of, due: card.due.toISOString() }));
 }
 
 /** Skills that are due again, the longest due first. */
@@ -98,14 +95,28 @@ export function levelOf(practised: readonly Practised[], kind: ExerciseKind): Le
   return right <= DOWN_TO ? (Math.max(1, last - 1) as Level) : last;
 }
 
-/** How a kind was answered so far. */
-export interface KindProgress {
-  readonly kind: ExerciseKind;
+/** How a kind of exercise, or a stage, was answered so far. */
+interface Answered {
   readonly answered: number;
   readonly right: number;
   /** Days off on the average, where days were asked; null: never. */
   readonly daysOff: number | null;
+}
+
+function answeredOf(own: readonly Practised[]): Answered {
+  const off = own.flatMap(({ daysOff }) => (daysOff === null ? [] : [daysOff]));
+  return {
+    answered: own.length,
+    right: own.filter(({ isRight }) => isRight).length,
+    daysOff: off.length === 0 ? null : off.reduce((sum, days) => sum + days, 0) / off.length,
+  };
+}
+
+export interface KindProgress extends Answered {
+  readonly kind: ExerciseKind;
   readonly dueSkills: number;
+  /** When the next of what is not due yet comes again, a UTC instant; null: nothing does. */
+  readonly nextDue: string | null;
 }
 
 export const progressOf = (
@@ -114,13 +125,23 @@ export const progressOf = (
   at: string,
 ): readonly KindProgress[] =>
   EXERCISES.map((kind) => {
-    const own = practised.filter((one) => one.kind === kind);
-    const off = own.flatMap(({ daysOff }) => (daysOff === null ? [] : [daysOff]));
+    const own = cards.filter((card) => card.kind === kind);
+    const later = own.map(({ due }) => due).filter((due) => due > at);
     return {
       kind,
-      answered: own.length,
-      right: own.filter(({ isRight }) => isRight).length,
-      daysOff: off.length === 0 ? null : off.reduce((sum, days) => sum + days, 0) / off.length,
-      dueSkills: dueSkills(cards, at).filter((card) => card.kind === kind).length,
+      ...answeredOf(practised.filter((one) => one.kind === kind)),
+      dueSkills: dueSkills(own, at).length,
+      nextDue: later.sort()[0] ?? null,
     };
+  });
+
+export interface StageProgress extends Answered {
+  readonly stage: CellStage;
+}
+
+/** How cells were read, by the stage that they were in; stages that were never asked about are left out. */
+export const readByStage = (practised: readonly Practised[]): readonly StageProgress[] =>
+  CELL_STAGES.flatMap((stage) => {
+    const own = practised.filter(({ kind, skill }) => kind === 'read-cell' && skill === stage);
+    return own.length === 0 ? [] : [{ stage, ...answeredOf(own) }];
   });

@@ -11,6 +11,8 @@ export interface Draws {
   /** A whole number, both ends included. */
   readonly whole: (from: number, to: number) => number;
   readonly oneOf: <T>(list: readonly [T, ...T[]]) => T;
+  /** All of a list in another order, each order as likely. */
+  readonly shuffled: <T>(list: readonly T[]) => T[];
   /** With a chance from 0 to 1. */
   readonly happens: (chance: number) => boolean;
 }
@@ -29,6 +31,10 @@ export function drawsOf(seed: number, salt: string): Draws {
     between: (from, to) => from + unit() * (to - from),
     whole,
     oneOf: (list) => list[whole(0, list.length - 1)] as (typeof list)[number],
+    shuffled: (list) => {
+      const left = [...list];
+      return list.map(() => left.splice(whole(0, left.length - 1), 1)[0] as (typeof list)[number]);
+    },
     happens: (chance) => unit() < chance,
   };
 }

@@ -4,6 +4,7 @@ export * from './food';
 export * from './frames';
 export * from './inspections';
 export * from './kit';
+export * from './practice';
 export * from './programmes';
 export * from './rounds';
 export * from './season-plan';

@@ -19,6 +19,7 @@ import {
   kitEntries,
   nights,
   photos,
+  practised,
   programmes,
   programmeUnits,
   queenEvents,
@@ -71,6 +72,7 @@ export const TABLES = {
   kitEntries,
   seasonPlans,
   foodEntries,
+  practised,
   settings,
   revisions,
 } as const satisfies Record<keyof SeasonFacts, SQLiteTable>;

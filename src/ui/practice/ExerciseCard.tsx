@@ -10,7 +10,8 @@ import {
   mark,
   NO_DAY,
 } from '../../core/practice/exercise';
-import { seenWhen } from '../../core/practice/exercises/find-all';
+import { afterSearch } from '../../core/practice/exercises/find-all';
+import { isSearch } from '../../core/practice/search';
 import {
   ASK_WORDS,
   answerWords,
@@ -41,6 +42,8 @@ export function ExerciseCard({ exercise, onMarked, onNext, onEnd }: Props) {
   const [answers, setAnswers] = useState<Answers>({});
   const [marked, setMarked] = useState<readonly Marked[] | null>(null);
   const result = useRef<HTMLHeadingElement>(null);
+  const head = useRef<HTMLHeadingElement>(null);
+  useEffect(() => head.current?.focus(), []);
   useEffect(() => {
     if (marked) result.current?.focus();
   }, [marked]);
@@ -57,13 +60,11 @@ export function ExerciseCard({ exercise, onMarked, onNext, onEnd }: Props) {
     const thing = shows.kind === 'frame' ? shows.things.find((one) => one.id === id) : undefined;
     return thing ? placeOnFrame(thing.place, thing.x) : id;
   };
-  const hidden =
-    marked && shows.kind === 'frame' && typeof answers.searched === 'string'
-      ? shows.things.length - seenWhen(shows.things, answers.searched as 'cleared').length
-      : 0;
+  const { searched } = answers;
+  const ofSearch = shows.kind === 'frame' && isSearch(searched) ? afterSearch(shows.things, searched) : [];
   return (
     <section aria-label={EXERCISE_WORDS[kind].name} className="mt-3 max-w-3xl">
-      <h2 className="text-lg">
+      <h2 ref={head} tabIndex={-1} className="text-lg outline-none">
         {EXERCISE_WORDS[kind].name}
         <span className="text-muted text-sm font-normal">{` · ${['plain', 'harder', 'as at the hive'][level - 1]}`}</span>
       </h2>
@@ -113,8 +114,7 @@ export function ExerciseCard({ exercise, onMarked, onNext, onEnd }: Props) {
             ))}
           </ul>
           <ul className="mt-2 max-w-prose text-sm">
-            {hidden > 0 && <li>{becauseWords({ code: 'hidden-by-bees', count: hidden, thoroughness: 'cleared' })}</li>}
-            {because.map((one) => (
+            {[...ofSearch, ...because].map((one) => (
               <li key={one.code}>{becauseWords(one)}</li>
             ))}
           </ul>

@@ -1,11 +1,11 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { type Day, yearOf } from '../../core/calendar/day';
 import { EXERCISES, type Exercise, type ExerciseKind } from '../../core/practice/exercise';
 import { nextExercise } from '../../core/practice/next-exercise';
-import { progressOf } from '../../core/practice/review';
+import { cardsOf, progressOf } from '../../core/practice/review';
 import type { CaseKept } from '../../device/case-at-hand';
 import { EXERCISE_WORDS } from '../../words/practice';
 import { BUTTON } from '../controls/styles';
@@ -28,9 +28,11 @@ const CASE_SEEDS = 100_000;
 
 /** Practice for the eye and the judgement: exercises made from the rules, marked by them, and brought back where they went wrong. */
 export function PracticePage({ today }: { readonly today: Day }) {
-  const { practised, cards, isKept, note, forget } = usePractised();
+  const { practised, isInBook, isKept, isSent, note, keepInBook, forget } = usePractised();
+  const cards = useMemo(() => cardsOf(practised ?? []), [practised]);
   const [kind, setKind] = useState<ExerciseKind | null | undefined>(undefined);
   const [exercise, setExercise] = useState<Exercise | null>(null);
+  const [turn, setTurn] = useState(0);
   const [begunAt, setBegunAt] = useState<number | null>(null);
   const [isEnough, setEnough] = useState(false);
   const cases = useCases(yearOf(today));
@@ -44,6 +46,7 @@ export function PracticePage({ today }: { readonly today: Day }) {
     const seed = crypto.getRandomValues(new Uint32Array(1))[0] ?? 0;
     const at = new Date().toISOString();
     setExercise(nextExercise({ kind: of, practised: practised ?? [], cards, at, today, seed: seed % SEEDS }));
+    setTurn((before) => before + 1);
     setKind(of);
     setBegunAt((before) => before ?? Date.now());
   };
@@ -93,7 +96,14 @@ export function PracticePage({ today }: { readonly today: Day }) {
             ))}
           </ul>
           {practised !== null && practised.length > 0 && (
-            <PracticeProgress progress={progress} practised={practised} onForget={forget} />
+            <PracticeProgress
+              progress={progress}
+              practised={practised}
+              isInBook={isInBook}
+              isSent={isSent}
+              onInBook={keepInBook}
+              onForget={forget}
+            />
           )}
           <CaseList
             kept={cases.kept}
@@ -112,7 +122,7 @@ export function PracticePage({ today }: { readonly today: Day }) {
             </p>
           )}
           <ExerciseCard
-            key={`${exercise.kind} ${exercise.seed} ${exercise.level}`}
+            key={turn}
             exercise={exercise}
             onMarked={(marked) => note(exercise, marked)}
             onNext={() => ask(kind ?? null)}

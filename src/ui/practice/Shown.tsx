@@ -1,9 +1,9 @@
 'use client';
 
 import { useState } from 'react';
-import { THOROUGHNESS, type Thoroughness } from '../../core/cells/thoroughness';
 import type { Answer, Answers, Exercise } from '../../core/practice/exercise';
 import { seenWhen } from '../../core/practice/exercises/find-all';
+import { SEARCHES, type Search, THOROUGHNESS_OF } from '../../core/practice/search';
 import { CELL_PLACE_WORDS } from '../../words/cells';
 import { cellLookWords, patchWords, SEARCH_WORDS, toldWords } from '../../words/practice';
 import { BUTTON } from '../controls/styles';
@@ -19,7 +19,7 @@ interface Props {
 }
 
 /** How many bees are left on a frame, of those that were there. */
-const BEES: { readonly [T in Thoroughness]: number } = { 'tip-up': 1, 'bees-on': 0.75, cleared: 0.06 };
+const BEES: { readonly [S in Search]: number } = { 'tip-up': 1, 'bees-on': 0.75, brushed: 0.03, shaken: 0.08 };
 
 /** What stands before the keeper: drawn, and in words for who would rather have them. */
 export function Shown({ exercise: { shows, seed }, answers, isDone, onAnswer }: Props) {
@@ -91,8 +91,8 @@ export function Shown({ exercise: { shows, seed }, answers, isDone, onAnswer }: 
         </>
       );
     case 'frame': {
-      const searched = THOROUGHNESS.find((one) => one === answers.searched) ?? null;
-      const seen = searched === null ? [] : seenWhen(shows.things, searched);
+      const searched = SEARCHES.find((one) => one === answers.searched) ?? null;
+      const seen = searched === null ? [] : seenWhen(shows.things, THOROUGHNESS_OF[searched]);
       const chosen = new Set(Array.isArray(answers.found) ? answers.found : []);
       const toggle = (id: string) => {
         const next = new Set(chosen);
@@ -103,7 +103,7 @@ export function Shown({ exercise: { shows, seed }, answers, isDone, onAnswer }: 
         <>
           {searched === null && (
             <fieldset className="mt-2 flex flex-wrap gap-2" aria-label="How do you search it?">
-              {THOROUGHNESS.map((one) => (
+              {SEARCHES.map((one) => (
                 <button key={one} type="button" className={BUTTON.plain} onClick={() => onAnswer('searched', one)}>
                   {SEARCH_WORDS[one]}
                 </button>

@@ -1,10 +1,10 @@
 'use client';
 
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { z } from 'zod/mini';
-import type { Exercise, Marked } from '../../core/practice/exercise';
-import { EXERCISES } from '../../core/practice/exercise';
-import { afterAnswer, type Practised, type SkillCard } from '../../core/practice/review';
+import { EXERCISES, type Exercise, type Marked } from '../../core/practice/exercise';
+import { GRADES, type Practised, practisedOf } from '../../core/practice/review';
+import { sendPractised } from './send-practised';
 
 const KEPT_AS = 'ubbet-practice';
 /** Older answers tell nothing any more. */
@@ -12,38 +12,24 @@ const KEPT_AT_MOST = 3000;
 
 interface Kept {
   readonly practised: readonly Practised[];
-  readonly cards: readonly SkillCard[];
+  /** It is kept in the book as well. */
+  readonly isInBook: boolean;
 }
-const NOTHING: Kept = { practised: [], cards: [] };
+const NOTHING: Kept = { practised: [], isInBook: false };
 
-const kept = z.object({
-  practised: z.array(
-    z.object({
-      at: z.string(),
-      kind: z.enum(EXERCISES),
-      skill: z.string(),
-      level: z.union([z.literal(1), z.literal(2), z.literal(3)]),
-      seed: z.int(),
-      isRight: z.boolean(),
-      daysOff: z.nullable(z.number()),
-    }),
-  ),
-  cards: z.array(
-    z.object({
-      kind: z.enum(EXERCISES),
-      skill: z.string(),
-      due: z.string(),
-      lastReview: z.nullable(z.string()),
-      stability: z.number(),
-      difficulty: z.number(),
-      reps: z.number(),
-      lapses: z.number(),
-      state: z.number(),
-      learningSteps: z.number(),
-      scheduledDays: z.number(),
-    }),
-  ),
+const practisedKept = z.object({
+  id: z.string(),
+  at: z.string(),
+  kind: z.enum(EXERCISES),
+  skill: z.string(),
+  level: z.union([z.literal(1), z.literal(2), z.literal(3)]),
+  seed: z.int(),
+  isRight: z.boolean(),
+  daysOff: z.nullable(z.number()),
+  grade: z.enum(GRADES),
 });
+const kept = z.object({ practised: z.array(practisedKept), isInBook: z.boolean() });
+const fromBook = z.array(practisedKept);
 
 /** What a device has of it; what cannot be read counts for nothing. */
 function read(): Kept {
@@ -54,11 +40,19 @@ function read(): Kept {
   }
 }
 
-/** What was practised, on this device alone. */
+const inOrder = (a: Practised, b: Practised): number => (a.at < b.at ? -1 : a.at > b.at ? 1 : a.id < b.id ? -1 : 1);
+
+/** Both together, in order of time, each once, the latest of them. */
+const joined = (one: readonly Practised[], other: readonly Practised[]): readonly Practised[] =>
+  [...new Map([...one, ...other].map((done) => [done.id, done])).values()].sort(inOrder).slice(-KEPT_AT_MOST);
+
+/** What was practised, on this device, and in the book where the keeper has it so. */
 export function usePractised() {
   const [all, setAll] = useState<Kept | null>(null);
   const [isKept, setKept] = useState(true);
-  useEffect(() => setAll(read()), []);
+  const [isSent, setSent] = useState(true);
+  const known = useRef<ReadonlySet<string>>(new Set());
+
   const put = useCallback((next: Kept) => {
     setAll(next);
     try {
@@ -68,29 +62,62 @@ export function usePractised() {
       setKept(false);
     }
   }, []);
-  const note = useCallback(
-    ({ kind, skill, level, seed }: Exercise, marked: readonly Marked[]) => {
-      const before = read();
-      const at = new Date().toISOString();
-      const off = marked.flatMap(({ daysOff }) => (daysOff === null ? [] : [daysOff]));
-      const done: Practised = {
-        at,
-        kind,
-        skill,
-        level,
-        seed,
-        isRight: marked.every(({ isRight }) => isRight),
-        daysOff: off.length === 0 ? null : off.reduce((sum, days) => sum + days, 0),
-      };
-      const isOf = (card: SkillCard) => card.kind === kind && card.skill === skill;
-      const card = afterAnswer(before.cards.find(isOf) ?? null, { kind, skill }, marked, at);
-      put({
-        practised: [...before.practised, done].slice(-KEPT_AT_MOST),
-        cards: [...before.cards.filter((other) => !isOf(other)), card],
-      });
+
+  /** Sends what the book has not, and takes over what it has. Without a signal it is for the next time. */
+  const share = useCallback(
+    async (practised: readonly Practised[]) => {
+      const missing = practised.filter(({ id }) => !known.current.has(id));
+      const book = fromBook.safeParse(await sendPractised(missing));
+      setSent(book.success);
+      if (!book.success) return;
+      known.current = new Set(book.data.map(({ id }) => id));
+      const now = read();
+      if (now.isInBook) put({ ...now, practised: joined(book.data, now.practised) });
     },
     [put],
   );
-  /** `practised` null: not read yet. `isKept` false: this device keeps nothing. */
-  return { practised: all?.practised ?? null, cards: all?.cards ?? [], isKept, note, forget: () => put(NOTHING) };
+
+  useEffect(() => {
+    const here = read();
+    setAll(here);
+    if (here.isInBook) void share(here.practised);
+  }, [share]);
+
+  const note = useCallback(
+    (exercise: Exercise, marked: readonly Marked[]) => {
+      const before = read();
+      const done = practisedOf(exercise, marked, { id: crypto.randomUUID(), at: new Date().toISOString() });
+      const practised = joined(before.practised, [done]);
+      put({ ...before, practised });
+      if (before.isInBook) void share(practised);
+    },
+    [put, share],
+  );
+  const keepInBook = useCallback(
+    (isInBook: boolean) => {
+      const now = { ...read(), isInBook };
+      put(now);
+      if (isInBook) void share(now.practised);
+    },
+    [put, share],
+  );
+  /** Forgets all of it, in the book as well where it is kept there; false: the book could not be reached, and nothing is forgotten. */
+  const forget = useCallback(async (): Promise<boolean> => {
+    if (read().isInBook && (await sendPractised('forget')) === null) return false;
+    known.current = new Set();
+    put(NOTHING);
+    return true;
+  }, [put]);
+  return {
+    /** Null: not read yet. */
+    practised: all?.practised ?? null,
+    isInBook: all?.isInBook ?? false,
+    /** False: this device keeps nothing. */
+    isKept,
+    /** False: the book has not got all of it yet. */
+    isSent,
+    note,
+    keepInBook,
+    forget,
+  };
 }

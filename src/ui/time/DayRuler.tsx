@@ -2,17 +2,15 @@
 
 import Link from 'next/link';
 import { useRef } from 'react';
-import { addDays, type Day, dayOfWeek, formatDay, monthAndDate } from '../../core/calendar/day';
+import { addDays, type Day, formatDay } from '../../core/calendar/day';
 import type { DayFit } from '../../core/weather/weather-of';
 import { skyOver } from '../../views/sky';
 import { weekdayWords } from '../../words/days';
 import { LID_WORDS } from '../../words/weather';
 import { useBook } from '../frame/BookContext';
 import { type Axis, axisDays, isLong, isOn, isWeekend } from './axis';
+import { DayFace } from './DayFace';
 import { LidGlyph } from './LidGlyph';
-
-const WEEKDAY_LETTERS = ['S', 'M', 'T', 'W', 'T', 'F', 'S'];
-const MONDAY = 1;
 
 interface Props {
   readonly axis: Axis;
@@ -71,9 +69,6 @@ interface DayProps {
 
 function DayLink({ day, axis, dots, isShut, fit, onKeyDown }: DayProps) {
   const isToday = day === axis.today;
-  const numbered = isToday || (dayOfWeek(day) === MONDAY && Math.abs(day - axis.today) > (isLong(axis) ? 2 : 1));
-  // Only where a day is wide enough for two figures.
-  const onDesk = isLong(axis) ? 'hidden' : 'hidden min-[72rem]:inline';
   const stop = isOn(axis, axis.today) ? axis.today : axis.first;
   const said = [
     weekdayWords(day),
@@ -94,14 +89,7 @@ function DayLink({ day, axis, dots, isShut, fit, onKeyDown }: DayProps) {
       onKeyDown={onKeyDown}
       className="flex h-full flex-col items-center pt-1 no-underline hover:bg-line focus-visible:z-10"
     >
-      <span className={`text-muted hidden text-xs leading-4 ${isLong(axis) ? '' : 'min-[72rem]:block'}`}>
-        {WEEKDAY_LETTERS[dayOfWeek(day)]}
-      </span>
-      <span
-        className={`h-5 text-sm leading-5 ${isToday ? 'font-display text-willow scale-125 font-extrabold' : 'font-semibold'}`}
-      >
-        <span className={numbered ? '' : onDesk}>{monthAndDate(day).date}</span>
-      </span>
+      <DayFace day={day} axis={axis} />
       <LidGlyph fit={fit} className={`text-muted ${isLong(axis) ? 'hidden w-3 wide:block' : 'max-wide:w-3'}`} />
       <span className="mt-auto flex h-2 gap-px">
         {[1, 2, 3].slice(0, dots).map((dot) => (

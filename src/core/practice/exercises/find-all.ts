@@ -1,9 +1,12 @@
 import { type Day, daysBetween } from '../../calendar/day';
-import { hiddenAgeOf, THOROUGHNESS, type Thoroughness } from '../../cells/thoroughness';
+import { hiddenAgeOf, type Thoroughness } from '../../cells/thoroughness';
 import { nextInspection } from '../../inspections/next-inspection';
+import type { Because } from '../because';
 import { cellLook, dryCup } from '../cell-look';
 import type { Answers, Exercise, Level, OnFrame } from '../exercise';
+import { isSearch, type Search, THOROUGHNESS_OF } from '../search';
 import { drawsOf } from '../stream';
+import { TENDER } from './not-shaken';
 
 /** Places where cells hang, and how well they are seen: from the left and the top of the frame. */
 const SPOTS = [
@@ -25,14 +28,23 @@ const BETTER: readonly Thoroughness[] = ['tip-up', 'bees-on', 'cleared'];
 export const seenWhen = (things: readonly OnFrame[], thoroughness: Thoroughness): readonly OnFrame[] =>
   things.filter(({ seenBy }) => BETTER.indexOf(seenBy) <= BETTER.indexOf(thoroughness));
 
-const isThoroughness = (answer: unknown): answer is Thoroughness => THOROUGHNESS.some((one) => one === answer);
-export const searchedAs = (answers: Answers): Thoroughness =>
-  isThoroughness(answers.searched) ? answers.searched : 'bees-on';
+const searchedAs = ({ searched }: Answers): Thoroughness =>
+  isSearch(searched) ? THOROUGHNESS_OF[searched] : 'bees-on';
+
+/** What a search of some things left unseen, and whether it hurt any of them: what is said once it is answered. */
+export function afterSearch(things: readonly OnFrame[], search: Search): readonly Because[] {
+  const hidden = things.length - seenWhen(things, THOROUGHNESS_OF[search]).length;
+  const hurt = search === 'shaken' ? things.filter(({ isTender }) => isTender).length : 0;
+  return [
+    ...(hidden > 0 ? [{ code: 'hidden-by-bees', count: hidden } as const] : []),
+    ...(hurt > 0 ? [{ code: 'shaken-tender', count: hurt, ...TENDER } as const] : []),
+  ];
+}
 
 /** A frame covered with bees: how it is searched, which cells are on it, and when to be back for what may have been missed. */
 export function findAll(seed: number, level: Level, today: Day): Exercise {
   const draws = drawsOf(seed, 'find-all');
-  const spots = [...SPOTS].sort(() => draws.unit() - 0.5);
+  const spots = draws.shuffled(SPOTS);
   const cells = draws.whole(level === 1 ? 1 : 2, level === 3 ? 5 : 3);
   const things = spots.slice(0, cells + draws.whole(1, 3)).map((spot, i): OnFrame => {
     const isCup = i >= cells;
@@ -42,7 +54,13 @@ export function findAll(seed: number, level: Level, today: Day): Exercise {
     const mayHide = age < (hiddenAgeOf('bees-on') ?? 0);
     const isUnderBees = !isCup && mayHide && draws.happens(0.7);
     const isFromBelow = spot.place === 'bottom' && !isUnderBees && draws.happens(0.6);
-    return { id: String(i), look, ...spot, seenBy: isUnderBees ? 'cleared' : isFromBelow ? 'tip-up' : 'bees-on' };
+    return {
+      id: String(i),
+      look,
+      ...spot,
+      seenBy: isUnderBees ? 'cleared' : isFromBelow ? 'tip-up' : 'bees-on',
+      isTender: !isCup && age >= TENDER.from && age < TENDER.to + 1,
+    };
   });
   const live = things.filter(({ look }) => look.egg || look.larva || look.capping);
   return {

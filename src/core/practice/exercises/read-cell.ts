@@ -92,7 +92,7 @@ export function readCell(seed: number, level: Level, today: Day): Exercise {
     level,
     shows: { kind: 'cell', looks: [first, look, second], asked: 1, isTipSeen },
     asks,
-    skill: stage ? STAGES[stage].group : 'dry',
+    skill: stage ?? 'cup-dry',
     because: [
       ...(stage && ages ? [{ code: 'stage-is' as const, stage, from: ages.from, to: ages.to }] : []),
       ...(isTipSeen ? [] : [{ code: 'tip-hidden' as const }]),

@@ -34,6 +34,7 @@ export function CaseChoices({ kept, colonyId, colonyName, onBack, onDone }: Prop
       <RulerHead
         axis={axis}
         isSticky={false}
+        isInvented
         title={`What can be done with ${colonyName}`}
         below="Nothing is done until you begin it."
       />
@@ -45,6 +46,7 @@ export function CaseChoices({ kept, colonyId, colonyName, onBack, onDone }: Prop
       </p>
       {view === null && <p className="mt-4">…</p>}
       {view?.withoutQueen && <p className="text-indigo mt-3 font-semibold">{view.withoutQueen}</p>}
+      <h2 className="sr-only">Methods</h2>
       <ul className="mt-2">
         {view?.methods.map((one) => (
           <MethodLane key={one.view.name} method={one.view} axis={axis}>
@@ -65,7 +67,7 @@ interface BeginProps {
 /** Beginning a method, with the cells that are kept. */
 function Begin({ one, cells, onBegin }: BeginProps) {
   const { view, mayBegin, asksCells, needsCell, mayBuy, suggested } = one;
-  const [keeps, setKeeps] = useState<ReadonlySet<string>>(new Set(needsCell ? suggested : []));
+  const [keeps, setKeeps] = useState<ReadonlySet<string>>(new Set(suggested));
   const [buys, setBuys] = useState(false);
   const { name, title, fit } = view;
   if (fit.kind === 'does-not-fit') return <p className="text-muted text-sm">{fit.because}</p>;

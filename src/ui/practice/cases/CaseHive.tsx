@@ -21,7 +21,7 @@ interface Props {
 
 /** One hive of a season: what the book says of it, its days, and what can be done with it. */
 export function CaseHive({ hive, axis, ways, onLook, onChoices, onAnswer }: Props) {
-  const { name, verdict, due, shut, marks, toDo, isToAct } = hive;
+  const { name, verdict, due, shut, marks, toDo, isToOpen, isToAct } = hive;
   const [isOpening, setOpening] = useState(false);
   return (
     <li className="lane" data-hive={name}>
@@ -36,7 +36,8 @@ export function CaseHive({ hive, axis, ways, onLook, onChoices, onAnswer }: Prop
         <div className="mt-2 flex flex-wrap gap-2">
           <button
             type="button"
-            className={due.length > 0 && !isToAct ? BUTTON.strong : BUTTON.plain}
+            className={isToOpen && !isToAct ? BUTTON.strong : BUTTON.plain}
+            data-due={isToOpen ? '' : undefined}
             aria-expanded={isOpening}
             aria-label={`Open ${name}`}
             onClick={() => setOpening(!isOpening)}
@@ -46,6 +47,7 @@ export function CaseHive({ hive, axis, ways, onLook, onChoices, onAnswer }: Prop
           <button
             type="button"
             className={isToAct ? BUTTON.strong : BUTTON.plain}
+            data-due={isToAct ? '' : undefined}
             aria-label={`What can be done with ${name}`}
             onClick={onChoices}
           >
@@ -63,7 +65,12 @@ export function CaseHive({ hive, axis, ways, onLook, onChoices, onAnswer }: Prop
         )}
         {toDo.map(({ key, order, answer, comesTo }) => (
           <p key={key} className="mt-2">
-            <button type="button" className={BUTTON.plain} onClick={() => onAnswer(answer, `${order}: ${comesTo}.`)}>
+            <button
+              type="button"
+              data-testid="to-do"
+              className={BUTTON.plain}
+              onClick={() => onAnswer(answer, `${order}: ${comesTo}.`)}
+            >
               {order}
             </button>
           </p>
@@ -75,7 +82,8 @@ export function CaseHive({ hive, axis, ways, onLook, onChoices, onAnswer }: Prop
           <ul aria-label={`Due at ${name}`} className="mt-1 text-sm">
             {due.map(({ key, words, why }) => (
               <li key={key}>
-                <b>{words}.</b> {why}
+                {words !== verdict.next?.words && <b>{`${words}. `}</b>}
+                {why}
               </li>
             ))}
           </ul>

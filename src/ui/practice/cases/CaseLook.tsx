@@ -9,9 +9,10 @@ import { linkedTo } from '../../../core/cases/written';
 import type { Thoroughness } from '../../../core/cells/thoroughness';
 import type { CaseKept, CaseLookView } from '../../../device/case-at-hand';
 import { dropDraft } from '../../../device/stored-draft';
-import { cellInHive, sightWords } from '../../../words/cases';
-import { SEARCH_WORDS } from '../../../words/practice';
+import { cellInHive, LOOK_WORDS, sightWords } from '../../../words/cases';
+import { placeOnFrame } from '../../../words/practice';
 import { BUTTON } from '../../controls/styles';
+import { DrawnCell } from '../../drawn/DrawnCell';
 import { DrawnFrame } from '../../drawn/DrawnFrame';
 import { InspectionForm } from '../../entry/InspectionForm';
 import { useDevice } from '../../offline/DeviceProvider';
@@ -50,7 +51,7 @@ export function CaseLook({ kept, colonyId, colonyName, searched, onBack, onDone 
       </p>
       <section aria-label={`What ${colonyName} shows`} className="mt-1">
         {writes === null && <h1 className="text-2xl">{`${colonyName}, open`}</h1>}
-        <p className="font-semibold">{SEARCH_WORDS[searched]}.</p>
+        <p className="font-semibold">{LOOK_WORDS[searched]}.</p>
         <Frames sight={sight} seed={of.seed} />
         <p className="mt-2 max-w-prose">{sightWords(sight).join(' ')}</p>
       </section>
@@ -118,17 +119,38 @@ function Frames({ sight: { cells, searched }, seed }: { readonly sight: Sight; r
               <h2 className="text-base">{`Frame ${one?.frame ?? ''}${one?.part === 'above' ? ', above the excluder' : ''}`}</h2>
               <DrawnFrame
                 seed={seed + (one?.frame ?? 0)}
-                things={on.map(({ id, look, place, x, y }) => ({ id, look, place, x, y, seenBy: 'tip-up' }))}
+                things={on.map(({ id, look, place, x, y }) => ({
+                  id,
+                  look,
+                  place,
+                  x,
+                  y,
+                  seenBy: 'tip-up',
+                  isTender: false,
+                }))}
                 bees={BEES[searched]}
                 chosen={new Set()}
                 onToggle={() => {}}
                 missed={[]}
                 isDone
               />
+              <ol aria-label={`Cells of frame ${one?.frame ?? ''}, closer`} className="mt-1 flex flex-wrap gap-x-3">
+                {[...on]
+                  .sort((a, b) => a.x - b.x)
+                  .map(({ id, look, place, x }) => (
+                    <li key={id} className="w-24 text-center text-xs leading-tight">
+                      <DrawnCell look={look} className="w-full" />
+                      {placeOnFrame(place, x)}
+                    </li>
+                  ))}
+              </ol>
             </li>
           );
         })}
       </ul>
+      <p className="mt-2 text-sm">
+        {searched === 'tip-up' ? 'That is all that hangs down into sight.' : 'On the other frames none.'}
+      </p>
       <button
         type="button"
         className={`${BUTTON.quiet} min-h-11 text-sm`}

@@ -7,8 +7,7 @@ import type { CaseMove } from '../../../core/cases/case';
 import { lastDay } from '../../../core/cases/ending';
 import { THOROUGHNESS, type Thoroughness } from '../../../core/cells/thoroughness';
 import { type CaseHiveView, type CaseKept, nameIn } from '../../../device/case-at-hand';
-import { caseName, dayOfSeason } from '../../../words/cases';
-import { SEARCH_WORDS } from '../../../words/practice';
+import { caseName, dayOfSeason, LOOK_WORDS } from '../../../words/cases';
 import { DayField } from '../../controls/DayField';
 import { Field } from '../../controls/Field';
 import { BUTTON } from '../../controls/styles';
@@ -99,6 +98,7 @@ export function CasePage({ begin, onChange, onLeave }: Props) {
       <RulerHead
         axis={axisAround(today)}
         isSticky={false}
+        isInvented
         title={
           <span ref={head} tabIndex={-1} className="outline-none">
             {caseName(of)}
@@ -153,7 +153,7 @@ export function CasePage({ begin, onChange, onLeave }: Props) {
                   onLook={(searched) => setPlace({ at: 'look', colonyId: hive.id, searched })}
                   onChoices={() => setPlace({ at: 'choices', colonyId: hive.id })}
                   onAnswer={(answer, words) => done(answer, words)}
-                  ways={THOROUGHNESS.map((searched) => ({ searched, words: SEARCH_WORDS[searched] }))}
+                  ways={THOROUGHNESS.map((searched) => ({ searched, words: LOOK_WORDS[searched] }))}
                 />
               ))}
             </ul>
