@@ -45,6 +45,17 @@ for (const theme of ['day', 'sunlight', 'night'] as const) {
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
       expect(await faultsInIt()).toEqual([]);
     }
+    await page.getByRole('button', { name: 'Begun already', exact: true }).click();
+    await page.getByRole('button', { name: 'Open Willowherb', exact: true }).click();
+    expect(await faultsInIt()).toEqual([]);
+    await page.getByRole('button', { name: 'Every frame, bees shaken or brushed off' }).click();
+    await page.getByRole('button', { name: 'In words' }).click();
+    expect(await faultsInIt()).toEqual([]);
+    await page.getByRole('button', { name: 'Have it written down' }).click();
+    await page.getByRole('button', { name: 'Save the inspection' }).filter({ visible: true }).click();
+    await page.getByRole('button', { name: 'What can be done with Willowherb' }).click();
+    await expect(page.getByRole('button', { name: /^Do it today/ }).first()).toBeVisible();
+    expect(await faultsInIt()).toEqual([]);
   });
 
   test(`no accessibility fault on any screen in ${theme} light`, async ({ page }) => {

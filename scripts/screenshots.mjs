@@ -39,10 +39,12 @@ const choices = async (page) => {
   await page.getByRole('link', { name: 'What are my choices?' }).click();
   await page.getByRole('heading', { level: 1, name: 'Choices for Sainfoin' }).waitFor();
 };
-const start = async (page) => {
-  await choices(page);
-  await page.getByRole('link', { name: 'See the dates: Artificial swarm with a nuc' }).click();
-  await page.getByRole('button', { name: 'Start it' }).waitFor();
+const openHive = async (page) => {
+  await page.goto('/practice');
+  await page.getByRole('button', { name: 'Begun already', exact: true }).click();
+  await page.getByRole('button', { name: 'Open Willowherb', exact: true }).click();
+  await page.getByRole('button', { name: 'Every frame, bees shaken or brushed off' }).click();
+  await page.getByRole('button', { name: 'Write it down yourself' }).waitFor();
 };
 const programme = (name, title) => async (page) => {
   await colony(name)(page);
@@ -103,7 +105,7 @@ const VIEWS = [
   { file: 'hive-round-phone', size: PHONE, open: round('School roof') },
   { file: 'hive-entry-phone', size: PHONE, open: hiveEntry },
   { file: 'choices', size: DESK, open: choices },
-  { file: 'start', size: DESK, open: start },
+  { file: 'practice', size: DESK, open: openHive },
   { file: 'programme', size: DESK, open: programme('Knapweed', /Artificial swarm with a nuc/) },
   { file: 'minutes-here-phone', size: PHONE, open: minutesHere },
   { file: 'cells', size: DESK, open: at('/cells') },

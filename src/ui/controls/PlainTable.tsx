@@ -10,7 +10,8 @@ interface Props {
 /** A short table that is read as it stands. */
 export function PlainTable({ caption, head, rows }: Props) {
   return (
-    <div className="mt-4 overflow-x-auto print:overflow-visible">
+    // biome-ignore lint/a11y/noNoninteractiveTabindex: wider than a phone it is scrolled, by keys too
+    <fieldset aria-label={caption} tabIndex={0} className="mt-4 min-w-0 overflow-x-auto print:overflow-visible">
       <table className="border-collapse text-left text-sm">
         <caption className="text-left font-display text-lg font-bold">{caption}</caption>
         <thead>
@@ -37,6 +38,6 @@ export function PlainTable({ caption, head, rows }: Props) {
           ))}
         </tbody>
       </table>
-    </div>
+    </fieldset>
   );
 }

@@ -7,17 +7,21 @@ interface Props {
   readonly isTipHidden?: boolean;
   /** The one that is asked about. */
   readonly isAsked?: boolean;
+  /** No room is left below a short one. */
+  readonly isCropped?: boolean;
   readonly className?: string;
 }
 
 const INK = 'var(--color-ink)';
+/** An opening is dark in every light. */
+const HOLE = 'var(--color-shade)';
 const TOP = 14;
 const RADIUS = 25;
 const SHORTEST = 20;
 const LONGEST = 104;
 
 /** A queen cell hanging from the comb, cut open in front as long as it is open, made of its look alone. */
-export function DrawnCell({ look, isTipHidden = false, isAsked = false, className = '' }: Props) {
+export function DrawnCell({ look, isTipHidden = false, isAsked = false, isCropped = false, className = '' }: Props) {
   const id = useId();
   const { wall, egg, larva, jelly, capping, end, shape } = look;
   const r = RADIUS * shape.width;
@@ -31,7 +35,7 @@ export function DrawnCell({ look, isTipHidden = false, isAsked = false, classNam
     : 'none';
   const bareFrom = capping ? bottom - length * 0.34 * Math.max(0, capping.bareTip) : bottom;
   return (
-    <svg viewBox="0 0 120 140" aria-hidden="true" className={className}>
+    <svg viewBox={`0 0 120 ${isCropped ? bottom + 10 : 140}`} aria-hidden="true" className={className}>
       <defs>
         <clipPath id={`${id}c`}>
           <path d={closed} />
@@ -64,13 +68,15 @@ export function DrawnCell({ look, isTipHidden = false, isAsked = false, classNam
               {end === 'torn-side' && (
                 <path
                   d={`M${right - 22} ${TOP + length * 0.42} l9 -6 l6 5 l12 -4 v32 l-11 -3 l-8 4 l-9 -9 z`}
-                  fill={INK}
+                  fill={HOLE}
+                  stroke={INK}
+                  strokeWidth="1.6"
                 />
               )}
             </g>
             {end === 'open-tip' && (
               <>
-                <ellipse cx="60" cy={bottom - 9} rx={r * 0.52} ry="6" fill={INK} />
+                <ellipse cx="60" cy={bottom - 9} rx={r * 0.52} ry="6" fill={HOLE} stroke={INK} strokeWidth="1.6" />
                 <path
                   d={`M${60 + r * 0.5} ${bottom - 8} q10 3 9 14 q-9 2 -14 -5 z`}
                   fill={wax}
@@ -96,7 +102,7 @@ export function DrawnCell({ look, isTipHidden = false, isAsked = false, classNam
             {jelly > 0 && (
               <path
                 d={`M${left + 2} ${TOP + 2} H${right - 2} V${TOP + 6 + jelly * length * 0.4} Q60 ${TOP + 14 + jelly * length * 0.46} ${left + 2} ${TOP + 6 + jelly * length * 0.4} Z`}
-                fill="var(--color-white)"
+                fill="var(--color-tint)"
                 stroke={INK}
                 strokeWidth="1"
                 strokeDasharray="2 3"

@@ -139,7 +139,7 @@ function Frames({ sight: { cells, searched }, seed }: { readonly sight: Sight; r
                   .sort((a, b) => a.x - b.x)
                   .map(({ id, look, place, x }) => (
                     <li key={id} className="w-24 text-center text-xs leading-tight">
-                      <DrawnCell look={look} className="w-full" />
+                      <DrawnCell look={look} isCropped className="w-full" />
                       {placeOnFrame(place, x)}
                     </li>
                   ))}
