@@ -48,10 +48,12 @@ export function lossWords({ event, cells, knowable, looks }: Loss, colony: strin
   const what = eventWords(event, colony);
   if (!knowable) return [what, 'No cell hung there any more that a look would have shown.'];
   const could = [
-    `With the bees off, the first of its ${times(cells, 'cell', 'cells')} could be seen from ${dayWords(knowable.beesOff)}`,
-    knowable.beesOn > knowable.beesOff
-      ? `; with the bees on, from ${dayWords(knowable.beesOn)}.`
-      : ', with the bees on too.',
+    `With the bees off, ${cells === 1 ? 'its one cell' : `the first of its ${cells} cells`} could be seen from ${dayWords(knowable.beesOff)}`,
+    knowable.beesOn > event.on
+      ? '; with the bees on, none until it was too late.'
+      : knowable.beesOn > knowable.beesOff
+        ? `; with the bees on, from ${dayWords(knowable.beesOn)}.`
+        : ', with the bees on too.',
   ].join('');
   if (looks.length === 0) return [what, could, 'Nobody looked from then on.'];
   return [
@@ -92,7 +94,9 @@ export function outcomeWords({ swarms, casts, colonies, laying, honeyKg, visits 
       ? colonies === 1
         ? 'its queen lays'
         : `${colonies === 2 ? 'both' : 'all'} have laying queens`
-      : `${laying} of them with a laying queen`;
+      : colonies === 1
+        ? 'without a laying queen'
+        : `${laying === 0 ? 'none' : laying} of them with a laying queen`;
   return `${lost}. At the end ${times(colonies, 'colony', 'colonies')}, ${queens}, ${wholeMassWords(honeyKg)} of honey, after ${times(visits, 'day', 'days')} at the hives.`;
 }
 

@@ -51,7 +51,7 @@ function lossOf(event: CaseEvent, of: Case, moves: readonly CaseMove[], play: Ca
   const [oldest] = there;
   if (!oldest) return { event, cells: 0, knowable: null, looks: [] };
   const ids = new Set(there.map(({ id }) => id));
-  const first = Math.max(oldest.laid, oldest.begunOn);
+  const first = Math.min(...there.map(({ laid, begunOn }) => Math.max(begunOn, laid)));
   const beesOn = Math.min(
     ...there.map(({ laid, begunOn, isUnderBees }) => Math.max(begunOn, isUnderBees ? laid + EGG_HATCHES.value : laid)),
   );
