@@ -45,6 +45,7 @@ const CORE_ORDER: readonly (readonly string[])[] = [
   ['cases'],
   ['facts'],
   ['formats'],
+  ['spreadsheets'],
 ];
 
 /** Packages that the core must not know. */

@@ -20,7 +20,7 @@ function anything(kept: CaseKept, draws: ReturnType<typeof drawsOf>): CaseMove |
   const hive = hives[draws.whole(0, hives.length - 1)];
   if (!hive) return null;
   if (draws.happens(0.5)) {
-    const searched = draws.oneOf(THOROUGHNESS as [(typeof THOROUGHNESS)[number], ...typeof THOROUGHNESS]);
+    const searched = draws.oneOf(THOROUGHNESS);
     const { sight, facts, asSeen } = lookInto(kept, hive.id, searched);
     const written = entryOf(asSeen, searched);
     const entry = linkedTo(

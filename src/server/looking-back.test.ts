@@ -1,11 +1,11 @@
 import Papa from 'papaparse';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { day } from '../core/calendar/day';
+import { writeCsv } from '../core/spreadsheets/write-csv';
 import type { OpenedDatabase } from '../db/open';
 import { loadFood } from '../db/repositories/food';
 import { roundsMade } from '../db/repositories/rounds';
-import { csvOf } from '../ui/controls/save-as-csv';
-import { linesForCsv } from '../ui/looking-back/lines-for-csv';
+import { lookingBackSheet } from '../views/looking-back-sheet';
 import { lookingBackView } from '../views/looking-back-view';
 import { allFacts } from './all-facts';
 import { knownThen } from './looking-back/known-then';
@@ -88,20 +88,20 @@ describe('looking back on the demo', () => {
 
   it('goes out as CSV, a line for each colony, formulas disarmed', () => {
     const lines = view().colonies.map((line) => (line.name === 'Yarrow' ? { ...line, name: '=1+1' } : line));
-    const { data } = Papa.parse<Record<string, string>>(csvOf(linesForCsv(lines)).slice(1), { header: true });
+    const { data } = Papa.parse<Record<string, string>>(writeCsv(lookingBackSheet(lines)).slice(1), { header: true });
     expect(data).toHaveLength(17);
-    expect(data.some(({ name }) => name === "'=1+1")).toBe(true);
+    expect(data.some(({ colony }) => colony === "'=1+1")).toBe(true);
     expect(Object.keys(data[0] ?? {})).toEqual([
-      'name',
       'apiary',
+      'colony',
       'inspections',
       'swarms',
       'casts',
       'cells',
-      'oldest',
+      'oldest cell when found',
       'methods',
       'late',
-      'honeyKg',
+      'honey kg',
     ]);
   });
 });

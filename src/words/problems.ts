@@ -72,6 +72,7 @@ export const problemWords: Words<ProblemSays> = {
     `${minuteWords(at)} is known from a later forecast than this one of ${minuteWords(toldAt)}.`,
   'too-far-ahead': ({ days }) => `lies more than ${days} days ahead; give nearer hours`,
   'reading-in-the-future': ({ now }) => `lies in the future: it is ${minuteWords(now)} now. Set the device’s clock.`,
+  'no-such-sheet': 'There is no such spreadsheet. Choose one on the Data page.',
   'file-without-rows': 'The file has no rows. Choose one that has a line of headings and rows under it.',
   'text-not-readable': 'This is not a text file, or its letters cannot be read. Save it as CSV in UTF-8.',
   'too-many-rows': ({ most }) => `There are more than ${most} rows. Bring them in by parts.`,

@@ -9,10 +9,10 @@ import type { Case, CaseMove, CaseStart } from './case';
 /** The settings that a case is read with: as they come. */
 export const CASE_SETTINGS: Settings = DEFAULT_SETTINGS;
 
-/** The letter of a cell: A to Z, then AA and on. */
+/** The letter of a cell: a to z, then aa and on. */
 function letter(n: number): string {
   const [first, rest] = [Math.floor(n / 26), n % 26];
-  const of = (i: number) => String.fromCharCode('A'.charCodeAt(0) + i);
+  const of = (i: number) => String.fromCharCode('a'.charCodeAt(0) + i);
   return first === 0 ? of(rest) : of(first - 1) + of(rest);
 }
 

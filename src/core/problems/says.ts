@@ -40,6 +40,7 @@ export interface ProblemSays {
   'too-far-ahead': { readonly days: number };
   'reading-in-the-future': { readonly now: string };
   'file-without-rows': Plain;
+  'no-such-sheet': Plain;
   'text-not-readable': Plain;
   'too-many-rows': { readonly most: number };
   'no-good-row': Plain;

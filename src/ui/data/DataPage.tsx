@@ -5,6 +5,7 @@ import { Backups } from './Backups';
 import { CalendarChoice } from './CalendarChoice';
 import { CalendarFeed } from './CalendarFeed';
 import { ImportSeason } from './ImportSeason';
+import { Spreadsheets } from './Spreadsheets';
 import { ThisDevice } from './ThisDevice';
 import { WipeSeason } from './WipeSeason';
 
@@ -36,6 +37,14 @@ export function DataPage({ file, isDemo, feed, calendarShows }: Props) {
               Export the season file
             </a>
           </p>
+        </section>
+        <section className="mt-8" aria-label="Spreadsheets">
+          <h2 className="border-t-2 border-ink pt-2 text-xl">Spreadsheets</h2>
+          <p className="mt-1">
+            CSV files that any spreadsheet program opens: days as 2027-05-16, measures in kg and °C. They are to be read
+            and reckoned with; the whole book comes back from a season file alone.
+          </p>
+          <Spreadsheets />
         </section>
         <section className="mt-8" aria-label="Backups">
           <h2 className="border-t-2 border-ink pt-2 text-xl">Backups</h2>

@@ -4,6 +4,7 @@ import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import type { NamedColony } from '../../views/all-apiaries';
+import { lookingBackSheet } from '../../views/looking-back-sheet';
 import type { BackLine, ColonyBackLine, LookingBackView } from '../../views/looking-back-view';
 import { wholeMassWords } from '../../words/measures';
 import { DayField } from '../controls/DayField';
@@ -13,7 +14,6 @@ import { type Column, SortTable } from '../controls/SortTable';
 import { BUTTON } from '../controls/styles';
 import { Views } from '../frame/Views';
 import { TitleHead } from '../time/TitleHead';
-import { linesForCsv } from './lines-for-csv';
 
 interface Props {
   readonly view: LookingBackView;
@@ -126,7 +126,7 @@ export function LookingBackPage({ view, apiaries, apiaryId }: Props) {
     router.push(`/season/looking-back?${new URLSearchParams({ from, to, apiary: apiaryId, ...over })}`);
   const save = async () => {
     const { saveAsCsv } = await import('../controls/save-as-csv');
-    saveAsCsv(linesForCsv(colonies), `ubbet-season-${from}-${to}.csv`);
+    saveAsCsv(lookingBackSheet(colonies), `ubbet-season-${from}-${to}.csv`);
   };
   return (
     <>

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { dayOfMinute } from '../../core/calendar/day';
 import { localMinute } from '../../core/calendar/local-minute';
 import { type KindProgress, type Practised, readByStage } from '../../core/practice/review';
+import { practiceSheet } from '../../core/spreadsheets/out/practice';
 import { STAGE_WORDS } from '../../words/cells';
 import { dayWords } from '../../words/days';
 import { EXERCISE_WORDS } from '../../words/practice';
@@ -40,15 +41,7 @@ export function PracticeProgress({ progress, practised, isInBook, isSent, onInBo
   const byStage = readByStage(practised);
   const save = async () => {
     const { saveAsCsv } = await import('../controls/save-as-csv');
-    const rows = practised.map(({ at, kind, skill, level, isRight, daysOff }) => ({
-      at,
-      exercise: kind,
-      skill,
-      level,
-      right: isRight ? 'yes' : 'no',
-      daysOff: daysOff ?? '',
-    }));
-    saveAsCsv(rows, 'ubbet-practice.csv');
+    saveAsCsv(practiceSheet(practised), 'ubbet-practice.csv');
   };
   return (
     <section aria-label="What you practised" className="mt-4">

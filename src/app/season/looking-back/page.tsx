@@ -1,16 +1,11 @@
 import type { Metadata } from 'next';
 import { type Day, day, parseDay, yearOf } from '@/core/calendar/day';
 import { database } from '@/db/open';
-import { loadFood } from '@/db/repositories/food';
-import { roundsMade } from '@/db/repositories/rounds';
 import { loadApiaries } from '@/server/all-apiaries';
-import { allFacts } from '@/server/all-facts';
 import { now } from '@/server/clock';
-import { knownThen } from '@/server/looking-back/known-then';
+import { lookBack } from '@/server/looking-back/look-back';
 import { oneParam } from '@/server/one-param';
-import { queenRecords } from '@/server/queens/queen-records';
 import { LookingBackPage } from '@/ui/looking-back/LookingBackPage';
-import { lookingBackView } from '@/views/looking-back-view';
 
 export const metadata: Metadata = { title: 'Looking back' };
 
@@ -33,17 +28,9 @@ export default async function Page({ searchParams }: Props) {
   const { today } = await now();
   const asked = await searchParams;
   const opened = database();
-  const { db } = opened;
   const { apiaries } = loadApiaries(opened, today);
   const apiaryId = oneParam(asked.apiary);
-  const facts = allFacts(opened, today);
-  const view = lookingBackView({
-    knownIn: (span) => knownThen(opened, span, today, apiaryId || null),
-    rounds: roundsMade(db).filter((one) => !apiaryId || one.apiaryId === apiaryId),
-    food: loadFood(db),
-    queens: queenRecords(db, (colonyId) => facts.get(colonyId)?.inspections ?? []),
-    span: spanOf(oneParam(asked.from), oneParam(asked.to), today),
-  });
+  const view = lookBack(opened, spanOf(oneParam(asked.from), oneParam(asked.to), today), today, apiaryId || null);
   return (
     <LookingBackPage view={view} apiaries={apiaries.map(({ id, name }) => ({ id, name }))} apiaryId={apiaryId ?? ''} />
   );
