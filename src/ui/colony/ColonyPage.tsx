@@ -129,6 +129,9 @@ export function ColonyPage(props: ColonyPageProps) {
                 A method is under way
               </Link>
             )}
+            <Link prefetch={false} href={`/colonies/${colony.id}/share`} className={`${BUTTON.quiet} px-2 py-3`}>
+              Page to share
+            </Link>
             {view.due.length > 0 && (
               <Link
                 prefetch={false}

@@ -24,6 +24,7 @@ export const MENU = [
   { href: '/data', name: 'Data' },
   { href: '/settings', name: 'Settings' },
   { href: '/free-time', name: 'When you are free' },
+  { href: '/paper', name: 'On paper' },
   { href: '/phone', name: 'Your phone' },
 ] as const;
 

@@ -1,21 +1,23 @@
 'use client';
 
-import { THOROUGHNESS } from '../../core/cells/thoroughness';
+import type { PackingView } from '../../views/packing-view';
 import { roundAsText } from '../../views/round-text';
 import type { RoundHive, RoundView } from '../../views/round-view';
-import { STAGE_WORDS } from '../../words/cells';
-import { THOROUGHNESS_WORDS } from '../../words/inspections';
 import { roundPhrases } from '../../words/pages/round';
-import { BUTTON } from '../controls/styles';
+import { PrintButton } from '../controls/PrintButton';
+import { BlankLines } from './BlankLines';
 import { SendText } from './SendText';
 
-const LOOKED = ['seen', 'looked, none', 'did not look'];
-const STAGES = (['cup-dry', 'egg', 'larva-small', 'larva-large', 'sealed', 'emerged'] as const).map(
-  (stage) => STAGE_WORDS[stage].name,
-);
+interface Props {
+  readonly apiary: string;
+  readonly day: string;
+  readonly round: RoundView;
+  /** What to bring; null: nothing that is asked for here. */
+  readonly pack: PackingView | null;
+}
 
 /** The way without a phone: one box a hive, in the order in which it is entered afterwards. */
-export function RoundSheet({ apiary, day, round }: { apiary: string; day: string; round: RoundView }) {
+export function RoundSheet({ apiary, day, round, pack }: Props) {
   const title = roundPhrases.title(apiary, day);
   return (
     <div className="sheet mx-auto max-w-4xl">
@@ -23,9 +25,7 @@ export function RoundSheet({ apiary, day, round }: { apiary: string; day: string
         <h1 className="mt-4 text-2xl">{title}</h1>
         <p className="flex flex-wrap items-center gap-x-4 print:hidden">
           <SendText title={title} text={roundAsText(apiary, day, round)} />
-          <button type="button" className={BUTTON.plain} onClick={() => window.print()}>
-            Print
-          </button>
+          <PrintButton />
         </p>
       </div>
       {round.notes.map((words) => (
@@ -34,10 +34,34 @@ export function RoundSheet({ apiary, day, round }: { apiary: string; day: string
         </p>
       ))}
       {round.leaveShut.length > 0 && <p className="mt-1 font-bold">{roundPhrases.leaveShut(round.leaveShut)}</p>}
+      {pack && <ToBring pack={pack} />}
       {[...round.due, ...round.others].map((hive) => (
         <SheetHive key={hive.colonyId} hive={hive} />
       ))}
     </div>
+  );
+}
+
+/** What goes along, to be ticked; what of it is short. */
+function ToBring({ pack: { toPack, inCar, missing } }: { readonly pack: PackingView }) {
+  const lines = [...toPack, ...inCar];
+  if (lines.length === 0 && missing.length === 0) return null;
+  return (
+    <section aria-label="To bring" className="mt-3 break-inside-avoid border-2 border-line p-2 text-sm">
+      <h2 className="text-lg">To bring</h2>
+      <ul className="grid gap-x-6 wide:grid-cols-2 print:grid-cols-2">
+        {lines.map(({ key, words, why }) => (
+          <li key={key}>
+            ☐ <b>{words}</b> <span className="text-muted">{why}</span>
+          </li>
+        ))}
+        {missing.map(({ key, words, why }) => (
+          <li key={key}>
+            ☐ <b>{words}</b> <span className="text-muted">{why}</span>
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 }
 
@@ -57,43 +81,7 @@ function SheetHive({ hive: { name, stand, situation, due, plannedFor } }: { hive
           </li>
         ))}
       </ul>
-      <table className="mt-1 w-full border-collapse">
-        <tbody>
-          <Blank name="Cells, known" choices={['a', 'b', 'c', 'd', 'e', 'f']} isWritten />
-          <Blank name="New: how many, where" choices={STAGES} isWritten />
-          <Blank name="Eggs" choices={LOOKED} />
-          <Blank name="Queen" choices={LOOKED} />
-          <Blank name="How well" choices={THOROUGHNESS.map((how) => THOROUGHNESS_WORDS[how].short)} />
-          <Blank name="Counted" choices={['time', 'brood frames', 'seams', 'drones']} isWritten />
-          <Blank name="Note" choices={['']} isWritten />
-        </tbody>
-      </table>
+      <BlankLines />
     </section>
-  );
-}
-
-/** A line to be filled in: boxes to tick, or words to be followed by writing. */
-function Blank({
-  name,
-  choices,
-  isWritten = false,
-}: {
-  name: string;
-  choices: readonly string[];
-  isWritten?: boolean;
-}) {
-  return (
-    <tr className="border-t border-line">
-      <th scope="row" className="w-44 py-1 pr-2 text-left font-semibold">
-        {name}
-      </th>
-      <td className="py-1">
-        <span className="flex flex-wrap gap-x-5">
-          {choices.map((choice) => (
-            <span key={choice}>{isWritten ? `${choice} ________` : `☐ ${choice}`}</span>
-          ))}
-        </span>
-      </td>
-    </tr>
   );
 }

@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import type { FrameSize } from '../../core/space/frame-size';
 import type { Hive } from '../../core/space/hive';
 import { daysFrom0, type HandbookPage } from '../../views/handbook';
+import { PrintButton } from '../controls/PrintButton';
 import { Views } from '../frame/Views';
 import { CombLegend } from '../frames/CombLegend';
 import { CombPatterns } from '../frames/CombPatterns';
@@ -39,6 +40,9 @@ export function MethodPage({ page, before, after, queenFrameId, sizes }: Props) 
       <CombPatterns />
       <TitleHead title={title} below={fitsWhen} />
       <Views of="learn" />
+      <p className="mt-3">
+        <PrintButton />
+      </p>
       <div className="grid gap-x-10 wide:grid-cols-2">
         <div>
           <Part title="When and for whom">

@@ -1,11 +1,13 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
-import { parseDay } from '@/core/calendar/day';
+import { formatDay, parseDay } from '@/core/calendar/day';
 import { database } from '@/db/open';
 import { loadApiaries } from '@/server/all-apiaries';
 import { deviceZone, now, zoneBy } from '@/server/clock';
+import { kitNow } from '@/server/kit/kit-now';
 import { fortnightNow, plannedThere } from '@/server/rounds/fortnight-now';
 import { RoundSheet } from '@/ui/hive/RoundSheet';
+import { packingView } from '@/views/packing-view';
 import { roundView } from '@/views/round-view';
 import { weekdayWords } from '@/words/days';
 
@@ -33,5 +35,11 @@ export default async function Page({ params, searchParams }: Props) {
   const weather = yard.measured?.weather.get(id) ?? null;
   const planned = await fortnightNow(opened, yard, at, zoneBy(await deviceZone())).answer;
   const round = roundView(here, day, weather, planned ? plannedThere(planned, id) : undefined);
-  return <RoundSheet apiary={apiary.name} day={weekdayWords(day)} round={round} />;
+  const { met, entries } = kitNow(opened, yard, today, planned);
+  // One hive's task needs no car.
+  const pack =
+    hive === undefined
+      ? packingView(yard, met, { on: day, apiaryId: id, day: formatDay(day) }, entries.length === 0)
+      : null;
+  return <RoundSheet apiary={apiary.name} day={weekdayWords(day)} round={round} pack={pack} />;
 }

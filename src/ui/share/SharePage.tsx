@@ -1,0 +1,43 @@
+'use client';
+
+import { ChevronLeft } from 'lucide-react';
+import Link from 'next/link';
+import { useRef } from 'react';
+import type { ShareView } from '../../views/share-view';
+import { PrintButton } from '../controls/PrintButton';
+import { BUTTON } from '../controls/styles';
+import { SharedColony } from './SharedColony';
+import { sharedFile } from './shared-file';
+
+/** One page of one colony, for a mentor or a buyer: printed, or saved as a file that opens anywhere. */
+export function SharePage({ view, colonyId }: { readonly view: ShareView; readonly colonyId: string }) {
+  const page = useRef<HTMLElement>(null);
+  const save = () => {
+    if (!page.current) return;
+    const link = document.createElement('a');
+    link.href = URL.createObjectURL(new Blob([sharedFile(view.name, page.current.outerHTML)], { type: 'text/html' }));
+    link.download = `ubbet-${view.name.replaceAll(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}.html`;
+    link.click();
+    URL.revokeObjectURL(link.href);
+  };
+  return (
+    <div className="mx-auto max-w-4xl">
+      <div className="mt-2 flex flex-wrap items-center gap-3 print:hidden">
+        <Link prefetch={false} href={`/colonies/${colonyId}`} className={`${BUTTON.quiet} min-h-11`}>
+          <ChevronLeft aria-hidden="true" className="inline size-5" strokeWidth={3} />
+          {view.name}
+        </Link>
+        <PrintButton />
+        <button type="button" className={BUTTON.plain} onClick={save}>
+          Save as a file
+        </button>
+        <p className="text-muted text-sm">
+          No other colony is named in it, unless in your own notes: read them once before you send it.
+        </p>
+      </div>
+      <article ref={page} className="mt-3">
+        <SharedColony view={view} />
+      </article>
+    </div>
+  );
+}

@@ -1,0 +1,68 @@
+import { type Day, day, dayOfMinute } from '../core/calendar/day';
+import type { ColonyState } from '../core/colony/fold';
+import type { FoodFact } from '../core/food/food';
+import { dayWords, rangeWords, weekdayWords } from '../words/days';
+import { foodWords, lastFedWords } from '../words/food';
+import { QUEEN_EVENT_WORDS } from '../words/queen-events';
+import type { ApiaryEntry, ColonyEntry } from './all-apiaries';
+import type { QueenLine } from './colony-records';
+import { type CellRowView, colonyView, type InspectionView } from './colony-view';
+
+/** One colony for somebody else: what it was, how it stands, what is to come; nothing of any other colony. */
+export interface ShareView {
+  readonly name: string;
+  readonly place: string;
+  readonly made: string;
+  readonly situation: string;
+  readonly reading: { readonly title: string; readonly because: readonly string[] } | null;
+  readonly leaveShut: string | null;
+  readonly queen: string;
+  readonly queenLines: readonly string[];
+  readonly due: readonly { readonly key: string; readonly words: string; readonly why: string }[];
+  /** Those that still hang there. */
+  readonly cells: readonly CellRowView[];
+  readonly methods: readonly { readonly id: string; readonly words: string }[];
+  readonly food: readonly { readonly id: string; readonly words: string }[];
+  readonly looks: readonly InspectionView[];
+  readonly note: string;
+}
+
+interface Shared {
+  readonly colony: ColonyEntry;
+  readonly apiary: Pick<ApiaryEntry, 'name'>;
+  readonly state: ColonyState;
+  readonly queens: readonly QueenLine[];
+  readonly food: readonly FoodFact[];
+  readonly today: Day;
+}
+
+const whenWords = ({ on, to }: QueenLine): string =>
+  to === null ? weekdayWords(day(on)) : rangeWords({ from: day(on), to: day(to) });
+
+export function shareView({ colony, apiary, state, queens, food, today }: Shared): ShareView {
+  // Other colonies stay unnamed.
+  const view = colonyView(state);
+  return {
+    name: colony.name,
+    place: [apiary.name, colony.stand].filter(Boolean).join(' · '),
+    made: dayWords(today, 0),
+    situation: view.situation,
+    reading: view.reading && { title: view.reading.title, because: view.reading.because },
+    leaveShut: view.leaveShut,
+    queen: view.queen,
+    queenLines: queens
+      .filter(({ isDeleted }) => !isDeleted)
+      .map((line) => `${whenWords(line)} ${line.queen}: ${QUEEN_EVENT_WORDS[line.kind]}`),
+    due: view.due.map(({ key, words, why }) => ({ key, words, why })),
+    cells: view.cells.filter(({ isOver }) => !isOver),
+    methods: view.programmes.map(({ id, words }) => ({ id, words })),
+    food: food
+      .filter(({ colonyId }) => colonyId === colony.id)
+      .map((entry) => ({
+        id: `${entry.at} ${entry.kind}`,
+        words: lastFedWords(foodWords(entry), dayOfMinute(entry.at)),
+      })),
+    looks: view.looks,
+    note: colony.note,
+  };
+}
