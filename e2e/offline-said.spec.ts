@@ -189,7 +189,7 @@ test.describe('a survey that comes back', () => {
     await page.getByRole('button', { name: 'Save the frames' }).click();
     await expect(page.getByRole('alert').filter({ hasText: 'not known' }).first()).toBeVisible();
     await expect(badge(page)).toHaveText('1 to fix');
-    await page.unroute('**/api/surveys');
+    await page.unrouteAll({ behavior: 'wait' });
     await page.getByRole('button', { name: 'Save the frames' }).click();
     await expect(badge(page)).toHaveText('all sent');
     const surveys = await facts<{ coveredSeams: number | null }>(page, 'surveys');

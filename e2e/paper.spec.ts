@@ -82,8 +82,10 @@ test('a colony is saved as a file that opens by itself and names no other', asyn
     page.getByRole('button', { name: 'Save as a file' }).click(),
   ]);
   expect(saved.suggestedFilename()).toBe('ubbet-knapweed.html');
+  const file = test.info().outputPath(saved.suggestedFilename());
+  await saved.saveAs(file);
   const alone = await context.newPage();
-  await alone.goto(`file://${await saved.path()}`);
+  await alone.goto(`file://${file}`);
   await expect(alone.getByRole('heading', { level: 1, name: 'Knapweed' })).toBeVisible();
   await expect(alone.getByRole('heading', { level: 2, name: 'Inspections' })).toBeVisible();
   await expect(alone.getByText('Sainfoin')).toHaveCount(0);

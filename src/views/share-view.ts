@@ -1,4 +1,4 @@
-import { type Day, day, dayOfMinute } from '../core/calendar/day';
+import { type Day, day, dayOfMinute, yearOf } from '../core/calendar/day';
 import type { ColonyState } from '../core/colony/fold';
 import type { FoodFact } from '../core/food/food';
 import { dayWords, rangeWords, weekdayWords } from '../words/days';
@@ -36,8 +36,12 @@ interface Shared {
   readonly today: Day;
 }
 
-const whenWords = ({ on, to }: QueenLine): string =>
-  to === null ? weekdayWords(day(on)) : rangeWords({ from: day(on), to: day(to) });
+/** With its year, where that is not this one: whoever reads it was not there. */
+const inItsYear = (words: string, on: Day, today: Day): string =>
+  yearOf(on) === yearOf(today) ? words : `${words} ${yearOf(on)}`;
+
+const whenWords = ({ on, to }: QueenLine, today: Day): string =>
+  inItsYear(to === null ? weekdayWords(day(on)) : rangeWords({ from: day(on), to: day(to) }), day(on), today);
 
 export function shareView({ colony, apiary, state, queens, food, today }: Shared): ShareView {
   // Other colonies stay unnamed.
@@ -52,7 +56,7 @@ export function shareView({ colony, apiary, state, queens, food, today }: Shared
     queen: view.queen,
     queenLines: queens
       .filter(({ isDeleted }) => !isDeleted)
-      .map((line) => `${whenWords(line)} ${line.queen}: ${QUEEN_EVENT_WORDS[line.kind]}`),
+      .map((line) => `${whenWords(line, today)}: ${line.queen}: ${QUEEN_EVENT_WORDS[line.kind]}`),
     due: view.due.map(({ key, words, why }) => ({ key, words, why })),
     cells: view.cells.filter(({ isOver }) => !isOver),
     methods: view.programmes.map(({ id, words }) => ({ id, words })),
@@ -60,9 +64,9 @@ export function shareView({ colony, apiary, state, queens, food, today }: Shared
       .filter(({ colonyId }) => colonyId === colony.id)
       .map((entry) => ({
         id: `${entry.at} ${entry.kind}`,
-        words: lastFedWords(foodWords(entry), dayOfMinute(entry.at)),
+        words: inItsYear(lastFedWords(foodWords(entry), dayOfMinute(entry.at)), dayOfMinute(entry.at), today),
       })),
-    looks: view.looks,
+    looks: view.looks.map((look) => ({ ...look, when: inItsYear(look.when, look.on, today) })),
     note: colony.note,
   };
 }

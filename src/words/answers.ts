@@ -107,7 +107,7 @@ export const ANSWER_WORDS: { readonly [C in FollowUpCode]: { readonly [A in Answ
       words: 'Cells on it: no queen',
       remedy: 'Let it raise one from these cells, or break them down and give a queen or a ripe cell.',
     },
-    eggs: { words: 'No cells on it, and eggs in other combs: she lays' },
+    eggs: { words: 'Eggs in other combs: she lays' },
   },
 };
 

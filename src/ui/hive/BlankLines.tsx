@@ -18,7 +18,12 @@ export function BlankLines() {
         <Blank name="Queen" choices={LOOKED} />
         <Blank name="How well" choices={THOROUGHNESS.map((how) => THOROUGHNESS_WORDS[how].short)} />
         <Blank name="Counted" choices={['time', 'brood frames', 'seams', 'drones']} isWritten />
-        <Blank name="Note" choices={['']} isWritten />
+        <tr className="border-t border-line">
+          <th scope="row" className="h-16 w-44 py-1 pr-2 text-left align-top font-semibold">
+            Note
+          </th>
+          <td />
+        </tr>
       </tbody>
     </table>
   );

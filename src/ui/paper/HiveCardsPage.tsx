@@ -82,7 +82,10 @@ function Card({ card: { name, place, shutUntil, next, made }, code }: Props['car
         {code && <img src={code} alt={`Code that leads to ${name}`} className="size-24 shrink-0" />}
       </div>
       {shutUntil && (
-        <p className="mt-2 border-4 border-ink px-2 py-1 text-xl font-bold">{`Leave shut until ${shutUntil}, that day included`}</p>
+        <div className="mt-2 border-4 border-ink px-2 py-1">
+          <p className="text-xl font-bold">{`Leave shut until ${shutUntil}, that day included`}</p>
+          <p className="text-sm">Opened before, it can lose its young queen.</p>
+        </div>
       )}
       <h3 className="mt-3 text-base">Next</h3>
       {next.length === 0 ? (
