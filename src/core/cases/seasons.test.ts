@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { checkEntry } from '../colony/check-entry';
 import { goOnAsAdvised, type UnderWay } from './advised';
 import { bookOf } from './book';
-import { type Case, isLoss } from './case';
+import { CASE_NAMES, type Case, isLoss } from './case';
 import { endingOf, lastDay, outcomeOfPlay } from './ending';
 import { caseOfSeed, namedCase } from './invented';
 import { CasePlay } from './play';
@@ -88,19 +88,11 @@ describe('seasons kept and left alone', () => {
 
 describe('the cases that go by a name', () => {
   it('swarm left alone, and need not', () => {
-    const names = [
-      'full-in-may',
-      'third-summer',
-      'begun-already',
-      'thin-spring',
-      'flow-coming',
-      'three-in-a-row',
-    ] as const;
-    const came = names.map((name) => {
+    const came = CASE_NAMES.map((name) => {
       const of = namedCase(name, 2027);
       return [name, isLost(untouched(of)), isLost(asAdvised(of).play)];
     });
-    expect(came).toEqual(names.map((name) => [name, true, false]));
+    expect(came).toEqual(CASE_NAMES.map((name) => [name, true, false]));
   });
 
   it('are the same in every year, their days apart', () => {

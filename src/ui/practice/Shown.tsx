@@ -1,6 +1,5 @@
 'use client';
 
-import { useState } from 'react';
 import type { Answer, Answers, Exercise } from '../../core/practice/exercise';
 import { seenWhen } from '../../core/practice/exercises/find-all';
 import { SEARCHES, type Search, THOROUGHNESS_OF } from '../../core/practice/search';
@@ -10,6 +9,7 @@ import { BUTTON } from '../controls/styles';
 import { DrawnCell } from '../drawn/DrawnCell';
 import { DrawnFrame } from '../drawn/DrawnFrame';
 import { DrawnPatch } from '../drawn/DrawnPatch';
+import { InWords } from './InWords';
 
 interface Props {
   readonly exercise: Exercise;
@@ -23,26 +23,7 @@ const BEES: { readonly [S in Search]: number } = { 'tip-up': 1, 'bees-on': 0.75,
 
 /** What stands before the keeper: drawn, and in words for who would rather have them. */
 export function Shown({ exercise: { shows, seed }, answers, isDone, onAnswer }: Props) {
-  const [isInWords, setInWords] = useState(false);
   const told = toldWords(shows);
-  const inWords = (lines: readonly string[]) => (
-    <>
-      <button
-        type="button"
-        className={`${BUTTON.quiet} min-h-11 text-sm`}
-        aria-expanded={isInWords}
-        onClick={() => setInWords(!isInWords)}
-      >
-        {isInWords ? 'Hide the words' : 'In words'}
-      </button>
-      <ol className={isInWords ? 'list-decimal pl-6 text-sm' : 'sr-only'}>
-        {lines.map((words, i) => (
-          // biome-ignore lint/suspicious/noArrayIndexKey: lines are never re-ordered
-          <li key={i}>{words}</li>
-        ))}
-      </ol>
-    </>
-  );
   switch (shows.kind) {
     case 'cell':
       return (
@@ -59,19 +40,19 @@ export function Shown({ exercise: { shows, seed }, answers, isDone, onAnswer }: 
               />
             ))}
           </div>
-          {inWords(
-            shows.looks.map(
+          <InWords
+            lines={shows.looks.map(
               (look, i) =>
                 `${i === shows.asked ? 'The one that is asked about: ' : 'Beside it: '}${cellLookWords(look, i !== shows.asked || shows.isTipSeen)}`,
-            ),
-          )}
+            )}
+          />
         </>
       );
     case 'patch':
       return (
         <>
           <DrawnPatch patch={shows.patch} className="mt-2 w-full max-w-xl border-2 border-ink bg-paper" />
-          {inWords([patchWords(shows.patch)])}
+          <InWords lines={[patchWords(shows.patch)]} />
         </>
       );
     case 'cells':
@@ -87,7 +68,7 @@ export function Shown({ exercise: { shows, seed }, answers, isDone, onAnswer }: 
             ))}
           </ul>
           <p className="mt-2 font-semibold">{told}</p>
-          {inWords(shows.cells.map(({ look, place }) => `${CELL_PLACE_WORDS[place]}: ${cellLookWords(look)}`))}
+          <InWords lines={shows.cells.map(({ look, place }) => `${CELL_PLACE_WORDS[place]}: ${cellLookWords(look)}`)} />
         </>
       );
     case 'frame': {

@@ -17,6 +17,7 @@ import { DrawnFrame } from '../../drawn/DrawnFrame';
 import { InspectionForm } from '../../entry/InspectionForm';
 import { useDevice } from '../../offline/DeviceProvider';
 import { useReckoned } from '../../reckon/useReckoned';
+import { InWords } from '../InWords';
 import { caseReckoner } from './case-reckoner';
 
 interface Props {
@@ -102,7 +103,6 @@ const frameOf = ({ part, box, frame }: CellSeen): string => `${part ?? ''} ${box
 
 /** The frames with cells on them, each drawn, and all of them in words. */
 function Frames({ sight: { cells, searched }, seed }: { readonly sight: Sight; readonly seed: number }) {
-  const [isInWords, setInWords] = useState(false);
   if (cells.length === 0)
     return (
       <p className="mt-2 font-semibold">{searched === 'tip-up' ? 'From below: no cell.' : 'No cell on any frame.'}</p>
@@ -151,21 +151,7 @@ function Frames({ sight: { cells, searched }, seed }: { readonly sight: Sight; r
       <p className="mt-2 text-sm">
         {searched === 'tip-up' ? 'That is all that hangs down into sight.' : 'On the other frames none.'}
       </p>
-      <button
-        type="button"
-        className={`${BUTTON.quiet} min-h-11 text-sm`}
-        aria-expanded={isInWords}
-        onClick={() => setInWords(!isInWords)}
-      >
-        {isInWords ? 'Hide the words' : 'In words'}
-      </button>
-      {isInWords && (
-        <ol className="list-decimal pl-6 text-sm">
-          {cells.map((cell) => (
-            <li key={cell.id}>{cellInHive(cell)}</li>
-          ))}
-        </ol>
-      )}
+      <InWords lines={cells.map(cellInHive)} />
     </>
   );
 }
