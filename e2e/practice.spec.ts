@@ -103,3 +103,61 @@ test.describe('without a signal', () => {
     await expect(page.getByText('You said: 7 days.')).toBeVisible();
   });
 });
+
+test('kept in the book too, it is there on another device; forgotten without a signal, nothing is lost', async ({
+  page,
+  context,
+  browser,
+}) => {
+  const answerOne = async (on: Page) => {
+    await on.goto('/practice');
+    await on.getByRole('button', { name: 'When to be back' }).click();
+    await on.getByRole('spinbutton').fill('7');
+    await on.getByRole('button', { name: 'Check it' }).click();
+    await on.getByRole('button', { name: 'Enough' }).click();
+  };
+  const row = (on: Page) => on.getByRole('row').filter({ hasText: 'When to be back' }).getByRole('cell').first();
+  const inBook = (on: Page) => on.getByRole('checkbox', { name: /^Keep it in the book too/ });
+  await answerOne(page);
+  await inBook(page).check();
+  await expect(page.getByRole('table', { name: 'What you practised', exact: true })).toBeVisible();
+  const other = await (await browser.newContext({ baseURL: new URL(page.url()).origin })).newPage();
+  await answerOne(other);
+  await expect(row(other)).toHaveText('1');
+  await inBook(other).check();
+  await expect(row(other)).toHaveText('2');
+  await page.reload();
+  await expect(row(page)).toHaveText('2');
+  // The book has to forget it as well, and cannot be reached.
+  await page.getByRole('button', { name: 'Forget all of it' }).click();
+  const forgets = page.getByRole('alertdialog').getByRole('button', { name: 'Forget it' });
+  await expect(forgets).toBeVisible();
+  await context.setOffline(true);
+  await forgets.click();
+  await expect(page.getByText('nothing is forgotten yet')).toBeVisible();
+  await expect(row(page)).toHaveText('2');
+  await context.setOffline(false);
+  await page.getByRole('button', { name: 'Forget all of it' }).click();
+  await page.getByRole('alertdialog').getByRole('button', { name: 'Forget it' }).click();
+  await expect(page.getByRole('region', { name: 'What you practised' })).toHaveCount(0);
+  await other.close();
+});
+
+test('Find them all: brushed, chosen and checked by pointer', async ({ page }) => {
+  await page.goto('/practice');
+  await page.getByRole('button', { name: 'Find them all', exact: true }).click();
+  const card = page.getByRole('region', { name: 'Find them all' });
+  await card.getByRole('button', { name: 'Brush the bees off' }).click();
+  const things = card.locator('button[aria-pressed]');
+  await things.first().click();
+  await expect(things.first()).toHaveAttribute('aria-pressed', 'true');
+  await things.first().click();
+  await expect(things.first()).toHaveAttribute('aria-pressed', 'false');
+  await things.last().click();
+  await page.getByRole('spinbutton').fill('7');
+  await card.getByRole('button', { name: 'Check it' }).click();
+  await expect(card.getByRole('listitem').filter({ hasText: 'must somebody be back' })).toContainText('Right');
+  // Brushed off, nothing was hidden and nothing was hurt.
+  await expect(card.getByText('which this search does not show')).toHaveCount(0);
+  await expect(card.getByText('a knock hurts')).toHaveCount(0);
+});
