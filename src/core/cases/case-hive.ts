@@ -20,7 +20,10 @@ export interface CaseGame {
   readonly seed: number;
 }
 
-/** Cells at one time: a colony about to swarm builds more than one that lost its queen. */
+/**
+ * Cells at one time: a colony about to swarm builds more than one that lost its queen. These and what follows are supposed, so that hives to practise
+ * on differ; no date and no advice of the book rests on them.
+ */
 const SWARM_CELLS = { from: 5, to: 14 };
 const EMERGENCY_CELLS = { from: 3, to: 9 };
 const ABOVE_CELLS = { from: 0, to: 5 };
