@@ -13,12 +13,15 @@ import { readAllFacts } from '../season/season-facts';
 
 export const isSheet = (name: string): name is SheetName => SHEETS.some((sheet) => sheet === name);
 
+/** No sheet holds them. */
+const WITHOUT: ReadonlySet<keyof SeasonFacts> = new Set(['photos', 'revisions', 'settings', 'framePlans']);
+
 /** A sheet of the book as CSV; looking back is of the year of today. */
 export function csvOf(
   name: SheetName,
   opened: OpenedDatabase,
   today: Day,
-  facts: SeasonFacts = readAllFacts(opened.db),
+  facts: SeasonFacts = readAllFacts(opened.db, WITHOUT),
 ): string {
   if (name === 'checks') return writeCsv(checksSheet(loadApiaries(opened, today).colonies));
   if (name === 'looking-back') {
@@ -31,6 +34,6 @@ export function csvOf(
 
 /** All of them, by their file's name. */
 export function allCsv(opened: OpenedDatabase, today: Day): ReadonlyMap<string, string> {
-  const facts = readAllFacts(opened.db);
+  const facts = readAllFacts(opened.db, WITHOUT);
   return new Map(SHEETS.map((name) => [`ubbet-${name}.csv`, csvOf(name, opened, today, facts)]));
 }
