@@ -40,8 +40,9 @@ function rightAnswers({ asks, shows }: Exercise): Answers {
   return answers;
 }
 
-for (const kind of EXERCISES)
-  test(`${kind}: answered rightly by what is said alone, no picture shown`, async ({ page }) => {
+test('each exercise is answered rightly by what is said alone, no picture shown', async ({ page }) => {
+  test.slow();
+  for (const kind of EXERCISES)
     for (const seed of SEEDS) {
       const exercise = made(kind, seed);
       const answers = rightAnswers(exercise);
@@ -78,10 +79,11 @@ for (const kind of EXERCISES)
       await expect(card.getByRole('heading', { level: 3 })).toHaveText('Right');
       await page.evaluate(() => localStorage.clear());
     }
-  });
+});
 
-for (const kind of EXERCISES)
-  test(`${kind}: from its beginning to the next by Tab, Space and Enter alone`, async ({ page }) => {
+test('each exercise goes from its beginning to the next by Tab, Space and Enter alone', async ({ page }) => {
+  test.slow();
+  for (const kind of EXERCISES) {
     const card = await begin(page, kind, 11);
     const focused = page.locator(':focus');
     for (let i = 0; i < 60; i++) {
@@ -109,4 +111,5 @@ for (const kind of EXERCISES)
     await expect(card.getByRole('button', { name: 'Next' })).toBeFocused();
     await page.keyboard.press('Enter');
     await expect(card.getByRole('heading', { level: 2 }).first()).toBeFocused();
-  });
+  }
+});

@@ -23,8 +23,9 @@ async function answerAnything(page: Page) {
   for (const field of await page.getByRole('spinbutton').all()) await field.fill('3');
 }
 
-for (const [name, asked] of EXERCISES) {
-  test(`${name}: asked, answered, marked with its reasons, and another follows`, async ({ page }) => {
+test('each exercise is asked, answered by pointer, marked with its reasons, and another follows', async ({ page }) => {
+  test.slow();
+  for (const [name, asked] of EXERCISES) {
     await page.goto('/practice');
     await page.getByRole('button', { name, exact: true }).click();
     const card = page.getByRole('region', { name });
@@ -37,8 +38,8 @@ for (const [name, asked] of EXERCISES) {
     expect(await faults(page)).toEqual([]);
     await card.getByRole('button', { name: 'Next' }).click();
     await expect(card.getByRole('button', { name: 'Check it' })).toBeVisible();
-  });
-}
+  }
+});
 
 test('a frame is searched and its cells chosen by keys; what was hidden is shown afterwards; progress goes out as CSV', async ({
   page,
