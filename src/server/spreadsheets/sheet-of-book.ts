@@ -1,8 +1,8 @@
 import 'server-only';
 import { type Day, day, yearOf } from '../../core/calendar/day';
 import type { SeasonFacts } from '../../core/formats/season-file';
-import { OF_FACTS } from '../../core/spreadsheets/out/of-facts';
 import { SHEETS, type SheetName } from '../../core/spreadsheets/sheet';
+import { OF_FACTS } from '../../core/spreadsheets/sheets/of-facts';
 import { writeCsv } from '../../core/spreadsheets/write-csv';
 import type { OpenedDatabase } from '../../db/open';
 import { checksSheet } from '../../views/checks-sheet';

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { dayOfMinute } from '../../core/calendar/day';
 import { localMinute } from '../../core/calendar/local-minute';
 import { type KindProgress, type Practised, readByStage } from '../../core/practice/review';
-import { practiceSheet } from '../../core/spreadsheets/out/practice';
+import { practiceSheet } from '../../core/spreadsheets/sheets/practice';
 import { STAGE_WORDS } from '../../words/cells';
 import { dayWords } from '../../words/days';
 import { EXERCISE_WORDS } from '../../words/practice';
