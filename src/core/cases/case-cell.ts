@@ -47,14 +47,17 @@ export const emergesOn = ({ laid, seed }: Pick<CaseCell, 'laid' | 'seed'>): numb
     Math.max(QUEEN_EMERGES.value.early, Math.ceil(lifeOf('queen', seed).emerges - NOON)),
   );
 
-export const isSealedOn = ({ laid, seed }: CaseCell, today: number): boolean =>
-  today - laid + NOON >= lifeOf('queen', seed).sealed;
+/** How old it is when it is looked at on a day. */
+export const ageOn = ({ laid }: Pick<CaseCell, 'laid'>, today: number): number => today - laid + NOON;
+
+export const isSealedOn = (cell: CaseCell, today: number): boolean =>
+  ageOn(cell, today) >= lifeOf('queen', cell.seed).sealed;
 
 /** How it looks on a day; null: it is not there to be seen. */
 export function lookOf(cell: CaseCell, today: number): CellLook | null {
-  const { laid, begunOn, seed, end } = cell;
+  const { begunOn, seed, end } = cell;
   if (begunOn > today) return null;
-  const age = today - laid + NOON;
+  const age = ageOn(cell, today);
   const { emerges } = lifeOf('queen', seed);
   // Bees keep a queen in as long as they do not want her out.
   if (end === null) return cellLook('queen', Math.min(age, emerges - 0.05), seed);

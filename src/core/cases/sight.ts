@@ -7,20 +7,11 @@ import type { CellStage } from '../cells/stage';
 import { isFullSearch, type Thoroughness } from '../cells/thoroughness';
 import type { CellPart, Drones, QueenSeenAs, Stores } from '../colony/facts';
 import { BROOD_A_FRAME } from '../population/figures';
-import {
-  adultsOf,
-  BROOD_DAYS,
-  FIRST_SEALED,
-  freeBelow,
-  honeyKgOf,
-  sumAbove,
-  sumOf,
-  type Unit,
-} from '../population/unit';
+import { adultsOf, BROOD_DAYS, FIRST_SEALED, freeBelow, sumAbove, sumOf, type Unit } from '../population/unit';
 import { type CellLook, stagesOf } from '../practice/cell-look';
 import { drawsOf } from '../practice/stream';
 import { BEES_A_SEAM } from '../yard/flyers';
-import { type CaseCell, isSeenBy, lookOf } from './case-cell';
+import { ageOn, type CaseCell, isSeenBy, lookOf } from './case-cell';
 import type { CaseHive } from './case-hive';
 
 /** A cell as it was seen. */
@@ -145,8 +136,5 @@ export function sightOf({ colonyId, unit, cells }: CaseHive, { searched, today, 
 
 function cellSeen(cell: CaseCell, look: CellLook, today: number): CellSeen {
   const { id, place, box, frame, x, y, part } = cell;
-  return { id, look, stages: stagesOf(today - cell.laid + 0.5, look), place, box, frame, x, y, part };
+  return { id, look, stages: stagesOf(ageOn(cell, today), look), place, box, frame, x, y, part };
 }
-
-/** Honey as it can be weighed from below, to the kilogram. */
-export const honeyOf = ({ unit }: CaseHive): number => Math.round(honeyKgOf(unit));

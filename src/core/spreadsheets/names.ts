@@ -20,3 +20,7 @@ export function namesOf({ colonies, apiaries }: Pick<SeasonFacts, 'colonies' | '
 /** What is there: entered by mistake and taken out counts as never entered. */
 export const standing = <Row extends { readonly deletedAt: string | null }>(rows: readonly Row[]): readonly Row[] =>
   rows.filter(({ deletedAt }) => deletedAt === null);
+
+/** The earliest first; those of one minute stay in their order. */
+export const byTime = <Row extends { readonly at: string }>(rows: readonly Row[]): readonly Row[] =>
+  [...rows].sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 0));

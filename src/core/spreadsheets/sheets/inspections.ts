@@ -1,10 +1,10 @@
 import type { InspectionRow } from '../../facts/inspection';
 import type { SeasonFacts } from '../../formats/season-file';
-import { namesOf, standing } from '../names';
+import { byTime, namesOf, standing } from '../names';
 import { type Column, type Sheet, sheetOf } from '../sheet';
 
 /** What each field of an inspection is called; one more does not compile before it has its name. */
-export const INSPECTION_HEADS: { readonly [F in Exclude<keyof InspectionRow, 'colonyId'>]: string } = {
+const INSPECTION_HEADS: { readonly [F in Exclude<keyof InspectionRow, 'colonyId'>]: string } = {
   id: 'id',
   at: 'at',
   to: 'or-as-late-as',
@@ -30,7 +30,7 @@ export const INSPECTION_HEADS: { readonly [F in Exclude<keyof InspectionRow, 'co
 };
 
 type Row = SeasonFacts['inspections'][number];
-export const FIELDS = Object.keys(INSPECTION_HEADS) as (keyof typeof INSPECTION_HEADS)[];
+const FIELDS = Object.keys(INSPECTION_HEADS) as (keyof typeof INSPECTION_HEADS)[];
 
 /** Every inspection, the earliest first: one line each. */
 export function inspectionsSheet(facts: SeasonFacts): Sheet {
@@ -45,8 +45,5 @@ export function inspectionsSheet(facts: SeasonFacts): Sheet {
     ...FIELDS.filter((name) => name !== 'id').map(field),
     field('id'),
   ];
-  return sheetOf(
-    columns,
-    [...standing(facts.inspections)].sort((a, b) => (a.at < b.at ? -1 : 1)),
-  );
+  return sheetOf(columns, byTime(standing(facts.inspections)));
 }

@@ -1,10 +1,7 @@
 import type { SeasonFacts } from '../../formats/season-file';
 import { CAR, HOME } from '../../kit/kit-entry';
-import { namesOf, standing } from '../names';
+import { byTime, namesOf, standing } from '../names';
 import { type Sheet, sheetOf } from '../sheet';
-
-const byTime = <Row extends { readonly at: string }>(rows: readonly Row[]): readonly Row[] =>
-  [...rows].sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 0));
 
 /** What was counted and carried of the kit, the earliest first. */
 export function kitSheet(facts: SeasonFacts): Sheet {

@@ -1,14 +1,11 @@
 import type { SeasonFacts } from '../../formats/season-file';
-import { namesOf } from '../names';
+import { byTime, namesOf } from '../names';
 import { type Sheet, sheetOf } from '../sheet';
 
 const MINUTES_AN_HOUR = 60;
 const two = (n: number): string => String(n).padStart(2, '0');
 const minuteOfDay = (on: string, minute: number): string =>
   `${on}T${two(Math.floor(minute / MINUTES_AN_HOUR))}:${two(minute % MINUTES_AN_HOUR)}`;
-
-const byTime = <Row extends { readonly at: string }>(rows: readonly Row[]): readonly Row[] =>
-  [...rows].sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 0));
 
 /** Every reading of a hive scale, kg. */
 export function weightsSheet(facts: SeasonFacts): Sheet {

@@ -1,6 +1,6 @@
 import type { SeasonFacts } from '../../formats/season-file';
 import { CONTENTS } from '../../space/content';
-import { namesOf, standing } from '../names';
+import { byTime, namesOf, standing } from '../names';
 import { type Column, type Sheet, sheetOf } from '../sheet';
 
 const SIDES = ['left', 'right'] as const;
@@ -8,15 +8,13 @@ const SIDES = ['left', 'right'] as const;
 /** Every side of every comb at every survey, in tenths of the side: one line each. What is no comb has one line without tenths. */
 export function surveysSheet(facts: SeasonFacts): Sheet {
   const names = namesOf(facts);
-  const rows = [...standing(facts.surveys)]
-    .sort((a, b) => (a.at < b.at ? -1 : 1))
-    .flatMap((survey) =>
-      survey.hive.boxes.flatMap((box, boxIndex) =>
-        box.frames.flatMap((frame, place) =>
-          (frame.sides ?? [null]).map((side, i) => ({ survey, box, boxIndex, frame, place, side, of: SIDES[i] })),
-        ),
+  const rows = byTime(standing(facts.surveys)).flatMap((survey) =>
+    survey.hive.boxes.flatMap((box, boxIndex) =>
+      box.frames.flatMap((frame, place) =>
+        (frame.sides ?? [null]).map((side, i) => ({ survey, box, boxIndex, frame, place, side, of: SIDES[i] })),
       ),
-    );
+    ),
+  );
   type Row = (typeof rows)[number];
   const contents = CONTENTS.map(
     (content): Column<Row> => ({
