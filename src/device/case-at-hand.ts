@@ -1,8 +1,9 @@
 import type { Day } from '../core/calendar/day';
 import type { DayRange } from '../core/calendar/window';
-import { bookOf, CASE_SETTINGS, minuteOf } from '../core/cases/book';
+import { bookOf, CASE_SETTINGS } from '../core/cases/book';
 import type { Case, CaseAnswer, CaseMove } from '../core/cases/case';
 import { CASE_METHODS, mayBegin, methodsHere, PLACE } from '../core/cases/methods-here';
+import { isInWords, isTimeFor, looksOn, nextMove, startMove } from '../core/cases/moves';
 import { CasePlay } from '../core/cases/play';
 import { seenAtCheck } from '../core/cases/seen-at-check';
 import { type Sight, sightOf } from '../core/cases/sight';
@@ -16,7 +17,6 @@ import { mayStillHoldQueen } from '../core/colony/track-cells';
 import type { MethodName } from '../core/methods/method';
 import { mayBuyQueen, methodNamed, needsKeptCell, newUnitOf } from '../core/methods/methods';
 import { cellsToKeep } from '../core/programmes/best-to-keep';
-import { ASKED_IN_WORDS } from '../core/programmes/told-by-look';
 import { isDaily } from '../core/schedule/check';
 import { shutOn } from '../core/schedule/leave-shut-wins';
 import { colonyOnDay } from '../core/schedule/standing';
@@ -69,13 +69,6 @@ export const nameIn = ({ of, moves }: Pick<CaseKept, 'of' | 'moves'>): ((colonyI
   return (colonyId) => names.get(colonyId) ?? colonyId;
 };
 
-const nextMove = ({ moves, today }: CaseKept, colonyId: string) => ({
-  id: `m${String(moves.length).padStart(4, '0')}`,
-  on: today,
-  at: minuteOf(today, moves),
-  colonyId,
-});
-
 function playOf({ of, moves, today }: CaseKept): CasePlay {
   const play = new CasePlay(of);
   for (const move of moves) play.do(move);
@@ -93,7 +86,7 @@ export function caseAtHand(kept: CaseKept): readonly CaseHiveView[] {
   return statesOf(kept).map(([id, , state]) => {
     const { due } = colonyOnDay(state.schedule, kept.today);
     const cells = cellsMarks(state.liveCells, state.schedule.emergence);
-    const inWords = due.filter(({ check }) => ASKED_IN_WORDS.has(check.code as never) && check.programme !== null);
+    const inWords = due.filter(({ check }) => isInWords(check) && check.programme !== null);
     return {
       id,
       name: name(id),
@@ -107,12 +100,11 @@ export function caseAtHand(kept: CaseKept): readonly CaseHiveView[] {
           const { asks, key, order } = dueView(one, kept.today);
           if (!asks) return [];
           const answer = seenAtCheck(asks.code, play.hive(id));
-          const move = { ...nextMove(kept, id), kind: 'answer', ...asks, answer } as const;
+          const move = { ...nextMove(kept.moves, kept.today, id), kind: 'answer', ...asks, answer } as const;
           return [{ key, order, answer: move, comesTo: answerWords({ check: asks.code, answer }) }];
         }),
       isToOpen: due.some(
-        ({ check }) =>
-          check.opens && check.code !== 'act' && !isDaily(check.code) && !ASKED_IN_WORDS.has(check.code as never),
+        ({ check }) => check.opens && check.code !== 'act' && !isDaily(check.code) && !isInWords(check),
       ),
       isToAct: state.schedule.checks.some(({ code }) => code === 'act'),
     };
@@ -134,8 +126,8 @@ export interface CaseLookView {
 export function lookInto(kept: CaseKept, colonyId: string, searched: Thoroughness): CaseLookView {
   const { of, moves, today } = kept;
   const play = playOf(kept);
-  const next = nextMove(kept, colonyId);
-  const nth = moves.filter((move) => move.kind === 'look' && move.colonyId === colonyId && move.on === today).length;
+  const next = nextMove(kept.moves, kept.today, colonyId);
+  const nth = looksOn(moves, today, colonyId);
   const sight = sightOf(play.hive(colonyId), { searched, today: play.played.today, seed: of.seed, nth });
   const facts = bookOf(of, moves).get(colonyId);
   if (!facts) throw new Error(`No colony ${colonyId} in this case`);
@@ -198,10 +190,7 @@ export function nextDueDay(kept: CaseKept, last: Day): Day {
   for (let day = kept.today + 1; day < last; day++) {
     const isDue = books.some((facts) => {
       const { due } = colonyOnDay(foldColony(facts, CASE_SETTINGS, day as Day).schedule, day as Day);
-      return due.some(
-        ({ check }) =>
-          !isDaily(check.code) && (day >= (check.plannedFor ?? check.window.ideal) || day >= check.window.latest),
-      );
+      return due.some(({ check }) => isTimeFor(check, day as Day));
     });
     if (isDue) return day as Day;
   }
@@ -209,12 +198,5 @@ export function nextDueDay(kept: CaseKept, last: Day): Day {
 }
 
 /** A method begun by the keeper. */
-export const startOf = (
-  kept: CaseKept,
-  colonyId: string,
-  { method, keptCellIds, buysQueen }: { method: MethodName; keptCellIds: readonly string[]; buysQueen: boolean },
-): CaseMove => {
-  const next = nextMove(kept, colonyId);
-  const newColonyId = newUnitOf(methodNamed(method)) ? `${colonyId}-${next.id}` : null;
-  return { ...next, kind: 'start', method, keptCellIds, newColonyId, buysQueen };
-};
+export const startOf = ({ moves, today }: CaseKept, colonyId: string, of: Parameters<typeof startMove>[1]): CaseMove =>
+  startMove(nextMove(moves, today, colonyId), of);

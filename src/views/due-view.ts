@@ -3,7 +3,7 @@ import type { CheckWindow } from '../core/calendar/window';
 import type { ColonyState } from '../core/colony/fold';
 import type { FollowUpCode } from '../core/methods/method';
 import { ANSWERS } from '../core/programmes/answers';
-import type { Check, CheckCode, LeaveShut } from '../core/schedule/check';
+import { type CheckCode, type LeaveShut, nthOf } from '../core/schedule/check';
 import { type CheckOnDay, colonyOnDay } from '../core/schedule/standing';
 import { dueWords, orderOf } from '../words/due';
 import { inWords } from '../words/in-words';
@@ -28,9 +28,6 @@ export interface DueView {
 }
 
 const isFollowUp = (code: CheckCode): code is FollowUpCode => code in ANSWERS;
-
-/** `...:2` of a key is the second of its kind. */
-const nthOf = ({ key, programme }: Check) => Number(programme ? (key.split(`${programme.id}:`)[1] ?? 1) : 1);
 
 export function dueView(one: CheckOnDay, today: Day): DueView {
   const { check, standing } = one;

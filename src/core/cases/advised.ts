@@ -6,14 +6,14 @@ import { type ColonyState, foldColony } from '../colony/fold';
 import { lays } from '../colony/queen-state';
 import { kindsAsked } from '../methods/fits-first';
 import type { Method, MethodKind, MethodName } from '../methods/method';
-import { methodNamed, newUnitOf } from '../methods/methods';
+import { methodNamed } from '../methods/methods';
 import { bestToKeep, cellsToKeep } from '../programmes/best-to-keep';
-import { ASKED_IN_WORDS } from '../programmes/told-by-look';
-import { bestDay, type Check, type CheckCode, isDaily } from '../schedule/check';
+import { type Check, type CheckCode, nthOf } from '../schedule/check';
 import { colonyOnDay } from '../schedule/standing';
-import { bookOf, CASE_SETTINGS, minuteOf } from './book';
+import { bookOf, CASE_SETTINGS } from './book';
 import type { Case, CaseMove } from './case';
 import { methodsHere } from './methods-here';
+import { isInWords, isTimeFor, looksOn, nextMove, startMove } from './moves';
 import type { CasePlay } from './play';
 import { seenAtCheck } from './seen-at-check';
 import { type Sight, sightOf } from './sight';
@@ -73,22 +73,17 @@ class Adviser {
   }
 
   #next(colonyId: string) {
-    const { moves, play } = this.way;
-    const on = play.today;
-    return { id: `m${String(moves.length).padStart(4, '0')}`, on, at: minuteOf(on, moves), colonyId };
+    return nextMove(this.way.moves, this.way.play.today, colonyId);
   }
 
   /** All that is due at a colony today. */
   visit(colonyId: string): void {
     const today = this.way.play.today;
     const { due } = colonyOnDay(this.state(colonyId).schedule, today);
-    const now = due
-      .map(({ check }) => check)
-      .filter((check) => !isDaily(check.code) && (today >= bestDay(check) || today >= check.window.latest));
+    const now = due.map(({ check }) => check).filter((check) => isTimeFor(check, today));
     if (now.length === 0 || this.#give(colonyId, now)) return;
-    const inWords = now.filter(({ code }) => ASKED_IN_WORDS.has(code as never));
-    if (now.some(({ opens, code }) => opens && !ASKED_IN_WORDS.has(code as never)))
-      this.#look(colonyId, now.map(codeOf));
+    const inWords = now.filter(isInWords);
+    if (now.some((check) => check.opens && !isInWords(check))) this.#look(colonyId, now.map(codeOf));
     for (const check of inWords) this.#answer(colonyId, check);
   }
 
@@ -102,10 +97,11 @@ class Adviser {
     return true;
   }
 
-  #answer(colonyId: string, { code, key, programme }: Check): void {
+  #answer(colonyId: string, check: Check): void {
+    const { code, programme } = check;
     if (!programme) return;
     const answer = seenAtCheck(code as never, this.way.play.hive(colonyId));
-    const nth = Number(key.split(':')[2] ?? 1);
+    const nth = nthOf(check);
     this.#do({ ...this.#next(colonyId), kind: 'answer', programmeId: programme.id, code: code as never, nth, answer });
   }
 
@@ -124,9 +120,7 @@ class Adviser {
   ): Sight {
     const { of, play, moves } = this.way;
     const next = this.#next(colonyId);
-    const nth = moves.filter(
-      (move) => move.kind === 'look' && move.colonyId === colonyId && move.on === next.on,
-    ).length;
+    const nth = looksOn(moves, next.on, colonyId);
     const sight = sightOf(play.hive(colonyId), { searched, today: play.played.today, seed: of.seed, nth });
     const facts = this.facts(colonyId);
     const write = (ids: ReadonlySet<string>) => {
@@ -177,22 +171,15 @@ class Adviser {
     const kept = method.options.includes('keptCells')
       ? cellsToKeep(method, state.liveCells, lays(state.queen), CASE_SETTINGS.cellsKept)
       : [];
-    this.#do({
-      ...next,
-      kind: 'start',
-      method: method.name,
-      keptCellIds: kept.map(({ cell }) => cell.id),
-      newColonyId: newUnitOf(method) ? `${colonyId}-${next.id}` : null,
-      buysQueen: false,
-    });
+    const keptCellIds = kept.map(({ cell }) => cell.id);
+    this.#do(startMove(next, { method: method.name, keptCellIds, buysQueen: false }));
     if (method.kind === 'swarm' && method.divides) this.#superOn(colonyId);
   }
 
   /** What is left of a strong colony fills its combs with honey while a young queen is waited for: a super goes on the same day. */
   #superOn(colonyId: string): void {
     const next = this.#next(colonyId);
-    const method = 'add-super';
-    this.#do({ ...next, kind: 'start', method, keptCellIds: [], newColonyId: null, buysQueen: false });
+    this.#do(startMove(next, { method: 'add-super', keptCellIds: [], buysQueen: false }));
   }
 }
 

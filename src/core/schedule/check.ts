@@ -49,6 +49,10 @@ export function bestDay({ window, plannedFor }: Check): Day {
   return plannedFor ?? window.ideal;
 }
 
+/** `...:2` of a key is the second of its kind that the programme has. */
+export const nthOf = ({ key, programme }: Pick<Check, 'key' | 'programme'>): number =>
+  Number(programme ? (key.split(`${programme.id}:`)[1] ?? 1) : 1);
+
 /** Days on which a hive is not to be opened, inclusive. */
 export interface LeaveShut {
   readonly from: Day;
