@@ -33,7 +33,8 @@ import { READINGS } from '../src/core/inspections/reading';
 import { METHODS } from '../src/core/methods/methods';
 import { DEFAULT_SETTINGS } from '../src/core/settings/settings';
 import { STAGE_WORDS } from '../src/words/cells';
-import { FIGURE_WORDS, SOURCE_WORDS, UNIT_WORDS } from '../src/words/figures';
+import { SOURCE_WORDS, UNIT_WORDS } from '../src/words/figure-sources';
+import { FIGURE_WORDS } from '../src/words/figures';
 import { methodSaid } from '../src/words/methods/methods';
 
 export const DOMAIN_DOC = resolve(import.meta.dirname, '../docs/DOMAIN.md');

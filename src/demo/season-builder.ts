@@ -8,54 +8,16 @@ import type { MethodName } from '../core/methods/method';
 import { methodNamed } from '../core/methods/methods';
 import type { Thing } from '../core/methods/thing';
 import type { WayName } from '../core/season-plan/way';
-import type { Side } from '../core/space/content';
-import type { Box, BoxRole, Hive } from '../core/space/hive';
 import { placeAfter } from '../core/yard/by-steps';
 import type { Point } from '../core/yard/flyers';
 import type { ApiaryYear } from '../core/year/apiary-year';
-import { COMB } from './comb-letters';
+import { emptyFacts } from './empty-facts';
+import { type BoxSaw, hiveOf } from './hive-saw';
 import type { CellSaw, ColonyBuilder, LookSaw, ProgrammeBuilder, ProgrammeSaw } from './season-saw';
-
-type Mutable<T> = { -readonly [K in keyof T]: T[K] };
 
 /** Puts a season together row by row, with identifiers that are the same each time. */
 export class SeasonBuilder {
-  readonly #facts: Mutable<SeasonFacts> = {
-    apiaries: [],
-    colonies: [],
-    formerPlaces: [],
-    queens: [],
-    queenEvents: [],
-    inspections: [],
-    cells: [],
-    cellObservations: [],
-    photos: [],
-    cellMoves: [],
-    programmes: [],
-    programmeUnits: [],
-    keptCells: [],
-    stepsDone: [],
-    checkAnswers: [],
-    checkChanges: [],
-    surveys: [],
-    framePlans: [],
-    keptFrames: [],
-    seasonPlans: [],
-    foodEntries: [],
-    practised: [],
-    weatherDays: [],
-    nights: [],
-    scaleDays: [],
-    scaleAnswers: [],
-    rounds: [],
-    roundWishes: [],
-    stands: [],
-    standMoves: [],
-    yardMarks: [],
-    kitEntries: [],
-    settings: [],
-    revisions: [],
-  };
+  readonly #facts = emptyFacts();
   #count = 0;
 
   #id(): string {
@@ -246,35 +208,15 @@ export class SeasonBuilder {
   survey(
     colonyId: string,
     at: string,
-    boxes: readonly {
-      readonly letters: string;
-      readonly role?: BoxRole;
-      readonly size?: string;
-      readonly under?: Box['under'];
-    }[],
+    boxes: readonly BoxSaw[],
     saw: Partial<Pick<SurveyEntry, 'source' | 'flow' | 'coveredSeams' | 'note'>> & {
       /** Box and frame that the queen was on, from 1. */
       readonly queenOn?: readonly [number, number];
     } = {},
   ): void {
     const { source = 'survey', flow = 'none', coveredSeams = null, note = '', queenOn } = saw;
-    // What hangs where something hung before is the same frame, in the same box.
     const before = this.#facts.surveys.findLast((survey) => survey.colonyId === colonyId)?.hive.boxes;
-    const hive: Hive = {
-      boxes: boxes.map(({ letters, role = 'brood', size = 'national-deep', under = 'open' }, level) => ({
-        id: before?.[level]?.id ?? this.#id(),
-        role,
-        size,
-        places: letters.length,
-        under,
-        frames: [...letters].map((letter, place) => ({
-          id: before?.[level]?.frames[place]?.id ?? this.#id(),
-          kind: 'comb' as const,
-          size,
-          sides: COMB[letter] as readonly [Side, Side],
-        })),
-      })),
-    };
+    const hive = hiveOf(boxes, before, () => this.#id());
     const queenFrame = queenOn && hive.boxes[queenOn[0] - 1]?.frames[queenOn[1] - 1];
     this.#facts.surveys.push({
       id: this.#id(),

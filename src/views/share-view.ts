@@ -1,9 +1,9 @@
 import { type Day, day, dayOfMinute, yearOf } from '../core/calendar/day';
 import type { ColonyState } from '../core/colony/fold';
 import type { FoodFact } from '../core/food/food';
-import { dayWords, rangeWords, weekdayWords } from '../words/days';
+import { dayWords } from '../words/days';
 import { foodWords, lastFedWords } from '../words/food';
-import { QUEEN_EVENT_WORDS } from '../words/queen-events';
+import { QUEEN_EVENT_WORDS, queenEventDay } from '../words/queen-events';
 import type { ApiaryEntry, ColonyEntry } from './all-apiaries';
 import type { QueenLine } from './colony-records';
 import { type CellRowView, colonyView, type InspectionView } from './colony-view';
@@ -40,9 +40,6 @@ interface Shared {
 const inItsYear = (words: string, on: Day, today: Day): string =>
   yearOf(on) === yearOf(today) ? words : `${words} ${yearOf(on)}`;
 
-const whenWords = ({ on, to }: QueenLine, today: Day): string =>
-  inItsYear(to === null ? weekdayWords(day(on)) : rangeWords({ from: day(on), to: day(to) }), day(on), today);
-
 export function shareView({ colony, apiary, state, queens, food, today }: Shared): ShareView {
   // Other colonies stay unnamed.
   const view = colonyView(state);
@@ -56,7 +53,10 @@ export function shareView({ colony, apiary, state, queens, food, today }: Shared
     queen: view.queen,
     queenLines: queens
       .filter(({ isDeleted }) => !isDeleted)
-      .map((line) => `${whenWords(line, today)}: ${line.queen}: ${QUEEN_EVENT_WORDS[line.kind]}`),
+      .map(
+        (line) =>
+          `${inItsYear(queenEventDay(line), day(line.on), today)}: ${line.queen}: ${QUEEN_EVENT_WORDS[line.kind]}`,
+      ),
     due: view.due.map(({ key, words, why }) => ({ key, words, why })),
     cells: view.cells.filter(({ isOver }) => !isOver),
     methods: view.programmes.map(({ id, words }) => ({ id, words })),

@@ -1,4 +1,6 @@
+import { day } from '../core/calendar/day';
 import type { QueenEventKind, SwarmWent } from '../core/colony/facts';
+import { rangeWords, weekdayWords } from './days';
 
 /** What befell a queen. */
 export const QUEEN_EVENT_WORDS: { readonly [K in QueenEventKind]: string } = {
@@ -24,3 +26,7 @@ export const SWARM_WENT_WORDS: { readonly [W in SwarmWent]: string } = {
   'flew-off': 'flew off',
   hived: 'was hived',
 };
+
+/** On which day it was: `Thu 20 May`, or between which days where it is not certain. */
+export const queenEventDay = ({ on, to }: { readonly on: string; readonly to: string | null }): string =>
+  to === null ? weekdayWords(day(on)) : `some day from ${rangeWords({ from: day(on), to: day(to) })}`;

@@ -1,10 +1,8 @@
 'use client';
 
 import Link from 'next/link';
-import { day } from '../../core/calendar/day';
 import type { QueenLine } from '../../views/colony-records';
-import { rangeWords, weekdayWords } from '../../words/days';
-import { QUEEN_EVENT_WORDS, SWARM_WENT_WORDS } from '../../words/queen-events';
+import { QUEEN_EVENT_WORDS, queenEventDay, SWARM_WENT_WORDS } from '../../words/queen-events';
 import { AskFirst } from '../controls/AskFirst';
 import { BUTTON } from '../controls/styles';
 import { useSend } from '../controls/useSend';
@@ -18,9 +16,6 @@ interface Props {
   /** On which afternoons a virgin could fly. */
   readonly flights: string | null;
 }
-
-const whenWords = ({ on, to }: QueenLine) =>
-  to === null ? weekdayWords(day(on)) : `some day from ${rangeWords({ from: day(on), to: day(to) })}`;
 
 /** What is known of the queen, and what happened to her and those before her; each can be corrected or taken out. */
 export function QueenPanel({ colonyId, words, lastLaid, flights, lines }: Props) {
@@ -37,7 +32,7 @@ export function QueenPanel({ colonyId, words, lastLaid, flights, lines }: Props)
       <ul className="mt-2 text-sm">
         {standing.map((line) => (
           <li key={line.id} className="border-b border-line py-1">
-            <b>{whenWords(line)}</b> {`${line.queen}: ${QUEEN_EVENT_WORDS[line.kind]}`}
+            <b>{queenEventDay(line)}</b> {`${line.queen}: ${QUEEN_EVENT_WORDS[line.kind]}`}
             {line.went && line.went !== 'not-known' && ` (${SWARM_WENT_WORDS[line.went]})`}
             {line.elsewhere && <span className="text-muted">{` in ${line.elsewhere}`}</span>}
             {line.note && <span className="text-muted">{` “${line.note}”`}</span>}
@@ -64,7 +59,7 @@ export function QueenPanel({ colonyId, words, lastLaid, flights, lines }: Props)
         ))}
         {deleted.map((line) => (
           <li key={line.id} className="text-muted border-b border-line py-1">
-            <s>{`${whenWords(line)} ${line.queen}: ${QUEEN_EVENT_WORDS[line.kind]}`}</s>{' '}
+            <s>{`${queenEventDay(line)} ${line.queen}: ${QUEEN_EVENT_WORDS[line.kind]}`}</s>{' '}
             <button
               type="button"
               className={BUTTON.quiet}

@@ -5,6 +5,7 @@ import Link from 'next/link';
 import { useRef } from 'react';
 import type { ShareView } from '../../views/share-view';
 import { PrintButton } from '../controls/PrintButton';
+import { saveFile } from '../controls/save-file';
 import { BUTTON } from '../controls/styles';
 import { SharedColony } from './SharedColony';
 import { sharedFile } from './shared-file';
@@ -14,11 +15,8 @@ export function SharePage({ view, colonyId }: { readonly view: ShareView; readon
   const page = useRef<HTMLElement>(null);
   const save = () => {
     if (!page.current) return;
-    const link = document.createElement('a');
-    link.href = URL.createObjectURL(new Blob([sharedFile(view.name, page.current.outerHTML)], { type: 'text/html' }));
-    link.download = `ubbet-${view.name.replaceAll(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}.html`;
-    link.click();
-    URL.revokeObjectURL(link.href);
+    const name = view.name.replaceAll(/[^\p{L}\p{N}]+/gu, '-').toLowerCase();
+    saveFile(sharedFile(view.name, page.current.outerHTML), 'text/html', `ubbet-${name}.html`);
   };
   return (
     <div className="mx-auto max-w-4xl">

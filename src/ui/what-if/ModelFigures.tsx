@@ -2,7 +2,8 @@
 
 import type { WhatIfAsked } from '../../core/population/asked';
 import { ASSUMED_NAMES, assumedFigure, USUAL_ASSUMED } from '../../core/population/assumed';
-import { FIGURE_WORDS, UNIT_WORDS } from '../../words/figures';
+import { UNIT_WORDS } from '../../words/figure-sources';
+import { FIGURE_WORDS } from '../../words/figures';
 import { NumberField } from '../controls/NumberField';
 import { BUTTON } from '../controls/styles';
 
