@@ -106,6 +106,36 @@ describe('a test frame', () => {
   });
 });
 
+describe('her own eggs after a test frame', () => {
+  const virgin = [queenEvent({ kind: 'virgin-out', on: day('2027-05-10') })];
+  const empty = look('05-27', { eggs: 'none', queen: 'none' });
+  const comb = aProgramme({ method: 'test-comb', on: day('2027-05-28'), units: hive });
+  const answered = (on: string) =>
+    anAnswer(comb.id, 'home', 'read-comb', `2027-${on}`, 'eggs', { at: `2027-${on}T15:00` });
+  const told = (inspections: object[], answers: object[]) => (on: string) => {
+    const state = alone({ queenEvents: virgin, inspections }, { programmes: [comb], answers })('home', on);
+    return [state.queen.expected, state.schedule.checks.some(({ code }) => code === 'read-comb')];
+  };
+
+  it('come to the same by inspection, by the answer, and by both in either order', () => {
+    for (const on of ['05-31', '06-01', '06-02', '06-09']) {
+      const seen = look(on);
+      expect(told([empty, seen], [])(on), on).toEqual(['laying', false]);
+      expect(told([empty], [answered(on)])(on), on).toEqual(['laying', false]);
+      expect(told([empty, seen], [answered(on)])(on), on).toEqual(['laying', false]);
+    }
+  });
+
+  it('leave it to be read where cells hang beside them: who made those is not told', () => {
+    const both = look('06-01', { cells: [saw('a', 'larva-small')] });
+    expect(told([empty, both], [])('06-01')[1]).toBe(true);
+  });
+
+  it('taken back, it is to be read again', () => {
+    expect(told([empty], [])('06-01')[1]).toBe(true);
+  });
+});
+
 describe('ways on', () => {
   const virgin = [queenEvent({ kind: 'virgin-out', on: day('2027-05-10') })];
   const isOffered = (today: string) => needsWayOut(alone({ queenEvents: virgin })('home', today));
