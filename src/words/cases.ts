@@ -35,7 +35,7 @@ const EVENT_WORDS: { readonly [K in CaseEventKind]: (colony: string) => string }
   'swarmed-above': (colony) => `a virgin raised above the excluder left ${colony} with bees`,
   'virgin-out': (colony) => `a virgin came out in ${colony}`,
   lays: (colony) => `a queen began to lay in ${colony}`,
-  'not-mated': (colony) => `the virgin of ${colony} was never to lay`,
+  'not-mated': (colony) => `the virgin of ${colony} would never come to lay`,
   starved: (colony) => `${colony} ran out of food`,
 };
 
@@ -131,7 +131,7 @@ export function sightWords(sight: Sight): readonly string[] {
     ...(stores === 'not-looked-for'
       ? []
       : [stores === 'room' ? 'The nest is not hemmed in.' : 'Fresh nectar all round the brood.']),
-    ...(layingRoomDays === null ? [] : [`Free cells for ${times(layingRoomDays, 'day', 'days')} of laying.`]),
+    ...(layingRoomDays === null ? [] : [`Laying room for ${times(layingRoomDays, 'day', 'days')}.`]),
   ];
 }
 

@@ -10,7 +10,7 @@ export const SHEET_WORDS: { readonly [S in SheetName]: { readonly name: string; 
   weights: { name: 'Weights', about: 'of the hive scales' },
   weather: { name: 'Weather', about: 'hour by hour' },
   queens: { name: 'Queens', about: 'with their mothers' },
-  'queen-events': { name: 'What befell queens', about: 'with the days' },
+  'queen-events': { name: 'Queen history', about: 'what happened to each queen, and when' },
   kit: { name: 'Kit', about: 'what was counted and carried' },
   food: { name: 'Food and honey', about: 'what was given and taken' },
   'looking-back': { name: 'Looking back', about: 'what this year came to, a line for each colony' },

@@ -41,8 +41,8 @@ export function DataPage({ file, isDemo, feed, calendarShows }: Props) {
         <section className="mt-8" aria-label="Spreadsheets">
           <h2 className="border-t-2 border-ink pt-2 text-xl">Spreadsheets</h2>
           <p className="mt-1">
-            CSV files that any spreadsheet program opens: days as 2027-05-16, measures in kg and °C. They are to be read
-            and reckoned with; the whole book comes back from a season file alone.
+            CSV files for any spreadsheet program: days as 2027-05-16, measures in kg and °C. Good for reading and
+            adding up; only a season file brings the whole book back.
           </p>
           <Spreadsheets />
         </section>

@@ -4,6 +4,7 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import { z } from 'zod/mini';
 import { EXERCISES, type Exercise, type Marked } from '../../core/practice/exercise';
 import { GRADES, type Practised, practisedOf } from '../../core/practice/review';
+import { keepHere, keptHere } from '../../device/kept-here';
 import { sendPractised } from './send-practised';
 
 const KEPT_AS = 'ubbet-practice';
@@ -33,11 +34,8 @@ const fromBook = z.array(practisedKept);
 
 /** What a device has of it; what cannot be read counts for nothing. */
 function read(): Kept {
-  try {
-    return kept.parse(JSON.parse(localStorage.getItem(KEPT_AS) ?? ''));
-  } catch {
-    return NOTHING;
-  }
+  const read = kept.safeParse(keptHere(KEPT_AS));
+  return read.success ? read.data : NOTHING;
 }
 
 const inOrder = (a: Practised, b: Practised): number => (a.at < b.at ? -1 : a.at > b.at ? 1 : a.id < b.id ? -1 : 1);
@@ -55,12 +53,7 @@ export function usePractised() {
 
   const put = useCallback((next: Kept) => {
     setAll(next);
-    try {
-      localStorage.setItem(KEPT_AS, JSON.stringify(next));
-      setKept(true);
-    } catch {
-      setKept(false);
-    }
+    setKept(keepHere(KEPT_AS, next));
   }, []);
 
   /** Sends what the book has not, and takes over what it has. Without a signal it is for the next time. */

@@ -68,8 +68,8 @@ export function CaseEnd({ kept: { of, moves }, name }: Props) {
         }))}
       />
       <p className="text-muted mt-1 max-w-prose text-sm">
-        What is done instead goes on afterwards as its checks fall due. One season proves nothing: with other luck the
-        same choice can come to something else.
+        After another choice the checks are done as they fall due. One season proves nothing: with other luck the same
+        choice can come to something else.
       </p>
       {ending && (
         <details className="mt-4" open>

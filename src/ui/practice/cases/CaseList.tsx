@@ -71,7 +71,7 @@ export function CaseList({ kept, onOpen, onBegin }: Props) {
       </ul>
       <p className="mt-3">
         <button type="button" className={BUTTON.plain} disabled={kept === null} onClick={() => onBegin(null)}>
-          Another season, never seen before
+          A new season
         </button>
       </p>
     </section>

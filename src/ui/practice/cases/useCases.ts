@@ -5,6 +5,7 @@ import { yearOf } from '../../../core/calendar/day';
 import { CASE_NAMES, type Case, type CaseName } from '../../../core/cases/case';
 import { caseOfSeed, namedCase } from '../../../core/cases/invented';
 import type { CaseKept } from '../../../device/case-at-hand';
+import { keepHere, keptHere } from '../../../device/kept-here';
 
 const KEPT_AS = 'ubbet-cases';
 /** Seasons that are kept at most, the last played first. */
@@ -34,12 +35,8 @@ const isStored = (value: unknown): value is Stored => {
 
 /** What a device has of them; what cannot be read counts for nothing. */
 function read(): readonly Stored[] {
-  try {
-    const all: unknown = JSON.parse(localStorage.getItem(KEPT_AS) ?? '[]');
-    return Array.isArray(all) ? all.filter(isStored) : [];
-  } catch {
-    return [];
-  }
+  const all = keptHere(KEPT_AS);
+  return Array.isArray(all) ? all.filter(isStored) : [];
 }
 
 const isOf =
@@ -56,12 +53,7 @@ export function useCases(year: number) {
     const stored: Stored = { form: FORM, name: of.name, seed: of.seed, year: yearOf(of.from), moves, today };
     const next = [stored, ...read().filter((other) => !isOf(stored)(other))].slice(0, KEPT_AT_MOST);
     setAll(next);
-    try {
-      localStorage.setItem(KEPT_AS, JSON.stringify(next));
-      setKept(true);
-    } catch {
-      setKept(false);
-    }
+    setKept(keepHere(KEPT_AS, next));
   }, []);
   return {
     /** Null: not read yet. */
