@@ -29,6 +29,7 @@ const COLONY_OF: { readonly [T in TableName]: ((row: 'NEW' | 'OLD') => string) |
   cell_move: null,
   check_answer: null,
   check_change: null,
+  brought_in: null,
   device_key: null,
   former_place: null,
   frame_plan: null,

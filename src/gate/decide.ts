@@ -30,7 +30,7 @@ const DEVICES = /^\/api\/(weather|scale)$/;
 /** What a reader has no use for: it would let her take the book away, or in. */
 const NOT_FOR_READERS = [
   /^\/(data|settings|phone|first-run)(\/|$)/,
-  /^\/api\/(season|csv|calendar|settings|access|backups|device-keys)(\/|$)/,
+  /^\/api\/(season|csv|brought-in|calendar|settings|access|backups|device-keys)(\/|$)/,
 ];
 const LOOKING = new Set(['GET', 'HEAD']);
 

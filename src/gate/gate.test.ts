@@ -82,6 +82,11 @@ describe('who is let in', () => {
     ['a reader who writes', { role: 'reader', method: 'POST' }, 'readers-look-only'],
     ['a reader who takes the book away', { role: 'reader', path: '/api/season/export' }, 'readers-look-only'],
     ['a reader who takes it as spreadsheets', { role: 'reader', path: '/api/csv/all' }, 'readers-look-only'],
+    [
+      'a reader who asks what a sheet is held against',
+      { role: 'reader', path: '/api/brought-in/book' },
+      'readers-look-only',
+    ],
     ['a reader at the settings', { role: 'reader', path: '/settings' }, 'readers-look-only'],
     ['a foreign name, signed in', { way: 'foreign', role: 'owner' }, 'foreign'],
   ] as const)('%s', (_, over, expected) => {

@@ -75,6 +75,40 @@ export const problemWords: Words<ProblemSays> = {
   'no-such-sheet': 'There is no such spreadsheet. Choose one on the Data page.',
   'file-without-rows': 'The file has no rows. Choose one that has a line of headings and rows under it.',
   'text-not-readable': 'This is not a text file, or its letters cannot be read. Save it as CSV in UTF-8.',
+  'quote-not-closed': ({ row }) =>
+    `From row ${row} on a quotation mark is open to the end of the file, so it breaks off. Save it as CSV again.`,
+  'line-too-long': ({ row }) =>
+    `Row ${row} is longer than any row of a spreadsheet. Choose a CSV file with a line for each row.`,
+  'too-many-columns': ({ most }) => `There are more than ${most} columns. Leave out those that are not needed.`,
+  'not-csv': 'This is a spreadsheet program’s own file. Save it there as CSV and choose that.',
+  'row-too-wide': ({ columns }) =>
+    `This row has more cells than the ${columns} headings. Often a comma within a number or a text is the reason: save the sheet with another sign between the cells.`,
+  'no-day-in-sheet': ({ text }) => `“${text}” is not a day. Write it like 2027-05-16 or 16 May 2027.`,
+  'no-time-in-sheet': ({ text }) => `“${text}” is not a time of day. Write it like 14:30 or 2.30 pm.`,
+  'day-order-not-said': ({ text }) => `“${text}” could be two days. Say above which comes first, the day or the month.`,
+  'year-not-said': ({ text }) => `“${text}” has no year. Say above which year it is.`,
+  'not-a-whole-number': ({ text }) =>
+    `“${text}” is not a whole number. Round it in the sheet, or bring this column in as a note.`,
+  'word-not-matched': ({ text }) => `It is not said yet what “${text}” stands for. Choose it above.`,
+  'day-missing': 'The day is missing.',
+  'stage-missing': 'It does not say how the cell was found. Give its stage.',
+  'hive-missing': 'It does not say which hive.',
+  'hive-not-known': ({ name }) => `${name} is not in your book. Say above which hive it is, or that it is to be added.`,
+  'hive-of-several': ({ name }) => `Several hives are called ${name}. Give the apiary in a column of its own.`,
+  'parent-not-known': ({ name }) =>
+    `${name}, which it came of, is in neither the book nor the sheet. Leave that out, or add it first.`,
+  'queen-without-hive': 'It does not say in which hive she was.',
+  'twice-in-sheet': 'The sheet has this twice: the earlier row was taken. If they are two, give each its time of day.',
+  'taken-out-before': 'This was taken out of your book before. Put it back there if it is to stand.',
+  'sheet-has-refused': ({ count }) =>
+    `${count} of the rows cannot be brought in, so nothing was. Put them right, or choose to leave them out.`,
+  'book-changed-since':
+    'Your book was changed since you looked at this. Nothing was brought in; look at the rows again.',
+  'nothing-to-bring-in': 'Your book has all of this already. There is nothing to bring in.',
+  'not-matched-whole': 'It is not said yet what every needed column is. Choose above.',
+  'no-such-sheet-brought-in': 'That is not in the list any more. Reload the page.',
+  'brought-in-built-on':
+    'Something was entered since that rests on what was brought in, or some of it was corrected. Nothing was taken out; take that back first.',
   'too-many-rows': ({ most }) => `There are more than ${most} rows. Bring them in by parts.`,
   'no-good-row': 'No row could be taken. The first faults are named here.',
   'key-missing': 'Send the key that was made for this device as “Authorization: Bearer …”.',

@@ -4,7 +4,7 @@ import { dayOfMinute } from '../calendar/day';
 import { isToCome } from '../calendar/now';
 import type { Issue } from '../problems/issue';
 import { say } from '../problems/says';
-import type { CellFinding, ColonyFacts } from './facts';
+import type { CellFact, CellFinding, ColonyFacts, InspectionFact } from './facts';
 import { isBeforeColony } from './known-since';
 
 /** As much of an inspection as can contradict what is already known of its colony. */
@@ -25,6 +25,12 @@ export interface EntryToCheck {
   }[];
 }
 
+/** What of a colony an inspection is held against. */
+export interface KnownOfColony extends Pick<ColonyFacts, 'startedOn' | 'endedOn' | 'origin'> {
+  readonly cells: readonly Pick<CellFact, 'id' | 'label'>[];
+  readonly inspections: readonly Pick<InspectionFact, 'id' | 'at' | 'on' | 'cells'>[];
+}
+
 /**
  * What in an inspection cannot be: a time to come, before the colony or after its end, a minute that has an inspection already,
  * a cell that is not the colony's or is named twice, a stage on a cell already broken down (or breaking down one that was seen again
@@ -32,7 +38,7 @@ export interface EntryToCheck {
  *
  * @param now the local minute, `YYYY-MM-DDTHH:mm`; null: it is not held against a clock
  */
-export function checkEntry(entry: EntryToCheck, facts: ColonyFacts, now: string | null): readonly Issue[] {
+export function checkEntry(entry: EntryToCheck, facts: KnownOfColony, now: string | null): readonly Issue[] {
   const issues = [...timeIssues(entry, facts, now), ...cellIssues(entry, facts)];
   const eggsYoungest = showsEggs(entry.youngest);
   if (entry.eggs === 'seen' && entry.youngest !== null && !eggsYoungest) {
@@ -46,7 +52,7 @@ export function checkEntry(entry: EntryToCheck, facts: ColonyFacts, now: string 
   return issues;
 }
 
-function timeIssues({ id, at, to, until = null }: EntryToCheck, facts: ColonyFacts, now: string | null): Issue[] {
+function timeIssues({ id, at, to, until = null }: EntryToCheck, facts: KnownOfColony, now: string | null): Issue[] {
   const path = ['at'];
   const on = dayOfMinute(at);
   if (now !== null && isToCome(at, now)) {
@@ -76,7 +82,7 @@ function timeIssues({ id, at, to, until = null }: EntryToCheck, facts: ColonyFac
   return [];
 }
 
-function cellIssues({ id, at, cells }: EntryToCheck, facts: ColonyFacts): Issue[] {
+function cellIssues({ id, at, cells }: EntryToCheck, facts: KnownOfColony): Issue[] {
   const known = new Map(facts.cells.map((cell) => [cell.id, cell.label]));
   const others = facts.inspections.filter((other) => other.id !== id);
   const named = new Set<string>();

@@ -1,5 +1,6 @@
 import 'server-only';
 import { eq, inArray } from 'drizzle-orm';
+import { cellLabel } from '../../core/cells/cell-label';
 import type { InspectionEntry } from '../../core/facts/entry';
 import type { Db } from '../open';
 import { cellMoves, cellObservations, cells, inspections } from '../schema/tables';
@@ -47,14 +48,6 @@ export function findEntry(db: Db, id: string): StoredEntry | null {
       })),
     },
   };
-}
-
-const LETTERS = 'abcdefghijklmnopqrstuvwxyz';
-
-/** `a`, `b` ... `z`, `aa`, `ab` ... for 0, 1 ... 25, 26, 27 ... */
-export function cellLabel(index: number): string {
-  const letter = LETTERS[index % LETTERS.length] as string;
-  return index < LETTERS.length ? letter : cellLabel(Math.floor(index / LETTERS.length) - 1) + letter;
 }
 
 /** The letters that no cell of a colony goes by yet, one after the other. */

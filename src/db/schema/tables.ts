@@ -1,4 +1,5 @@
 export * from './book';
+export * from './brought-in';
 export * from './colonies';
 export * from './food';
 export * from './frames';

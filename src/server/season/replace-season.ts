@@ -7,6 +7,7 @@ import { type Issue, type Result, success } from '../../core/problems/issue';
 import { say } from '../../core/problems/says';
 import { type BackupReason, backupFolder, makeBackup } from '../../db/backups/backup-files';
 import type { OpenedDatabase } from '../../db/open';
+import { broughtIn } from '../../db/schema/tables';
 import type { SeasonPreview } from '../../views/season-preview';
 import { countWrite } from '../book-version';
 import { countFacts, insertAllFacts, readAllFacts, removeAllFacts } from './season-facts';
@@ -54,6 +55,8 @@ export function replaceAll(
     db.transaction((tx) => {
       sqlite.pragma('defer_foreign_keys = ON');
       removeAllFacts(tx);
+      // Nothing of what was brought in before is there to be undone.
+      tx.delete(broughtIn).run();
       if (facts) insertAllFacts(tx, facts);
     });
   } catch (error) {

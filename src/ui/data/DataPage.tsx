@@ -45,6 +45,11 @@ export function DataPage({ file, isDemo, feed, calendarShows }: Props) {
             adding up; only a season file brings the whole book back.
           </p>
           <Spreadsheets />
+          <p className="mt-4">
+            <a href="/data/bring-in" className={BUTTON.plain}>
+              Bring in a spreadsheet
+            </a>
+          </p>
         </section>
         <section className="mt-8" aria-label="Backups">
           <h2 className="border-t-2 border-ink pt-2 text-xl">Backups</h2>

@@ -60,10 +60,12 @@ interface Props {
   readonly tries?: number;
   /** What fields are called on this form, where it is otherwise than elsewhere. */
   readonly names?: Readonly<Record<string, string>>;
+  /** What came of it, where it is otherwise than with an entry. */
+  readonly title?: string;
 }
 
 /** What is wrong and how to put it right; nothing of what was typed is lost. It comes into sight, wherever the keeper has scrolled. */
-export function IssueList({ issues, tries, names }: Props) {
+export function IssueList({ issues, tries, names, title = 'Not saved. What you entered is still here.' }: Props) {
   const box = useRef<HTMLDivElement>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: with each try; where tries are not counted, with each new list
   useEffect(() => {
@@ -72,7 +74,7 @@ export function IssueList({ issues, tries, names }: Props) {
   if (issues.length === 0) return null;
   return (
     <div ref={box} tabIndex={-1} role="alert" className="mt-3 border-l-4 border-propolis bg-paper px-3 py-2">
-      <p className="text-propolis font-bold">Not saved. What you entered is still here.</p>
+      <p className="text-propolis font-bold">{title}</p>
       <ul>
         {issues.map(({ path, code, message }) => {
           const name = fieldName(path, names);

@@ -16,47 +16,12 @@ import { LIMITS } from '../../core/facts/limits';
 import { FOOD_LEFT, type FoodLeft } from '../../core/food/food';
 import type { Change, Draft } from '../../device/draft';
 import { YOUNGEST_WORDS } from '../../words/brood';
+import { DRONES_WORDS, FOOD_WORDS, PIPING_WORDS, STORES_WORDS, TEMPER_WORDS } from '../../words/choices';
 import { Check } from '../controls/Check';
 import { Choice } from '../controls/Choice';
 import { FIELD } from '../controls/styles';
 import { LOOKED_OPTIONS } from './looked-options';
 import { Problem } from './Problem';
-
-const STORES_WORDS: { readonly [S in Stores]: string } = {
-  room: 'has room',
-  nectar: 'nectar in the way',
-  honey: 'honey in the way',
-  pollen: 'pollen in the way',
-  'not-looked-for': 'did not look',
-};
-
-const DRONES_WORDS: { readonly [D in Drones]: string } = {
-  flying: 'flying',
-  'sealed-only': 'only sealed',
-  none: 'looked, none',
-  'not-looked-for': 'did not look',
-};
-
-const PIPING_WORDS: { readonly [P in Piping]: string } = {
-  'not-listened': 'did not listen',
-  none: 'listened, none',
-  tooting: 'tooting',
-  quacking: 'quacking',
-  both: 'both',
-};
-
-const TEMPER_WORDS: { readonly [T in Temper]: string } = {
-  calm: 'calm',
-  uneasy: 'uneasy, running',
-  defensive: 'defensive, following',
-  'not-noted': 'not noted',
-};
-
-const FOOD_WORDS: { readonly [F in FoodLeft]: string } = {
-  enough: 'enough',
-  little: 'little: feed it',
-  'not-looked-for': 'did not look',
-};
 
 const COUNTS = [
   { field: 'broodFrames', name: 'Frames with brood', max: LIMITS.broodFrames },

@@ -1,19 +1,7 @@
 import { QUEEN_HANDLED, QUEEN_SEEN_AS, type QueenHandled, type QueenSeenAs } from '../../core/colony/facts';
 import type { Change, Draft } from '../../device/draft';
+import { HANDLED_WORDS, SEEN_AS_WORDS } from '../../words/choices';
 import { Choice } from '../controls/Choice';
-
-const SEEN_AS_WORDS: { readonly [S in QueenSeenAs]: string } = {
-  'not-said': 'cannot tell',
-  'as-known': 'the one I know',
-  virgin: 'a virgin',
-  unmarked: 'no mark on her',
-};
-
-const HANDLED_WORDS: { readonly [H in QueenHandled]: string } = {
-  left: 'left her',
-  caged: 'caged her in it',
-  taken: 'took her out',
-};
 
 /** Which queen was seen, and what was done with a virgin: it decides what is proven by her. */
 export function WhichQueen({ draft, change }: { draft: Draft; change: (change: Change) => void }) {

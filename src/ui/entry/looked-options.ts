@@ -1,8 +1,7 @@
-import type { Looked } from '../../core/brood/looked';
+import { LOOKED, type Looked } from '../../core/brood/looked';
+import { LOOKED_CHOICES } from '../../words/choices';
 
-/** Seen, looked for and not found, not looked for: three answers everywhere. */
-export const LOOKED_OPTIONS: readonly { readonly value: Looked; readonly name: string }[] = [
-  { value: 'seen', name: 'seen' },
-  { value: 'none', name: 'looked, none' },
-  { value: 'not-looked-for', name: 'did not look' },
-];
+export const LOOKED_OPTIONS: readonly { readonly value: Looked; readonly name: string }[] = LOOKED.map((value) => ({
+  value,
+  name: LOOKED_CHOICES[value],
+}));

@@ -1,8 +1,9 @@
 'use client';
 
-import { COLONY_ORIGINS, QUEEN_WANTED, type QueenWanted } from '../../core/colony/facts';
+import { COLONY_ORIGINS, QUEEN_WANTED } from '../../core/colony/facts';
 import { firstDayOf } from '../../core/colony/known-since';
 import type { ApiaryEntry, ColonyEntry, NamedColony } from '../../views/all-apiaries';
+import { ORIGIN_WORDS, WANTED_WORDS } from '../../words/choices';
 import { Check } from '../controls/Check';
 import { DayField } from '../controls/DayField';
 import { Field, problemOf } from '../controls/Field';
@@ -11,14 +12,8 @@ import { IssueList } from '../entry/IssueList';
 import { PageHead } from '../time/PageHead';
 import { ApiaryField } from './ApiaryField';
 import { DeleteColony } from './DeleteColony';
-import { ORIGIN_WORDS } from './origin-words';
-import { useEntryForm } from './useEntryForm';
 
-const WANTED_WORDS: { readonly [W in QueenWanted]: string } = {
-  nothing: 'nothing',
-  queen: 'a queen or a cell',
-  'better-strain': 'a better strain',
-};
+import { useEntryForm } from './useEntryForm';
 
 interface Props {
   readonly colony: ColonyEntry;

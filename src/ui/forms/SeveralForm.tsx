@@ -9,12 +9,12 @@ import type { ColonyFact } from '../../core/facts/colony';
 import { springOf } from '../../core/year/beekeeping-year';
 import { placeYear, type SwarmMonths } from '../../core/year/place-year';
 import type { ApiaryEntry } from '../../views/all-apiaries';
+import { ORIGIN_WORDS } from '../../words/choices';
 import { DayField } from '../controls/DayField';
 import { BUTTON, FIELD } from '../controls/styles';
 import { IssueList } from '../entry/IssueList';
 import { PageHead } from '../time/PageHead';
 import { ApiaryField } from './ApiaryField';
-import { ORIGIN_WORDS } from './origin-words';
 import { useEntryForm } from './useEntryForm';
 
 interface Row {

@@ -27,6 +27,7 @@ export function cellsSheet(facts: SeasonFacts): Sheet {
       { head: 'cell-id', of: ({ cell }) => cell.id },
       { head: 'first-in', of: ({ cell }) => names.colony(cell.colonyId) },
       { head: 'inspection-id', of: ({ look }) => look.id },
+      { head: 'colony-id', of: ({ look }) => look.colonyId },
       { head: 'id', of: ({ seen }) => seen.id },
     ],
     rows,

@@ -43,6 +43,7 @@ export function inspectionsSheet(facts: SeasonFacts): Sheet {
     { head: 'apiary', of: ({ colonyId }) => names.apiaryOf(colonyId) },
     { head: 'colony', of: ({ colonyId }) => names.colony(colonyId) },
     ...FIELDS.filter((name) => name !== 'id').map(field),
+    { head: 'colony-id', of: ({ colonyId }) => colonyId },
     field('id'),
   ];
   return sheetOf(columns, byTime(standing(facts.inspections)));

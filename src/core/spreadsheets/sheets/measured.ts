@@ -19,6 +19,7 @@ export function weightsSheet(facts: SeasonFacts): Sheet {
       { head: 'colony', of: ({ colonyId }) => names.colony(colonyId) },
       { head: 'at', of: ({ at }) => at },
       { head: 'weight-kg', of: ({ kg }) => kg },
+      { head: 'colony-id', of: ({ colonyId }) => colonyId },
     ],
     byTime(rows),
   );

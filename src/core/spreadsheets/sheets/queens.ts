@@ -32,6 +32,7 @@ export function queenEventsSheet(facts: SeasonFacts): Sheet {
       { head: 'hived-as', of: ({ hivedAsId }) => names.colony(hivedAsId) },
       { head: 'note', of: ({ note }) => note },
       { head: 'queen-id', of: ({ queenId }) => queenId },
+      { head: 'colony-id', of: ({ colonyId }) => colonyId },
       { head: 'id', of: ({ id }) => id },
     ],
     [...standing(facts.queenEvents)].sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0)),

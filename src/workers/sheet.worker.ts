@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { SHEET_RECKONER } from './sheet-reckoner';
+
+expose(SHEET_RECKONER);
