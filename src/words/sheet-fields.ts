@@ -36,7 +36,7 @@ export const FIELD_WORDS: { readonly [F in FieldCode]: string } = {
   colony: 'hive',
   apiary: 'apiary',
   colonyId: 'hive’s identifier',
-  at: 'day, or day and time',
+  at: 'day',
   time: 'time of day',
   to: 'last possible day',
   until: 'shut again at',
@@ -72,7 +72,7 @@ export const FIELD_WORDS: { readonly [F in FieldCode]: string } = {
   emergedTo: 'emerged, latest day',
   isToBreedFrom: 'to breed from',
   motherQueenId: 'mother’s identifier',
-  on: 'day',
+  on: 'day it happened',
   kind: 'what happened',
   went: 'where the swarm went',
   hivedAs: 'hive it was put in',
@@ -133,6 +133,6 @@ export const codeWordsOf = (kind: Bringable, field: FieldCode): Readonly<Record<
 export const FATE_WORDS: { readonly [F in FateKind]: string } = {
   new: 'new',
   known: 'known already',
-  conflict: 'your book says otherwise',
-  refused: 'cannot be brought in',
+  conflict: 'differs',
+  refused: 'refused',
 };

@@ -30,7 +30,7 @@ const HEADINGS: { readonly [F in FieldCode]: readonly string[] } = {
     'date time',
     'timestamp',
   ],
-  time: ['time', 'hour', 'time of day', 'clock'],
+  time: ['time', 'hour', 'time of day', 'clock', 'start', 'start time', 'began'],
   to: ['or as late as'],
   until: ['shut again at', 'finished', 'end', 'end time', 'closed'],
   thoroughness: ['searched', 'search', 'how searched', 'how thorough', 'check', 'looked through'],

@@ -132,7 +132,7 @@ export function BringInPage({ colonies, apiaries, before, list }: Props) {
               ))}
             </ul>
           )}
-          {preview.step === 'here' && preview.plan.unknown.length > 0 && (
+          {faults.length === 0 && preview.step === 'here' && preview.plan.unknown.length > 0 && (
             <HivesAsked
               unknown={preview.plan.unknown}
               colonies={colonies}
@@ -141,27 +141,31 @@ export function BringInPage({ colonies, apiaries, before, list }: Props) {
               onChange={setMatching}
             />
           )}
-          <section aria-label="Its rows" className="mt-8">
-            <h2 className="border-t-2 border-ink pt-2 text-xl">What becomes of its rows</h2>
-            <div aria-live="polite">
-              {preview.step === 'going' && <Progress name="Going through the rows" part={preview.part} onStop={stop} />}
-              {preview.step === 'failed' && <IssueList issues={preview.issues} title="Not gone through." />}
-            </div>
-            {preview.step === 'here' && (
-              <>
-                <FatesTable plan={preview.plan} />
-                <TakeIt
-                  counts={preview.plan.counts}
-                  isOverBook={matching.isOverBook}
-                  onOverBook={(isOverBook) => setMatching({ ...matching, isOverBook })}
-                  isSending={isSending}
-                  done={done}
-                  onYes={(isRefusedLeftOut) => void bringIn(isRefusedLeftOut)}
-                />
-              </>
-            )}
-            {issues.length > 0 && <IssueList issues={issues} title="Not brought in. Nothing was changed." />}
-          </section>
+          {faults.length === 0 && (
+            <section aria-label="Its rows" className="mt-8">
+              <h2 className="border-t-2 border-ink pt-2 text-xl">What becomes of its rows</h2>
+              <div aria-live="polite">
+                {preview.step === 'going' && (
+                  <Progress name="Going through the rows" part={preview.part} onStop={stop} />
+                )}
+                {preview.step === 'failed' && <IssueList issues={preview.issues} title="Not gone through." />}
+              </div>
+              {preview.step === 'here' && (
+                <>
+                  <FatesTable plan={preview.plan} />
+                  <TakeIt
+                    counts={preview.plan.counts}
+                    isOverBook={matching.isOverBook}
+                    onOverBook={(isOverBook) => setMatching({ ...matching, isOverBook })}
+                    isSending={isSending}
+                    done={done}
+                    onYes={(isRefusedLeftOut) => void bringIn(isRefusedLeftOut)}
+                  />
+                </>
+              )}
+              {issues.length > 0 && <IssueList issues={issues} title="Not brought in. Nothing was changed." />}
+            </section>
+          )}
           {done && (
             <p role="status" className="mt-3 font-bold">
               {`Brought in: ${done.rows} ${done.rows === 1 ? 'row' : 'rows'}. It stands first in the list below and can be undone there.`}

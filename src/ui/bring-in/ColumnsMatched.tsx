@@ -40,9 +40,9 @@ export function ColumnsMatched({ columns, matching, onChange }: Props) {
                   {examples.length === 0 ? 'empty' : examples.join(', ')}
                 </p>
               </div>
-              <label>
-                <span className="sr-only">{`${name} is`}</span>
+              <div>
                 <select
+                  aria-label={`${name} is`}
                   className={FIELD}
                   value={own.field ?? ''}
                   onChange={(event) => {
@@ -57,7 +57,7 @@ export function ColumnsMatched({ columns, matching, onChange }: Props) {
                     </option>
                   ))}
                 </select>
-              </label>
+              </div>
               {own.field !== null && (
                 <ColumnAsked
                   kind={kind}

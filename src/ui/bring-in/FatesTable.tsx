@@ -2,7 +2,9 @@
 
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useMemo, useRef, useState } from 'react';
+import { dayOfMinute, yearOf } from '../../core/calendar/day';
 import { FATES, type FateKind } from '../../core/spreadsheets/bring-in/plan';
+import { dayWords } from '../../words/days';
 import { FATE_WORDS } from '../../words/sheet-fields';
 import type { SheetPlan } from '../../workers/sheet-reckoner';
 import { ShortChoice } from './ShortChoice';
@@ -10,13 +12,19 @@ import { ShortChoice } from './ShortChoice';
 /** Height of a row before it is measured, px. */
 const ROW_PX = 33;
 const AHEAD = 12;
-const HEADS = ['Row', 'Hive', 'Day', 'What becomes of it', 'Why'];
+const HEADS = ['Row', 'Fate', 'Hive', 'Day', 'Why'];
 
 const TONES: { readonly [F in FateKind]: string } = {
-  new: 'font-bold text-willow',
+  new: 'font-bold',
   known: 'text-muted',
-  conflict: 'font-bold text-ink',
+  conflict: 'font-bold text-indigo',
   refused: 'font-bold text-propolis',
+};
+
+/** `3 May 2027`, with the time where the sheet has one. */
+const dayAndTime = (at: string): string => {
+  const on = dayOfMinute(at);
+  return [`${dayWords(on)} ${yearOf(on)}`, ...(at.length > 10 ? [at.slice(11)] : [])].join(', ');
 };
 
 /** Every row with what becomes of it; of many only those in sight are drawn. */
@@ -58,7 +66,7 @@ export function FatesTable({ plan: { fates, counts } }: { readonly plan: SheetPl
         tabIndex={0}
         className="mt-2 max-h-[26rem] overflow-auto border-2 border-ink bg-paper"
       >
-        <table className="w-full border-collapse text-left text-sm" aria-rowcount={rows.length + 1}>
+        <table className="w-full min-w-[44rem] border-collapse text-left text-sm" aria-rowcount={rows.length + 1}>
           <caption className="sr-only">What becomes of each row</caption>
           <thead className="sticky top-0 bg-paper">
             <tr aria-rowindex={1} className="shadow-[inset_0_-2px_0_var(--color-ink)]">
@@ -89,9 +97,9 @@ export function FatesTable({ plan: { fates, counts } }: { readonly plan: SheetPl
                   <th scope="row" className="px-2 py-1.5 font-semibold">
                     {row.row}
                   </th>
-                  <td className="px-2 py-1.5 wrap-anywhere">{row.colony}</td>
-                  <td className="px-2 py-1.5 whitespace-nowrap">{row.at?.replace('T', ' ') ?? ''}</td>
-                  <td className={`px-2 py-1.5 ${TONES[row.fate]}`}>{FATE_WORDS[row.fate]}</td>
+                  <td className={`px-2 py-1.5 whitespace-nowrap ${TONES[row.fate]}`}>{FATE_WORDS[row.fate]}</td>
+                  <td className="min-w-28 px-2 py-1.5 wrap-anywhere">{row.colony}</td>
+                  <td className="px-2 py-1.5 whitespace-nowrap">{row.at === null ? '' : dayAndTime(row.at)}</td>
                   <td className="px-2 py-1.5 wrap-anywhere">{row.why}</td>
                 </tr>
               );

@@ -37,7 +37,7 @@ export function TakeIt({ counts, isOverBook, onOverBook, isSending, done, onYes 
       )}
       {hasRefused && taken > 0 && (
         <Check
-          name={`Leave out the ${rowsWords(counts.refused)} that cannot be brought in`}
+          name={`Leave out the ${rowsWords(counts.refused)} refused`}
           hint="Or put them right: in the columns above, or in the spreadsheet itself."
           value={isLeftOut}
           onChange={setLeftOut}

@@ -4,10 +4,10 @@ import type { Fate } from './plan';
 import type { ReadRow } from './read-row';
 
 /** How a row is named in the list of fates. */
-const named = ({ row, values }: ReadRow) => ({
+const named = ({ row, values, hasTime }: ReadRow) => ({
   row,
   colony: String(values.colony ?? ''),
-  at: typeof values.at === 'string' ? values.at : dayNamed(values),
+  at: typeof values.at === 'string' ? values.at.slice(0, hasTime ? undefined : 'YYYY-MM-DD'.length) : dayNamed(values),
 });
 
 const dayNamed = ({ on, presentOn, startedOn }: ReadRow['values']): string | null => {

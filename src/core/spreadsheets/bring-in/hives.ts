@@ -69,10 +69,22 @@ export class Hives {
     return (first === null || on >= first) && (colony.endedOn === null || on <= colony.endedOn);
   }
 
-  #unknownOne(name: string, apiary: string | null, on: string): Found<Colony> {
+  /** Notes a hive that the book does not have, of a row that is refused for something else: it is asked about all the same. */
+  notice({ colonyId, colony: name, apiary }: Values): void {
+    const inApiary = typeof apiary === 'string' ? apiary : null;
+    const isKnown = typeof colonyId === 'string' && this.#colonies.has(colonyId);
+    if (typeof name === 'string' && !isKnown && this.named(name, inApiary).length === 0) this.#note(name, inApiary);
+  }
+
+  #note(name: string, apiary: string | null): string {
     const key = nameKey(name, apiary);
     const before = this.#unknown.get(key);
     this.#unknown.set(key, { key, name, apiary, rows: (before?.rows ?? 0) + 1 });
+    return key;
+  }
+
+  #unknownOne(name: string, apiary: string | null, on: string): Found<Colony> {
+    const key = this.#note(name, apiary);
     const said = this.#asked.matching.hives[key];
     if (said === undefined) return refused('colony', 'unknown-reference', say('hive-not-known', { name }));
     if (said !== 'new') {

@@ -44,7 +44,10 @@ export function* planCells(rows: readonly ReadRow[], asked: Asked): Planning {
   const fateOf = (read: ReadRow): Fate => {
     const { values } = read;
     const refused = (...issues: readonly Issue[]) => asRefused(read, issues);
-    if (read.issues.length > 0) return refused(...read.issues);
+    if (read.issues.length > 0) {
+      hives.notice(read.values);
+      return refused(...read.issues);
+    }
     const { at, found: stage, cellId, inspectionId, id } = values;
     if (typeof at !== 'string') return refused({ path: ['at'], code: 'missing', message: say('day-missing') });
     if (typeof stage !== 'string') return refused({ path: ['found'], code: 'missing', message: say('stage-missing') });

@@ -126,7 +126,10 @@ export function* planInspections(rows: readonly ReadRow[], asked: Asked): Planni
   const fateOf = (read: ReadRow): Fate => {
     const values: Values = { ...read.values, until: untilOf(read.values) ?? null };
     const refused = (...issues: readonly Issue[]) => asRefused(read, issues);
-    if (read.issues.length > 0) return refused(...read.issues);
+    if (read.issues.length > 0) {
+      hives.notice(read.values);
+      return refused(...read.issues);
+    }
     if (typeof values.at !== 'string') return refused({ path: ['at'], code: 'missing', message: say('day-missing') });
     const hive = hives.of(values, values.at.slice(0, 10));
     if (!hive.ok) return refused(hive.issue);

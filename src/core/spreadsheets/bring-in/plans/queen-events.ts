@@ -35,7 +35,10 @@ export function* planQueenEvents(rows: readonly ReadRow[], asked: Asked): Planni
     const { values } = read;
     const refused = (path: string, code: Issue['code'], message: Issue['message']) =>
       asRefused(read, [{ path: [path], code, message }]);
-    if (read.issues.length > 0) return asRefused(read, read.issues);
+    if (read.issues.length > 0) {
+      hives.notice(read.values);
+      return asRefused(read, read.issues);
+    }
     if (typeof values.on !== 'string') return refused('on', 'missing', say('day-missing'));
     const hive = hives.of(values, values.on);
     if (!hive.ok) return asRefused(read, [hive.issue]);

@@ -43,7 +43,10 @@ export function* planQueens(rows: readonly ReadRow[], asked: Asked): Planning {
   const fateOf = (read: ReadRow): Fate => {
     const { values } = read;
     const refused = (...issues: readonly Issue[]) => asRefused(read, issues);
-    if (read.issues.length > 0) return refused(...read.issues);
+    if (read.issues.length > 0) {
+      hives.notice(read.values);
+      return refused(...read.issues);
+    }
     const isInHive = typeof values.colony === 'string' || typeof values.colonyId === 'string';
     const { presentOn } = values;
     if (typeof values.id !== 'string' && !isInHive)

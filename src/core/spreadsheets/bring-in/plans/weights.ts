@@ -36,7 +36,10 @@ export function* planWeights(rows: readonly ReadRow[], asked: Asked): Planning {
   const fateOf = (read: ReadRow): Fate => {
     const refused = (...issues: readonly Issue[]) => asRefused(read, issues);
     const { at, kg } = read.values;
-    if (read.issues.length > 0) return refused(...read.issues);
+    if (read.issues.length > 0) {
+      hives.notice(read.values);
+      return refused(...read.issues);
+    }
     if (typeof at !== 'string') return refused({ path: ['at'], code: 'missing', message: say('day-missing') });
     if (typeof kg !== 'number')
       return refused({ path: ['kg'], code: 'missing', message: say('not-a-number', { text: '' }) });
