@@ -8,9 +8,17 @@ export interface CsvRows {
   readonly rows: readonly { readonly line: number; readonly cells: readonly string[] }[];
 }
 
+/** So many rows tell what stands between the cells. */
+const ROWS_LOOKED_AT = 20;
+
+/** What stands between the cells of a text: comma, semicolon or tab. An empty last line says nothing of it. */
+export const delimiterOf = (text: string): string =>
+  Papa.parse(text, { preview: ROWS_LOOKED_AT, skipEmptyLines: 'greedy', delimitersToGuess: [',', ';', '\t'] }).meta
+    .delimiter;
+
 /** Rows of a text whose first line names the columns; comma, semicolon or tab between the cells. Empty lines count as none. */
 export function csvRows(text: string, mostRows: number): Result<CsvRows> {
-  const { data } = Papa.parse<string[]>(text, { preview: mostRows + 2, delimitersToGuess: [',', ';', '\t'] });
+  const { data } = Papa.parse<string[]>(text, { preview: mostRows + 2, delimiter: delimiterOf(text) });
   const lines = data
     .map((cells, i) => ({ line: i + 1, cells }))
     .filter(({ cells }) => cells.some((cell) => cell.trim() !== ''));

@@ -1,6 +1,8 @@
 import Papa from 'papaparse';
+import { delimiterOf } from '../../formats/csv-rows';
 import { failure, type Issue, type Result, success } from '../../problems/issue';
 import { say } from '../../problems/says';
+import { armed } from '../disarm';
 import { SHEET_LIMITS } from './limits';
 
 export interface TableRow {
@@ -15,8 +17,6 @@ export interface Table {
   readonly rows: readonly TableRow[];
 }
 
-/** What stands behind an apostrophe so that no spreadsheet program takes it for a formula, as {@link ../write-csv.ts} writes it. */
-const DISARMED = /^'(?=[=+\-@\t\r'])/;
 const MARK = '\uFEFF';
 /** So many rows are read between two words on how far it is. */
 const ROWS_A_STEP = 500;
@@ -36,15 +36,14 @@ export function readTable(text: string, onProgress: (part: number) => void = () 
   const faults: Issue[] = [];
   let row = 0;
   Papa.parse<string[]>(whole, {
-    delimitersToGuess: [',', ';', '\t'],
+    delimiter: delimiterOf(whole),
     step: ({ data, errors, meta }, parser) => {
       row += 1;
       if (errors.some(({ code }) => code === 'MissingQuotes'))
         faults.push(fault([row], 'truncated', say('quote-not-closed', { row })));
       if (data.length > SHEET_LIMITS.columns)
         faults.push(fault([row], 'too-large', say('too-many-columns', { most: SHEET_LIMITS.columns })));
-      if (data.some((cell) => cell.trim() !== ''))
-        found.push({ row, cells: data.map((cell) => cell.replace(DISARMED, '')) });
+      if (data.some((cell) => cell.trim() !== '')) found.push({ row, cells: data.map(armed) });
       if (found.length > SHEET_LIMITS.rows + 1)
         faults.push(fault([], 'too-large', say('too-many-rows', { most: SHEET_LIMITS.rows })));
       if (row % ROWS_A_STEP === 0) onProgress(meta.cursor / whole.length);

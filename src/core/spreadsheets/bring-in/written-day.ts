@@ -1,4 +1,4 @@
-import { addDays, type Day, parseDay } from '../../calendar/day';
+import { addDays, type Day, day, parseDay } from '../../calendar/day';
 import { clockText, MINUTES_A_DAY } from '../../calendar/minute';
 import { readMinute } from '../../calendar/read-minute';
 
@@ -27,9 +27,11 @@ const TIME = /^(\d{1,2})(?:[:.h](\d{2}))?(?::\d{2}(?:\.\d+)?)?\s*(am|pm)?$/;
 const TIME_BEHIND = /(?:t|,?\s)\s*(\d{1,2}(?:[:.h]\d{2})(?::\d{2}(?:\.\d+)?)?\s*(?:am|pm)?|\d{1,2}\s*(?:am|pm))$/;
 const ISO = /^(\d{4})[-/.](\d{1,2})[-/.](\d{1,2})$/;
 const NUMBERS = /^(\d{1,2})[-/. ]\s?(\d{1,2})(?:[-/. ]\s?(\d{4}|\d{2}))?\.?$/;
-/** Spreadsheet programs count days, day 2 being 1 January 1900; five digits are the years 1927 to 2173. */
+/** Spreadsheet programs count days; five digits are the years 1927 to 2173. */
 const COUNTED = /^(\d{5})(?:[.,](\d+))?$/;
-const COUNTED_FROM = parseDay('1899-12-30') as Day;
+/** 1 January 1970, as they count. */
+const EPOCH_COUNTED = 25_569;
+const EPOCH = day('1970-01-01');
 /** Nobody's bees were written down in a spreadsheet with two digits before that. */
 const CENTURY = 2000;
 
@@ -64,19 +66,19 @@ export function readWrittenDay(text: string, written: DaysWritten, zone: string 
   const behind = TIME_BEHIND.exec(plain);
   const time = behind ? readTime(behind[1] as string) : null;
   if (behind && time !== null) {
-    const day = dayOf(plain.slice(0, behind.index).trim(), written);
-    if (day !== 'no-day') return typeof day === 'string' ? day : { on: day, time };
+    const before = dayOf(plain.slice(0, behind.index).trim(), written);
+    if (before !== 'no-day') return typeof before === 'string' ? before : { on: before, time };
   }
   const counted = COUNTED.exec(plain);
   if (counted) return ofCount(Number(counted[1]), counted[2]);
-  const day = dayOf(plain, written);
-  return typeof day === 'string' ? day : { on: day, time: null };
+  const alone = dayOf(plain, written);
+  return typeof alone === 'string' ? alone : { on: alone, time: null };
 }
 
 function ofCount(days: number, part: string | undefined): ReadDay {
   const minutes = part === undefined ? 0 : Math.round(Number(`0.${part}`) * MINUTES_A_DAY);
   return {
-    on: addDays(COUNTED_FROM, days + Math.floor(minutes / MINUTES_A_DAY)),
+    on: addDays(EPOCH, days - EPOCH_COUNTED + Math.floor(minutes / MINUTES_A_DAY)),
     time: part === undefined ? null : clockText(minutes % MINUTES_A_DAY),
   };
 }
