@@ -94,9 +94,9 @@ export function* planColonies(rows: readonly ReadRow[], asked: Asked): Planning 
     if (row.endedOn === null) living.set(plainWord(name), row.id);
     const of = typeof values.cameOf === 'string' ? values.cameOf : null;
     if (stands) {
-      const moved = { colony: name, apiary: apiary.is };
+      const moved = { colony: plainWord(name), apiary: apiary.is };
       const differs = [
-        ...differences(moved, { colony: stands.name, apiary: stands.apiaryId }, ['colony', 'apiary']),
+        ...differences(moved, { colony: plainWord(stands.name), apiary: stands.apiaryId }, ['colony', 'apiary']),
         ...differences(said, stands, FIELDS),
       ];
       if (differs.length > 0 && matching.isOverBook) taken.push({ i, row, before: stands, of: null });
