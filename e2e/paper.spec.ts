@@ -17,9 +17,9 @@ async function pages(page: Page, format: (typeof FORMATS)[number]): Promise<numb
 }
 
 /** What must not be cut in two is never taller than a page, and nothing is wider than the paper. */
-async function isWhole(page: Page, format: (typeof FORMATS)[number]) {
+async function isWhole(page: Page, format: (typeof FORMATS)[number], width = 720) {
   await page.emulateMedia({ media: 'print' });
-  await page.setViewportSize({ width: 720, height: 1000 });
+  await page.setViewportSize({ width, height: 1000 });
   const tall = await page.evaluate(
     (most) =>
       [...document.querySelectorAll('main *')]
@@ -28,7 +28,7 @@ async function isWhole(page: Page, format: (typeof FORMATS)[number]) {
     HEIGHT[format],
   );
   expect(tall).toEqual([]);
-  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(720);
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);
   await page.emulateMedia({ media: null });
 }
 
@@ -43,6 +43,7 @@ test('all that can be printed is on one page, and each has its pages, A4 and Let
     ['Blank inspection sheets', 'Walled garden'],
     ['Blank inspection sheets', 'without names'],
     ['Cards for the hive tops', 'Walled garden'],
+    ['Methods under way', 'Even split, side by side: Comfrey'],
     ['The season', 'season report'],
     ['One colony', 'Knapweed'],
   ] as const;
@@ -55,7 +56,8 @@ test('all that can be printed is on one page, and each has its pages, A4 and Let
       const count = await pages(page, format);
       expect(count, `${part} ${name} ${format}`).toBeGreaterThanOrEqual(1);
       expect(count, `${part} ${name} ${format}`).toBeLessThanOrEqual(8);
-      await isWhole(page, format);
+      // Cards bring their own margins.
+      await isWhole(page, format, part.startsWith('Cards') ? 794 : 720);
     }
     await page.setViewportSize({ width: 1280, height: 800 });
   }
@@ -69,6 +71,18 @@ test('hive tops have their cards four to a sheet, with until when each is left s
   expect(await faults(page)).toEqual([]);
   await expect(cards.filter({ hasText: 'Leave shut until' }).first()).toBeVisible();
   for (const format of FORMATS) expect(await pages(page, format)).toBe(Math.ceil(count / 4));
+  // On A4 each is A6 to the millimetre.
+  const mm = 96 / 25.4;
+  await page.emulateMedia({ media: 'print' });
+  await page.setViewportSize({ width: Math.ceil(210 * mm), height: Math.ceil(297 * mm) });
+  for (const card of await cards.all()) {
+    const box = await card.boundingBox();
+    expect(box?.width).toBeCloseTo(105 * mm, 0);
+    expect(box?.height).toBeCloseTo(148 * mm, 0);
+  }
+  expect((await cards.first().boundingBox())?.x).toBeCloseTo(0, 0);
+  await page.emulateMedia({ media: null });
+  await page.setViewportSize({ width: 1280, height: 800 });
   await page.getByLabel('Apiary').selectOption({ label: 'School roof' });
   await expect.poll(() => cards.count()).toBeLessThan(count);
 });
@@ -89,6 +103,29 @@ test('a colony is saved as a file that opens by itself and names no other', asyn
   await expect(alone.getByRole('heading', { level: 1, name: 'Knapweed' })).toBeVisible();
   await expect(alone.getByRole('heading', { level: 2, name: 'Inspections' })).toBeVisible();
   await expect(alone.getByText('Sainfoin')).toHaveCount(0);
+});
+
+test('a round is entered afterwards in the order and by the numbers of its sheet', async ({ page }) => {
+  await page.goto('/paper');
+  await page.getByRole('region', { name: 'Round sheets' }).getByRole('link', { name: 'Walled garden' }).click();
+  const boxes = page.locator('.sheet h2').filter({ hasText: /^\d+\./ });
+  await expect(boxes.first()).toBeVisible();
+  const onPaper = await boxes.allInnerTexts();
+  const numbered = onPaper.map((line) => /^(\d+)\. (\S+)/.exec(line)?.slice(1).join(' '));
+  expect(numbered.length).toBeGreaterThan(3);
+  await page.goto('/hive');
+  await page.getByRole('link', { name: /Walled garden/ }).click();
+  const rows = page.locator('main li a').filter({ has: page.locator('b.text-2xl') });
+  await expect(rows).toHaveCount(numbered.length);
+  const listed = await rows.evaluateAll((links) =>
+    links.map((link) =>
+      [...link.querySelectorAll('b')]
+        .slice(0, 2)
+        .map((b) => b.textContent)
+        .join(' '),
+    ),
+  );
+  expect(listed.map((line) => line.split(' ').slice(0, 2).join(' '))).toEqual(numbered);
 });
 
 test('a round sheet says what to bring, and a blank one has a box for each hive', async ({ page }) => {

@@ -13,7 +13,9 @@ import { readTable } from '../../core/spreadsheets/bring-in/read-table';
 import { type OpenedDatabase, openDatabase } from '../../db/open';
 import { takeReadings } from '../../db/repositories/scale';
 import { proposeMatching } from '../../views/propose-matching';
+import { deleteColony } from '../entries/delete-colony';
 import { saveInspection } from '../entries/save-inspection';
+import { wipeSeason } from '../season/replace-season';
 import { insertAllFacts, readAllFacts } from '../season/season-facts';
 import { anEntry, bookOf, codes, DEMO_NOW, demoBook, id } from '../testing';
 import { bookSideOf } from './book-side';
@@ -159,6 +161,22 @@ describe('a keeper’s own spreadsheet', () => {
     expect(factsOf(opened).inspections).toHaveLength(3);
     expect(bookText(opened)).not.toBe(standing);
     expect(listBroughtIn(opened).map(({ undoneAt }) => undoneAt === null)).toContain(true);
+  });
+
+  it('is not undone under an inspection of a hive that came with it, nor once the book was put aside', async () => {
+    const handed = handIn(opened, 'apiary,colony,since\nHill,Ash,2027-04-01', { kind: 'colonies' });
+    const done = handed.done();
+    const ash = factsOf(opened).colonies.find(({ name }) => name === 'Ash');
+    if (!done.ok || !ash) throw new Error('not taken');
+    saveInspection(opened.db, anEntry({ id: id(60), colonyId: ash.id, at: '2027-05-03T09:00' }), DEMO_NOW);
+    const standing = bookText(opened);
+    expect(codes(undoBroughtIn(opened, done.value.id, DEMO_NOW))).toEqual(['in-use ']);
+    expect(bookText(opened)).toBe(standing);
+    deleteColony(opened.db, ash.id, DEMO_NOW);
+    expect(codes(undoBroughtIn(opened, done.value.id, DEMO_NOW))).toEqual(['in-use ']);
+    await wipeSeason(opened, { ...DEMO_NOW, instant: '2027-05-16T19:00:00.000Z' });
+    expect(listBroughtIn(opened)).toEqual([]);
+    expect(codes(undoBroughtIn(opened, done.value.id, DEMO_NOW))).toEqual(['not-found id']);
   });
 
   it('is held against what the book says: the same, otherwise, or not at all', () => {

@@ -35,7 +35,7 @@ interface Props {
   readonly minute: () => string;
 }
 
-/** The hives of one apiary in the order of the round; any of them can be entered first, and left half done. */
+/** The hives of one apiary in the order and by the numbers of the round, as its sheet has them; any of them can be entered first, and left half done. */
 export function RoundList({ apiary, round, outbox, drafts, pack, hives, today, minute }: Props) {
   const { others, leaveShut, notes } = round;
   const planned = round.due.filter(({ isOnRound }) => isOnRound);
@@ -79,8 +79,8 @@ export function RoundList({ apiary, round, outbox, drafts, pack, hives, today, m
         <section aria-label="Due, on another round" className="mt-5 max-w-2xl">
           <h2 className="text-lg">Due, on another round</h2>
           <ul className="mt-1 grid gap-2">
-            {elsewhere.map((hive) => (
-              <HiveRow key={hive.colonyId} hive={hive} place={null} standing={standing(hive)} />
+            {elsewhere.map((hive, i) => (
+              <HiveRow key={hive.colonyId} hive={hive} place={due.length + i + 1} standing={standing(hive)} />
             ))}
           </ul>
         </section>
@@ -101,8 +101,8 @@ export function RoundList({ apiary, round, outbox, drafts, pack, hives, today, m
         <section aria-label="Not due" className="mt-5 max-w-2xl">
           <h2 className="text-lg">Not due</h2>
           <ul className="mt-1 grid gap-2">
-            {others.map((hive) => (
-              <HiveRow key={hive.colonyId} hive={hive} place={null} standing={standing(hive)} />
+            {others.map((hive, i) => (
+              <HiveRow key={hive.colonyId} hive={hive} place={round.due.length + i + 1} standing={standing(hive)} />
             ))}
           </ul>
         </section>
@@ -127,7 +127,7 @@ function standingOf(
   return { waiting: 'saved here', sent: 'sent', refused: 'to fix' }[last.state];
 }
 
-function HiveRow({ hive, place, standing }: { hive: RoundHive; place: number | null; standing: string | null }) {
+function HiveRow({ hive, place, standing }: { hive: RoundHive; place: number; standing: string | null }) {
   const { colonyId, name, stand, situation, due, plannedFor } = hive;
   return (
     <li>
@@ -135,7 +135,7 @@ function HiveRow({ hive, place, standing }: { hive: RoundHive; place: number | n
         to={hivePlace.entry(colonyId)}
         className="flex min-h-16 gap-3 border-2 border-ink bg-paper px-3 py-2 no-underline hover:bg-tint"
       >
-        {place !== null && <b className="font-display text-2xl leading-none">{place}</b>}
+        <b className="font-display text-2xl leading-none">{place}</b>
         <span className="min-w-0 flex-1">
           <span className="flex flex-wrap items-baseline gap-x-2">
             <b className="font-display text-lg leading-tight">{name}</b>

@@ -16,7 +16,7 @@ interface Props {
   readonly pack: PackingView | null;
 }
 
-/** The way without a phone: one box a hive, in the order in which it is entered afterwards. */
+/** The way without a phone: one box a hive, in the order and by the numbers of the round, as it is entered afterwards. */
 export function RoundSheet({ apiary, day, round, pack }: Props) {
   const title = roundPhrases.title(apiary, day);
   return (
@@ -35,8 +35,8 @@ export function RoundSheet({ apiary, day, round, pack }: Props) {
       ))}
       {round.leaveShut.length > 0 && <p className="mt-1 font-bold">{roundPhrases.leaveShut(round.leaveShut)}</p>}
       {pack && <ToBring pack={pack} />}
-      {[...round.due, ...round.others].map((hive) => (
-        <SheetHive key={hive.colonyId} hive={hive} />
+      {[...round.due, ...round.others].map((hive, i) => (
+        <SheetHive key={hive.colonyId} hive={hive} place={i + 1} />
       ))}
     </div>
   );
@@ -65,11 +65,12 @@ function ToBring({ pack: { toPack, inCar, missing } }: { readonly pack: PackingV
   );
 }
 
-function SheetHive({ hive: { name, stand, situation, due, plannedFor } }: { hive: RoundHive }) {
+function SheetHive({ hive, place }: { hive: RoundHive; place: number }) {
+  const { name, stand, situation, due, plannedFor } = hive;
   return (
     <section aria-label={name} className="mt-3 break-inside-avoid border-2 border-ink p-2 text-sm">
       <h2 className="text-lg">
-        {name}{' '}
+        {`${place}. ${name}`}{' '}
         <span className="text-muted text-sm font-normal">
           {[stand, situation, plannedFor && roundPhrases.plannedFor(plannedFor)].filter(Boolean).join(' · ')}
         </span>

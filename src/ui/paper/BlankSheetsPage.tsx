@@ -7,6 +7,7 @@ import { BackToPaper } from './BackToPaper';
 interface Props {
   /** Null: no apiary; hives without a name. */
   readonly apiary: string | null;
+  /** In the order of the round. */
   readonly hives: readonly { readonly id: string; readonly name: string; readonly stand: string }[];
 }
 
@@ -22,7 +23,7 @@ export function BlankSheetsPage({ apiary, hives }: Props) {
           title: 'Hive ______________________',
           stand: 'apiary and day ______________________',
         }))
-      : hives.map(({ id, name, stand }) => ({ id, title: name, stand }));
+      : hives.map(({ id, name, stand }, i) => ({ id, title: `${i + 1}. ${name}`, stand }));
   return (
     <div className="sheet mx-auto max-w-4xl">
       <div className="mt-2 flex flex-wrap items-center gap-3 print:hidden">

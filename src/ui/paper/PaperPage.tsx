@@ -7,10 +7,12 @@ interface Props {
   readonly today: string;
   readonly apiaries: readonly NamedColony[];
   readonly colonies: readonly NamedColony[];
+  /** Methods that are under way, with the colony that each was started on. */
+  readonly programmes: readonly NamedColony[];
 }
 
 /** All that can be printed, for who takes paper to the hives, or has a helper without a phone. */
-export function PaperPage({ today, apiaries, colonies }: Props) {
+export function PaperPage({ today, apiaries, colonies, programmes }: Props) {
   return (
     <>
       <PageHead title="On paper" below="A4 or Letter, black and white. Each page has a button that prints it." />
@@ -47,6 +49,13 @@ export function PaperPage({ today, apiaries, colonies }: Props) {
         <Part title="Methods" about="Each with its steps, its dates from day 0, and what fails.">
           <Entry href="/methods" name="all methods" />
         </Part>
+        {programmes.length > 0 && (
+          <Part title="Methods under way" about="Each with what is done, and what comes when in each of its hives.">
+            {programmes.map(({ id, name }) => (
+              <Entry key={id} href={`/paper/programme/${id}`} name={name} />
+            ))}
+          </Part>
+        )}
         <Part title="The season" about="What it came to, by colony, apiary, queen and method.">
           <Entry href="/season/looking-back" name="season report" />
         </Part>

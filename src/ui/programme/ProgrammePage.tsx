@@ -26,6 +26,11 @@ export function ProgrammePage({ view, note, framesPath, axis, minute }: Props) {
   return (
     <>
       <RulerHead axis={axis} title={title} below={`${begun}. ${status}`} />
+      <p className="mt-1">
+        <Link prefetch={false} href={`/paper/programme/${id}`}>
+          Sheet to print, with its steps and dates
+        </Link>
+      </p>
       <ul>
         {units.map((unit) => (
           <UnitLane key={unit.colonyId} unit={unit} axis={axis} minute={minute} />

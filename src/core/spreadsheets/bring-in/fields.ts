@@ -16,7 +16,7 @@ import {
   SWARM_WENT,
   TEMPERS,
 } from '../../colony/facts';
-import { CELL_FINDINGS } from '../../facts/inspection';
+import { CELL_FINDINGS, type InspectionRow } from '../../facts/inspection';
 import { QUEEN_ORIGINS } from '../../facts/queen';
 import { FOOD_LEFT } from '../../food/food';
 
@@ -108,6 +108,8 @@ export const FIELDS = {
     food: FOOD_LEFT,
     note: 'text',
     id: 'id',
+  } satisfies { readonly [F in keyof InspectionRow]: HowRead } & {
+    readonly [F in 'cells' | keyof typeof PLACE | 'time']: HowRead;
   },
   cells: {
     ...HIVE,

@@ -9,36 +9,25 @@ import { say } from '../../../problems/says';
 import { cellLabels } from '../cell-labels';
 import { differences, isYes, saidOf } from '../compare';
 import { asHeld, asNew, asRefused } from '../fate';
-import type { FieldCode } from '../fields';
+import { type FIELDS as ALL_FIELDS, type FieldCode, fieldsOf } from '../fields';
 import { Hives } from '../hives';
 import { type Asked, type Change, type Fate, type Planning, ROWS_AT_A_TIME } from '../plan';
 import type { ReadRow, Values } from '../read-row';
 
 type Inspection = SeasonFacts['inspections'][number];
 
-/** What of a row stands in the inspection as it is. */
-const FIELDS = [
-  'at',
-  'to',
-  'until',
-  'thoroughness',
-  'queen',
-  'queenSeenAs',
-  'queenHandled',
-  'piping',
-  'eggs',
-  'youngest',
-  'droneBroodInWorkerCells',
-  'severalEggsPerCell',
-  'stores',
-  'layingRoomDays',
-  'broodFrames',
-  'coveredSeams',
-  'drones',
-  'temper',
-  'food',
-  'note',
+/** What is not written into the inspection as the row has it. */
+const OTHERWISE = [
+  'id',
+  'colonyId',
+  'colony',
+  'apiary',
+  'time',
+  'cells',
+  'isByHelper',
 ] as const satisfies readonly FieldCode[];
+type AsItStands = Exclude<keyof (typeof ALL_FIELDS)['inspections'], (typeof OTHERWISE)[number]>;
+const FIELDS = fieldsOf('inspections').filter((field): field is AsItStands => !OTHERWISE.some((one) => one === field));
 
 /** An inspection of which nothing is known but that there was one. */
 export const blankInspection = (id: string, colonyId: string, at: string): Inspection => ({
