@@ -17,6 +17,7 @@ import type {
 } from '../core/colony/facts';
 import type { EntryCell, InspectionEntry } from '../core/facts/entry';
 import type { FoodLeft } from '../core/food/food';
+import { NOTHING_NOTED } from '../core/inspections/nothing-noted';
 
 /** What has become of a cell known from before; `found` null: not looked at this time. */
 export interface KnownAnswer {
@@ -112,26 +113,8 @@ export function emptyDraft(id: string, colonyId: string, at: string): Draft {
     id,
     colonyId,
     at,
-    to: null,
-    until: null,
+    ...NOTHING_NOTED,
     thoroughness: null,
-    eggs: 'not-looked-for',
-    queen: 'not-looked-for',
-    queenSeenAs: 'not-said',
-    queenHandled: 'left',
-    piping: 'not-listened',
-    isByHelper: false,
-    youngest: null,
-    droneBroodInWorkerCells: 'not-looked-for',
-    severalEggsPerCell: 'not-looked-for',
-    stores: 'not-looked-for',
-    layingRoomDays: null,
-    broodFrames: null,
-    coveredSeams: null,
-    drones: 'not-looked-for',
-    temper: 'not-noted',
-    food: 'not-looked-for',
-    note: '',
     known: {},
     fresh: [],
     gives: {},

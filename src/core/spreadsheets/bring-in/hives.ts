@@ -1,5 +1,6 @@
 import { formatDay } from '../../calendar/day';
 import { firstDayOf } from '../../colony/known-since';
+import { bareApiary } from '../../facts/apiary';
 import type { Issue } from '../../problems/issue';
 import { say } from '../../problems/says';
 import { nameKey, plainWord } from './matching';
@@ -8,7 +9,8 @@ import type { Values } from './read-row';
 
 type Colony = Asked['book']['colonies'][number];
 type Apiary = Asked['book']['apiaries'][number];
-type Found<T> = { readonly ok: true; readonly is: T } | { readonly ok: false; readonly issue: Issue };
+/** What was looked for, or why it was not found. */
+export type Found<T> = { readonly ok: true; readonly is: T } | { readonly ok: false; readonly issue: Issue };
 
 const refused = (path: string, code: Issue['code'], message: Issue['message']): Found<never> => ({
   ok: false,
@@ -122,17 +124,7 @@ export class Hives {
     }
     const known = this.#apiaries.get(plainWord(name));
     if (known) return { ok: true, is: known.id };
-    const added: Apiary = {
-      id: this.#asked.newId(),
-      name: name.trim(),
-      note: '',
-      mainFlowFrom: null,
-      mainFlowTo: null,
-      swarmMonths: null,
-      year: null,
-      wayMinutes: null,
-      diseaseSuspectedSince: null,
-    };
+    const added = bareApiary(this.#asked.newId(), name.trim());
     this.#apiaries.set(plainWord(name), added);
     this.#addedApiaries.push(added);
     return { ok: true, is: added.id };

@@ -9,6 +9,7 @@ import { NOTED_PLACES } from '../../cells/place';
 import { CELL_STAGES } from '../../cells/stage';
 import { SEARCHED } from '../../cells/thoroughness';
 import { COLONY_ORIGINS, DRONES, PIPING, QUEEN_EVENTS, STORES, TEMPERS } from '../../colony/facts';
+import { bareApiary } from '../../facts/apiary';
 import { QUEEN_ORIGINS } from '../../facts/queen';
 import { FOOD_LEFT } from '../../food/food';
 import type { SeasonFacts } from '../../formats/season-file';
@@ -16,10 +17,10 @@ import { OF_FACTS } from '../sheets/of-facts';
 import { writeCsv } from '../write-csv';
 import { columnsSeen } from './column-seen';
 import { BRINGABLE, type Bringable } from './fields';
+import { blankInspection } from './inspections-of-book';
 import { plainWord } from './matching';
 import { BOOK_TABLES, type BookSide, type Change, countFates } from './plan';
 import { planWhole } from './plan-sheet';
-import { blankInspection } from './plans/inspections';
 import { readTable } from './read-table';
 
 const TODAY = day('2027-05-16');
@@ -106,16 +107,7 @@ function seasonOf(
   queens: readonly (typeof queenArb extends fc.Arbitrary<infer Q> ? Q : never)[],
 ): BookSide {
   const book: { -readonly [T in keyof BookSide]: BookSide[T] } = structuredClone(EMPTY);
-  const none = {
-    note: '',
-    mainFlowFrom: null,
-    mainFlowTo: null,
-    swarmMonths: null,
-    year: null,
-    wayMinutes: null,
-    diseaseSuspectedSince: null,
-  };
-  book.apiaries = ['Hill, far', '=Quarry'].map((name, n) => ({ ...none, id: idOf(1, n), name }));
+  book.apiaries = ['Hill, far', '=Quarry'].map((name, n) => bareApiary(idOf(1, n), name));
   const apiaryOf = (n: number) => idOf(1, n % book.apiaries.length);
   for (const [n, hive] of hives.entries()) {
     const id = idOf(2, n);

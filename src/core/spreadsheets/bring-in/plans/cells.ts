@@ -1,5 +1,3 @@
-import { dayOfMinute, daysBetween } from '../../../calendar/day';
-import { CELL_STAGES, STAGES } from '../../../cells/stage';
 import { checkEntry } from '../../../colony/check-entry';
 import type { CellFinding } from '../../../colony/facts';
 import { cellFact } from '../../../facts/inspection';
@@ -10,223 +8,179 @@ import { say } from '../../../problems/says';
 import { cellLabels } from '../cell-labels';
 import { differences, isYes, saidOf } from '../compare';
 import { asHeld, asNew, asRefused } from '../fate';
-import { Hives } from '../hives';
+import { blankInspection, type Inspection, InspectionsOfBook, lifeOf } from '../inspections-of-book';
 import { plainWord } from '../matching';
-import { type Asked, type Change, type Fate, type Planning, ROWS_AT_A_TIME } from '../plan';
+import type { Asked, Fate, Planning } from '../plan';
 import type { ReadRow } from '../read-row';
-import { blankInspection, InspectionsOfBook, lifeOf } from './inspections';
+import { type Colony, fault, RowPlan, textOf } from '../row-plan';
+import { type Sight, Sights } from '../sights';
 
 type Cell = SeasonFacts['cells'][number];
-type Sight = SeasonFacts['cellObservations'][number];
 
 const CELL_FIELDS = ['place', 'box', 'frame', 'part'] as const;
-
-/** The oldest that a cell can be seen, days since laying: what goes by the same name after more days than that is another cell. */
-const SEEN_FOR = Math.max(...CELL_STAGES.map((stage) => STAGES[stage].ages?.to ?? 0));
+const SIGHT_FIELDS = ['found', 'takenDown'] as const;
 
 /**
  * Cells, one sight of one cell a row. The inspection at which it was seen is the book's of that minute or day, or is entered with nothing
- * else known of it. A cell is known by its identifier, or within its colony by the name that the sheet has for it.
+ * else known of it. A cell is known by its identifier, or within its colony by the name that the sheet has for it: what goes by one name is
+ * told apart by the days between, so the earliest rows come first.
  */
-export function* planCells(rows: readonly ReadRow[], asked: Asked): Planning {
-  const { book, now, newId, matching } = asked;
-  const hives = new Hives(asked);
-  const looks = new InspectionsOfBook(book.inspections);
-  const inBook = new Set(book.inspections.map(({ id }) => id));
-  const labels = cellLabels(book);
-  const cells = new Map(book.cells.map((cell) => [cell.id, cell]));
-  const sights = new Sights(book.cellObservations, looks);
-  const named = new Map<string, Cell>(book.cells.map((cell) => [`${cell.colonyId} ${cell.label}`, cell]));
-  const fates: Fate[] = [];
-  const changes: Change[] = [];
-  const used = new Set<string>();
-
-  const fateOf = (read: ReadRow): Fate => {
-    const { values } = read;
-    const refused = (...issues: readonly Issue[]) => asRefused(read, issues);
-    if (read.issues.length > 0) {
-      hives.notice(read.values);
-      return refused(...read.issues);
-    }
-    const { at, found: stage, cellId, inspectionId, id } = values;
-    if (typeof at !== 'string') return refused({ path: ['at'], code: 'missing', message: say('day-missing') });
-    if (typeof stage !== 'string') return refused({ path: ['found'], code: 'missing', message: say('stage-missing') });
-    const hive = hives.of(values, at.slice(0, 10));
-    if (!hive.ok) return refused(hive.issue);
-    const colony = hive.is;
-    const byId = typeof inspectionId === 'string' ? looks.byId.get(inspectionId) : undefined;
-    const meant = byId ?? looks.meant(colony.id, at, read.hasTime);
-    if (meant && meant.colonyId !== colony.id)
-      return refused({ path: ['inspectionId'], code: 'contradiction', message: say('inspection-moved') });
-    if (meant && meant.deletedAt !== null)
-      return refused({ path: ['inspectionId'], code: 'not-found', message: say('taken-out-before') });
-    const lookId = typeof inspectionId === 'string' && !byId ? inspectionId : newId();
-    const look = meant ?? blankInspection(lookId, colony.id, at);
-
-    const taken = { found: stage as CellFinding, takenDown: isYes(values.takenDown) ?? false };
-    const saidOfCell = saidOf(values, CELL_FIELDS);
-    const label = typeof values.label === 'string' ? plainWord(values.label) : null;
-    const nameOf = `${colony.id} ${label}`;
-    const stands = typeof id === 'string' ? sights.byId.get(id) : undefined;
-    const sameName = label === null ? undefined : named.get(nameOf);
-    const cell =
-      (typeof cellId === 'string' ? cells.get(cellId) : undefined) ??
-      (stands ? cells.get(stands.cellId) : undefined) ??
-      (sameName && sights.isAlive(sameName.id, look.at) ? sameName : undefined) ??
-      (typeof cellId === 'string' ? undefined : alikeAt(look.id));
-    if (cell && cell.colonyId !== colony.id)
-      return refused({ path: ['cellId'], code: 'contradiction', message: say('cell-of-another-colony') });
-    const sight = stands ?? (cell ? sights.of(look.id, cell.id) : undefined);
-    if (sight && cell) {
-      if (sights.isClaimed(sight.id))
-        return refused({ path: ['label'], code: 'duplicate-observation', message: say('twice-in-sheet') });
-      sights.claim(sight.id);
-      const differs = [
-        ...differences(taken, sight, ['found', 'takenDown']),
-        ...differences(saidOfCell, cell, CELL_FIELDS),
-      ];
-      if (differs.length === 0 || !matching.isOverBook) return asHeld(read, differs);
-      const issues = checkSight({ ...sight, ...taken }, cell, look);
-      if (issues.length > 0) return refused(...issues);
-      const now = { ...sight, ...taken };
-      sights.add(now);
-      changes.push({ table: 'cellObservations', row: now, before: sight });
-      const row = { ...cell, ...saidOfCell } as Cell;
-      cells.set(cell.id, row);
-      if (differences(saidOfCell, cell, CELL_FIELDS).length > 0) changes.push({ table: 'cells', row, before: cell });
-      return asHeld(read, differs);
-    }
-
-    const own =
-      cell ??
-      ({
-        place: 'not-said',
-        box: null,
-        frame: null,
-        part: null,
-        ...saidOfCell,
-        id: typeof cellId === 'string' ? cellId : newId(),
-        colonyId: colony.id,
-        label: 'new',
-      } as Cell);
-    const parsed = parseInput(cellFact, own);
-    if (!parsed.ok) return refused(...parsed.issues);
-    const seen: Sight = { id: typeof id === 'string' ? id : newId(), inspectionId: look.id, cellId: own.id, ...taken };
-    const issues = checkSight(seen, own, look);
-    if (issues.length > 0) return refused(...issues);
-    used.add(colony.id);
-    if (!meant) {
-      looks.add(look);
-      changes.push({ table: 'inspections', row: look, before: null });
-    }
-    if (!cell) {
-      const row = { ...own, label: labels(colony.id, label) };
-      cells.set(row.id, row);
-      if (label !== null) named.set(nameOf, row);
-      changes.push({ table: 'cells', row, before: null });
-    }
-    sights.add(seen);
-    sights.claim(seen.id);
-    changes.push({ table: 'cellObservations', row: seen, before: null });
-    return asNew(read);
-
-    /** A cell that the inspection saw in that stage and place, and that no row of the sheet is yet. */
-    function alikeAt(lookId: string): Cell | undefined {
-      return sights
-        .unclaimedAt(lookId)
-        .filter(({ found }) => found === taken.found)
-        .map((sight) => cells.get(sight.cellId))
-        .find((other) => other !== undefined && differences(saidOfCell, other, CELL_FIELDS).length === 0);
-    }
-
-    function checkSight(of: Sight, { id: cellIs, label: letter }: Cell, at: typeof look): readonly Issue[] {
-      const entry = {
-        ...at,
-        eggs: 'not-looked-for',
-        youngest: null,
-        cells: [{ ...of, newCell: cell ? null : {} }],
-      } as const;
-      const others = sights.ofCell(cellIs).filter((other) => other.inspectionId !== at.id);
-      const isThere = inBook.has(at.id);
-      const issues = checkEntry(
-        entry,
-        {
-          ...lifeOf(colony),
-          cells: cell ? [{ id: cellIs, label: letter }] : [],
-          inspections: others.flatMap((other) => {
-            const when = looks.byId.get(other.inspectionId);
-            return when ? [{ id: when.id, at: when.at, on: dayOfMinute(when.at), cells: [other] }] : [];
-          }),
-        },
-        now.minute,
-      );
-      return issues.filter(({ code, path }) => code !== 'duplicate-minute' && !(isThere && path[0] === 'at'));
-    }
-  };
-
-  // What goes by one name is told apart by the days between: the earliest first.
-  const inOrder = rows
-    .map((read, i) => ({ read, i }))
-    .sort((a, b) => String(a.read.values.at ?? '').localeCompare(String(b.read.values.at ?? '')) || a.i - b.i);
-  for (const [n, { read, i }] of inOrder.entries()) {
-    if (n % ROWS_AT_A_TIME === 0) yield n;
-    fates[i] = fateOf(read);
-  }
-  return { fates, changes: [...hives.added((id) => used.has(id)), ...changes], unknown: hives.unknown };
+export function planCells(rows: readonly ReadRow[], asked: Asked): Planning {
+  const at = (i: number) => String(rows[i]?.values.at ?? '');
+  return new CellPlan(asked).plan(
+    rows,
+    [...rows.keys()].sort((a, b) => (at(a) < at(b) ? -1 : at(a) > at(b) ? 1 : a - b)),
+  );
 }
 
-/** Sights of cells: the book's, and those of the sheet as they are taken. A row claims one, so that two rows are never the same one. */
-class Sights {
-  readonly byId = new Map<string, Sight>();
-  readonly #ofLook = new Map<string, Map<string, Sight>>();
-  readonly #ofCell = new Map<string, Map<string, Sight>>();
-  readonly #claimed = new Set<string>();
+/** What a row says of a cell, and where. */
+interface SeenRow {
+  readonly read: ReadRow;
+  readonly colony: Colony;
+  readonly look: Inspection;
+  readonly taken: Pick<Sight, 'found' | 'takenDown'>;
+  readonly ofCell: ReturnType<typeof saidOf<(typeof CELL_FIELDS)[number]>>;
+  /** The sheet's name for it within its colony; null: it has none. */
+  readonly name: string | null;
+}
+
+class CellPlan extends RowPlan {
   readonly #looks: InspectionsOfBook;
+  readonly #sights: Sights;
+  readonly #labels: ReturnType<typeof cellLabels>;
+  readonly #cells: Map<string, Cell>;
+  readonly #named: Map<string, Cell>;
 
-  constructor(sights: readonly Sight[], looks: InspectionsOfBook) {
-    this.#looks = looks;
-    for (const sight of sights) if (looks.byId.get(sight.inspectionId)?.deletedAt === null) this.add(sight);
+  constructor(asked: Asked) {
+    super(asked);
+    const { inspections, cells, cellObservations } = asked.book;
+    this.#looks = new InspectionsOfBook(inspections);
+    this.#sights = new Sights(cellObservations, this.#looks);
+    this.#labels = cellLabels(asked.book);
+    this.#cells = new Map(cells.map((cell) => [cell.id, cell]));
+    this.#named = new Map(cells.map((cell) => [`${cell.colonyId} ${cell.label}`, cell]));
   }
 
-  add(sight: Sight): void {
-    this.byId.set(sight.id, sight);
-    within(this.#ofLook, sight.inspectionId).set(sight.cellId, sight);
-    within(this.#ofCell, sight.cellId).set(sight.id, sight);
+  protected fateOf(read: ReadRow): Fate {
+    const hive = this.hiveOn(read, 'at');
+    if (!hive.ok) return asRefused(read, [hive.issue]);
+    const found = textOf(read, 'found');
+    if (found === null) return asRefused(read, [fault('found', 'missing', say('stage-missing'))]);
+    const { colony, at } = hive.is;
+    const look = this.#lookOf(read, colony, at);
+    if (look.colonyId !== colony.id)
+      return asRefused(read, [fault('inspectionId', 'contradiction', say('inspection-moved'))]);
+    if (look.deletedAt !== null) return asRefused(read, [fault('inspectionId', 'not-found', say('taken-out-before'))]);
+    const label = textOf(read, 'label');
+    const row: SeenRow = {
+      read,
+      colony,
+      look,
+      taken: { found: found as CellFinding, takenDown: isYes(read.values.takenDown) ?? false },
+      ofCell: saidOf(read.values, CELL_FIELDS),
+      name: label === null ? null : `${colony.id} ${plainWord(label)}`,
+    };
+    const cell = this.#cellOf(row);
+    if (cell && cell.colonyId !== colony.id)
+      return asRefused(read, [fault('cellId', 'contradiction', say('cell-of-another-colony'))]);
+    const stands = this.#sightOf(read) ?? (cell && this.#sights.of(look.id, cell.id));
+    return cell && stands ? this.#held(row, cell, stands) : this.#entered(row, cell);
   }
 
-  of(lookId: string, cellId: string): Sight | undefined {
-    return this.#ofLook.get(lookId)?.get(cellId);
+  #lookOf(read: ReadRow, colony: Colony, at: string): Inspection {
+    const id = textOf(read, 'inspectionId');
+    const byId = id === null ? undefined : this.#looks.byId.get(id);
+    const meant = byId ?? this.#looks.meant(colony.id, at, read.hasTime);
+    return meant ?? blankInspection(id ?? this.asked.newId(), colony.id, at);
   }
 
-  ofCell(cellId: string): readonly Sight[] {
-    return [...(this.#ofCell.get(cellId)?.values() ?? [])];
+  #sightOf(read: ReadRow): Sight | undefined {
+    return this.#sights.byId.get(textOf(read, 'id') ?? '');
   }
 
-  isClaimed(id: string): boolean {
-    return this.#claimed.has(id);
+  /** By its identifier, by what stands of this very sight, by its name, or as one seen so at that inspection that no row is yet. */
+  #cellOf({ read, look, name, taken, ofCell }: SeenRow): Cell | undefined {
+    const id = textOf(read, 'cellId');
+    const byId = this.#cells.get(id ?? this.#sightOf(read)?.cellId ?? '');
+    if (byId) return byId;
+    const sameName = name === null ? undefined : this.#named.get(name);
+    if (sameName && this.#sights.isAlive(sameName.id, look.at)) return sameName;
+    if (id !== null) return undefined;
+    return this.#sights
+      .unclaimedAt(look.id)
+      .filter(({ found }) => found === taken.found)
+      .map(({ cellId }) => this.#cells.get(cellId))
+      .find((other) => other !== undefined && differences(ofCell, other, CELL_FIELDS).length === 0);
   }
 
-  claim(id: string): void {
-    this.#claimed.add(id);
+  #held(row: SeenRow, cell: Cell, stands: Sight): Fate {
+    const { read, taken, ofCell } = row;
+    if (this.#sights.isClaimed(stands))
+      return asRefused(read, [fault('label', 'duplicate-observation', say('twice-in-sheet'))]);
+    this.#sights.claim(stands);
+    const moved = differences(ofCell, cell, CELL_FIELDS);
+    const differs = [...differences(taken, stands, SIGHT_FIELDS), ...moved];
+    if (differs.length === 0 || !this.asked.matching.isOverBook) return asHeld(read, differs);
+    const sight = { ...stands, ...taken };
+    const wrong = this.#issuesOf(row, sight, cell);
+    if (wrong.length > 0) return asRefused(read, wrong);
+    this.#sights.add(sight);
+    this.write('cellObservations', sight, stands);
+    if (moved.length > 0) {
+      const put = { ...cell, ...ofCell } as Cell;
+      this.#cells.set(cell.id, put);
+      this.write('cells', put, cell);
+    }
+    return asHeld(read, differs);
   }
 
-  /** Sights of an inspection that no row has claimed yet. */
-  unclaimedAt(lookId: string): readonly Sight[] {
-    return [...(this.#ofLook.get(lookId)?.values() ?? [])].filter(({ id }) => !this.#claimed.has(id));
+  #entered(row: SeenRow, known: Cell | undefined): Fate {
+    const { read, colony, look, taken, name } = row;
+    const cell = known ?? this.#newCell(row);
+    const sight: Sight = {
+      id: textOf(read, 'id') ?? this.asked.newId(),
+      inspectionId: look.id,
+      cellId: cell.id,
+      ...taken,
+    };
+    const parsed = parseInput(cellFact, cell);
+    const wrong = parsed.ok ? this.#issuesOf(row, sight, known) : parsed.issues;
+    if (wrong.length > 0) return asRefused(read, wrong);
+    this.uses(colony);
+    if (!this.#looks.byId.has(look.id)) {
+      this.#looks.add(look);
+      this.write('inspections', look);
+    }
+    if (!known) {
+      const own = { ...cell, label: this.#labels(colony.id, name?.slice(colony.id.length + 1) ?? null) };
+      this.#cells.set(own.id, own);
+      if (name !== null) this.#named.set(name, own);
+      this.write('cells', own);
+    }
+    this.#sights.add(sight);
+    this.#sights.claim(sight);
+    this.write('cellObservations', sight);
+    return asNew(read);
   }
 
-  /** Whether a cell can still be the one that is seen at a minute: not longer after, or before, another sight than cells are there. */
-  isAlive(cellId: string, at: string): boolean {
-    const on = dayOfMinute(at);
-    return this.ofCell(cellId).some(({ inspectionId }) => {
-      const look = this.#looks.byId.get(inspectionId);
-      return look !== undefined && Math.abs(daysBetween(dayOfMinute(look.at), on)) <= SEEN_FOR;
-    });
+  /** It gets its letter when it is taken. */
+  #newCell({ read, colony, ofCell }: SeenRow): Cell {
+    const bare = { place: 'not-said', box: null, frame: null, part: null, label: 'new' };
+    return { ...bare, ...ofCell, id: textOf(read, 'cellId') ?? this.asked.newId(), colonyId: colony.id } as Cell;
   }
-}
 
-function within<V>(map: Map<string, Map<string, V>>, key: string): Map<string, V> {
-  const inner = map.get(key) ?? new Map<string, V>();
-  map.set(key, inner);
-  return inner;
+  /** @param known the cell, where it is there before this row */
+  #issuesOf({ colony, look }: SeenRow, sight: Sight, known: Cell | undefined): readonly Issue[] {
+    const isInBook = this.#looks.byId.has(look.id);
+    const issues = checkEntry(
+      { ...look, eggs: 'not-looked-for', youngest: null, cells: [{ ...sight, newCell: known ? null : {} }] },
+      {
+        ...lifeOf(colony),
+        cells: known ? [known] : [],
+        inspections: this.#sights.elsewhere(sight.cellId, look.id),
+      },
+      this.asked.now.minute,
+    );
+    return issues.filter(({ code, path }) => code !== 'duplicate-minute' && !(isInBook && path[0] === 'at'));
+  }
 }

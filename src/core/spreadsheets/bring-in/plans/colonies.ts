@@ -2,164 +2,161 @@ import { day, formatDay } from '../../../calendar/day';
 import { isBeforeColony } from '../../../colony/known-since';
 import { colonyFact } from '../../../facts/colony';
 import { parseInput } from '../../../formats/parse-input';
-import type { SeasonFacts } from '../../../formats/season-file';
+import { grouped } from '../../../grouped';
 import type { Issue } from '../../../problems/issue';
 import { say } from '../../../problems/says';
 import { differences, saidOf } from '../compare';
 import { asHeld, asNew, asRefused } from '../fate';
-import { Hives } from '../hives';
 import { plainWord } from '../matching';
-import { type Asked, type Change, type Fate, type Planning, ROWS_AT_A_TIME } from '../plan';
+import type { Asked, Change, Fate, Planning } from '../plan';
 import type { ReadRow } from '../read-row';
-
-type Colony = SeasonFacts['colonies'][number];
+import { type Colony, fault, RowPlan, textOf } from '../row-plan';
 
 const FIELDS = ['stand', 'origin', 'startedOn', 'endedOn', 'wanted', 'note'] as const;
 
 /**
- * Colonies, one a row. One that the book knows by its identifier or its name is held against it; a new one that comes of another is put in
- * after that has its place, in whatever order the rows stand.
+ * Colonies, one a row. One that the book knows by its identifier or its name is held against it; which colony a new one came of is made out
+ * when all rows have been gone through, in whatever order they stand.
  */
-export function* planColonies(rows: readonly ReadRow[], asked: Asked): Planning {
-  const { book, now, newId, matching } = asked;
-  const hives = new Hives(asked);
-  const standing = book.colonies.filter(({ deletedAt }) => deletedAt === null);
-  const byId = new Map(book.colonies.map((colony) => [colony.id, colony]));
-  const inBook = new Set(byId.keys());
-  const living = new Map(
-    standing.filter(({ endedOn }) => endedOn === null).map((one) => [plainWord(one.name), one.id]),
-  );
-  const looks = new Map<string, string>();
-  for (const { colonyId, at, deletedAt } of book.inspections) {
-    const first = looks.get(colonyId);
-    if (deletedAt === null && (first === undefined || at < first)) looks.set(colonyId, at);
-  }
-  const seen = new Set<string>();
-  const fates: Fate[] = [];
-  const taken: {
-    readonly i: number;
-    readonly row: Colony;
-    readonly before: Colony | null;
-    readonly of: string | null;
-  }[] = [];
+export const planColonies = (rows: readonly ReadRow[], asked: Asked): Planning => new ColonyPlan(asked).plan(rows);
 
-  const fateOf = (read: ReadRow, i: number): Fate => {
-    const { values } = read;
-    const refused = (path: string, code: Issue['code'], message: Issue['message']) =>
-      asRefused(read, [{ path: [path], code, message }]);
-    if (read.issues.length > 0) return asRefused(read, read.issues);
-    if (typeof values.colony !== 'string') return refused('colony', 'missing', say('hive-missing'));
-    const name = values.colony;
-    const inApiary = typeof values.apiary === 'string' ? values.apiary : null;
-    const alike = hives.named(name, inApiary);
-    const id = typeof values.id === 'string' ? values.id : null;
-    const stands = id !== null ? byId.get(id) : (alike.find(({ endedOn }) => endedOn === null) ?? alike[0]);
-    if (stands && stands.deletedAt !== null) return refused('id', 'not-found', say('taken-out-before'));
-    const said = saidOf(values, FIELDS);
-    if (!stands && values.origin != null && values.origin !== 'established' && typeof values.startedOn !== 'string')
-      return refused('startedOn', 'missing', say('day-missing'));
-    const apiary = stands && inApiary === null ? ({ ok: true, is: stands.apiaryId } as const) : hives.apiary(inApiary);
-    if (!apiary.ok) return asRefused(read, [apiary.issue]);
-    const row = {
-      ...(stands ?? {
-        id: id ?? newId(),
-        stand: '',
-        origin: 'established',
-        parentColonyId: null,
-        startedOn: formatDay(now.today),
-        enteredOn: formatDay(now.today),
-        endedOn: null,
-        note: '',
-        wanted: 'nothing',
-        deletedAt: null,
-      }),
-      apiaryId: apiary.is,
-      name,
-      ...said,
-    } as Colony;
-    const { enteredOn: _, deletedAt: __, ...fact } = row;
-    const parsed = parseInput(colonyFact, fact);
-    if (!parsed.ok) return asRefused(read, parsed.issues);
-    if (day(row.startedOn) > now.today) return refused('startedOn', 'in-the-future', say('first-day-in-the-future'));
-    if (row.endedOn !== null && row.endedOn < row.startedOn)
-      return refused('endedOn', 'contradiction', say('ends-before-it-begins'));
-    const first = looks.get(row.id);
-    if (first !== undefined && isBeforeColony(row, first.slice(0, 10)))
-      return refused('startedOn', 'contradiction', say('inspected-before', { on: day(first.slice(0, 10)) }));
-    const namesake = living.get(plainWord(name));
-    if (row.endedOn === null && namesake !== undefined && namesake !== row.id)
-      return refused('colony', 'duplicate-id', say('colony-name-taken', { name }));
-    if (seen.has(row.id)) return refused('colony', 'duplicate-id', say('twice-in-sheet'));
-    seen.add(row.id);
-    if (row.endedOn === null) living.set(plainWord(name), row.id);
-    const of = typeof values.cameOf === 'string' ? values.cameOf : null;
-    if (stands) {
-      const moved = { colony: plainWord(name), apiary: apiary.is };
-      const differs = [
-        ...differences(moved, { colony: plainWord(stands.name), apiary: stands.apiaryId }, ['colony', 'apiary']),
-        ...differences(said, stands, FIELDS),
-      ];
-      if (differs.length > 0 && matching.isOverBook) taken.push({ i, row, before: stands, of: null });
-      return asHeld(read, differs);
+/** A new colony, on which row it stands, and the name of the one that it came of; null: of none that is named. */
+interface Entered {
+  readonly row: number;
+  readonly colony: Colony;
+  readonly of: string | null;
+}
+
+class ColonyPlan extends RowPlan {
+  readonly #byId: ReadonlyMap<string, Colony>;
+  /** Colonies that have not ended, by their names: there is one of each. */
+  readonly #living: Map<string, string>;
+  readonly #firstLooks = new Map<string, string>();
+  readonly #met = new Set<string>();
+  readonly #entered: Entered[] = [];
+
+  constructor(asked: Asked) {
+    super(asked);
+    const { colonies, inspections } = asked.book;
+    this.#byId = new Map(colonies.map((colony) => [colony.id, colony]));
+    const living = colonies.filter(({ deletedAt, endedOn }) => deletedAt === null && endedOn === null);
+    this.#living = new Map(living.map(({ id, name }) => [plainWord(name), id]));
+    for (const { colonyId, at, deletedAt } of inspections) {
+      const first = this.#firstLooks.get(colonyId);
+      if (deletedAt === null && (first === undefined || at < first)) this.#firstLooks.set(colonyId, at);
     }
-    taken.push({ i, row, before: null, of });
-    return asNew(read);
-  };
-
-  for (const [i, read] of rows.entries()) {
-    if (i % ROWS_AT_A_TIME === 0) yield i;
-    fates.push(fateOf(read, i));
   }
 
-  const rowsTaken = new Map(taken.map((one) => [one.row.id, one.row]));
-  const parents = parentsOf(taken, [...standing.filter(({ id }) => !rowsTaken.has(id)), ...rowsTaken.values()]);
-  const changes = taken.flatMap(({ i, row, before, of }): Change[] => {
-    const parent = of === null ? row.parentColonyId : (parents.get(row.id) ?? null);
-    if (of === null || parent !== null) return [{ table: 'colonies', row: { ...row, parentColonyId: parent }, before }];
-    const message =
-      plainWord(of) === plainWord(row.name) ? say('colony-of-itself') : say('parent-not-known', { name: of });
-    fates[i] = asRefused(rows[i] as ReadRow, [{ path: ['cameOf'], code: 'unknown-reference', message }]);
-    return [];
-  });
-  // What came of one that was refused is refused with it.
-  const entered = new Set(changes.map(({ row }) => row.id));
-  const whole = changes.filter((change) => {
-    const { parentColonyId: parent } = change.row as Colony;
-    if (parent === null || inBook.has(parent) || entered.has(parent)) return true;
-    const i = taken.find(({ row }) => row.id === change.row.id)?.i ?? 0;
-    const issue: Issue = { path: ['cameOf'], code: 'unknown-reference', message: say('choose-a-parent') };
-    fates[i] = asRefused(rows[i] as ReadRow, [issue]);
-    return false;
-  });
-  const apiaries = new Set(whole.map(({ row }) => (row as Colony).apiaryId));
-  return { fates, changes: [...hives.apiariesAdded(apiaries), ...whole], unknown: hives.unknown };
+  protected fateOf(read: ReadRow): Fate {
+    const name = textOf(read, 'colony');
+    if (name === null) return asRefused(read, [fault('colony', 'missing', say('hive-missing'))]);
+    const inApiary = textOf(read, 'apiary');
+    const id = textOf(read, 'id');
+    const alike = this.hives.named(name, inApiary);
+    const byName = alike.find(({ endedOn }) => endedOn === null) ?? alike[0];
+    const stands = id === null ? byName : this.#byId.get(id);
+    const apiary =
+      stands && inApiary === null ? ({ ok: true, is: stands.apiaryId } as const) : this.hives.apiary(inApiary);
+    if (!apiary.ok) return asRefused(read, [apiary.issue]);
+    const said = saidOf(read.values, FIELDS);
+    const blank = stands ?? this.#blank(id ?? this.asked.newId());
+    const colony = { ...blank, apiaryId: apiary.is, name, ...said } as Colony;
+    const wrong = this.#cannotBe(colony, stands, typeof said.startedOn === 'string');
+    if (wrong.length > 0) return asRefused(read, wrong);
+    this.#met.add(colony.id);
+    if (colony.endedOn === null) this.#living.set(plainWord(name), colony.id);
+    if (!stands) {
+      this.#entered.push({ row: read.row, colony, of: textOf(read, 'cameOf') });
+      return asNew(read);
+    }
+    const differs = [
+      ...(plainWord(name) === plainWord(stands.name) ? [] : (['colony'] as const)),
+      ...(apiary.is === stands.apiaryId ? [] : (['apiary'] as const)),
+      ...differences(said, stands, FIELDS),
+    ];
+    if (differs.length > 0 && this.asked.matching.isOverBook) this.write('colonies', colony, stands);
+    return asHeld(read, differs);
+  }
+
+  /** There before the first entry, since today: where nothing else is said. */
+  #blank(id: string): Omit<Colony, 'name' | 'apiaryId'> {
+    const today = formatDay(this.asked.now.today);
+    const begun = { origin: 'established', parentColonyId: null, startedOn: today, enteredOn: today } as const;
+    return { id, stand: '', ...begun, endedOn: null, note: '', wanted: 'nothing', deletedAt: null };
+  }
+
+  #cannotBe(colony: Colony, stands: Colony | undefined, hasDay: boolean): readonly Issue[] {
+    if (stands && stands.deletedAt !== null) return [fault('id', 'not-found', say('taken-out-before'))];
+    if (!stands && colony.origin !== 'established' && !hasDay)
+      return [fault('startedOn', 'missing', say('day-missing'))];
+    const { enteredOn: _, deletedAt: __, ...fact } = colony;
+    const parsed = parseInput(colonyFact, fact);
+    if (!parsed.ok) return parsed.issues;
+    const { id, name, startedOn, endedOn } = colony;
+    if (day(startedOn) > this.asked.now.today)
+      return [fault('startedOn', 'in-the-future', say('first-day-in-the-future'))];
+    if (endedOn !== null && endedOn < startedOn)
+      return [fault('endedOn', 'contradiction', say('ends-before-it-begins'))];
+    const first = this.#firstLooks.get(id)?.slice(0, 10);
+    if (first !== undefined && isBeforeColony(colony, first))
+      return [fault('startedOn', 'contradiction', say('inspected-before', { on: day(first) }))];
+    const namesake = this.#living.get(plainWord(name));
+    if (endedOn === null && namesake !== undefined && namesake !== id)
+      return [fault('colony', 'duplicate-id', say('colony-name-taken', { name }))];
+    return this.#met.has(id) ? [fault('colony', 'duplicate-id', say('twice-in-sheet'))] : [];
+  }
+
+  protected override finished(rows: readonly ReadRow[], fates: Fate[]): readonly Change[] {
+    const parents = this.#parents();
+    const placeOf = new Map(rows.map(({ row }, i) => [row, i]));
+    const refused = new Set<string>();
+    const refuse = ({ row, colony }: Entered, message: Issue['message']) => {
+      const i = placeOf.get(row) ?? 0;
+      fates[i] = asRefused(rows[i] as ReadRow, [fault('cameOf', 'unknown-reference', message)]);
+      refused.add(colony.id);
+    };
+    for (const one of this.#entered) {
+      if (one.of === null || parents.has(one.colony.id)) continue;
+      const isOwn = plainWord(one.of) === plainWord(one.colony.name);
+      refuse(one, isOwn ? say('colony-of-itself') : say('parent-not-known', { name: one.of }));
+    }
+    // What came of one that is refused is refused with it, and so on.
+    for (let count = -1; count !== refused.size; ) {
+      count = refused.size;
+      for (const one of this.#entered)
+        if (!refused.has(one.colony.id) && refused.has(parents.get(one.colony.id) ?? ''))
+          refuse(one, say('choose-a-parent'));
+    }
+    for (const { colony } of this.#entered)
+      if (!refused.has(colony.id))
+        this.write('colonies', { ...colony, parentColonyId: parents.get(colony.id) ?? null });
+    const apiaries = new Set(this.changes.map(({ row }) => (row as Colony).apiaryId));
+    return [...this.hives.apiariesAdded(apiaries), ...this.changes];
+  }
+
+  /** Of which colony each came: the one of that name, of several the last that was there when it began; nobody comes of itself in a circle. */
+  #parents(): ReadonlyMap<string, string> {
+    const standing = [...this.#byId.values()].filter(({ deletedAt }) => deletedAt === null);
+    const all = [...standing, ...this.#entered.map(({ colony }) => colony)];
+    const byName = grouped(all, ({ name }) => plainWord(name));
+    const found = new Map(
+      standing.flatMap(({ id, parentColonyId }) => (parentColonyId === null ? [] : [[id, parentColonyId]])),
+    );
+    const comesOf = (id: string, ancestor: string): boolean => {
+      for (let at: string | undefined = id, n = 0; at !== undefined && n <= all.length; at = found.get(at), n++)
+        if (at === ancestor) return true;
+      return false;
+    };
+    for (const { colony, of } of this.#entered) {
+      if (of === null) continue;
+      const [parent] = [...(byName.get(plainWord(of)) ?? [])]
+        .filter(({ id }) => id !== colony.id && !comesOf(id, colony.id))
+        .sort((a, b) => Number(began(b, colony)) - Number(began(a, colony)) || (a.startedOn < b.startedOn ? 1 : -1));
+      if (parent) found.set(colony.id, parent.id);
+    }
+    return found;
+  }
 }
 
-/** Of which colony each came: the one of that name, of several the last that was there when it began; nobody comes of herself in a circle. */
-function parentsOf(
-  taken: readonly { readonly row: Colony; readonly of: string | null }[],
-  all: readonly Colony[],
-): ReadonlyMap<string, string> {
-  const byName = new Map<string, Colony[]>();
-  for (const colony of all) {
-    const name = plainWord(colony.name);
-    byName.set(name, [...(byName.get(name) ?? []), colony]);
-  }
-  const found = new Map(
-    all.flatMap(({ id, parentColonyId }) => (parentColonyId === null ? [] : [[id, parentColonyId]])),
-  );
-  const comesOf = (id: string, ancestor: string): boolean => {
-    for (let at: string | undefined = id, n = 0; at !== undefined && n <= all.length; at = found.get(at), n++)
-      if (at === ancestor) return true;
-    return false;
-  };
-  for (const { row, of } of taken) {
-    if (of === null) continue;
-    const candidates = (byName.get(plainWord(of)) ?? []).filter(({ id }) => id !== row.id && !comesOf(id, row.id));
-    const parent = candidates
-      .sort((a, b) => (a.startedOn < b.startedOn ? 1 : -1))
-      .sort((a, b) => Number(b.startedOn <= row.startedOn) - Number(a.startedOn <= row.startedOn))[0];
-    if (parent) found.set(row.id, parent.id);
-  }
-  return found;
-}
+/** One was there when the other began. */
+const began = (one: Colony, other: Colony) => one.startedOn <= other.startedOn;

@@ -1,20 +1,18 @@
-import { day, dayOfMinute } from '../../../calendar/day';
+import { dayOfMinute } from '../../../calendar/day';
 import type { CellStage } from '../../../cells/stage';
 import { checkEntry } from '../../../colony/check-entry';
 import { inspectionFact } from '../../../facts/inspection';
 import { parseInput } from '../../../formats/parse-input';
-import type { SeasonFacts } from '../../../formats/season-file';
 import type { Issue } from '../../../problems/issue';
 import { say } from '../../../problems/says';
 import { cellLabels } from '../cell-labels';
 import { differences, isYes, saidOf } from '../compare';
 import { asHeld, asNew, asRefused } from '../fate';
 import { type FIELDS as ALL_FIELDS, type FieldCode, fieldsOf } from '../fields';
-import { Hives } from '../hives';
-import { type Asked, type Change, type Fate, type Planning, ROWS_AT_A_TIME } from '../plan';
+import { blankInspection, type Inspection, InspectionsOfBook, lifeOf } from '../inspections-of-book';
+import type { Asked, Fate, Planning } from '../plan';
 import type { ReadRow, Values } from '../read-row';
-
-type Inspection = SeasonFacts['inspections'][number];
+import { type Colony, fault, RowPlan, textOf } from '../row-plan';
 
 /** What is not written into the inspection as the row has it. */
 const OTHERWISE = [
@@ -28,170 +26,107 @@ const OTHERWISE = [
 ] as const satisfies readonly FieldCode[];
 type AsItStands = Exclude<keyof (typeof ALL_FIELDS)['inspections'], (typeof OTHERWISE)[number]>;
 const FIELDS = fieldsOf('inspections').filter((field): field is AsItStands => !OTHERWISE.some((one) => one === field));
-
-/** An inspection of which nothing is known but that there was one. */
-export const blankInspection = (id: string, colonyId: string, at: string): Inspection => ({
-  id,
-  colonyId,
-  at,
-  to: null,
-  until: null,
-  thoroughness: 'not-searched',
-  queen: 'not-looked-for',
-  queenSeenAs: 'not-said',
-  queenHandled: 'left',
-  piping: 'not-listened',
-  isByHelper: false,
-  eggs: 'not-looked-for',
-  youngest: null,
-  droneBroodInWorkerCells: 'not-looked-for',
-  severalEggsPerCell: 'not-looked-for',
-  stores: 'not-looked-for',
-  layingRoomDays: null,
-  broodFrames: null,
-  coveredSeams: null,
-  drones: 'not-looked-for',
-  temper: 'not-noted',
-  food: 'not-looked-for',
-  note: '',
-  deletedAt: null,
-});
-
-/** The inspections of a book by what a sheet may know them by. */
-export class InspectionsOfBook {
-  readonly byId = new Map<string, Inspection>();
-  readonly #byDay = new Map<string, Inspection[]>();
-
-  constructor(inspections: readonly Inspection[]) {
-    for (const look of inspections) this.add(look);
-  }
-
-  add(look: Inspection): void {
-    this.byId.set(look.id, look);
-    if (look.deletedAt !== null) return;
-    const key = dayKey(look.colonyId, look.at);
-    this.#byDay.set(key, [...(this.#byDay.get(key) ?? []), look]);
-  }
-
-  onDayOf(colonyId: string, at: string): readonly Inspection[] {
-    return this.#byDay.get(dayKey(colonyId, at)) ?? [];
-  }
-
-  /** The one that a sheet means: of that minute, or, where it gives the day alone, the only one of that day. */
-  meant(colonyId: string, at: string, hasTime: boolean): Inspection | null {
-    const ofDay = this.onDayOf(colonyId, at);
-    const ofMinute = ofDay.find((look) => look.at === at);
-    return ofMinute ?? (!hasTime && ofDay.length === 1 ? (ofDay[0] ?? null) : null);
-  }
-}
-
-const dayKey = (colonyId: string, at: string) => `${colonyId} ${at.slice(0, 10)}`;
-
-/** When a colony was there. */
-export const lifeOf = ({ origin, startedOn, endedOn }: SeasonFacts['colonies'][number]) => ({
-  origin,
-  startedOn: day(startedOn),
-  endedOn: endedOn === null ? null : day(endedOn),
-});
-
-/** A time of day alone, as of when the hive was shut again, is one of the inspection's own day. */
-const untilOf = ({ until, at }: Values) =>
-  typeof until === 'string' && typeof at === 'string' && !until.includes('T') ? `${at.slice(0, 10)}T${until}` : until;
+const COMPARED = [...FIELDS, 'isByHelper'] as const;
 
 /**
  * Inspections, one a row. One that the book knows by its identifier, its minute, or its day where that is all that the sheet says, is held
  * against what stands there; a new one is held against the rules that hold for an entry.
  */
-export function* planInspections(rows: readonly ReadRow[], asked: Asked): Planning {
-  const { book, now, newId, matching } = asked;
-  const hives = new Hives(asked);
-  const known = new InspectionsOfBook(book.inspections);
-  const before = new Set(book.inspections.map(({ id }) => id));
-  const labels = cellLabels(book);
-  const fates: Fate[] = [];
-  const changes: Change[] = [];
-  const used = new Set<string>();
+export const planInspections = (rows: readonly ReadRow[], asked: Asked): Planning =>
+  new InspectionPlan(asked).plan(rows);
 
-  const fateOf = (read: ReadRow): Fate => {
-    const values: Values = { ...read.values, until: untilOf(read.values) ?? null };
-    const refused = (...issues: readonly Issue[]) => asRefused(read, issues);
-    if (read.issues.length > 0) {
-      hives.notice(read.values);
-      return refused(...read.issues);
-    }
-    if (typeof values.at !== 'string') return refused({ path: ['at'], code: 'missing', message: say('day-missing') });
-    const hive = hives.of(values, values.at.slice(0, 10));
-    if (!hive.ok) return refused(hive.issue);
-    const colony = hive.is;
-    const id = typeof values.id === 'string' ? values.id : null;
-    const stands = id === null ? known.meant(colony.id, values.at, read.hasTime) : (known.byId.get(id) ?? null);
-    const helper = isYes(values.isByHelper);
-    const said = { ...saidOf(values, FIELDS), ...(helper === null ? {} : { isByHelper: helper }) };
-    if (stands && stands.colonyId !== colony.id)
-      return refused({ path: ['id'], code: 'duplicate-id', message: say('inspection-moved') });
-    if (stands && !before.has(stands.id))
-      return refused({ path: ['at'], code: 'duplicate-minute', message: say('twice-in-sheet') });
-    if (stands && stands.deletedAt !== null)
-      return refused({ path: ['id'], code: 'not-found', message: say('taken-out-before') });
-    const time = stands && !read.hasTime ? { at: stands.at } : {};
-    const row: Inspection = {
-      ...(stands ?? blankInspection(id ?? newId(), colony.id, values.at)),
-      ...said,
-      ...time,
+class InspectionPlan extends RowPlan {
+  readonly #known: InspectionsOfBook;
+  readonly #labels: ReturnType<typeof cellLabels>;
+  /** Inspections that a row of the sheet is already. */
+  readonly #met = new Set<string>();
+
+  constructor(asked: Asked) {
+    super(asked);
+    this.#known = new InspectionsOfBook(asked.book.inspections);
+    this.#labels = cellLabels(asked.book);
+  }
+
+  protected fateOf(read: ReadRow): Fate {
+    const hive = this.hiveOn(read, 'at');
+    if (!hive.ok) return asRefused(read, [hive.issue]);
+    const { colony, at } = hive.is;
+    const id = textOf(read, 'id');
+    const stands = id === null ? this.#known.meant(colony.id, at, read.hasTime) : (this.#known.byId.get(id) ?? null);
+    if (!stands) return this.#entered(read, colony, blankInspection(id ?? this.asked.newId(), colony.id, at));
+    const wrong = this.#cannotBe(stands, colony);
+    return wrong ? asRefused(read, [wrong]) : this.#held(read, colony, stands);
+  }
+
+  #cannotBe(stands: Inspection, colony: Colony): Issue | null {
+    if (stands.colonyId !== colony.id) return fault('id', 'duplicate-id', say('inspection-moved'));
+    if (this.#met.has(stands.id)) return fault('at', 'duplicate-minute', say('twice-in-sheet'));
+    return stands.deletedAt === null ? null : fault('id', 'not-found', say('taken-out-before'));
+  }
+
+  #held(read: ReadRow, colony: Colony, stands: Inspection): Fate {
+    this.#met.add(stands.id);
+    // Of a day alone the time is the book's.
+    const said = { ...saidOfLook(read.values), ...(read.hasTime ? {} : { at: stands.at }) };
+    const differs = differences(said, stands, COMPARED);
+    if (differs.length === 0) return asHeld(read, []);
+    const row = { ...stands, ...said } as Inspection;
+    const wrong = this.#issuesOf(row, colony, null, true);
+    if (wrong.length > 0) return asRefused(read, wrong);
+    if (this.asked.matching.isOverBook) this.write('inspections', row, stands);
+    return asHeld(read, differs);
+  }
+
+  #entered(read: ReadRow, colony: Colony, blank: Inspection): Fate {
+    const cell = cellInAWord(read.values);
+    const row = {
+      ...blank,
+      // Who says what was found looked at the frames.
+      ...(cell === null ? {} : { thoroughness: 'bees-on' }),
+      ...saidOfLook(read.values),
     } as Inspection;
-    const cell = stands ? null : cellInAWord(values.cells);
-    if (cell !== null && values.thoroughness == null) row.thoroughness = 'bees-on';
+    const wrong = this.#issuesOf(row, colony, cell, textOf(read, 'id') !== null);
+    if (wrong.length > 0) return asRefused(read, wrong);
+    this.#known.add(row);
+    this.#met.add(row.id);
+    this.uses(colony);
+    this.write('inspections', row);
+    if (cell !== null && cell !== 'none') this.#writeCell(row, cell);
+    return asNew(read);
+  }
+
+  /** @param hasId two of one minute may stand in a book; of a sheet that does not tell them apart they are one twice */
+  #issuesOf(row: Inspection, colony: Colony, cell: CellInAWord, hasId: boolean): readonly Issue[] {
     const { deletedAt: _, ...fact } = row;
     const parsed = parseInput(inspectionFact, fact);
-    if (!parsed.ok) return refused(...parsed.issues);
-    const differs = stands ? differences({ ...said, ...time }, stands, [...FIELDS, 'isByHelper']) : [];
-    if (stands && differs.length === 0) return asHeld(read, []);
-    const cellId = newId();
-    const entry = {
-      ...parsed.value,
-      cells: cell === null || cell === 'none' ? [] : [{ cellId, found: cell, takenDown: false, newCell: {} }],
-    };
-    const ofColony = {
-      ...lifeOf(colony),
-      cells: [],
-      inspections: known.onDayOf(colony.id, row.at).map((look) => ({ ...look, on: dayOfMinute(look.at), cells: [] })),
-    };
-    // Two of one minute may stand in a book; of a sheet that does not tell them apart they are one twice.
-    const issues = checkEntry(entry, ofColony, now.minute).filter(
-      ({ code }) => code !== 'duplicate-minute' || id === null,
+    if (!parsed.ok) return parsed.issues;
+    const found = cell === null || cell === 'none' ? [] : [{ cellId: '', found: cell, takenDown: false, newCell: {} }];
+    const others = this.#known.onDayOf(colony.id, row.at);
+    const inspections = others.map((look) => ({ ...look, on: dayOfMinute(look.at), cells: [] }));
+    const issues = checkEntry(
+      { ...parsed.value, cells: found },
+      { ...lifeOf(colony), cells: [], inspections },
+      this.asked.now.minute,
     );
-    if (issues.length > 0) return refused(...issues);
-    if (stands) {
-      if (matching.isOverBook) changes.push({ table: 'inspections', row, before: stands });
-      return asHeld(read, differs);
-    }
-    known.add(row);
-    used.add(colony.id);
-    changes.push({ table: 'inspections', row, before: null });
-    if (cell !== null && cell !== 'none') {
-      const label = labels(colony.id, null);
-      const own = {
-        id: cellId,
-        colonyId: colony.id,
-        label,
-        place: 'not-said',
-        box: null,
-        frame: null,
-        part: null,
-      } as const;
-      changes.push({ table: 'cells', row: own, before: null });
-      const sight = { id: newId(), inspectionId: row.id, cellId, found: cell, takenDown: false } as const;
-      changes.push({ table: 'cellObservations', row: sight, before: null });
-    }
-    return asNew(read);
-  };
-
-  for (const [i, read] of rows.entries()) {
-    if (i % ROWS_AT_A_TIME === 0) yield i;
-    fates.push(fateOf(read));
+    return issues.filter(({ code }) => code !== 'duplicate-minute' || !hasId);
   }
-  return { fates, changes: [...hives.added((id) => used.has(id)), ...changes], unknown: hives.unknown };
+
+  #writeCell({ id, colonyId }: Inspection, found: CellStage): void {
+    const [cellId, label] = [this.asked.newId(), this.#labels(colonyId, null)];
+    this.write('cells', { id: cellId, colonyId, label, place: 'not-said', box: null, frame: null, part: null });
+    this.write('cellObservations', { id: this.asked.newId(), inspectionId: id, cellId, found, takenDown: false });
+  }
 }
 
-const cellInAWord = (word: Values['cells']): 'none' | CellStage | null =>
-  typeof word === 'string' ? (word as 'none' | CellStage) : null;
+function saidOfLook(values: Values) {
+  const helper = isYes(values.isByHelper);
+  const said = saidOf({ ...values, until: untilOf(values) ?? null }, FIELDS);
+  return helper === null ? said : { ...said, isByHelper: helper };
+}
+
+/** A time of day alone, as of when the hive was shut again, is one of the inspection's own day. */
+const untilOf = ({ until, at }: Values) =>
+  typeof until === 'string' && typeof at === 'string' && !until.includes('T') ? `${at.slice(0, 10)}T${until}` : until;
+
+type CellInAWord = 'none' | CellStage | null;
+const cellInAWord = ({ cells }: Values): CellInAWord => (typeof cells === 'string' ? (cells as CellInAWord) : null);

@@ -2,13 +2,14 @@ import { describe, expect, it } from 'vitest';
 import { proposeMatching } from '../../../../views/propose-matching';
 import { day } from '../../../calendar/day';
 import { endOfDay } from '../../../calendar/now';
+import { bareApiary } from '../../../facts/apiary';
 import { columnsSeen } from '../column-seen';
 import type { Bringable } from '../fields';
+import { blankInspection } from '../inspections-of-book';
 import type { Matching } from '../matching';
 import type { BookSide, Change, Plan } from '../plan';
 import { planWhole } from '../plan-sheet';
 import { readTable } from '../read-table';
-import { blankInspection } from './inspections';
 
 const TODAY = day('2027-06-20');
 const NOW = { today: TODAY, minute: endOfDay(TODAY), instant: '2027-06-20T18:00:00.000Z' };
@@ -30,19 +31,7 @@ const colony = (id: string, name: string): BookSide['colonies'][number] => ({
   deletedAt: null,
 });
 const BOOK: BookSide = {
-  apiaries: [
-    {
-      id: HILL,
-      name: 'Hill',
-      note: '',
-      mainFlowFrom: null,
-      mainFlowTo: null,
-      swarmMonths: null,
-      year: null,
-      wayMinutes: null,
-      diseaseSuspectedSince: null,
-    },
-  ],
+  apiaries: [bareApiary(HILL, 'Hill')],
   colonies: [colony(OAK, 'Oak'), colony(ELM, 'Elm')],
   inspections: [],
   cells: [],

@@ -1,96 +1,93 @@
 import { day } from '../../../calendar/day';
 import { isBeforeColony } from '../../../colony/known-since';
-import { queenEventFact } from '../../../facts/queen';
+import { type queenEventFact as fact, queenEventFact } from '../../../facts/queen';
 import { parseInput } from '../../../formats/parse-input';
 import type { SeasonFacts } from '../../../formats/season-file';
 import type { Issue } from '../../../problems/issue';
 import { say } from '../../../problems/says';
 import { differences, saidOf } from '../compare';
 import { asHeld, asNew, asRefused } from '../fate';
-import { Hives } from '../hives';
-import { type Asked, type Change, type Fate, type Planning, ROWS_AT_A_TIME } from '../plan';
+import type { Found } from '../hives';
+import type { Asked, Fate, Planning } from '../plan';
 import type { ReadRow } from '../read-row';
+import { type Colony, fault, RowPlan, textOf } from '../row-plan';
 
 type QueenEvent = SeasonFacts['queenEvents'][number];
+type Entered = ReturnType<(typeof fact)['parse']>;
 
 const FIELDS = ['on', 'to', 'at', 'kind', 'went', 'note', 'queenId'] as const;
+const keyOf = ({ colonyId, queenId, on, kind }: Entered) => `${colonyId} ${queenId} ${on} ${kind}`;
 
 /** What happened to queens that the book has, one event a row. */
-export function* planQueenEvents(rows: readonly ReadRow[], asked: Asked): Planning {
-  const { book, newId, matching, now } = asked;
-  const hives = new Hives(asked);
-  const queens = new Set(book.queens.map(({ id }) => id));
-  const byId = new Map(book.queenEvents.map((event) => [event.id, event]));
-  const keyOf = ({ colonyId, queenId, on, kind }: Pick<QueenEvent, 'colonyId' | 'queenId' | 'on' | 'kind'>) =>
-    `${colonyId} ${queenId} ${on} ${kind}`;
-  const alike = new Map(
-    book.queenEvents.filter(({ deletedAt }) => deletedAt === null).map((event) => [keyOf(event), event]),
-  );
-  const seen = new Set<string>();
-  const used = new Set<string>();
-  const fates: Fate[] = [];
-  const changes: Change[] = [];
+export const planQueenEvents = (rows: readonly ReadRow[], asked: Asked): Planning =>
+  new QueenEventPlan(asked).plan(rows);
 
-  const fateOf = (read: ReadRow): Fate => {
-    const { values } = read;
-    const refused = (path: string, code: Issue['code'], message: Issue['message']) =>
-      asRefused(read, [{ path: [path], code, message }]);
-    if (read.issues.length > 0) {
-      hives.notice(read.values);
-      return asRefused(read, read.issues);
-    }
-    if (typeof values.on !== 'string') return refused('on', 'missing', say('day-missing'));
-    const hive = hives.of(values, values.on);
+class QueenEventPlan extends RowPlan {
+  readonly #queens: ReadonlySet<string>;
+  readonly #byId: ReadonlyMap<string, QueenEvent>;
+  readonly #alike: ReadonlyMap<string, QueenEvent>;
+  /** Events that a row of the sheet is already, by their identifiers and by what they say. */
+  readonly #met = new Set<string>();
+
+  constructor(asked: Asked) {
+    super(asked);
+    const { queens, queenEvents } = asked.book;
+    this.#queens = new Set(queens.map(({ id }) => id));
+    this.#byId = new Map(queenEvents.map((event) => [event.id, event]));
+    const standing = queenEvents.filter(({ deletedAt }) => deletedAt === null);
+    this.#alike = new Map(standing.map((event) => [keyOf(event), event]));
+  }
+
+  protected fateOf(read: ReadRow): Fate {
+    const hive = this.hiveOn(read, 'on');
     if (!hive.ok) return asRefused(read, [hive.issue]);
-    const colony = hive.is;
-    const hivedAs = typeof values.hivedAs === 'string' ? hives.named(values.hivedAs, null) : [];
-    if (typeof values.hivedAs === 'string' && hivedAs.length !== 1)
-      return refused('hivedAs', 'unknown-reference', say('choose-where-hived'));
-    const row = {
-      id: typeof values.id === 'string' ? values.id : newId(),
-      queenId: values.queenId,
+    const { colony } = hive.is;
+    const hivedAs = this.#hivedAs(read);
+    if (!hivedAs.ok) return asRefused(read, [hivedAs.issue]);
+    const said = saidOf(read.values, FIELDS);
+    const id = textOf(read, 'id');
+    const bare = { at: null, to: null, went: null, note: '', hivedAsId: hivedAs.is };
+    const parsed = parseInput(queenEventFact, {
+      ...bare,
+      ...said,
+      id: id ?? this.asked.newId(),
       colonyId: colony.id,
-      at: null,
-      to: null,
-      went: null,
-      note: '',
-      ...saidOf(values, FIELDS),
-      hivedAsId: hivedAs[0]?.id ?? null,
-    };
-    const parsed = parseInput(queenEventFact, row);
+    });
     if (!parsed.ok) return asRefused(read, parsed.issues);
     const event = parsed.value;
-    if (!queens.has(event.queenId)) return refused('queenId', 'unknown-reference', say('choose-a-queen'));
-    if (day(event.on) > now.today || (event.to !== null && day(event.to) > now.today))
-      return refused('on', 'in-the-future', say('in-the-future-today'));
-    if (event.to !== null && event.to < event.on) return refused('to', 'contradiction', say('last-day-before-first'));
-    if (isBeforeColony(colony, event.on))
-      return refused('on', 'before-colony', say('colony-began-later', { startedOn: day(colony.startedOn) }));
-    const stands = typeof values.id === 'string' ? byId.get(values.id) : alike.get(keyOf(event));
-    if (stands && stands.colonyId !== colony.id) return refused('id', 'duplicate-id', say('entry-of-another-colony'));
-    if (stands && stands.deletedAt !== null) return refused('id', 'not-found', say('taken-out-before'));
-    if (seen.has(stands?.id ?? event.id)) return refused('id', 'duplicate-id', say('twice-in-sheet'));
-    seen.add(stands?.id ?? event.id);
+    const stands = id === null ? this.#alike.get(keyOf(event)) : this.#byId.get(id);
+    const wrong = this.#cannotBe(event, colony, stands, id === null ? keyOf(event) : id);
+    if (wrong) return asRefused(read, [wrong]);
+    this.#met.add(id ?? keyOf(event));
     if (!stands) {
-      used.add(colony.id);
-      alike.set(keyOf(event), { ...event, deletedAt: null });
-      seen.add(event.id);
-      changes.push({ table: 'queenEvents', row: { ...event, deletedAt: null }, before: null });
+      this.uses(colony);
+      this.write('queenEvents', { ...event, deletedAt: null });
       return asNew(read);
     }
-    const differs = differences(values, stands, FIELDS);
-    if (differs.length > 0 && matching.isOverBook)
-      changes.push({
-        table: 'queenEvents',
-        row: { ...stands, ...saidOf(values, FIELDS) } as QueenEvent,
-        before: stands,
-      });
+    const differs = differences(said, stands, FIELDS);
+    if (differs.length > 0 && this.asked.matching.isOverBook)
+      this.write('queenEvents', { ...stands, ...said } as QueenEvent, stands);
     return asHeld(read, differs);
-  };
-
-  for (const [i, read] of rows.entries()) {
-    if (i % ROWS_AT_A_TIME === 0) yield i;
-    fates.push(fateOf(read));
   }
-  return { fates, changes: [...hives.added((id) => used.has(id)), ...changes], unknown: hives.unknown };
+
+  #hivedAs(read: ReadRow): Found<string | null> {
+    const name = textOf(read, 'hivedAs');
+    const [only, ...others] = name === null ? [] : this.hives.named(name, null);
+    if (name === null || (only && others.length === 0)) return { ok: true, is: only?.id ?? null };
+    return { ok: false, issue: fault('hivedAs', 'unknown-reference', say('choose-where-hived')) };
+  }
+
+  #cannotBe(event: Entered, colony: Colony, stands: QueenEvent | undefined, known: string): Issue | null {
+    const { on, to, queenId } = event;
+    const { today } = this.asked.now;
+    if (!this.#queens.has(queenId)) return fault('queenId', 'unknown-reference', say('choose-a-queen'));
+    if (day(on) > today || (to !== null && day(to) > today))
+      return fault('on', 'in-the-future', say('in-the-future-today'));
+    if (to !== null && to < on) return fault('to', 'contradiction', say('last-day-before-first'));
+    if (isBeforeColony(colony, on))
+      return fault('on', 'before-colony', say('colony-began-later', { startedOn: day(colony.startedOn) }));
+    if (stands && stands.colonyId !== colony.id) return fault('id', 'duplicate-id', say('entry-of-another-colony'));
+    if (stands && stands.deletedAt !== null) return fault('id', 'not-found', say('taken-out-before'));
+    return this.#met.has(known) ? fault('id', 'duplicate-id', say('twice-in-sheet')) : null;
+  }
 }

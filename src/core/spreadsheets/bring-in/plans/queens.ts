@@ -7,138 +7,135 @@ import type { Issue } from '../../../problems/issue';
 import { say } from '../../../problems/says';
 import { differences, isYes, saidOf } from '../compare';
 import { asHeld, asNew, asRefused } from '../fate';
-import { Hives } from '../hives';
-import { type Asked, type Change, type Fate, type Planning, ROWS_AT_A_TIME } from '../plan';
+import type { Found } from '../hives';
+import type { Asked, Change, Fate, Planning } from '../plan';
 import type { ReadRow, Values } from '../read-row';
+import { type Colony, fault, RowPlan, textOf } from '../row-plan';
 
 type Queen = SeasonFacts['queens'][number];
 
 const FIELDS = ['origin', 'emergedFrom', 'emergedTo', 'note', 'motherQueenId', 'isToBreedFrom'] as const;
 
-/** Digits of a year that was written short. */
-const CENTURY = 2000;
-const yearOf = (said: number) => (said < 100 ? CENTURY + said : said);
-
 /**
  * Queens, one a row: by their identifier, or as the one that was in a hive on a day. Of a queen of whom the year alone is written it is the
  * span of days in that year, up to the day on which she was seen.
  */
-export function* planQueens(rows: readonly ReadRow[], asked: Asked): Planning {
-  const { book, newId, matching, now } = asked;
-  const hives = new Hives(asked);
-  const queens = new Map(book.queens.map((queen) => [queen.id, queen]));
-  const inBook = new Set(queens.keys());
-  const inSheet = new Set(rows.map(({ values }) => values.id));
-  const present = new Map(
-    book.queenEvents
-      .filter(({ kind, deletedAt }) => kind === 'present' && deletedAt === null)
-      .map((event) => [`${event.colonyId} ${event.on}`, event.queenId]),
+export const planQueens = (rows: readonly ReadRow[], asked: Asked): Planning =>
+  new QueenPlan(asked, new Set(rows.flatMap(({ values }) => (typeof values.id === 'string' ? [values.id] : [])))).plan(
+    rows,
   );
-  const seen = new Set<string>();
-  const used = new Set<string>();
-  const usedApiaries = new Set<string>();
-  const fates: Fate[] = [];
-  const changes: Change[] = [];
 
-  const fateOf = (read: ReadRow): Fate => {
-    const { values } = read;
-    const refused = (...issues: readonly Issue[]) => asRefused(read, issues);
-    if (read.issues.length > 0) {
-      hives.notice(read.values);
-      return refused(...read.issues);
+/** Where a queen was on a day; null: the row does not say it. */
+type Place = { readonly colony: Colony; readonly at: string } | null;
+
+class QueenPlan extends RowPlan {
+  readonly #queens: Map<string, Queen>;
+  /** Queens that were in a hive on a day. */
+  readonly #present: Map<string, string>;
+  readonly #met = new Set<string>();
+  readonly #inSheet: ReadonlySet<string>;
+
+  constructor(asked: Asked, inSheet: ReadonlySet<string>) {
+    super(asked);
+    this.#inSheet = inSheet;
+    this.#queens = new Map(asked.book.queens.map((queen) => [queen.id, queen]));
+    this.#present = new Map(
+      asked.book.queenEvents
+        .filter(({ kind, deletedAt }) => kind === 'present' && deletedAt === null)
+        .map(({ colonyId, on, queenId }) => [`${colonyId} ${on}`, queenId]),
+    );
+  }
+
+  protected fateOf(read: ReadRow): Fate {
+    const place = this.#placeOf(read);
+    if (!place.ok) return asRefused(read, [place.issue]);
+    const id = textOf(read, 'id') ?? (place.is && this.#present.get(keyOf(place.is))) ?? null;
+    const stands = id === null ? undefined : this.#queens.get(id);
+    const said = saidOfQueen(read.values);
+    const row = { ...(stands ?? unknownQueen(id ?? this.asked.newId())), ...said } as Queen;
+    const wrong = this.#issuesOf(row);
+    if (wrong.length > 0) return asRefused(read, wrong);
+    this.#met.add(row.id);
+    if (!stands) return this.#entered(read, row, place.is);
+    const differs = differences(said, stands, FIELDS);
+    if (differs.length > 0 && this.asked.matching.isOverBook) this.write('queens', row, stands);
+    return asHeld(read, differs);
+  }
+
+  #placeOf(read: ReadRow): Found<Place> {
+    const { colony, colonyId, id } = read.values;
+    if (typeof colony !== 'string' && typeof colonyId !== 'string')
+      return typeof id === 'string'
+        ? { ok: true, is: null }
+        : { ok: false, issue: fault('colony', 'missing', say('queen-without-hive')) };
+    const hive = this.hiveOn(read, 'presentOn');
+    if (!hive.ok) return hive;
+    const { colony: is, at } = hive.is;
+    if (day(at) > this.asked.now.today)
+      return { ok: false, issue: fault('presentOn', 'in-the-future', say('in-the-future-today')) };
+    if (isBeforeColony(is, at)) {
+      const message = say('colony-began-later', { startedOn: day(is.startedOn) });
+      return { ok: false, issue: fault('presentOn', 'before-colony', message) };
     }
-    const isInHive = typeof values.colony === 'string' || typeof values.colonyId === 'string';
-    const { presentOn } = values;
-    if (typeof values.id !== 'string' && !isInHive)
-      return refused({ path: ['colony'], code: 'missing', message: say('queen-without-hive') });
-    if (isInHive && typeof presentOn !== 'string')
-      return refused({ path: ['presentOn'], code: 'missing', message: say('day-missing') });
-    const hive = isInHive && typeof presentOn === 'string' ? hives.of(values, presentOn) : null;
-    if (hive && !hive.ok) return refused(hive.issue);
-    const colony = hive?.ok ? hive.is : null;
-    if (colony && typeof presentOn === 'string') {
-      if (day(presentOn) > now.today)
-        return refused({ path: ['presentOn'], code: 'in-the-future', message: say('in-the-future-today') });
-      if (isBeforeColony(colony, presentOn)) {
-        const message = say('colony-began-later', { startedOn: day(colony.startedOn) });
-        return refused({ path: ['presentOn'], code: 'before-colony', message });
-      }
-    }
-    const key = colony ? `${colony.id} ${presentOn}` : null;
-    const id = typeof values.id === 'string' ? values.id : key === null ? undefined : present.get(key);
-    if (id !== undefined && seen.has(id))
-      return refused({ path: ['id'], code: 'duplicate-id', message: say('twice-in-sheet') });
-    const stands = id === undefined ? undefined : queens.get(id);
-    const toBreedFrom = isYes(values.isToBreedFrom);
-    const said = {
-      ...saidOf({ ...values, ...emergedIn(values) }, FIELDS),
-      ...(toBreedFrom === null ? {} : { isToBreedFrom: toBreedFrom }),
-    };
-    const row = {
-      ...(stands ?? {
-        id: id ?? newId(),
-        motherQueenId: null,
-        origin: 'unknown',
-        emergedFrom: null,
-        emergedTo: null,
-        note: '',
-        isToBreedFrom: false,
-      }),
-      ...said,
-    } as Queen;
+    return hive;
+  }
+
+  #issuesOf(row: Queen): readonly Issue[] {
+    if (this.#met.has(row.id)) return [fault('id', 'duplicate-id', say('twice-in-sheet'))];
     const parsed = parseInput(queenFact, row);
-    if (!parsed.ok) return refused(...parsed.issues);
-    if (row.emergedFrom !== null && row.emergedTo !== null && row.emergedTo < row.emergedFrom)
-      return refused({ path: ['emergedTo'], code: 'contradiction', message: say('emerged-by-before-from') });
-    if (row.motherQueenId === row.id || !isMotherThere(row.motherQueenId))
-      return refused({ path: ['motherQueenId'], code: 'unknown-reference', message: say('choose-her-mother') });
-    seen.add(row.id);
-    if (stands) {
-      const differs = differences(said, stands, FIELDS);
-      if (differs.length > 0 && matching.isOverBook) changes.push({ table: 'queens', row, before: stands });
-      return asHeld(read, differs);
-    }
-    queens.set(row.id, row);
-    changes.push({ table: 'queens', row, before: null });
-    if (colony && key !== null && typeof presentOn === 'string') {
-      used.add(colony.id);
-      usedApiaries.add(colony.apiaryId);
-      present.set(key, row.id);
-      const event = { queenId: row.id, colonyId: colony.id, at: null, on: presentOn, to: null } as const;
-      changes.push({
-        table: 'queenEvents',
-        row: { ...event, id: newId(), kind: 'present', went: null, hivedAsId: null, note: '', deletedAt: null },
-        before: null,
-      });
+    if (!parsed.ok) return parsed.issues;
+    const { id, emergedFrom, emergedTo, motherQueenId: mother } = row;
+    if (emergedFrom !== null && emergedTo !== null && emergedTo < emergedFrom)
+      return [fault('emergedTo', 'contradiction', say('emerged-by-before-from'))];
+    const isThere = mother === null || this.#queens.has(mother) || this.#inSheet.has(mother);
+    return isThere && mother !== id ? [] : [fault('motherQueenId', 'unknown-reference', say('choose-her-mother'))];
+  }
+
+  #entered(read: ReadRow, row: Queen, place: Place): Fate {
+    this.#queens.set(row.id, row);
+    this.write('queens', row);
+    if (place) {
+      const { colony, at: on } = place;
+      this.uses(colony);
+      this.#present.set(keyOf(place), row.id);
+      const event = { id: this.asked.newId(), queenId: row.id, colonyId: colony.id, at: null, on, to: null } as const;
+      this.write('queenEvents', { ...event, kind: 'present', went: null, hivedAsId: null, note: '', deletedAt: null });
     }
     return asNew(read);
-  };
-  const isMotherThere = (id: string | null) => id === null || inBook.has(id) || inSheet.has(id);
-
-  for (const [i, read] of rows.entries()) {
-    if (i % ROWS_AT_A_TIME === 0) yield i;
-    fates.push(fateOf(read));
   }
-  // A mother whose own row was refused is not there after all.
-  const entered = new Set(changes.flatMap(({ table, row }) => (table === 'queens' ? [row.id] : [])));
-  const orphaned = changes.filter(
-    ({ table, row }) =>
-      table === 'queens' &&
-      (row as Queen).motherQueenId !== null &&
-      !inBook.has((row as Queen).motherQueenId as string) &&
-      !entered.has((row as Queen).motherQueenId as string),
-  );
-  return {
-    fates,
-    changes: [
-      ...hives.added((id) => used.has(id)),
-      ...changes.map((change) =>
-        orphaned.includes(change) ? { ...change, row: { ...(change.row as Queen), motherQueenId: null } } : change,
-      ),
-    ],
-    unknown: hives.unknown,
-  };
+
+  /** A mother whose own row was refused is not there after all. */
+  protected override finished(): readonly Change[] {
+    return this.changes.map((change) => {
+      if (change.table !== 'queens') return change;
+      const row = change.row as Queen;
+      const isThere = row.motherQueenId === null || this.#queens.has(row.motherQueenId);
+      return isThere ? change : { ...change, row: { ...row, motherQueenId: null } };
+    });
+  }
 }
+
+const keyOf = ({ colony, at }: NonNullable<Place>) => `${colony.id} ${at}`;
+
+const unknownQueen = (id: string): Queen => ({
+  id,
+  motherQueenId: null,
+  origin: 'unknown',
+  emergedFrom: null,
+  emergedTo: null,
+  note: '',
+  isToBreedFrom: false,
+});
+
+function saidOfQueen(values: Values) {
+  const toBreedFrom = isYes(values.isToBreedFrom);
+  const said = saidOf({ ...values, ...emergedIn(values), isToBreedFrom: null }, FIELDS);
+  return toBreedFrom === null ? said : { ...said, isToBreedFrom: toBreedFrom };
+}
+
+/** Digits of a year that was written short. */
+const CENTURY = 2000;
+const yearOf = (said: number) => (said < 100 ? CENTURY + said : said);
 
 /** The days in which a queen of a year emerged, where nothing more exact is said. */
 function emergedIn({ year, emergedFrom, emergedTo, presentOn }: Values): Partial<Values> {

@@ -8,89 +8,82 @@ import type { SeasonFacts } from '../../../formats/season-file';
 import type { Issue } from '../../../problems/issue';
 import { say } from '../../../problems/says';
 import { asHeld, asNew, asRefused } from '../fate';
-import { Hives } from '../hives';
-import { type Asked, type Change, type Fate, type Planning, ROWS_AT_A_TIME } from '../plan';
+import type { Asked, Change, Fate, Planning } from '../plan';
 import type { ReadRow } from '../read-row';
+import { type Colony, fault, RowPlan } from '../row-plan';
 
 type ScaleDay = SeasonFacts['scaleDays'][number];
 
 /** Weights that differ by less are one: scales and lists round, kg. */
 const ROUNDING_KG = 0.005;
 
+/** Weights of hives, one a row, each of its minute. */
+export const planWeights = (rows: readonly ReadRow[], asked: Asked): Planning => new WeightPlan(asked).plan(rows);
+
+/** A hive's readings of a day, kg by the minute of the day, with those of the sheet. */
 interface DayAtHand {
   readonly before: ScaleDay | null;
   readonly byMinute: Map<number, number>;
-  isChanged: boolean;
   readonly fromSheet: Set<number>;
+  isChanged: boolean;
 }
 
-/** Weights of hives, one a row, each of its minute. */
-export function* planWeights(rows: readonly ReadRow[], asked: Asked): Planning {
-  const { book, now, newId, matching } = asked;
-  const hives = new Hives(asked);
-  const days = new Map<string, DayAtHand>();
-  for (const stored of book.scaleDays) days.set(`${stored.colonyId} ${stored.on}`, atHand(stored));
-  const used = new Set<string>();
-  const fates: Fate[] = [];
+class WeightPlan extends RowPlan {
+  readonly #days = new Map<string, DayAtHand>();
 
-  const fateOf = (read: ReadRow): Fate => {
-    const refused = (...issues: readonly Issue[]) => asRefused(read, issues);
+  constructor(asked: Asked) {
+    super(asked);
+    for (const stored of asked.book.scaleDays) this.#days.set(`${stored.colonyId} ${stored.on}`, atHand(stored));
+  }
+
+  protected fateOf(read: ReadRow): Fate {
     const { at, kg } = read.values;
-    if (read.issues.length > 0) {
-      hives.notice(read.values);
-      return refused(...read.issues);
-    }
-    if (typeof at !== 'string') return refused({ path: ['at'], code: 'missing', message: say('day-missing') });
-    if (typeof kg !== 'number')
-      return refused({ path: ['kg'], code: 'missing', message: say('not-a-number', { text: '' }) });
+    const hive = this.hiveOn(read, 'at');
+    if (!hive.ok) return asRefused(read, [hive.issue]);
+    if (typeof kg !== 'number') return asRefused(read, [fault('kg', 'missing', say('not-a-number', { text: '' }))]);
     const parsed = parseInput(scaleReading, { at, kg });
-    if (!parsed.ok) return refused(...parsed.issues);
-    if (isToCome(at, now.minute))
-      return refused({
-        path: ['at'],
-        code: 'in-the-future',
-        message: say('reading-in-the-future', { now: now.minute }),
-      });
-    const on = at.slice(0, 10);
-    const hive = hives.of(read.values, on);
-    if (!hive.ok) return refused(hive.issue);
-    if (isBeforeColony(hive.is, on)) {
-      const message = say('colony-began-later', { startedOn: day(hive.is.startedOn) });
-      return refused({ path: ['at'], code: 'before-colony', message });
-    }
-    const key = `${hive.is.id} ${on}`;
-    const ofDay = days.get(key) ?? atHand(null);
-    days.set(key, ofDay);
+    const wrong = parsed.ok ? this.#cannotBe(hive.is.colony, hive.is.at) : parsed.issues;
+    return wrong.length > 0 ? asRefused(read, wrong) : this.#taken(read, hive.is.colony, hive.is.at, kg);
+  }
+
+  #cannotBe(colony: Colony, at: string): readonly Issue[] {
+    const { minute: now } = this.asked.now;
+    if (isToCome(at, now)) return [fault('at', 'in-the-future', say('reading-in-the-future', { now }))];
+    if (!isBeforeColony(colony, at.slice(0, 10))) return [];
+    return [fault('at', 'before-colony', say('colony-began-later', { startedOn: day(colony.startedOn) }))];
+  }
+
+  #taken(read: ReadRow, colony: Colony, at: string, kg: number): Fate {
+    const key = `${colony.id} ${at.slice(0, 10)}`;
+    const ofDay = this.#days.get(key) ?? atHand(null);
+    this.#days.set(key, ofDay);
     const minute = minuteOfDay(at);
-    const stands = ofDay.byMinute.get(minute);
-    if (ofDay.fromSheet.has(minute))
-      return refused({ path: ['at'], code: 'duplicate-minute', message: say('twice-in-sheet') });
+    if (ofDay.fromSheet.has(minute)) return asRefused(read, [fault('at', 'duplicate-minute', say('twice-in-sheet'))]);
     ofDay.fromSheet.add(minute);
-    const isSame = stands !== undefined && Math.abs(stands - kg) < ROUNDING_KG;
-    if (isSame) return asHeld(read, []);
-    if (stands !== undefined && !matching.isOverBook) return asHeld(read, ['kg']);
+    const stands = ofDay.byMinute.get(minute);
+    if (stands !== undefined && Math.abs(stands - kg) < ROUNDING_KG) return asHeld(read, []);
+    if (stands !== undefined && !this.asked.matching.isOverBook) return asHeld(read, ['kg']);
     ofDay.byMinute.set(minute, kg);
     ofDay.isChanged = true;
-    used.add(hive.is.id);
+    this.uses(colony);
     return stands === undefined ? asNew(read) : asHeld(read, ['kg']);
-  };
-
-  for (const [i, read] of rows.entries()) {
-    if (i % ROWS_AT_A_TIME === 0) yield i;
-    fates.push(fateOf(read));
   }
-  const changes = [...days].flatMap(([key, { before, byMinute, isChanged }]): Change[] => {
-    if (!isChanged) return [];
-    const [colonyId = '', on = ''] = key.split(' ');
-    const readings = [...byMinute].sort(([a], [b]) => a - b);
-    return [{ table: 'scaleDays', row: { id: before?.id ?? newId(), colonyId, on, readings }, before }];
-  });
-  return { fates, changes: [...hives.added((id) => used.has(id)), ...changes], unknown: hives.unknown };
+
+  /** The readings of a day are one row of the book. */
+  protected override finished(): readonly Change[] {
+    for (const [key, { before, byMinute, isChanged }] of this.#days) {
+      if (!isChanged) continue;
+      const [colonyId = '', on = ''] = key.split(' ');
+      const readings = [...byMinute].sort(([a], [b]) => a - b);
+      this.write('scaleDays', { id: before?.id ?? this.asked.newId(), colonyId, on, readings }, before);
+    }
+    return this.changes;
+  }
 }
 
 const atHand = (before: ScaleDay | null): DayAtHand => ({
   before,
   byMinute: new Map(before?.readings),
-  isChanged: false,
   fromSheet: new Set(),
+  isChanged: false,
 });

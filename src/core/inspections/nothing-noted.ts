@@ -1,0 +1,22 @@
+/** What an inspection says of which nothing was noted but that there was one: nothing was looked for, nothing counted. */
+export const NOTHING_NOTED = {
+  to: null,
+  until: null,
+  eggs: 'not-looked-for',
+  queen: 'not-looked-for',
+  queenSeenAs: 'not-said',
+  queenHandled: 'left',
+  piping: 'not-listened',
+  isByHelper: false,
+  youngest: null,
+  droneBroodInWorkerCells: 'not-looked-for',
+  severalEggsPerCell: 'not-looked-for',
+  stores: 'not-looked-for',
+  layingRoomDays: null,
+  broodFrames: null,
+  coveredSeams: null,
+  drones: 'not-looked-for',
+  temper: 'not-noted',
+  food: 'not-looked-for',
+  note: '',
+} as const;
