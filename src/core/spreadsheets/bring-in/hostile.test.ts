@@ -30,9 +30,14 @@ const FILES = {
   'rows without end': () => 'hive,at\\n' + repeated('Oak,2027-05-01\\n', 19 * MB),
   'as many cells as can be': () => repeated('a,', 398) + 'a\\n' + repeated(repeated('1,', 398) + '1\\n', 19 * MB),
   'letters of no script': () => Uint8Array.from({ length: 5 * MB }, (_, i) => (i * 7919) % 256),
+  'one cell on every row': () =>
+    'hive,at,cell,found\\n' + Array.from({ length: 50_000 }, (_, i) => 'Oak,2027-05-' + (Math.floor(i / 1440) % 12 + 1) + ' ' + (Math.floor(i / 60) % 24) + ':' + String(i % 60).padStart(2, '0') + ',1,sealed').join('\\n'),
+  'each of another': () =>
+    'colony,came-of\\n' + Array.from({ length: 50_000 }, (_, i) => 'H' + i + ',H' + (i + 1)).join('\\n'),
   'the longest that is read': () =>
     'hive,at,eggs,note\\n' + Array.from({ length: 50_000 }, (_, i) => 'H' + (i % 3000) + ',2027-05-01,=cmd|x!' + i + ',' + 'n'.repeat(300)).join('\\n'),
 };
+let next = 0;
 const made = FILES[workerData]();
 const bytes = typeof made === 'string' ? new TextEncoder().encode(made) : made;
 const began = performance.now();
@@ -42,9 +47,14 @@ if (read.ok) {
   const columns = columnsSeen(read.value.table);
   const is = (field) => ({ ...NOTHING, field });
   const book = Object.fromEntries(['apiaries', 'colonies', 'inspections', 'cells', 'cellObservations', 'cellMoves', 'queens', 'queenEvents', 'scaleDays'].map((name) => [name, []]));
-  const matching = { kind: 'inspections', columns: ['colony', 'at', 'eggs', 'note', ...columns.slice(4).map(() => null)].slice(0, columns.length).map(is), hives: {}, apiary: null, isOverBook: false };
+  const KINDS = {
+    'one cell on every row': ['cells', ['colony', 'at', 'label', 'found']],
+    'each of another': ['colonies', ['colony', 'cameOf']],
+  };
+  const [kind, fields] = KINDS[workerData] ?? ['inspections', ['colony', 'at', 'eggs', 'note']];
+  const matching = { kind, columns: columns.map((_, i) => is(fields[i] ?? null)), hives: { oak: 'new' }, apiary: { name: 'Hill' }, isOverBook: false };
   const now = { today: 20954, minute: '2027-05-16T23:59', instant: '2027-05-16T18:00:00.000Z' };
-  const plan = planWhole(read.value.table, { matching, book, now, newId: () => '01970000-0000-7000-8000-000000000001' }, null);
+  const plan = planWhole(read.value.table, { matching, book, now, newId: () => '01970000-0000-7000-8000-' + String(next++).padStart(12, '0') }, null);
   says += ' ' + JSON.stringify(countFates(plan.fates));
 }
 parentPort.postMessage({ says, ms: performance.now() - began });
@@ -77,6 +87,8 @@ describe('a file that is made to do harm', () => {
     ['rows without end', 'too-many-rows'],
     ['as many cells as can be', 'read {"new":0,"known":0,"conflict":0,"refused":49807}'],
     ['letters of no script', 'text-not-readable'],
+    ['one cell on every row', 'read {"new":17280,"known":0,"conflict":0,"refused":32720}'],
+    ['each of another', 'read {"new":0,"known":0,"conflict":0,"refused":50000}'],
     ['the longest that is read', 'read {"new":0,"known":0,"conflict":0,"refused":50000}'],
   ])('%s: %s, soon and in little room', async (file, expected) => {
     const { says, ms } = await inLittleRoom(file);

@@ -1,7 +1,7 @@
 import { dayOfMinute, daysBetween } from '../../calendar/day';
 import { CELL_STAGES, STAGES } from '../../cells/stage';
 import type { SeasonFacts } from '../../formats/season-file';
-import type { InspectionsOfBook } from './inspections-of-book';
+import type { Inspection, InspectionsOfBook } from './inspections-of-book';
 
 export type Sight = SeasonFacts['cellObservations'][number];
 
@@ -12,7 +12,7 @@ const SEEN_FOR = Math.max(...CELL_STAGES.map((stage) => STAGES[stage].ages?.to ?
 export class Sights {
   readonly byId = new Map<string, Sight>();
   readonly #ofLook = new Map<string, Map<string, Sight>>();
-  readonly #ofCell = new Map<string, Map<string, Sight>>();
+  readonly #ofCell = new Map<string, CellsCourse>();
   readonly #claimed = new Set<string>();
   readonly #looks: InspectionsOfBook;
 
@@ -24,21 +24,21 @@ export class Sights {
   add(sight: Sight): void {
     this.byId.set(sight.id, sight);
     within(this.#ofLook, sight.inspectionId).set(sight.cellId, sight);
-    within(this.#ofCell, sight.cellId).set(sight.id, sight);
+    const look = this.#looks.byId.get(sight.inspectionId);
+    if (look) this.#ofCell.set(sight.cellId, courseWith(this.#ofCell.get(sight.cellId), sight, look));
   }
 
   of(lookId: string, cellId: string): Sight | undefined {
     return this.#ofLook.get(lookId)?.get(cellId);
   }
 
-  /** A cell at other inspections than one, as those are held against it. */
+  /** Of a cell's sights at other inspections than one as many as can speak against it: where it was broken down, the first and the last. */
   elsewhere(cellId: string, lookId: string) {
-    return [...(this.#ofCell.get(cellId)?.values() ?? [])].flatMap((sight) => {
-      const look = this.#looks.byId.get(sight.inspectionId);
-      return look === undefined || look.id === lookId
-        ? []
-        : [{ id: look.id, at: look.at, on: dayOfMinute(look.at), cells: [sight] }];
-    });
+    const course = this.#ofCell.get(cellId);
+    if (!course) return [];
+    return [...course.brokenDown, course.first, course.last]
+      .filter(({ look }) => look.id !== lookId)
+      .map(({ sight, look: { id, at } }) => ({ id, at, on: dayOfMinute(at), cells: [sight] }));
   }
 
   isClaimed({ id }: Sight): boolean {
@@ -54,11 +54,36 @@ export class Sights {
     return [...(this.#ofLook.get(lookId)?.values() ?? [])].filter((sight) => !this.isClaimed(sight));
   }
 
-  /** Whether a cell can still be the one that is seen at a minute: not longer after, or before, another sight than cells are there. */
+  /** Whether a cell can still be the one that is seen at a minute: not longer before its first sight, or after its last, than cells are there. */
   isAlive(cellId: string, at: string): boolean {
+    const course = this.#ofCell.get(cellId);
+    if (!course) return false;
     const on = dayOfMinute(at);
-    return this.elsewhere(cellId, '').some((other) => Math.abs(daysBetween(other.on, on)) <= SEEN_FOR);
+    const [first, last] = [dayOfMinute(course.first.look.at), dayOfMinute(course.last.look.at)];
+    return daysBetween(on, first) <= SEEN_FOR && daysBetween(last, on) <= SEEN_FOR;
   }
+}
+
+interface Seen {
+  readonly sight: Sight;
+  readonly look: Inspection;
+}
+/** What of a cell's sights others are held against: of a sheet that names one cell on every row they are not gone through each time. */
+interface CellsCourse {
+  readonly first: Seen;
+  readonly last: Seen;
+  readonly brokenDown: readonly Seen[];
+}
+
+function courseWith(course: CellsCourse | undefined, sight: Sight, look: Inspection): CellsCourse {
+  const seen = { sight, look };
+  const others = course?.brokenDown.filter((one) => one.sight.id !== sight.id) ?? [];
+  const isOver = sight.takenDown || sight.found === 'removed';
+  return {
+    first: course && course.first.look.at < look.at ? course.first : seen,
+    last: course && course.last.look.at > look.at ? course.last : seen,
+    brokenDown: isOver ? [...others, seen] : others,
+  };
 }
 
 function within<V>(map: Map<string, Map<string, V>>, key: string): Map<string, V> {

@@ -120,13 +120,9 @@ class ColonyPlan extends RowPlan {
       const isOwn = plainWord(one.of) === plainWord(one.colony.name);
       refuse(one, isOwn ? say('colony-of-itself') : say('parent-not-known', { name: one.of }));
     }
-    // What came of one that is refused is refused with it, and so on.
-    for (let count = -1; count !== refused.size; ) {
-      count = refused.size;
-      for (const one of this.#entered)
-        if (!refused.has(one.colony.id) && refused.has(parents.get(one.colony.id) ?? ''))
-          refuse(one, say('choose-a-parent'));
-    }
+    // What came of one that is refused is refused with it, and so on: the set grows while it is gone through.
+    const youngOf = grouped(this.#entered, ({ colony }) => parents.get(colony.id));
+    for (const id of refused) for (const one of youngOf.get(id) ?? []) refuse(one, say('choose-a-parent'));
     for (const { colony } of this.#entered)
       if (!refused.has(colony.id))
         this.write('colonies', { ...colony, parentColonyId: parents.get(colony.id) ?? null });
@@ -139,22 +135,38 @@ class ColonyPlan extends RowPlan {
     const standing = [...this.#byId.values()].filter(({ deletedAt }) => deletedAt === null);
     const all = [...standing, ...this.#entered.map(({ colony }) => colony)];
     const byName = grouped(all, ({ name }) => plainWord(name));
-    const found = new Map(
-      standing.flatMap(({ id, parentColonyId }) => (parentColonyId === null ? [] : [[id, parentColonyId]])),
-    );
-    const comesOf = (id: string, ancestor: string): boolean => {
-      for (let at: string | undefined = id, n = 0; at !== undefined && n <= all.length; at = found.get(at), n++)
-        if (at === ancestor) return true;
-      return false;
-    };
+    const [found, descent] = [new Map<string, string>(), new Descent()];
+    for (const { id, parentColonyId } of standing) if (parentColonyId !== null) descent.link(id, parentColonyId);
     for (const { colony, of } of this.#entered) {
       if (of === null) continue;
       const [parent] = [...(byName.get(plainWord(of)) ?? [])]
-        .filter(({ id }) => id !== colony.id && !comesOf(id, colony.id))
+        .filter(({ id }) => descent.originOf(id) !== colony.id)
         .sort((a, b) => Number(began(b, colony)) - Number(began(a, colony)) || (a.startedOn < b.startedOn ? 1 : -1));
-      if (parent) found.set(colony.id, parent.id);
+      if (!parent) continue;
+      found.set(colony.id, parent.id);
+      descent.link(colony.id, parent.id);
     }
     return found;
+  }
+}
+
+/** Who comes of whom, by the first of each line, found without going through it each time. */
+class Descent {
+  readonly #up = new Map<string, string>();
+
+  originOf(id: string): string {
+    let at = id;
+    for (let next = this.#up.get(at); next !== undefined; next = this.#up.get(at)) {
+      const further = this.#up.get(next);
+      if (further !== undefined) this.#up.set(at, further);
+      at = next;
+    }
+    return at;
+  }
+
+  /** A link that would close a circle, as a book of before may have one, is none. */
+  link(id: string, parent: string): void {
+    if (!this.#up.has(id) && this.originOf(parent) !== id) this.#up.set(id, parent);
   }
 }
 
