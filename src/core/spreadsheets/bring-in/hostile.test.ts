@@ -7,8 +7,8 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 
 /** What a browser's page may take of an old laptop. */
 const MOST_MB = 300;
-/** Machines are slow at times: a file that takes the memory apart takes minutes. */
-const MOST_MS = 20_000;
+/** A few seconds, on machines that are slow at times; what goes through all rows for each row takes many minutes. */
+const MOST_MS = 60_000;
 
 /** Reads a file that is made within it, looks at its columns and plans its rows, in little room. */
 const READS_IT = `
@@ -90,9 +90,13 @@ describe('a file that is made to do harm', () => {
     ['one cell on every row', 'read {"new":17280,"known":0,"conflict":0,"refused":32720}'],
     ['each of another', 'read {"new":0,"known":0,"conflict":0,"refused":50000}'],
     ['the longest that is read', 'read {"new":0,"known":0,"conflict":0,"refused":50000}'],
-  ])('%s: %s, soon and in little room', async (file, expected) => {
-    const { says, ms } = await inLittleRoom(file);
-    expect(says).toBe(expected);
-    expect(ms).toBeLessThan(MOST_MS);
-  });
+  ])(
+    '%s: %s, soon and in little room',
+    async (file, expected) => {
+      const { says, ms } = await inLittleRoom(file);
+      expect(says).toBe(expected);
+      expect(ms).toBeLessThan(MOST_MS);
+    },
+    2 * MOST_MS,
+  );
 });
