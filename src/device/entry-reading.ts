@@ -1,22 +1,24 @@
 import { type Day, formatDay } from '../core/calendar/day';
 import type { DayRange } from '../core/calendar/window';
+import type { Searched } from '../core/cells/thoroughness';
 import type { CellFact, ColonyFacts } from '../core/colony/facts';
 import { factsWith } from '../core/colony/facts-with';
-import { foldColony } from '../core/colony/fold';
+import { type ColonyState, foldColony } from '../core/colony/fold';
 import { lays } from '../core/colony/queen-state';
 import { isEndUnknown, type TrackedCell } from '../core/colony/track-cells';
 import type { LeaveShut } from '../core/schedule/check';
 import { shutOn } from '../core/schedule/leave-shut-wins';
 import { colonyOnDay } from '../core/schedule/standing';
-import { type TakingDownPrice, takingDownPrice } from '../core/schedule/taking-down';
+import { takingDownPrice } from '../core/schedule/taking-down';
 import { differenceOf } from '../core/schedule/what-moved';
 import type { Settings } from '../core/settings/settings';
 import { type CellRowView, cellRows } from '../views/colony-view';
 import { type DueView, dueView } from '../views/due-view';
 import { windowMoved } from '../views/moves-view';
 import { type VerdictView, verdictView } from '../views/verdict-view';
+import { CHECK_NAMES } from '../words/check-names';
 import { rangeWords, weekdayWords } from '../words/days';
-import { CHECK_NAMES } from '../words/due';
+import { inWords } from '../words/in-words';
 import { dayOfDraft } from './day-of-draft';
 import { type Draft, entryOf, factsBefore, searchedOf } from './draft';
 
@@ -49,7 +51,7 @@ export interface EntryReading {
   /** A Demaree: cells hang below or above. */
   readonly isTwoParts: boolean;
   /** What taking all cells down buys; null where the colony is to keep some of them. */
-  readonly price: TakingDownPrice | null;
+  readonly price: { readonly isWorking: boolean; readonly words: string } | null;
   /** When the virgin of a cell would be out, by cell. */
   readonly outOf: Readonly<Record<string, string>>;
   readonly verdict: VerdictView;
@@ -79,14 +81,7 @@ export function readEntry({ facts, settings, draft, today, isCorrection }: Entry
     isForced: onDay.due.some(({ check }) => check.forced !== null),
     known: knownCells(before.cells, facts, draft, on),
     isTwoParts: before.parts.some(({ units }) => units.includes('top') && units.includes('bottom')),
-    price: lays(before.queen)
-      ? takingDownPrice(
-          on,
-          searched === null || searched === 'not-searched' ? 'bees-on' : searched,
-          before.inspections,
-          before.parts,
-        )
-      : null,
+    price: lays(before.queen) ? priceOf(before, searched, on) : null,
     outOf: Object.fromEntries(
       state.cells.flatMap(({ cell, planBy: { emergence } }) =>
         emergence ? [[cell.id, rangeWords({ from: emergence.earliest, to: emergence.latest })]] : [],
@@ -97,6 +92,13 @@ export function readEntry({ facts, settings, draft, today, isCorrection }: Entry
     axisDay: on,
     moves: isCorrection ? correctionMoves(facts, factsWith(facts, entry), settings, today) : [],
   };
+}
+
+/** What taking all cells down buys, where the bees were left on unless something else was said. */
+function priceOf({ inspections, parts }: ColonyState, searched: Searched | null, on: Day): EntryReading['price'] {
+  const how = searched === null || searched === 'not-searched' ? 'bees-on' : searched;
+  const { isWorking, words } = takingDownPrice(on, how, inspections, parts);
+  return { isWorking, words: inWords(words) };
 }
 
 /** Cells that are to be asked about, and any other that was answered before the day of the entry was changed. */

@@ -7,7 +7,7 @@ import { firstEggsWindow } from '../core/queens/virgin-care';
 import type { Check } from '../core/schedule/check';
 import type { ColonySchedule } from '../core/schedule/colony-schedule';
 import { standingOf } from '../core/schedule/standing';
-import { CHECK_NAMES } from '../words/due';
+import { CHECK_NAMES } from '../words/check-names';
 import { RIBBON_WORDS, type RibbonKind } from '../words/marks';
 import { type Mark, toneOf } from './marks';
 

@@ -2,7 +2,7 @@ import type { Day } from '../core/calendar/day';
 import type { CheckWindow, Window } from '../core/calendar/window';
 import type { CheckCode, LeaveShut } from '../core/schedule/check';
 import { standingOf } from '../core/schedule/standing';
-import { CHECK_NAMES } from '../words/due';
+import { CHECK_NAMES } from '../words/check-names';
 import { type Mark, toneOf } from './marks';
 import { ribbonMark } from './marks-of';
 

@@ -13,7 +13,7 @@ import type { Settings } from '../core/settings/settings';
 import { answerWords, remedyWords } from '../words/answers';
 import { broodlessWords } from '../words/broodless';
 import { cautionWords } from '../words/cautions';
-import { CHECK_NAMES } from '../words/due';
+import { CHECK_NAMES } from '../words/check-names';
 import { inWords } from '../words/in-words';
 import { methodSaid, methodTitle } from '../words/methods/methods';
 import { programmePhrases } from '../words/pages/programme';

@@ -5,7 +5,8 @@ import { bareApiary } from '../core/facts/apiary';
 import { DEFAULT_SETTINGS } from '../core/settings/settings';
 import { roundAsText } from './round-text';
 import { roundView } from './round-view';
-import { seasonLines, seasonView } from './season-view';
+import { seasonLines } from './season-lines';
+import { seasonView } from './season-view';
 import { aStandingColony } from './testing';
 
 const TODAY = '2027-05-16';

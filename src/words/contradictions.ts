@@ -1,7 +1,7 @@
 import type { Contradiction } from '../core/colony/contradictions';
 import { answerWords } from './answers';
+import { CHECK_NAMES } from './check-names';
 import { weekdayWords } from './days';
-import { CHECK_NAMES } from './due';
 
 const clock = (at: string) => at.slice(11);
 

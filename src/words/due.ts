@@ -1,6 +1,7 @@
 import type { Day } from '../core/calendar/day';
 import { bestDay, type Check, type CheckCode, isDaily } from '../core/schedule/check';
 import type { CheckOnDay } from '../core/schedule/standing';
+import { withinSentence } from './capital';
 import { distanceWords, weekdayWords } from './days';
 import { inWords } from './in-words';
 import { measured } from './measures';
@@ -37,9 +38,6 @@ export function orderOf({ order, code }: Pick<Check, 'order' | 'code'>): string 
   return order ? inWords(order) : measured(DO[code]);
 }
 
-/** An order as it stands within a sentence: `thin the cells`. */
-export const withinSentence = (order: string): string => order.charAt(0).toLowerCase() + order.slice(1);
-
 /**
  * What is to be done and by when, as people say it: `Act today`, `Look inside by Wed 19 May`, `Late: act, due Thu 13 May`. Of one that
  * is put on another day that day is said, with what that means for its last good day.
@@ -68,30 +66,3 @@ export function dueWords({ check, standing }: CheckOnDay, today: Day): string {
 function bestWords(ideal: Day, today: Day): string {
   return ideal <= today ? 'now' : weekdayWords(ideal);
 }
-
-/** What each check is called on a label. */
-export const CHECK_NAMES: { readonly [C in CheckCode]: string } = {
-  'first-look': 'first inspection',
-  look: 'inspect',
-  act: 'act',
-  'thin-cells': 'thin cells',
-  'find-cells': 'find cells',
-  'make-room': 'make room',
-  'move-parent': 'move it',
-  eggs: 'eggs?',
-  released: 'is she out?',
-  'laying-check': 'laying?',
-  'nuc-settled': 'settled?',
-  'clear-top-cells': 'cells on top',
-  'top-brood-gone': 'top brood gone?',
-  'bottom-check': 'below',
-  'supers-check': 'supers',
-  'which-half': 'which half?',
-  'board-in': 'board in',
-  doors: 'entrances',
-  'turn-hive': 'turn',
-  'shift-boxes': 'shift',
-  'space-check': 'room?',
-  united: 'united?',
-  'read-comb': 'test frame',
-};

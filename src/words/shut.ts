@@ -1,7 +1,7 @@
 import { addDays } from '../core/calendar/day';
 import type { LeaveShut } from '../core/schedule/check';
+import { withinSentence } from './capital';
 import { weekdayWords } from './days';
-import { withinSentence } from './due';
 
 /** Where it is said already that it is to be left shut: `Not before Sat 5 Jun`. */
 export const openedFrom = ({ to }: LeaveShut): string => `Not before ${weekdayWords(addDays(to, 1))}`;

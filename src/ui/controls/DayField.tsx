@@ -2,18 +2,14 @@
 
 import { CalendarDays } from 'lucide-react';
 import dynamic from 'next/dynamic';
-import { Popover } from 'radix-ui';
-import { useState } from 'react';
+import { useId, useRef, useState } from 'react';
 import { addDays, type Day, formatDay, parseDay } from '../../core/calendar/day';
 import { readDay, writtenDay } from '../../words/read-day';
 import { useBook } from '../frame/BookContext';
 import { FIELD } from './styles';
 
-/** The month is drawn when somebody asks for it. */
-const DayCalendar = dynamic(() => import('./DayCalendar').then((module) => module.DayCalendar), {
-  ssr: false,
-  loading: () => <p className="p-4">…</p>,
-});
+/** The month is drawn when somebody asks for it, and its script comes then. */
+const DayPopover = dynamic(() => import('./DayPopover').then((module) => module.DayPopover), { ssr: false });
 
 interface Props {
   /** `YYYY-MM-DD`; empty: none. */
@@ -47,6 +43,8 @@ export function DayField({ value, onChange, min, max, since, hasChips = false, c
   const today = useBook()?.today ?? parseDay(max ?? value) ?? (0 as Day);
   const [typed, setTyped] = useState<string | null>(null);
   const [isOpen, setOpen] = useState(false);
+  const button = useRef<HTMLButtonElement>(null);
+  const monthId = useId();
   const day = parseDay(value);
   const bounds = { earliest: parseDay(min ?? '') ?? undefined, latest: parseDay(max ?? '') ?? undefined };
   const isUnread = typed !== null && typed.trim() !== '' && readDay(typed, today, bounds) === null;
@@ -62,38 +60,43 @@ export function DayField({ value, onChange, min, max, since, hasChips = false, c
   };
   return (
     <div>
-      <Popover.Root open={isOpen} onOpenChange={setOpen}>
-        <div className="flex">
-          <input
-            {...field}
-            type="text"
-            autoComplete="off"
-            spellCheck={false}
-            className={`${className} min-w-0 flex-1`}
-            aria-invalid={field['aria-invalid'] === true || isUnread}
-            value={typed ?? (day === null ? value : writtenDay(day, today))}
-            onChange={(event) => type(event.target.value)}
-            onBlur={() => !isUnread && setTyped(null)}
-          />
-          <Popover.Trigger
-            className="min-h-11 min-w-11 border-2 border-l-0 border-ink bg-paper px-2 hover:bg-tint"
-            aria-label="Pick the day from a month"
-          >
-            <CalendarDays aria-hidden="true" size={20} className="mx-auto" />
-          </Popover.Trigger>
-        </div>
-        <Popover.Portal>
-          <Popover.Content
-            align="end"
-            sideOffset={4}
-            collisionPadding={8}
-            aria-label="A month to pick a day from"
-            className="z-50 border-2 border-ink bg-paper p-2 shadow-lg"
-          >
-            <DayCalendar day={day} today={today} since={parseDay(since ?? '')} bounds={bounds} onPick={pick} />
-          </Popover.Content>
-        </Popover.Portal>
-      </Popover.Root>
+      <div className="flex">
+        <input
+          {...field}
+          type="text"
+          autoComplete="off"
+          spellCheck={false}
+          className={`${className} min-w-0 flex-1`}
+          aria-invalid={field['aria-invalid'] === true || isUnread}
+          value={typed ?? (day === null ? value : writtenDay(day, today))}
+          onChange={(event) => type(event.target.value)}
+          onBlur={() => !isUnread && setTyped(null)}
+        />
+        <button
+          ref={button}
+          type="button"
+          className="min-h-11 min-w-11 border-2 border-l-0 border-ink bg-paper px-2 hover:bg-tint"
+          aria-label="Pick the day from a month"
+          aria-haspopup="dialog"
+          aria-expanded={isOpen}
+          aria-controls={isOpen ? monthId : undefined}
+          onClick={() => setOpen(!isOpen)}
+        >
+          <CalendarDays aria-hidden="true" size={20} className="mx-auto" />
+        </button>
+      </div>
+      {isOpen && (
+        <DayPopover
+          button={button}
+          id={monthId}
+          day={day}
+          today={today}
+          since={parseDay(since ?? '')}
+          bounds={bounds}
+          onPick={pick}
+          onClose={() => setOpen(false)}
+        />
+      )}
       {isUnread && (
         <p role="alert" className="text-propolis mt-1 text-sm font-bold">
           Not a day. Write 15 May, yesterday or sun.

@@ -7,12 +7,12 @@ import type { CheckChange } from '../../core/facts/programme';
 import { riskOfDay } from '../../core/schedule/check-changes';
 import type { DueAt, DueView } from '../../views/due-view';
 import { rangeWords, weekdayWords } from '../../words/days';
-import { inWords } from '../../words/in-words';
 import { DayField } from '../controls/DayField';
 import { BUTTON, FIELD } from '../controls/styles';
 import { IssueList } from '../entry/IssueList';
 import { useThisMinute } from '../frame/useThisMinute';
 import { useSay } from '../offline/useSay';
+import { useInWords } from './useInWords';
 
 /** What checks are mostly put off for. */
 const REASONS = ['next warm day', 'no time', 'rain', 'somebody else inspects'];
@@ -39,7 +39,8 @@ export function MoveCheck({ check, at, minute: shownAt, onDone }: Props) {
   const { issues, isSaying, say } = useSay({ id: at.colonyId, name: at.colonyName });
   const day = parseDay(to);
   const risked = day && riskOfDay(check, at.leaveShut, day);
-  const risk = day === null ? 'Choose a real date.' : risked && inWords(risked);
+  const risks = useInWords(risked);
+  const risk = day === null ? 'Choose a real date.' : risks;
   const change = async (kind: CheckChange['kind'], because = reason) => {
     const body = {
       id: newId(),

@@ -17,7 +17,6 @@ import { dayWords } from '../../words/days';
 import { HOW_INSPECTED, inspectionLines, linesAsText } from '../../words/entry-lines';
 import { THOROUGHNESS_WORDS } from '../../words/inspections';
 import type { IssueInWords } from '../../words/issues';
-import { issueInWords } from '../../words/issues';
 import { AskFirst } from '../controls/AskFirst';
 import { Choice } from '../controls/Choice';
 import { BUTTON } from '../controls/styles';
@@ -136,7 +135,11 @@ export function InspectionForm(props: Props) {
     const entry = { ...entryOf(draft, searched), until };
     // Whether it lies in the future the server tells: this page may have been open for hours.
     const contradictions = checkEntry(entry, facts, null);
-    if (contradictions.length > 0) return setIssues(contradictions.map(issueInWords));
+    if (contradictions.length > 0) {
+      // The words for what is wrong are loaded when something is, and are kept on the device.
+      const { issueInWords } = await import('../../words/issues');
+      return setIssues(contradictions.map(issueInWords));
+    }
     if (shut && !isCorrection && !wasOpened && !reading.isForced) return setAsking(true);
     if (risksAll && !isAsked) return setAskingAll(true);
     setSaving(true);

@@ -2,11 +2,10 @@
 
 import { v7 as newId } from 'uuid';
 import { CELL_TRAVELS, type CellTravel } from '../../core/colony/facts';
-import type { TakingDownPrice } from '../../core/schedule/taking-down';
 import { type Change, type Draft, liveCellsOf } from '../../device/draft';
+import type { EntryReading } from '../../device/entry-reading';
 import type { NeedyColony } from '../../views/cells-view';
 import { findingWords } from '../../words/cells';
-import { inWords } from '../../words/in-words';
 import { CellGlyph } from '../cells/CellGlyph';
 import { BUTTON } from '../controls/styles';
 import { NeedyNote } from '../start/NeedyNote';
@@ -22,7 +21,7 @@ interface Props {
   readonly change: (change: Change) => void;
   readonly needy: readonly NeedyColony[];
   /** What breaking down all cells buys; null where the colony is to keep some of them. */
-  readonly price: TakingDownPrice | null;
+  readonly price: EntryReading['price'];
   readonly labelOf: (cellId: string) => string;
   /** When the virgin of a cell would be out; null: not dated. */
   readonly outOf: (cellId: string) => string | null;
@@ -36,7 +35,7 @@ export function TakingDown({ draft, change, needy, price, labelOf, outOf }: Prop
     <section aria-label="Breaking cells down" className="mt-4">
       {price && (
         <div className={`border-l-4 pl-3 ${price.isWorking ? 'border-line' : 'border-propolis'}`}>
-          <p className={price.isWorking ? '' : 'text-propolis font-bold'}>{inWords(price.words)}</p>
+          <p className={price.isWorking ? '' : 'text-propolis font-bold'}>{price.words}</p>
           {left > 0 && (
             <button
               type="button"

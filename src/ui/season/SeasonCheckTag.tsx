@@ -4,12 +4,12 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { v7 as newId } from 'uuid';
 import { type Day, day, formatDay } from '../../core/calendar/day';
+import type { Said } from '../../core/says/said';
 import type { LeaveShut } from '../../core/schedule/check';
 import { riskOfDay } from '../../core/schedule/check-changes';
 import type { OutboxEntry } from '../../device/outbox-entry';
 import type { SeasonCheck } from '../../views/season-view';
 import { rangeWords, weekdayWords } from '../../words/days';
-import { inWords } from '../../words/in-words';
 import { AskFirst } from '../controls/AskFirst';
 import { useThisMinute } from '../frame/useThisMinute';
 import { useDevice } from '../offline/DeviceProvider';
@@ -69,11 +69,15 @@ export function SeasonCheckTag({ check, colonyId, colonyName, shut, origin, top,
     setPut(said === 'refused' ? null : to);
     letGo();
   };
+  const sayRisk = async (risk: Said) => {
+    const { inWords } = await import('../../words/in-words');
+    setAsks(inWords(risk));
+  };
   const take = (to: Day) => {
     if (to === planned) return letGo();
     const risk = riskOfDay(check, shut, to);
     if (risk === null) void send(to);
-    else setAsks(inWords(risk));
+    else void sayRisk(risk);
   };
   const { taken, at, letGo, handlers } = useDayDrag({
     planned,

@@ -1,5 +1,6 @@
 import Link from 'next/link';
-import { type SeasonView, seasonLines } from '../../views/season-view';
+import { seasonLines } from '../../views/season-lines';
+import type { SeasonView } from '../../views/season-view';
 import { PlainTable } from '../controls/PlainTable';
 
 /** The season in words, colony by colony in order of time. */

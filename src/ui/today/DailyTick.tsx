@@ -6,7 +6,7 @@ import { ANSWERS } from '../../core/programmes/answers';
 import type { NamedColony } from '../../views/all-apiaries';
 import type { DueView } from '../../views/due-view';
 import { answerWords } from '../../words/answers';
-import { withinSentence } from '../../words/due';
+import { withinSentence } from '../../words/capital';
 import { BUTTON } from '../controls/styles';
 import { IssueList } from '../entry/IssueList';
 import { useThisMinute } from '../frame/useThisMinute';

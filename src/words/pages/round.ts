@@ -1,4 +1,4 @@
-import { withinSentence } from '../due';
+import { withinSentence } from '../capital';
 
 /** One apiary's round, on paper or sent to whoever helps. */
 export const roundPhrases = {

@@ -62,7 +62,7 @@ const fates = ({ fates: all }: Plan) =>
 /** The rows of a table that are written. */
 const rowsOf = <T extends Change['table']>({ changes }: Plan, table: T) =>
   changes.flatMap((change) => (change.table === table ? [(change as Change<T>).row] : []));
-const after = (plan: Plan): Partial<BookSide> => ({
+const bookAfter = (plan: Plan): Partial<BookSide> => ({
   inspections: rowsOf(plan, 'inspections'),
   cells: rowsOf(plan, 'cells'),
   cellObservations: rowsOf(plan, 'cellObservations'),
@@ -189,7 +189,7 @@ describe('cells', () => {
   });
 
   it('are known when the same sheet comes again, and differ where it says otherwise', () => {
-    const book = after(planOf('cells', SHEET));
+    const book = bookAfter(planOf('cells', SHEET));
     expect(planOf('cells', SHEET, book).changes).toEqual([]);
     expect(fates(planOf('cells', SHEET, book))).toEqual(['known', 'known', 'known', 'known']);
     const more = [...SHEET, 'Oak,2027-05-08,3,egg,,5'];
@@ -207,7 +207,7 @@ describe('cells', () => {
   });
 
   it('are put right where the sheet stands, with the box that it gives', () => {
-    const book = after(planOf('cells', SHEET));
+    const book = bookAfter(planOf('cells', SHEET));
     const lines = ['hive,date,cell,stage,frame', 'Oak,2027-05-08,b,sealed,6'];
     expect(planOf('cells', lines, book).changes).toEqual([]);
     const plan = planOf('cells', lines, book, { isOverBook: true });
@@ -232,8 +232,8 @@ describe('queens', () => {
       [OAK, '2027-05-01', 'present'],
       [ELM, '2027-04-01', 'present'],
     ]);
-    expect(fates(planOf('queens', lines, after(plan)))).toEqual(['known', 'known']);
-    expect(fates(planOf('queens', [lines[0] as string, 'Oak,2027-05-01,27,own'], after(plan)))).toEqual([
+    expect(fates(planOf('queens', lines, bookAfter(plan)))).toEqual(['known', 'known']);
+    expect(fates(planOf('queens', [lines[0] as string, 'Oak,2027-05-01,27,own'], bookAfter(plan)))).toEqual([
       'conflict origin',
     ]);
   });
