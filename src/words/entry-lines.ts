@@ -2,7 +2,6 @@ import type { Looked } from '../core/brood/looked';
 import { day } from '../core/calendar/day';
 import type { InspectionEntry } from '../core/facts/entry';
 import type { SurveyEntry } from '../core/facts/survey';
-import { framesOf } from '../core/space/hive';
 import { YOUNGEST_WORDS } from './brood';
 import { findingWords } from './cells';
 import { dayWords, minuteWords } from './days';
@@ -73,7 +72,7 @@ export function surveyLines({ at, hive, flow, coveredSeams, note }: SurveyEntry)
       label: `Box ${i + 1}, from below`,
       value: `${role}, ${frames.length} frames`,
     })),
-    { label: 'Frames in all', value: String(framesOf(hive).length) },
+    { label: 'Frames in all', value: String(hive.boxes.reduce((sum, { frames }) => sum + frames.length, 0)) },
     { label: 'Flow', value: plainly(flow) },
     { label: 'Seams covered', value: count(coveredSeams) },
     { label: 'Note', value: note === '' ? 'none' : note },

@@ -6,8 +6,8 @@ import type { RoomFigures } from '../core/space/nectar';
 import { type HiveOnDay, knownFrom, type LaidBefore, type Room, roomOf } from '../core/space/room';
 import { boxTitle } from './boxes';
 import { dayWords, rangeWords } from './days';
+import { HOLDS_WORDS } from './holds';
 import { massWords } from './measures';
-import { HOLDS_WORDS } from './work-list';
 
 const BOUND_WORDS = {
   pollen: 'Pollen-bound',

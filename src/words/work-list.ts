@@ -1,31 +1,12 @@
 import type { Box } from '../core/space/hive';
-import type { FrameHolds } from '../core/space/work-list/frame-holds';
 import type { WorkSays } from '../core/space/work-list/says';
 import { boxWords } from './boxes';
 import { capital } from './capital';
+import { HOLDS_WORDS } from './holds';
 import { listWords } from './list';
 import { wholeMassWords } from './measures';
 import { unitTitle } from './units';
 import type { Words } from './words';
-
-/** What a frame is called by what it mainly holds. */
-export const HOLDS_WORDS: { readonly [H in FrameHolds]: string } = {
-  brood: 'brood',
-  eggs: 'brood',
-  larvae: 'brood',
-  sealed: 'brood',
-  drone: 'drone brood',
-  pollen: 'pollen',
-  nectar: 'nectar',
-  honey: 'honey',
-  empty: 'empty comb',
-  droneComb: 'empty drone comb',
-  undrawn: 'foundation',
-  unseen: 'not inspected',
-  comb: 'comb',
-  dummy: 'dummy',
-  feeder: 'feeder',
-};
 
 const UNDER_WORDS = { excluder: 'queen excluder', board: 'split board' } as const;
 const overWords = (under: Box['under']) => (under === 'open' ? '' : ` over a ${UNDER_WORDS[under]}`);

@@ -13,7 +13,8 @@ import { DayField } from '../controls/DayField';
 import { BUTTON, FIELD } from '../controls/styles';
 import type { useSend } from '../controls/useSend';
 import { useBook } from '../frame/BookContext';
-import { withCount, withWay } from './plan-changes';
+import { withWay } from './plan-changes';
+import { withCount } from './plan-count';
 
 interface Props {
   readonly view: SeasonPlanView;

@@ -1,6 +1,5 @@
 import { v7 as newId } from 'uuid';
 import type { SeasonPlanFact } from '../../core/facts/season-plan';
-import { keysOf } from '../../core/season-plan/intentions';
 
 /**
  * A plan for a colony that had none, or another way for one that had: days that were set for the old way's acts mean nothing any more.
@@ -44,17 +43,3 @@ export const withAgain = (plan: SeasonPlanFact, key: string, today: string): Sea
   dropped: plan.dropped.filter((other) => other !== key),
   again: { ...plan.again, [key]: today },
 });
-
-/** Another number of colonies: what was said of nucs that are no more is gone. */
-export function withCount(plan: SeasonPlanFact, count: number): SeasonPlanFact {
-  const keys = new Set(keysOf(plan.way, count));
-  const kept = (entries: Readonly<Record<string, string>>) =>
-    Object.fromEntries(Object.entries(entries).filter(([key]) => keys.has(key)));
-  return {
-    ...plan,
-    count,
-    moved: kept(plan.moved),
-    again: kept(plan.again),
-    dropped: plan.dropped.filter((key) => keys.has(key)),
-  };
-}
