@@ -8,8 +8,8 @@ import { anyHive, boundHive, proposalFromOf } from '../src/core/space/proposals/
 import { boundIn } from '../src/core/space/room';
 import { WHOLE } from '../src/core/space/whole';
 import { holdsOf } from '../src/core/space/work-list/frame-holds';
+import { HOLDS_WORDS } from '../src/words/holds';
 import { inWords } from '../src/words/in-words';
-import { HOLDS_WORDS } from '../src/words/work-list';
 
 /**
  * `npm run bench:proposals`: 300 random hives, a proposal of every method for each, and what a keeper would shake his head at, by

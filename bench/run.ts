@@ -7,9 +7,9 @@ import {
   type InspectionFact,
   NO_PROGRAMMES,
 } from '../src/core/colony/facts';
-import { foldColony } from '../src/core/colony/fold';
 import { inspection } from '../src/core/colony/testing';
 import { DEFAULT_SETTINGS } from '../src/core/settings/settings';
+import { foldColony } from '../src/core/state/fold';
 
 /** Medians of the reckoning on a made-up big yard, beside a bare pass over the same facts as a floor. Same facts each time. */
 const COLONIES = 100;

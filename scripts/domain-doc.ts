@@ -6,10 +6,10 @@ import { CELL_STAGES, STAGES } from '../src/core/cells/stage';
 import { RULE_WORDS } from '../src/words/frames';
 import { READING_WORDS } from '../src/words/readings';
 // Everything that declares figures hangs on the fold and the methods.
-import '../src/core/colony/fold';
+import '../src/core/state/fold';
 import '../src/core/methods/fit';
 import '../src/core/colony/fit-facts';
-import '../src/core/programmes/planned-course';
+import '../src/core/starts/planned-course';
 import '../src/core/schedule/taking-down';
 import '../src/core/rounds/learned-minutes';
 import '../src/core/rounds/planned-days';

@@ -2,9 +2,9 @@ import { describe, expect, it } from 'vitest';
 import { day, formatDay } from '../core/calendar/day';
 import { checkEntry } from '../core/colony/check-entry';
 import type { ColonyFacts } from '../core/colony/facts';
-import { foldColony } from '../core/colony/fold';
 import { readSeasonFile, writeSeasonFile } from '../core/formats/season-file';
 import { DEFAULT_SETTINGS } from '../core/settings/settings';
+import { foldColony } from '../core/state/fold';
 import { coloniesOf } from './colonies-of';
 import { larkvaleSeason } from './larkvale';
 

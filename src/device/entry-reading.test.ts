@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { day } from '../core/calendar/day';
-import { foldColony } from '../core/colony/fold';
 import { aColony, inspection } from '../core/colony/testing';
 import { DEFAULT_SETTINGS } from '../core/settings/settings';
+import { foldColony } from '../core/state/fold';
 import { changeDraft, emptyDraft } from './draft';
 import { type EntryQuestion, readEntry } from './entry-reading';
 

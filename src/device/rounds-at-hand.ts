@@ -1,9 +1,9 @@
 import type { Day } from '../core/calendar/day';
 import type { ColonyFacts } from '../core/colony/facts';
-import { type ColonyState, foldColony } from '../core/colony/fold';
 import { plannedOn } from '../core/rounds/planned-on';
 import type { Room } from '../core/space/room';
 import type { SurveyFact } from '../core/space/survey';
+import { type ColonyState, foldColony } from '../core/state/fold';
 import type { ApiaryEntry, ColonyEntry } from '../views/all-apiaries';
 import { type NeedyColony, needyColonies } from '../views/cells-view';
 import { type PlannedThere, type RoundView, roundView } from '../views/round-view';

@@ -1,7 +1,7 @@
 import 'server-only';
 import { inArray } from 'drizzle-orm';
-import type { ColonyState } from '../core/colony/fold';
 import { methodNamed } from '../core/methods/methods';
+import type { ColonyState } from '../core/state/fold';
 import type { Db } from '../db/open';
 import { colonies } from '../db/schema/tables';
 import type { NamedColony } from '../views/all-apiaries';

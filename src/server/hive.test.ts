@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { addDays, day } from '../core/calendar/day';
-import { foldColony } from '../core/colony/fold';
+import { foldColony } from '../core/state/fold';
 import type { OpenedDatabase } from '../db/open';
 import { findEntry } from '../db/repositories/inspection-entry';
 import { saveSettings } from '../db/repositories/settings';

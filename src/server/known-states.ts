@@ -1,8 +1,8 @@
 import 'server-only';
 import { type Day, formatDay } from '../core/calendar/day';
 import type { ColonyFacts } from '../core/colony/facts';
-import { type ColonyState, foldColony } from '../core/colony/fold';
 import type { Settings } from '../core/settings/settings';
+import { type ColonyState, foldColony } from '../core/state/fold';
 
 /** Lists of a colony's own facts, and the weather where it stands: while nothing of them has changed they are the very same. */
 const OWN = ['inspections', 'cells', 'queenEvents', 'surveys', 'afternoons'] as const;

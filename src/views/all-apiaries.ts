@@ -1,6 +1,6 @@
 import type { ColonyOrigin, QueenWanted } from '../core/colony/facts';
-import type { ColonyState } from '../core/colony/fold';
 import type { Settings } from '../core/settings/settings';
+import type { ColonyState } from '../core/state/fold';
 import type { ApiaryYear } from '../core/year/apiary-year';
 import type { Measured } from './measured';
 

@@ -1,15 +1,15 @@
 import type { ColonyFacts } from '../core/colony/facts';
-import type { ColonyState } from '../core/colony/fold';
 import { lays } from '../core/colony/queen-state';
 import { type Fit, type FitFacts, fitOf } from '../core/methods/fit';
 import { METHOD_KINDS, type Method, type MethodKind, type MethodName } from '../core/methods/method';
 import { METHODS } from '../core/methods/methods';
 import type { Plan } from '../core/methods/plan';
 import { cellsToKeep } from '../core/programmes/best-to-keep';
-import { previewStart } from '../core/programmes/preview';
 import { firstEggsWindow } from '../core/queens/virgin-care';
 import type { Settings } from '../core/settings/settings';
 import { movesFrames } from '../core/space/proposals/propose';
+import { previewStart } from '../core/starts/preview';
+import type { ColonyState } from '../core/state/fold';
 import { type FitInWords, fitInWords } from '../words/fit';
 import { methodSaid } from '../words/methods/methods';
 import { decidePhrases } from '../words/pages/decide';

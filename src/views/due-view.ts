@@ -1,10 +1,10 @@
 import type { Day } from '../core/calendar/day';
 import type { CheckWindow } from '../core/calendar/window';
-import type { ColonyState } from '../core/colony/fold';
 import type { FollowUpCode } from '../core/methods/method';
 import { ANSWERS } from '../core/programmes/answers';
 import { type CheckCode, type LeaveShut, nthOf } from '../core/schedule/check';
 import { type CheckOnDay, colonyOnDay } from '../core/schedule/standing';
+import type { ColonyState } from '../core/state/fold';
 import { dueWords, orderOf } from '../words/due';
 import { inWords } from '../words/in-words';
 import { type Tone, toneOf } from './marks';

@@ -1,5 +1,4 @@
 import { daysBetween } from '../core/calendar/day';
-import type { ColonyState } from '../core/colony/fold';
 import { mayStillHoldQueen } from '../core/colony/track-cells';
 import { bestToKeep } from '../core/programmes/best-to-keep';
 import { allSizes, roomFigures, type Settings } from '../core/settings/settings';
@@ -12,6 +11,7 @@ import type { Flow } from '../core/space/nectar';
 import type { SurveyFact } from '../core/space/survey';
 import { type Triggers, triggersOf } from '../core/space/triggers';
 import { boxWeight } from '../core/space/weight';
+import type { ColonyState } from '../core/state/fold';
 import { framesPhrases } from '../words/pages/frames';
 import { type RoomWords, storedRoomWords } from '../words/room';
 import type { AllApiaries, ColonyEntry } from './all-apiaries';

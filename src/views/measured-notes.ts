@@ -1,9 +1,9 @@
 import type { Day } from '../core/calendar/day';
-import type { ColonyState } from '../core/colony/fold';
 import { mayGo } from '../core/colony/may-swarm';
 import type { OpenLoss } from '../core/scale/losses';
 import { noFitDay } from '../core/schedule/fit-days';
 import type { ColonyOnDay } from '../core/schedule/standing';
+import type { ColonyState } from '../core/state/fold';
 import { flowWords, lossWords } from '../words/scale';
 import { flightsWords, noFitDayWords, swarmRiskWords } from '../words/weather';
 import type { AllApiaries } from './all-apiaries';

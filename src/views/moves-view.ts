@@ -1,8 +1,8 @@
 import type { Day } from '../core/calendar/day';
 import type { CheckWindow } from '../core/calendar/window';
-import type { ColonyState } from '../core/colony/fold';
 import type { CheckCode } from '../core/schedule/check';
 import { differenceOf, movesOf } from '../core/schedule/what-moved';
+import type { ColonyState } from '../core/state/fold';
 import { weekdayWords } from '../words/days';
 import { orderOf } from '../words/due';
 import { movesPhrases } from '../words/pages/moves';

@@ -1,5 +1,4 @@
 import { type Day, daysBetween } from '../core/calendar/day';
-import type { ColonyState } from '../core/colony/fold';
 import { lays } from '../core/colony/queen-state';
 import { situationOf } from '../core/colony/situation';
 import { methodNamed } from '../core/methods/methods';
@@ -10,6 +9,7 @@ import { broodlessWindow } from '../core/schedule/broodless';
 import { colonyOnDay } from '../core/schedule/standing';
 import { movesOf } from '../core/schedule/what-moved';
 import type { Settings } from '../core/settings/settings';
+import type { ColonyState } from '../core/state/fold';
 import { answerWords, remedyWords } from '../words/answers';
 import { broodlessWords } from '../words/broodless';
 import { cautionWords } from '../words/cautions';

@@ -1,6 +1,6 @@
-import type { ColonyState } from '../core/colony/fold';
 import { headlineOf, isHeld, type Read } from '../core/colony/situation';
 import { isReplacing } from '../core/inspections/replacing';
+import type { ColonyState } from '../core/state/fold';
 import { doubtWords } from '../words/doubt';
 import { inWords } from '../words/in-words';
 import { readingPhrases } from '../words/pages/reading';

@@ -1,11 +1,11 @@
 import type { Day } from '../core/calendar/day';
-import type { ColonyState } from '../core/colony/fold';
 import { situationOf } from '../core/colony/situation';
 import { type Gift, inRoundOrder } from '../core/rounds/round-order';
 import { visitId } from '../core/rounds/to-visit';
 import { KIND_OF, type VisitKind } from '../core/rounds/work';
 import { isDaily } from '../core/schedule/check';
 import { type ColonyOnDay, colonyOnDay } from '../core/schedule/standing';
+import type { ColonyState } from '../core/state/fold';
 import { weekdayWords } from '../words/days';
 import { dueWords } from '../words/due';
 import { inWords } from '../words/in-words';

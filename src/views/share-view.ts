@@ -1,6 +1,6 @@
 import { type Day, day, dayOfMinute, yearOf } from '../core/calendar/day';
-import type { ColonyState } from '../core/colony/fold';
 import type { FoodFact } from '../core/food/food';
+import type { ColonyState } from '../core/state/fold';
 import { dayWords } from '../words/days';
 import { foodWords, lastFedWords } from '../words/food';
 import { QUEEN_EVENT_WORDS, queenEventDay } from '../words/queen-events';

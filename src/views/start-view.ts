@@ -1,6 +1,5 @@
 import type { DayRange } from '../core/calendar/window';
 import type { CellStage } from '../core/cells/stage';
-import type { ColonyState } from '../core/colony/fold';
 import { firstDayOf } from '../core/colony/known-since';
 import { lays } from '../core/colony/queen-state';
 import { mayStillHoldQueen } from '../core/colony/track-cells';
@@ -9,6 +8,7 @@ import type { Method, MethodName } from '../core/methods/method';
 import { mayBuyQueen, methodNamed } from '../core/methods/methods';
 import { cellsToKeep, laidRange } from '../core/programmes/best-to-keep';
 import type { Settings } from '../core/settings/settings';
+import type { ColonyState } from '../core/state/fold';
 import { cautionWords } from '../words/cautions';
 import { findingWords } from '../words/cells';
 import { rangeWords } from '../words/days';

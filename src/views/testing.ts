@@ -1,9 +1,9 @@
 import { day } from '../core/calendar/day';
 import type { ColonyFacts } from '../core/colony/facts';
-import { foldColony } from '../core/colony/fold';
 import { aColony } from '../core/colony/testing';
 import { bareApiary } from '../core/facts/apiary';
 import { DEFAULT_SETTINGS } from '../core/settings/settings';
+import { foldColony } from '../core/state/fold';
 import type { StandingColony } from './all-apiaries';
 
 /** A colony in a yard, for tests: in Orchard, known since April 2027, with the facts given. */

@@ -1,8 +1,8 @@
 import { type Day, daysBetween } from '../core/calendar/day';
-import type { ColonyState } from '../core/colony/fold';
 import { isUnseen, situationOf } from '../core/colony/situation';
 import { bestDay, type Check, isDaily } from '../core/schedule/check';
 import { byPressingLead, type ColonyOnDay, colonyOnDay } from '../core/schedule/standing';
+import type { ColonyState } from '../core/state/fold';
 import { withinSentence } from '../words/capital';
 import { weekdayWords } from '../words/days';
 import { dueWords, orderOf } from '../words/due';

@@ -1,9 +1,9 @@
 import { addDays, type Day } from '../core/calendar/day';
 import type { DayRange } from '../core/calendar/window';
 import { fitFactsOf } from '../core/colony/fit-facts';
-import type { ColonyState } from '../core/colony/fold';
 import { lays } from '../core/colony/queen-state';
 import { type LayingQueen, whichQueenStays } from '../core/programmes/which-queen-stays';
+import type { ColonyState } from '../core/state/fold';
 import { unionPhrases } from '../words/pages/union';
 import type { NamedColony } from './all-apiaries';
 

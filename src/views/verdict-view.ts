@@ -1,6 +1,6 @@
 import type { Day } from '../core/calendar/day';
-import type { ColonyState } from '../core/colony/fold';
 import { colonyOnDay } from '../core/schedule/standing';
+import type { ColonyState } from '../core/state/fold';
 import { dueWords } from '../words/due';
 import { inWords } from '../words/in-words';
 import { type ReadingView, readingView } from './reading-view';

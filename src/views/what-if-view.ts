@@ -1,12 +1,12 @@
 import { addDays, type Day } from '../core/calendar/day';
 import type { DayRange } from '../core/calendar/window';
-import type { ColonyState } from '../core/colony/fold';
 import type { Choice, WhatIfAsked } from '../core/population/asked';
 import { type ColonyBegun, colonyNow, swarmSeason } from '../core/population/colony-now';
 import { FORAGE, MAIN_FLOW, MATING_SUCCEEDS } from '../core/population/figures';
 import { methodsInOrder } from '../core/population/usual-choices';
 import { queenYear } from '../core/queens/age';
 import { allSizes, type Settings } from '../core/settings/settings';
+import type { ColonyState } from '../core/state/fold';
 import type { PlaceYear } from '../core/year/place-year';
 
 /** So far ahead choices are followed. */

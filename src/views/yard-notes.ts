@@ -1,7 +1,7 @@
 import type { Day } from '../core/calendar/day';
-import type { ColonyState } from '../core/colony/fold';
 import { mayStillHoldQueen } from '../core/colony/track-cells';
 import type { StandFact, StandMoveFact } from '../core/facts/yard';
+import type { ColonyState } from '../core/state/fold';
 import { type NextStep, nextStep } from '../core/yard/by-steps';
 import type { Point } from '../core/yard/flyers';
 import { placeBefore, wayMarks } from '../core/yard/way-mark';

@@ -1,10 +1,10 @@
 import { EGG_HATCHES } from '../biology/development';
 import { addDays, type Day } from '../calendar/day';
 import type { Thoroughness } from '../cells/thoroughness';
-import { foldColony } from '../colony/fold';
 import type { MethodName } from '../methods/method';
 import { methodNamed } from '../methods/methods';
 import { honeyKgOf, isLaying } from '../population/unit';
+import { foldColony } from '../state/fold';
 import { goOnAsAdvised, startNow, type UnderWay } from './advised';
 import { bookOf, CASE_SETTINGS } from './book';
 import { type Case, type CaseEvent, type CaseMove, type CaseStart, isLoss } from './case';

@@ -1,10 +1,10 @@
 import type { DayRange } from '../calendar/window';
 import { fitFactsOf } from '../colony/fit-facts';
-import type { ColonyState } from '../colony/fold';
 import { type Fit, fitOf } from '../methods/fit';
 import { METHOD_KINDS, type Method, type MethodName } from '../methods/method';
 import { METHODS } from '../methods/methods';
 import { CHOICES } from '../population/asked';
+import type { ColonyState } from '../state/fold';
 import { CASE_SETTINGS } from './book';
 
 /**

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { EGG_HATCHES } from '../biology/development';
 import { STAGES } from '../cells/stage';
-import { foldColony } from '../colony/fold';
+import { foldColony } from '../state/fold';
 import { goOnAsAdvised, type UnderWay } from './advised';
 import { bookOf, CASE_SETTINGS } from './book';
 import { isStanding } from './case-cell';

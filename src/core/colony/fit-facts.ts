@@ -6,8 +6,8 @@ import type { FitFacts } from '../methods/fit';
 import type { MethodKind } from '../methods/method';
 import { methodNamed } from '../methods/methods';
 import { broodFrameCount } from '../space/hive';
+import type { ColonyState } from '../state/fold';
 import type { Drones, InspectionFact } from './facts';
-import type { ColonyState } from './fold';
 import { isUnseen } from './situation';
 import { mayStillHoldQueen } from './track-cells';
 

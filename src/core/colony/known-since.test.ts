@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { day } from '../calendar/day';
 import { DEFAULT_SETTINGS } from '../settings/settings';
+import { foldColony } from '../state/fold';
 import type { ColonyFacts } from './facts';
-import { foldColony } from './fold';
 import { firstLookFrom, isBeforeColony, knownSince } from './known-since';
 import { aColony, inspection } from './testing';
 

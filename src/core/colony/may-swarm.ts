@@ -1,5 +1,5 @@
 import { isOpenCell, isSealed } from '../cells/stage';
-import type { ColonyState } from './fold';
+import type { ColonyState } from '../state/fold';
 import { lays } from './queen-state';
 import { mayStillHoldQueen } from './track-cells';
 

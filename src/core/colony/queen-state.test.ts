@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { addDays, type Day, day, formatDay } from '../calendar/day';
 import { DEFAULT_SETTINGS } from '../settings/settings';
+import { foldColony } from '../state/fold';
 import type { CellSeenFact, ColonyFacts, InspectionFact, QueenEventKind } from './facts';
-import { foldColony } from './fold';
 import { afterQueenEvent, queenStateAtStart } from './queen-state';
 import { aColony, inspection } from './testing';
 

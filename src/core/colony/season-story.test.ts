@@ -3,8 +3,8 @@ import { dueWords } from '../../words/due';
 import { day, formatDay } from '../calendar/day';
 import { colonyOnDay } from '../schedule/standing';
 import { DEFAULT_SETTINGS } from '../settings/settings';
+import { foldColony } from '../state/fold';
 import { type CellSeenFact, type ColonyFacts, type InspectionFact, NO_PROGRAMMES, type QueenEventKind } from './facts';
-import { foldColony } from './fold';
 import { inspection, queenEvent } from './testing';
 
 /** One colony from spring to a laying young queen, asked every few days what it says. */

@@ -1,7 +1,7 @@
 import { isReplacing } from '../inspections/replacing';
 import { methodNamed } from '../methods/methods';
 import type { Said } from '../says/said';
-import type { ColonyState } from './fold';
+import type { ColonyState } from '../state/fold';
 import type { InspectionKnown } from './inspection-known';
 import { say } from './says';
 

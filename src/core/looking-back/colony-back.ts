@@ -1,9 +1,9 @@
 import { type Day, daysBetween } from '../calendar/day';
 import type { DayRange } from '../calendar/window';
 import type { ColonyFacts } from '../colony/facts';
-import type { ColonyState } from '../colony/fold';
 import { lays } from '../colony/queen-state';
 import type { MethodName, UnitQueen } from '../methods/method';
+import type { ColonyState } from '../state/fold';
 
 /** How a method came out: its young or bought queen lays; it was given up; something of it is still to be done; or nothing is any more. */
 export const CAME_OUT = ['queen-lays', 'given-up', 'under-way', 'over'] as const;

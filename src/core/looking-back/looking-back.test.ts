@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { addDays, day } from '../calendar/day';
 import type { ColonyFacts } from '../colony/facts';
-import { foldColony } from '../colony/fold';
 import { aColony, inspection, queenEvent } from '../colony/testing';
 import { DEFAULT_SETTINGS } from '../settings/settings';
+import { foldColony } from '../state/fold';
 import { type ColonyBack, colonyBack } from './colony-back';
 import { seasonBack } from './season-back';
 

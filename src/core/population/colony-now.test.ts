@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { addDays, day } from '../calendar/day';
-import { foldColony } from '../colony/fold';
 import { aColony, inspection } from '../colony/testing';
 import { queenYear } from '../queens/age';
 import { DEFAULT_SETTINGS } from '../settings/settings';
 import { FRAME_SIZES } from '../space/frame-size';
 import { aBox, aHive } from '../space/testing';
+import { foldColony } from '../state/fold';
 import { placeYear } from '../year/place-year';
 import { colonyNow, swarmSeason, usualRate } from './colony-now';
 

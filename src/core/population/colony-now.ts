@@ -1,10 +1,10 @@
 import { EGG_DAYS, OPEN_LARVA_DAYS, SEALED_WORKER_DAYS } from '../biology/development';
 import { addDays, type Day } from '../calendar/day';
 import type { DayRange } from '../calendar/window';
-import type { ColonyState } from '../colony/fold';
 import { lays } from '../colony/queen-state';
 import type { FrameSize } from '../space/frame-size';
 import { combOf, layingBoxes } from '../space/hive';
+import type { ColonyState } from '../state/fold';
 import { BEES_A_SEAM } from '../yard/flyers';
 import { seasonPart } from '../year/beekeeping-year';
 import type { PlaceYear } from '../year/place-year';

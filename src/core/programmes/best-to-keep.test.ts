@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { day } from '../calendar/day';
 import type { CellStage } from '../cells/stage';
-import { foldColony } from '../colony/fold';
 import { aColony, inspection } from '../colony/testing';
 import { methodNamed } from '../methods/methods';
 import { DEFAULT_SETTINGS } from '../settings/settings';
+import { foldColony } from '../state/fold';
 import { bestToKeep, cellsToKeep } from './best-to-keep';
 
 /** Cells as seen on 16 May, `a:larva-large:3` on frame 3. */

@@ -1,9 +1,9 @@
 import type { Window } from '../calendar/window';
 import { isSealed } from '../cells/stage';
 import type { QueenWanted } from '../colony/facts';
-import type { ColonyState } from '../colony/fold';
 import type { TrackedCell } from '../colony/track-cells';
 import { KEPT_CELLS_AT_MOST } from '../settings/settings';
+import type { ColonyState } from '../state/fold';
 import { needsWayOut } from './ways-out';
 
 /** Why a live cell would help a colony. */

@@ -5,9 +5,9 @@ import type { FollowUpCode, MethodKind } from '../methods/method';
 import { methodNamed } from '../methods/methods';
 import { type PlannedCheck, planMethod, USUAL_CHOICES } from '../methods/plan';
 import type { Said } from '../says/said';
-import { checkKey } from '../schedule/check';
 import type { Settings } from '../settings/settings';
 import { type Again, ANSWERS, type AnswerMeaning, meaningOf } from './answers';
+import { checkKey } from './check-key';
 import type { CheckAnswerFact, ProgrammePart } from './facts';
 import { ASKED_AGAIN, TOLD_EARLY, toldByLook } from './told-by-look';
 

@@ -1,10 +1,10 @@
 import { type Day, day, dayOfMinute, formatDay } from '../calendar/day';
 import { assembleFacts, type OwnFacts, type SharedFacts } from '../colony/assemble';
 import type { CellSeenFact, InspectionFact } from '../colony/facts';
-import { foldColony } from '../colony/fold';
 import { aColony, inspection } from '../colony/testing';
 import type { FollowUpCode } from '../methods/method';
 import { DEFAULT_SETTINGS } from '../settings/settings';
+import { foldColony } from '../state/fold';
 import type { CheckAnswerFact, ProgrammeFact } from './facts';
 
 /** A programme for tests, begun on 10 May 2027 on colony `home`, with the options that it has by default. */

@@ -2,12 +2,12 @@ import { QUEEN_EMERGES } from '../biology/development';
 import { addDays, type Day } from '../calendar/day';
 import type { DayRange } from '../calendar/window';
 import { STAGES } from '../cells/stage';
-import type { ColonyState } from '../colony/fold';
 import type { MethodName } from '../methods/method';
 import { methodNamed } from '../methods/methods';
 import { planMethod, USUAL_CHOICES } from '../methods/plan';
 import { firstEggsWindow } from '../queens/virgin-care';
 import type { Settings } from '../settings/settings';
+import type { ColonyState } from '../state/fold';
 
 /** A ripe cell is at least this many days old. */
 const RIPEST_FROM = STAGES['sealed-ripe'].ages?.from ?? QUEEN_EMERGES.value.early;

@@ -1,5 +1,5 @@
-import type { ColonyState } from '../colony/fold';
 import { byPressingLead, type ColonyOnDay } from '../schedule/standing';
+import type { ColonyState } from '../state/fold';
 
 /** A hive of a round, as much of it as its place in the order follows from. */
 export interface InRound {

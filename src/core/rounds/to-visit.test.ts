@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { addDays, day } from '../calendar/day';
+import { checkKey } from '../programmes/check-key';
 import { verbatim } from '../says/together';
-import { aCheck, type Check, type CheckCode, checkKey } from '../schedule/check';
+import { aCheck, type Check, type CheckCode } from '../schedule/check';
 import { apart, couplesOf, LATE_WITHIN, toVisit } from './to-visit';
 import { minutesByKind, OPENING_MINUTES, USUAL_MINUTES } from './work';
 

@@ -1,10 +1,10 @@
 import { figure } from '../biology/figure';
 import { addDays, type Day, latestOf } from '../calendar/day';
 import type { CheckWindow } from '../calendar/window';
-import type { ColonyState } from '../colony/fold';
 import { mayStillHoldQueen } from '../colony/track-cells';
 import { type Check, isDaily, type LeaveShut, opensNest } from '../schedule/check';
 import { standingOf } from '../schedule/standing';
+import type { ColonyState } from '../state/fold';
 import type { RoundCheck } from './asked';
 import type { Gift } from './round-order';
 import { weightOf } from './weight';

@@ -2,7 +2,8 @@ import { addDays, latestOf } from '../calendar/day';
 import type { ReadingName } from '../inspections/reading';
 import { isReplacing } from '../inspections/replacing';
 import { methodNamed } from '../methods/methods';
-import { aCheck, type Check, checkKey } from './check';
+import { checkKey } from '../programmes/check-key';
+import { aCheck, type Check } from './check';
 import { say } from './says';
 import type { ScheduleFrom } from './schedule-part';
 

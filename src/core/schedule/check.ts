@@ -36,11 +36,6 @@ export function aCheck(check: Omit<Check, 'programme' | 'plannedFor' | 'opens' |
   return { programme: null, plannedFor: null, opens: OPENS[check.code], forced: null, ...check };
 }
 
-/** `eggs:0196...`: the key of a check that hangs on a fact; `nth` tells those of one code in one programme apart. */
-export function checkKey(code: CheckCode, anchor: string, nth = 1): string {
-  return nth === 1 ? `${code}:${anchor}` : `${code}:${anchor}:${nth}`;
-}
-
 /** A task of a few minutes on each day of its window, with the hive shut. */
 export const isDaily = (code: string): code is DailyTask['code'] => code === 'turn-hive' || code === 'shift-boxes';
 

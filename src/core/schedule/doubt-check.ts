@@ -4,10 +4,11 @@ import { addDays, type Day, daysBetween } from '../calendar/day';
 import type { CheckWindow } from '../calendar/window';
 import { type DoubtCode, doubtNext, doubtSaid } from '../colony/queen-doubt';
 import { methodNamed } from '../methods/methods';
+import { checkKey } from '../programmes/check-key';
 import { EGGS_TELL } from '../programmes/which-half';
 import type { Said } from '../says/said';
 import { sentences } from '../says/together';
-import { aCheck, type Check, checkKey } from './check';
+import { aCheck, type Check } from './check';
 import { say } from './says';
 import type { ScheduleFrom } from './schedule-part';
 

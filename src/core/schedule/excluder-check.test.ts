@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { day, formatDay } from '../calendar/day';
 import type { ColonyFacts } from '../colony/facts';
-import { foldColony } from '../colony/fold';
 import { aColony, inspection } from '../colony/testing';
 import { aProgramme } from '../programmes/testing';
 import { DEFAULT_SETTINGS } from '../settings/settings';
 import type { SurveyFact } from '../space/survey';
 import { aBox, aHive } from '../space/testing';
+import { foldColony } from '../state/fold';
 
 const aPart = (method: 'demaree' | 'interleave', on: string): ColonyFacts['parts'][number] => ({
   colonyId: 'colony',

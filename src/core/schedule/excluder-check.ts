@@ -2,10 +2,11 @@ import { figure } from '../biology/figure';
 import { addDays, type Day, daysBetween } from '../calendar/day';
 import { lays } from '../colony/queen-state';
 import { methodNamed } from '../methods/methods';
+import { checkKey } from '../programmes/check-key';
 import { sentences } from '../says/together';
 import { EGGS_ARE_NEW } from '../space/above-excluder';
 import { ROOM_AT_MOST } from '../space/laying-room';
-import { aCheck, type Check, checkKey } from './check';
+import { aCheck, type Check } from './check';
 import { say } from './says';
 import type { ScheduleFrom } from './schedule-part';
 

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { inWords } from '../../words/in-words';
 import { addDays, type Day, day, formatDay } from '../calendar/day';
-import { foldColony } from '../colony/fold';
 import { aColony, inspection } from '../colony/testing';
 import { DEFAULT_SETTINGS } from '../settings/settings';
+import { foldColony } from '../state/fold';
 import type { Afternoons } from '../weather/afternoons';
 
 /** A virgin was seen to emerge. */

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { day, formatDay } from '../calendar/day';
 import type { ColonyFacts } from '../colony/facts';
-import { foldColony } from '../colony/fold';
 import { aColony, inspection } from '../colony/testing';
 import { DEFAULT_SETTINGS } from '../settings/settings';
 import type { SurveyFact } from '../space/survey';
 import { aBox, aHive } from '../space/testing';
+import { foldColony } from '../state/fold';
 
 const survey = (at: string, letters: string, over: Partial<SurveyFact> = {}): SurveyFact => ({
   id: `survey ${at}`,

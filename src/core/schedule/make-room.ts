@@ -1,6 +1,7 @@
 import { figure } from '../biology/figure';
 import { addDays, type Day, daysBetween } from '../calendar/day';
 import type { QueenState } from '../colony/queen-state';
+import { checkKey } from '../programmes/check-key';
 import type { ProgrammePart } from '../programmes/facts';
 import type { AboveExcluder } from '../space/above-excluder';
 import { ROOM_AT_MOST } from '../space/laying-room';
@@ -9,7 +10,7 @@ import type { SurveyFact } from '../space/survey';
 import type { Triggers } from '../space/triggers';
 import { seasonPart } from '../year/beekeeping-year';
 import type { PlaceYear } from '../year/place-year';
-import { aCheck, type Check, checkKey } from './check';
+import { aCheck, type Check } from './check';
 import { say } from './says';
 
 /** So long before she runs out of room it is time to give some, and so long it is best done at the latest. */

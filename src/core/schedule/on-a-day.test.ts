@@ -2,8 +2,9 @@ import { describe, expect, it } from 'vitest';
 import { dueWords } from '../../words/due';
 import { addDays, day } from '../calendar/day';
 import { READINGS } from '../inspections/reading';
+import { checkKey } from '../programmes/check-key';
 import { verbatim } from '../says/together';
-import { aCheck, type Check, type CheckCode, checkKey, isDaily, type LeaveShut, stakeOf } from './check';
+import { aCheck, type Check, type CheckCode, isDaily, type LeaveShut, stakeOf } from './check';
 import { byPressing, byPressingLead, colonyOnDay, type Standing, standingOf } from './standing';
 import { differenceOf } from './what-moved';
 

@@ -1,7 +1,7 @@
 import type { Day } from '../calendar/day';
 import type { CheckWindow } from '../calendar/window';
-import type { ScheduleThen } from '../colony/fold';
 import type { Said } from '../says/said';
+import type { ScheduleThen } from '../state/fold';
 import type { Check, CheckCode } from './check';
 import { say } from './says';
 

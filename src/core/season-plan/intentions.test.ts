@@ -1,12 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addDays } from '../calendar/day';
-import { foldColony } from '../colony/fold';
 import { ALL_METHOD_NAMES } from '../methods/method';
 import { methodNamed } from '../methods/methods';
 import { COLONIES, season as randomSeason, START } from '../programmes/seasons/testing';
 import { assembled, iso } from '../programmes/testing';
 import { DEFAULT_SETTINGS } from '../settings/settings';
+import { foldColony } from '../state/fold';
 import { type Intention, intentionsOf } from './intentions';
 import type { SeasonPlan } from './plan';
 import { type SeasonSeen, seasonSeen } from './season-seen';

@@ -1,9 +1,9 @@
 import { type Day, dayOfMinute } from '../calendar/day';
 import type { ColonyFacts } from '../colony/facts';
-import type { ColonyState } from '../colony/fold';
 import type { ReadingName } from '../inspections/reading';
 import type { MethodName } from '../methods/method';
 import { hiveChanges } from '../space/hive-changes';
+import type { ColonyState } from '../state/fold';
 
 /** What a colony's facts say to what was meant to be done with it. Days are in order of time, up to the day it is asked. */
 export interface SeasonSeen {

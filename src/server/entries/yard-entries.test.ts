@@ -1,10 +1,10 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { day } from '../../core/calendar/day';
-import type { ColonyState } from '../../core/colony/fold';
 import { type ApiaryFact, bareApiary } from '../../core/facts/apiary';
 import type { ColonyFact } from '../../core/facts/colony';
 import type { QueenEntry } from '../../core/facts/queen';
 import { NORTHERN_SWARM_MONTHS } from '../../core/settings/settings';
+import type { ColonyState } from '../../core/state/fold';
 import type { OpenedDatabase } from '../../db/open';
 import { revisionsOf } from '../../db/repositories/revisions';
 import { loadSettings } from '../../db/repositories/settings';

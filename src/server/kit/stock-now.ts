@@ -1,12 +1,12 @@
 import 'server-only';
 import { isNull } from 'drizzle-orm';
 import { type Day, day } from '../../core/calendar/day';
-import type { ColonyState } from '../../core/colony/fold';
 import type { KitEntry } from '../../core/kit/kit-entry';
 import { type KitColony, type KitProgramme, kitUses, type Moment } from '../../core/kit/kit-use';
 import { type Stock, stockOf } from '../../core/kit/stock';
 import { methodNamed, newUnitOf } from '../../core/methods/methods';
 import type { ProgrammeFact } from '../../core/programmes/facts';
+import type { ColonyState } from '../../core/state/fold';
 import type { OpenedDatabase } from '../../db/open';
 import { loadKitEntries } from '../../db/repositories/kit';
 import { loadSharedFacts } from '../../db/repositories/shared-facts';

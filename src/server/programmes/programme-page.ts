@@ -1,8 +1,8 @@
 import 'server-only';
 import { eq, inArray } from 'drizzle-orm';
 import type { Day } from '../../core/calendar/day';
-import { foldColony } from '../../core/colony/fold';
 import { movesFrames } from '../../core/space/proposals/propose';
+import { foldColony } from '../../core/state/fold';
 import type { OpenedDatabase } from '../../db/open';
 import { loadColonyFacts } from '../../db/repositories/colony-facts';
 import { framePlansOf } from '../../db/repositories/frame-plans';

@@ -2,7 +2,7 @@ import { v7 as newId } from 'uuid';
 import { type Day, parseDay } from '../../core/calendar/day';
 import type { CellTravel } from '../../core/colony/facts';
 import type { ProgrammeStart } from '../../core/facts/programme-start';
-import type { StartChoices } from '../../core/programmes/preview';
+import type { StartChoices } from '../../core/starts/preview';
 import { giveCell } from '../../device/give-cell';
 import type { StartView } from '../../views/start-view';
 

@@ -3,12 +3,12 @@ import { describe, expect, it } from 'vitest';
 import { LATE_MATING_WAITS } from '../../biology/mating';
 import { addDays, type Day, formatDay, latestOf } from '../../calendar/day';
 import type { InspectionFact } from '../../colony/facts';
-import type { ColonyState } from '../../colony/fold';
 import { inspection } from '../../colony/testing';
 import type { FollowUpCode } from '../../methods/method';
 import { DATE_WITHIN } from '../../schedule/colony-schedule';
 import { shutOn } from '../../schedule/leave-shut-wins';
 import { colonyOnDay } from '../../schedule/standing';
+import type { ColonyState } from '../../state/fold';
 import { COLONIES, dayIn, reordered, type Season, START, season, statesOf } from './testing';
 
 /** Thousands of seasons were tried once (UBBET_SEASONS); in every run some hundred. A failing seed is printed. */

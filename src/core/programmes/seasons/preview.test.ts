@@ -4,7 +4,7 @@ import { formatDay } from '../../calendar/day';
 import { ALL_METHOD_NAMES } from '../../methods/method';
 import { methodNamed } from '../../methods/methods';
 import { DEFAULT_SETTINGS } from '../../settings/settings';
-import { previewStart, type StartChoices } from '../preview';
+import { previewStart, type StartChoices } from '../../starts/preview';
 import { aProgramme, assembled } from '../testing';
 import { COLONIES, dayIn, season, statesOf } from './testing';
 

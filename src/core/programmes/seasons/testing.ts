@@ -12,17 +12,18 @@ import {
   type QueenEventFact,
   STORES,
 } from '../../colony/facts';
-import { type ColonyState, foldColony } from '../../colony/fold';
 import { inspection } from '../../colony/testing';
 import type { FollowUpCode, MethodName } from '../../methods/method';
 import { ALL_METHOD_NAMES } from '../../methods/method';
 import { methodNamed } from '../../methods/methods';
-import { CHECK_CODES, checkKey } from '../../schedule/check';
+import { CHECK_CODES } from '../../schedule/check';
 import { DEFAULT_SETTINGS } from '../../settings/settings';
 import type { SurveyFact } from '../../space/survey';
 import { aBox, aHive } from '../../space/testing';
+import { type ColonyState, foldColony } from '../../state/fold';
 import type { Afternoons } from '../../weather/afternoons';
 import { ANSWERS } from '../answers';
+import { checkKey } from '../check-key';
 import type { CheckAnswerFact, CheckChangeFact, ProgrammeFact } from '../facts';
 import { aProgramme, assembled } from '../testing';
 

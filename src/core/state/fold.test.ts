@@ -2,11 +2,11 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addDays, type Day, day, formatDay } from '../calendar/day';
 import { CELL_STAGES } from '../cells/stage';
+import { type CellSeenFact, type ColonyFacts, QUEEN_EVENTS } from '../colony/facts';
+import { isUnseen } from '../colony/situation';
+import { aColony, inspection } from '../colony/testing';
 import { DEFAULT_SETTINGS } from '../settings/settings';
-import { type CellSeenFact, type ColonyFacts, QUEEN_EVENTS } from './facts';
 import { type ColonyState, foldColony } from './fold';
-import { isUnseen } from './situation';
-import { aColony, inspection } from './testing';
 
 const START = day('2027-04-10');
 const cell = (id: string, place: 'bottom' | 'face' = 'bottom') => ({

@@ -4,9 +4,9 @@ import type { Window } from '../calendar/window';
 import type { Method } from '../methods/method';
 import { methodNamed } from '../methods/methods';
 import { type Plan, planMethod, USUAL_CHOICES } from '../methods/plan';
+import { type Outcome, outcomesOf } from '../programmes/outcomes';
 import { broodlessWindow } from '../schedule/broodless';
 import type { Settings } from '../settings/settings';
-import { type Outcome, outcomesOf } from './outcomes';
 import type { StartChoices } from './preview';
 
 const CAGED_IN_AFTER = figure('a-bought-queen-is-caged-in-after-a-split', 1, 'days', 'practice');

@@ -1,12 +1,12 @@
 import type { Day } from '../calendar/day';
 import type { CellDeparture, CellTravel, ColonyFacts } from '../colony/facts';
 import { NO_PROGRAMMES } from '../colony/facts';
-import { type ColonyState, foldColony } from '../colony/fold';
 import type { TrackedCell } from '../colony/track-cells';
 import type { Method } from '../methods/method';
 import type { Plan, PlannedCheck } from '../methods/plan';
+import type { PartFact, ProgrammeFact } from '../programmes/facts';
 import type { Settings } from '../settings/settings';
-import type { PartFact, ProgrammeFact } from './facts';
+import { type ColonyState, foldColony } from '../state/fold';
 
 /** What the keeper decides before a method is started. */
 export interface StartChoices {

@@ -1,6 +1,5 @@
 import { type Day, day } from '../calendar/day';
 import type { ColonyFacts } from '../colony/facts';
-import type { ColonyState } from '../colony/fold';
 import { isBeforeColony } from '../colony/known-since';
 import type { ProgrammeStart } from '../facts/programme-start';
 import type { Method } from '../methods/method';
@@ -8,6 +7,7 @@ import { mayBuyQueen, needsKeptCell, newUnitOf } from '../methods/methods';
 import type { Issue } from '../problems/issue';
 import { say } from '../problems/says';
 import { shutOn } from '../schedule/leave-shut-wins';
+import type { ColonyState } from '../state/fold';
 
 /** How a cell went to another colony. */
 interface CellMoved {

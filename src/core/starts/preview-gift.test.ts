@@ -2,9 +2,9 @@ import { describe, expect, it } from 'vitest';
 import { day } from '../calendar/day';
 import { aColony } from '../colony/testing';
 import { methodNamed } from '../methods/methods';
+import { cell, look, saw, yard } from '../programmes/testing';
 import { DEFAULT_SETTINGS } from '../settings/settings';
 import { previewStart } from './preview';
-import { cell, look, saw, yard } from './testing';
 
 describe('the dates of a cell given, before it is given', () => {
   it('count a caged virgin as a virgin from that day', () => {

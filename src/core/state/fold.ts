@@ -1,5 +1,14 @@
 import type { Day } from '../calendar/day';
 import { type ColonyCellDates, colonyCellDates } from '../cells/date-cells';
+import { afterStep } from '../colony/after-step';
+import type { ColonyFacts } from '../colony/facts';
+import type { InspectionKnown, InspectionRead } from '../colony/inspection-known';
+import { atStart, type BroodSeen, isBelow, type Known, lastKnownLive, type Setting } from '../colony/known';
+import { firstLookFrom, knownSince } from '../colony/known-since';
+import type { QueenState } from '../colony/queen-state';
+import { type Step, stepsOf } from '../colony/steps';
+import type { TrackedCell } from '../colony/track-cells';
+import { withSurveys } from '../colony/with-surveys';
 import { lazily } from '../lazily';
 import type { CheckAnswerFact, ProgrammePart } from '../programmes/facts';
 import { type FollowUpState, followUpsOf } from '../programmes/follow-up-state';
@@ -9,17 +18,8 @@ import { type VirginFlights, virginFlights } from '../queens/virgin-flights';
 import { type ColonySchedule, colonySchedule, EMPTY_SCHEDULE } from '../schedule/colony-schedule';
 import type { SurveyedFrames } from '../schedule/make-room';
 import { roomFigures, type Settings, yearAt } from '../settings/settings';
-import { afterStep } from './after-step';
-import type { ColonyFacts } from './facts';
-import type { InspectionKnown, InspectionRead } from './inspection-known';
-import { atStart, type BroodSeen, isBelow, type Known, lastKnownLive, type Setting } from './known';
-import { firstLookFrom, knownSince } from './known-since';
-import type { QueenState } from './queen-state';
-import { type Step, stepsOf } from './steps';
-import type { TrackedCell } from './track-cells';
-import { withSurveys } from './with-surveys';
 
-export type { Step } from './steps';
+export type { Step } from '../colony/steps';
 
 /** The schedule as it stood once something had happened. */
 export interface ScheduleThen {
