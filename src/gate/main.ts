@@ -23,9 +23,9 @@ import { Tries } from './tries';
 const HERE = '127.0.0.1';
 const EVERYWHERE = '0.0.0.0';
 const USUAL_PORTS = { plain: 4620, secure: 4643, certificate: 4644 } as const;
-/** Addresses change, and certificates end: looked after so often. */
 /** A connection is kept so long for the next question: longer than whoever asks keeps it, so that none is cut off as it is asked. */
 const KEPT_ALIVE_MS = 65_000;
+/** Addresses change, and certificates end: looked after so often. */
 const LOOK_AFTER_MS = 10 * 60_000;
 
 const env = process.env;
