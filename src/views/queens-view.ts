@@ -1,10 +1,11 @@
 import { type Day, day } from '../core/calendar/day';
 import type { QueenEventKind, SwarmWent, Temper } from '../core/colony/facts';
-import type { QueenFact, QueenOrigin } from '../core/facts/queen';
+import type { QueenFact } from '../core/facts/queen';
 import type { MethodName } from '../core/methods/method';
 import { methodNamed } from '../core/methods/methods';
 import { emergedInYear, emergedOf, queenYear } from '../core/queens/age';
 import { type Family, families } from '../core/queens/family';
+import type { QueenOrigin } from '../core/queens/origin';
 import { type Stay, staysOf, temperUnder } from '../core/queens/stays';
 import { toReplace } from '../core/queens/to-replace';
 import { dayWords } from '../words/days';

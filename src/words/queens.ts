@@ -1,7 +1,7 @@
 import type { Day } from '../core/calendar/day';
 import type { QueenEventKind } from '../core/colony/facts';
-import type { QueenOrigin } from '../core/facts/queen';
 import { type MarkColour, markColour } from '../core/queens/mark-colour';
+import type { QueenOrigin } from '../core/queens/origin';
 import type { TemperCounts } from '../core/queens/stays';
 import type { ReplaceReason } from '../core/queens/to-replace';
 import { dayWords } from './days';

@@ -1,7 +1,7 @@
+import { CELL_FINDINGS } from '../core/cells/finding';
 import { NOTED_PLACES } from '../core/cells/place';
 import { CELL_STAGES } from '../core/cells/stage';
 import { SEARCHED } from '../core/cells/thoroughness';
-import { CELL_FINDINGS } from '../core/facts/inspection';
 import type { Bringable, FieldCode } from '../core/spreadsheets/bring-in/fields';
 import type { FateKind } from '../core/spreadsheets/bring-in/plan';
 import { YOUNGEST_WORDS } from './brood';

@@ -1,8 +1,9 @@
 import { z } from 'zod';
+import { CELL_FINDINGS } from '../cells/finding';
 import { NOTED_PLACES } from '../cells/place';
 import { CELL_PARTS } from '../colony/facts';
 import { idField } from './fields';
-import { CELL_FINDINGS, inspectionFact } from './inspection';
+import { inspectionFact } from './inspection';
 import { LIMITS } from './limits';
 
 /** A cell as one inspection enters it: `place` is given when the entry is the one that found the cell. */

@@ -1,8 +1,8 @@
 import { z } from 'zod';
 import { LOOKED } from '../brood/looked';
 import { YOUNGEST_BROOD } from '../brood/youngest';
+import { CELL_FINDINGS } from '../cells/finding';
 import { NOTED_PLACES } from '../cells/place';
-import { CELL_STAGES } from '../cells/stage';
 import { SEARCHED } from '../cells/thoroughness';
 import { CELL_PARTS, DRONES, PIPING, QUEEN_HANDLED, QUEEN_SEEN_AS, STORES, TEMPERS } from '../colony/facts';
 import { FOOD_LEFT } from '../food/food';
@@ -42,8 +42,6 @@ export const inspectionFact = z.strictObject({
 });
 
 export type InspectionRow = z.infer<typeof inspectionFact>;
-
-export const CELL_FINDINGS = [...CELL_STAGES, 'not-found'] as const;
 
 /** A queen cell; it keeps its identity and its letter from visit to visit. */
 export const cellFact = z.strictObject({

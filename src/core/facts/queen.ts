@@ -1,10 +1,8 @@
 import { z } from 'zod';
 import { QUEEN_EVENTS, SWARM_WENT } from '../colony/facts';
+import { QUEEN_ORIGINS } from '../queens/origin';
 import { isoDayField, minuteField } from './day-field';
 import { idField, noteField } from './fields';
-
-export const QUEEN_ORIGINS = ['raised', 'bought', 'swarm', 'unknown'] as const;
-export type QueenOrigin = (typeof QUEEN_ORIGINS)[number];
 
 /** A queen: where she came from and, as far as known, between which days she emerged. */
 export const queenFact = z.strictObject({

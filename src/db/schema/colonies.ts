@@ -1,7 +1,7 @@
 import { type AnySQLiteColumn, index, integer, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 import { COLONY_ORIGINS, QUEEN_EVENTS, QUEEN_WANTED, SWARM_WENT } from '../../core/colony/facts';
 import { LIMITS } from '../../core/facts/limits';
-import { QUEEN_ORIGINS } from '../../core/facts/queen';
+import { QUEEN_ORIGINS } from '../../core/queens/origin';
 import { SETTING_LIMITS } from '../../core/settings/settings';
 import type { ApiaryYear } from '../../core/year/apiary-year';
 import { atMost, between, day, id, isDay, oneOf } from './columns';

@@ -1,6 +1,7 @@
 import { index, integer, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core';
 import { LOOKED } from '../../core/brood/looked';
 import { YOUNGEST_BROOD } from '../../core/brood/youngest';
+import { CELL_FINDINGS } from '../../core/cells/finding';
 import { NOTED_PLACES } from '../../core/cells/place';
 import { SEARCHED } from '../../core/cells/thoroughness';
 import {
@@ -13,7 +14,6 @@ import {
   STORES,
   TEMPERS,
 } from '../../core/colony/facts';
-import { CELL_FINDINGS } from '../../core/facts/inspection';
 import { LIMITS } from '../../core/facts/limits';
 import { FOOD_LEFT } from '../../core/food/food';
 import { colonies } from './colonies';

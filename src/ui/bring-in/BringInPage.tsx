@@ -1,12 +1,13 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { BRINGABLE } from '../../core/spreadsheets/bring-in/fields';
+import type { ColumnSeen } from '../../core/spreadsheets/bring-in/column-seen';
+import { BRINGABLE, type Bringable } from '../../core/spreadsheets/bring-in/fields';
 import { faultsOf, type Matching } from '../../core/spreadsheets/bring-in/matching';
 import { send } from '../../device/send';
 import type { NamedColony } from '../../views/all-apiaries';
-import { proposeMatching } from '../../views/propose-matching';
 import type { IssueInWords } from '../../words/issues';
 import { BRINGABLE_WORDS, FIELD_WORDS } from '../../words/sheet-fields';
 import { Field } from '../controls/Field';
@@ -14,12 +15,17 @@ import { BUTTON, FIELD } from '../controls/styles';
 import { IssueList } from '../entry/IssueList';
 import { PageHead } from '../time/PageHead';
 import { BroughtInList, type BroughtInRow } from './BroughtInList';
-import { ColumnsMatched } from './ColumnsMatched';
-import { FatesTable } from './FatesTable';
-import { HivesAsked } from './HivesAsked';
 import { Progress } from './Progress';
 import { TakeIt } from './TakeIt';
 import { useSheet } from './useSheet';
+
+// What is shown of a file comes when there is one.
+const ColumnsMatched = dynamic(() => import('./ColumnsMatched').then((module) => module.ColumnsMatched), {
+  ssr: false,
+});
+const HivesAsked = dynamic(() => import('./HivesAsked').then((module) => module.HivesAsked), { ssr: false });
+const FatesTable = dynamic(() => import('./FatesTable').then((module) => module.FatesTable), { ssr: false });
+const proposals = () => import('../../views/propose-matching');
 
 /** How a sheet with the same headings was understood before. */
 export interface MatchedBefore {
@@ -52,7 +58,12 @@ export function BringInPage({ colonies, apiaries, before, list }: Props) {
     if (!sheet) return;
     const heads = JSON.stringify(sheet.columns.map(({ head }) => head));
     const known = before.find((one) => JSON.stringify(one.heads) === heads);
+    const { proposeMatching } = await proposals();
     setMatching(known ? { ...known.matching, isOverBook: false } : proposeMatching(sheet.columns));
+  };
+  const takenFor = async (columns: readonly ColumnSeen[], kind: Bringable) => {
+    const { proposeMatching } = await proposals();
+    setMatching(proposeMatching(columns, kind));
   };
   const bringIn = async (isRefusedLeftOut: boolean) => {
     if (!matching || stage.step !== 'open' || preview.step !== 'here') return;
@@ -108,7 +119,7 @@ export function BringInPage({ colonies, apiaries, before, list }: Props) {
                   value={matching.kind}
                   onChange={(event) => {
                     const kind = BRINGABLE.find((one) => one === event.target.value);
-                    if (kind) setMatching(proposeMatching(stage.sheet.columns, kind));
+                    if (kind) void takenFor(stage.sheet.columns, kind);
                   }}
                 >
                   {BRINGABLE.map((kind) => (

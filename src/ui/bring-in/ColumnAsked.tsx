@@ -1,8 +1,8 @@
 import { useState } from 'react';
+import { codeOf } from '../../core/spreadsheets/bring-in/code-of';
 import type { ColumnSeen } from '../../core/spreadsheets/bring-in/column-seen';
 import { type Bringable, type FieldCode, howRead } from '../../core/spreadsheets/bring-in/fields';
 import { type ColumnIs, wordOf } from '../../core/spreadsheets/bring-in/matching';
-import { codeOf } from '../../core/spreadsheets/bring-in/read-row';
 import { codeWordsOf } from '../../words/sheet-fields';
 import { FIELD } from '../controls/styles';
 import { ShortChoice } from './ShortChoice';

@@ -2,7 +2,8 @@
 
 import { useState } from 'react';
 import { LIMITS } from '../../core/facts/limits';
-import { QUEEN_ORIGINS, type QueenFact, type QueenOrigin } from '../../core/facts/queen';
+import type { QueenFact } from '../../core/facts/queen';
+import { QUEEN_ORIGINS, type QueenOrigin } from '../../core/queens/origin';
 import { QUEEN_ORIGIN_NAMES } from '../../words/queens';
 import { Check } from '../controls/Check';
 import { DayField } from '../controls/DayField';

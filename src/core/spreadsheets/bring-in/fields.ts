@@ -1,5 +1,6 @@
 import { LOOKED } from '../../brood/looked';
 import { YOUNGEST_BROOD } from '../../brood/youngest';
+import { CELL_FINDINGS } from '../../cells/finding';
 import { NOTED_PLACES } from '../../cells/place';
 import { CELL_STAGES } from '../../cells/stage';
 import { SEARCHED } from '../../cells/thoroughness';
@@ -16,9 +17,9 @@ import {
   SWARM_WENT,
   TEMPERS,
 } from '../../colony/facts';
-import { CELL_FINDINGS, type InspectionRow } from '../../facts/inspection';
-import { QUEEN_ORIGINS } from '../../facts/queen';
+import type { InspectionRow } from '../../facts/inspection';
 import { FOOD_LEFT } from '../../food/food';
+import { QUEEN_ORIGINS } from '../../queens/origin';
 
 /** What can be brought in from a spreadsheet, in the order in which the one needs the other. */
 export const BRINGABLE = ['colonies', 'queens', 'queen-events', 'inspections', 'cells', 'weights'] as const;

@@ -5,8 +5,9 @@ import type { Issue } from '../../problems/issue';
 import { say } from '../../problems/says';
 import type { Said } from '../../says/said';
 import { fromUnit } from '../../units/units';
+import { codeOf } from './code-of';
 import { type FieldCode, SEVERAL_MAY_BE } from './fields';
-import { type ColumnIs, columnsRead, type Matching, wordOf } from './matching';
+import { columnsRead, type Matching } from './matching';
 import type { Table, TableRow } from './read-table';
 import { type DayUnread, readTime, readWrittenDay } from './written-day';
 
@@ -89,14 +90,6 @@ export function rowReader({ heads }: Table, matching: Matching, zone: string | n
     if (notes.length > 0) values.note = noteOf(cells, heads, notes);
     return { row, values, hasTime, issues };
   };
-}
-
-/** What a word stands for: as it was matched, or the code that it is; '' for nothing that was noted, null where nobody said. */
-export function codeOf(text: string, codes: readonly string[], { words }: Pick<ColumnIs, 'words'>): string | null {
-  const word = wordOf(text);
-  const matched = words[word];
-  if (matched !== undefined) return matched === '' || codes.includes(matched) ? matched : null;
-  return codes.find((code) => code === word) ?? null;
 }
 
 /** What stands in the one column as it is; of several, each behind its heading. */
