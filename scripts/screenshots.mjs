@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { ensureChromium } from './lib/chromium.mjs';
 import { checkNode, ensureBuilt, ensureDemoData, ensureInstalled, freePort, ROOT } from './lib/setup.mjs';
 
-/** Takes one picture of each main view from fresh demo data into docs/screenshots. */
+/** Takes one picture of each main view from fresh demo data into docs/screenshots, or of those alone that are named. */
 const FOLDER = join(ROOT, 'docs', 'screenshots');
 const DATA = join(ROOT, '.ubbet', 'screenshots', 'demo.sqlite');
 const DESK = { width: 1280, height: 800 };
@@ -154,7 +154,9 @@ const browser = await chromium.launch({
     '--lang=en-GB',
   ],
 });
+const named = process.argv.slice(2);
 for (const { file, size, open } of VIEWS) {
+  if (named.length > 0 && !named.includes(file)) continue;
   const page = await browser.newPage({ viewport: size, baseURL: `http://127.0.0.1:${port}`, locale: 'en-GB' });
   await open(page);
   await page.mouse.move(0, 0);
