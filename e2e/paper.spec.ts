@@ -63,6 +63,23 @@ test('all that can be printed is on one page, and each has its pages, A4 and Let
   }
 });
 
+test('packing lists and methods have their pages too', async ({ page }) => {
+  await page.goto('/paper');
+  await page.getByRole('region', { name: 'Packing lists' }).getByRole('link').first().click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Packing list' })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Print/ })).toBeVisible();
+  for (const format of FORMATS) {
+    expect(await pages(page, format)).toBeLessThanOrEqual(2);
+    await isWhole(page, format);
+  }
+  await page.goto('/methods/vertical-split');
+  await expect(page.getByRole('button', { name: /^Print/ })).toBeVisible();
+  for (const format of FORMATS) {
+    expect(await pages(page, format)).toBeLessThanOrEqual(4);
+    await isWhole(page, format);
+  }
+});
+
 test('hive tops have their cards four to a sheet, with until when each is left shut', async ({ page }) => {
   await page.goto('/paper/cards');
   const cards = page.locator('.hive-card');

@@ -1,6 +1,8 @@
 import type { HandbookCheck, HandbookPage } from '../../views/handbook';
 
 const STEP = 7;
+/** A figure is as wide as so many days on the narrowest ruler. */
+const ROOM = 3;
 
 /** The checks of a method from day 0, each as the span in which it is done with its best day; hatched while it is to be left shut. */
 export function DayZeroRuler({ checks, leaveShut }: Pick<HandbookPage, 'checks' | 'leaveShut'>) {
@@ -11,8 +13,15 @@ export function DayZeroRuler({ checks, leaveShut }: Pick<HandbookPage, 'checks' 
   return (
     <div aria-hidden="true" className="relative mt-2 border-t-2 border-ink pt-6 pb-1">
       {weeks.map((days) => (
-        <span key={days} className="absolute top-0 bottom-0 border-l border-line text-sm" style={{ left: at(days) }}>
-          <span className="pl-1">{days === 0 ? 'day 0' : days}</span>
+        <span
+          key={days}
+          className="absolute top-0 bottom-0 w-0 border-l border-line text-sm"
+          style={{ left: at(days) }}
+        >
+          {/* The last stands before its line where there is no room behind it. */}
+          <span className={`absolute top-0 whitespace-nowrap ${days + ROOM > last ? 'right-1' : 'left-1'}`}>
+            {days === 0 ? 'day 0' : days}
+          </span>
         </span>
       ))}
       {leaveShut.map((shut) => (

@@ -7,12 +7,14 @@ interface Props {
   readonly today: string;
   readonly apiaries: readonly NamedColony[];
   readonly colonies: readonly NamedColony[];
+  /** The lists of the next rounds. */
+  readonly packing: readonly { readonly path: string; readonly name: string }[];
   /** Methods that are under way, with the colony that each was started on. */
   readonly programmes: readonly NamedColony[];
 }
 
 /** All that can be printed, for who takes paper to the hives, or has a helper without a phone. */
-export function PaperPage({ today, apiaries, colonies, programmes }: Props) {
+export function PaperPage({ today, apiaries, colonies, packing, programmes }: Props) {
   return (
     <>
       <PageHead title="On paper" below="A4 or Letter, black and white. Each page has a button that prints it." />
@@ -43,9 +45,13 @@ export function PaperPage({ today, apiaries, colonies, programmes }: Props) {
             <Entry key={id} href={`/paper/cards?apiary=${id}`} name={name} />
           ))}
         </Part>
-        <Part title="Kit" about="What to pack for a round: open the round’s list on the Kit page.">
-          <Entry href="/apiaries/kit" name="packing lists" />
-        </Part>
+        {packing.length > 0 && (
+          <Part title="Packing lists" about="What goes along on each of the next rounds, and what is short.">
+            {packing.map(({ path, name }) => (
+              <Entry key={path} href={path} name={name} />
+            ))}
+          </Part>
+        )}
         <Part title="Methods" about="Each with its steps, its dates from day 0, and what fails.">
           <Entry href="/methods" name="all methods" />
         </Part>
