@@ -1,6 +1,6 @@
 import 'server-only';
 import { eq, inArray } from 'drizzle-orm';
-import { cellLabel } from '../../core/cells/cell-label';
+import { cellLabels } from '../../core/cells/cell-labels';
 import type { InspectionEntry } from '../../core/facts/entry';
 import type { Db } from '../open';
 import { cellMoves, cellObservations, cells, inspections } from '../schema/tables';
@@ -52,16 +52,11 @@ export function findEntry(db: Db, id: string): StoredEntry | null {
 
 /** The letters that no cell of a colony goes by yet, one after the other. */
 export function freeLabels(db: Db, colonyId: string): () => string {
-  const own = db.select({ label: cells.label }).from(cells).where(eq(cells.colonyId, colonyId)).all();
-  const arrived = db.select({ label: cellMoves.label }).from(cellMoves).where(eq(cellMoves.toColonyId, colonyId)).all();
-  const taken = new Set([...own, ...arrived].map(({ label }) => label));
-  let next = 0;
-  return () => {
-    while (taken.has(cellLabel(next))) next++;
-    const label = cellLabel(next);
-    taken.add(label);
-    return label;
-  };
+  const labels = cellLabels({
+    cells: db.select().from(cells).where(eq(cells.colonyId, colonyId)).all(),
+    cellMoves: db.select().from(cellMoves).where(eq(cellMoves.toColonyId, colonyId)).all(),
+  });
+  return () => labels(colonyId, null);
 }
 
 /** Writes the entry as it is given, over whatever stood under its id. Call it inside a transaction. */

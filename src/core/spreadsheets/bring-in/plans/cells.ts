@@ -1,3 +1,4 @@
+import { cellLabels } from '../../../cells/cell-labels';
 import { checkEntry } from '../../../colony/check-entry';
 import type { CellFinding } from '../../../colony/facts';
 import { cellFact } from '../../../facts/inspection';
@@ -5,7 +6,6 @@ import { parseInput } from '../../../formats/parse-input';
 import type { SeasonFacts } from '../../../formats/season-file';
 import type { Issue } from '../../../problems/issue';
 import { say } from '../../../problems/says';
-import { cellLabels } from '../cell-labels';
 import { differences, isYes, saidOf } from '../compare';
 import { asHeld, asNew, asRefused } from '../fate';
 import { blankInspection, type Inspection, InspectionsOfBook, lifeOf } from '../inspections-of-book';

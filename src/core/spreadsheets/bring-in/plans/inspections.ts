@@ -1,11 +1,11 @@
 import { dayOfMinute } from '../../../calendar/day';
+import { cellLabels } from '../../../cells/cell-labels';
 import type { CellStage } from '../../../cells/stage';
 import { checkEntry } from '../../../colony/check-entry';
 import { inspectionFact } from '../../../facts/inspection';
 import { parseInput } from '../../../formats/parse-input';
 import type { Issue } from '../../../problems/issue';
 import { say } from '../../../problems/says';
-import { cellLabels } from '../cell-labels';
 import { differences, isYes, saidOf } from '../compare';
 import { asHeld, asNew, asRefused } from '../fate';
 import { type FIELDS as ALL_FIELDS, type FieldCode, fieldsOf } from '../fields';

@@ -1,8 +1,13 @@
-import { cellLabel } from '../../cells/cell-label';
-import type { BookSide } from './plan';
+import { cellLabel } from './cell-label';
+
+/** What has a letter in a colony: its own cells, and those that came to it. */
+interface Lettered {
+  readonly cells: readonly { readonly colonyId: string; readonly label: string }[];
+  readonly cellMoves: readonly { readonly toColonyId: string; readonly label: string }[];
+}
 
 /** Gives out letters for new cells: the one that is wished for where the colony has it free, or its next free one. */
-export function cellLabels({ cells, cellMoves }: Pick<BookSide, 'cells' | 'cellMoves'>) {
+export function cellLabels({ cells, cellMoves }: Lettered) {
   const taken = new Map<string, { readonly labels: Set<string>; next: number }>();
   const ofColony = (colonyId: string) => {
     const own = taken.get(colonyId) ?? { labels: new Set<string>(), next: 0 };
