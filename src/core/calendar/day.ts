@@ -37,10 +37,28 @@ export function day(text: string): Day {
   return parsed;
 }
 
-/** Writes a day as `YYYY-MM-DD`. */
-export function formatDay(value: Day): string {
-  return new Date(value * MS_PER_DAY).toISOString().slice(0, 10);
+/** What a day is called, kept for each day that was asked for: every page asks for the same few hundred thousands of times. */
+const NAMED = new Map<
+  Day,
+  { readonly written: string; readonly year: number; readonly month: number; readonly date: number }
+>();
+
+function named(value: Day) {
+  const known = NAMED.get(value);
+  if (known) return known;
+  const at = new Date(value * MS_PER_DAY);
+  const name = {
+    written: at.toISOString().slice(0, 10),
+    year: at.getUTCFullYear(),
+    month: at.getUTCMonth() + 1,
+    date: at.getUTCDate(),
+  };
+  NAMED.set(value, name);
+  return name;
 }
+
+/** Writes a day as `YYYY-MM-DD`. */
+export const formatDay = (value: Day): string => named(value).written;
 
 /** The day `count` whole days later; a negative count goes back. */
 export function addDays(value: Day, count: number): Day {
@@ -68,13 +86,11 @@ export function dayOfWeek(value: Day): number {
 
 /** Month 1..12 and day of the month 1..31. */
 export function monthAndDate(value: Day): { readonly month: number; readonly date: number } {
-  const at = new Date(value * MS_PER_DAY);
-  return { month: at.getUTCMonth() + 1, date: at.getUTCDate() };
+  const { month, date } = named(value);
+  return { month, date };
 }
 
-export function yearOf(value: Day): number {
-  return new Date(value * MS_PER_DAY).getUTCFullYear();
-}
+export const yearOf = (value: Day): number => named(value).year;
 
 /** The day of the local minute `YYYY-MM-DDTHH:mm`. */
 export function dayOfMinute(minute: string): Day {

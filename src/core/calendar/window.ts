@@ -48,6 +48,7 @@ export function notAfter(window: Window, ceiling: Day): Window {
 export function spanOf(windows: readonly Window[]): Window | null {
   const [first, ...rest] = windows;
   if (!first) return null;
+  if (rest.length === 0) return first;
   return rest.reduce(
     (span, next) => ({
       earliest: earliestOf(span.earliest, next.earliest),

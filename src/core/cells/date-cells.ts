@@ -45,8 +45,8 @@ export function dateCells(
 /** The days that matter for the colony as a whole. Only live cells without a contradiction count. */
 export function colonyCellDates(cells: readonly CellDates[]): ColonyCellDates {
   const live = cells.filter(({ status, conflict }) => status === 'live' && conflict === null);
-  const sealing = live.flatMap(({ sealing }) => (sealing ? [sealing] : []));
-  const emergence = live.flatMap(({ emergence }) => (emergence ? [emergence] : []));
+  const sealing = live.map(({ sealing }) => sealing).filter((window) => window !== null);
+  const emergence = live.map(({ emergence }) => emergence).filter((window) => window !== null);
   return {
     firstSealing: pick(
       earliestOf,

@@ -1,4 +1,5 @@
 import { lastLaid } from '../brood/last-laid';
+import type { Day } from '../calendar/day';
 import type { Window } from '../calendar/window';
 import { answersOfLook } from '../programmes/follow-up-state';
 import { patienceWith } from '../queens/virgin-care';
@@ -6,54 +7,70 @@ import { afterReading, beforeSeen } from './after-reading';
 import { afterSeen } from './after-seen';
 import type { InspectionFact } from './facts';
 import { type InspectionRead, readInColony } from './inspection-known';
-import { type BroodSeen, emergingOf, isBelow, type Known, type Setting, withQueen } from './known';
+import { type BroodSeen, emergingOf, isBelow, type Known, removalsWith, type Setting } from './known';
 import { afterQueenEvent, lays, type QueenState } from './queen-state';
 import { seenAtLook } from './seen';
 import { checkOf, followCells, mayStillHoldQueen, type TrackedCell } from './track-cells';
 import { withAnswer } from './with-answer';
 
-/** A cell that was last seen longer ago than this holds nothing any more, whatever became of it. */
-const CELLS_PAST_AFTER = 90;
+/** A cell that held nothing any more when cells were last known of, and was seen so long before that, is set apart. */
+const CELLS_PAST_AFTER = 30;
 /** As many searches tell of a cell that was not there before. */
 const SEARCHES_KEPT = 60;
 
-/** Sets cells apart that are long over, and takes those up again that the inspection names. */
-function withPastApart(known: Known, { on, cells: named }: InspectionFact): Known {
+/**
+ * Sets cells apart that are long over, so that they are not gone through at every look, and takes those up again that the inspection names.
+ * Over they are by what was known before it: what was raised in August is still what lays in March.
+ */
+function withPastApart(known: Known, { cells: named }: InspectionFact): Known {
   const again = named.filter(({ cellId }) => known.past.has(cellId)).map(({ cellId }) => cellId);
-  const over = [...known.cells].filter(([, cell]) => cell.lastSeen + CELLS_PAST_AFTER < on);
+  const over: TrackedCell[] = [];
+  for (const cell of known.cells.values()) {
+    const isNamed = named.some(({ cellId }) => cellId === cell.cell.id);
+    if (!isNamed && isPast(cell, known.cellsKnownOn)) over.push(cell);
+  }
   if (over.length === 0 && again.length === 0) return known;
-  const past = new Map([...known.past, ...over]);
-  const cells = new Map(known.cells);
-  for (const [id] of over) cells.delete(id);
-  for (const id of again) {
-    cells.set(id, past.get(id) as TrackedCell);
-    past.delete(id);
+  const past = new Map(known.past);
+  // First those that were there before the others.
+  const cells = new Map([...again.map((id) => [id, past.get(id) as TrackedCell] as const), ...known.cells]);
+  for (const id of again) past.delete(id);
+  for (const cell of over) {
+    past.set(cell.cell.id, cell);
+    cells.delete(cell.cell.id);
   }
   return { ...known, cells, past };
 }
 
-/** What follows from an inspection: its cells, its reading, what was seen of the queens, the checks that it answers. */
-export function withLook(before: Known, inspection: InspectionFact, setting: Setting): Known {
+const isPast = (cell: TrackedCell, knownOn: Day): boolean =>
+  cell.lastSeen + CELLS_PAST_AFTER < knownOn && !mayStillHoldQueen(cell, knownOn);
+
+/**
+ * What follows from an inspection: its cells, its reading, what was seen of the queens, the checks that it answers.
+ *
+ * @param dueByLast by when it was to be looked at, going by the look before
+ */
+export function withLook(
+  before: Known,
+  inspection: InspectionFact,
+  setting: Setting,
+  dueByLast: () => Day | null,
+): Known {
   const known = withPastApart(before, inspection);
   const { on } = inspection;
   const { facts, settings } = setting;
-  const lookedBefore = known.inspections.at(-1)?.inspection.on ?? on;
-  const knownBefore = [...known.cells.values()].filter(
-    (cell) => mayStillHoldQueen(cell, lookedBefore) && isBelow(cell),
-  );
+  const lookedBefore = known.lastLook?.inspection.on ?? on;
+  const knownBefore = liveBelow(known.cells.values(), lookedBefore);
   const emergingBefore = emergingOf(known);
-  const cells = new Map(known.cells);
   const searches = [...known.searches.slice(-SEARCHES_KEPT), checkOf(inspection)];
-  followCells(cells, known.cellFacts, inspection, searches, known.removals);
+  const cells = cellsAfter(known, inspection, searches);
   const tracked = [...cells.values()];
-  const liveNow = tracked.filter((cell) => isBelow(cell) && mayStillHoldQueen(cell, on)).length;
-  const found: Known = { ...known, cells, searches, cellsKnownOn: on };
+  const liveNow = liveBelow(tracked, on).length;
   const sight = seenAtLook(inspection);
   const expecting = beforeSeen(known.queen, sight, knownBefore, liveNow, emergingBefore);
   const read = readInColony(inspection, tracked, expecting);
   const isDroneLaying = read.reading.reading === 'drone-laying';
   const amid = {
-    emerging: emergingOf({ ...found, queen: expecting }) ?? emergingBefore,
+    emerging: emergingOf({ cells, cellsKnownOn: on, queen: expecting }) ?? emergingBefore,
     hasCells: liveNow > 0,
     patientUntil: patienceWith(expecting, facts, known.followUps),
     settings,
@@ -61,16 +78,46 @@ export function withLook(before: Known, inspection: InspectionFact, setting: Set
   const seen = isDroneLaying ? expecting : afterSeen(expecting, sight, amid);
   const reckoned = isDroneLaying ? seen : afterReading(seen, inspection, read, tracked);
   const queen = isTakenOut(inspection) ? withoutVirgin(reckoned, inspection, amid.emerging) : reckoned;
+  // Each by name, for this is done for every inspection there ever was: a copy of a copy of a copy takes ten times as long.
+  const { cellFacts, past, parts, answers: given, told, followUps, frames } = known;
   const looked: Known = {
-    ...withQueen(found, queen),
-    alreadyDue: known.dueByLast,
+    lastLook: { ...read, queenAfter: queen },
+    eggsSeenOn: inspection.eggs === 'seen' ? on : known.eggsSeenOn,
+    queen,
+    cellFacts,
+    cells,
+    past,
+    searches,
+    removals: removalsWith(known, queen),
+    cellsKnownOn: on,
+    parts,
+    answers: given,
+    told,
+    followUps,
     brood: broodSeen(known, inspection),
+    frames,
+    alreadyDue: dueByLast,
   };
+  if (isDroneLaying) return looked;
   // Eggs that are not hers tell nothing of her.
   const believed = inspection.eggs === 'seen' && !lays(queen) ? withoutEggs(read) : read;
-  const answers = isDroneLaying ? [] : answersOfLook(believed, known.followUps);
+  const answers = answersOfLook(believed, known.followUps);
+  if (answers.length === 0) return looked;
   const answered = answers.reduce((so, answer) => withAnswer(so, answer, setting), looked);
-  return { ...answered, inspections: [...known.inspections, { ...read, queenAfter: answered.queen }] };
+  return { ...answered, lastLook: { ...read, queenAfter: answered.queen } };
+}
+
+function cellsAfter(known: Known, inspection: InspectionFact, searches: Known['searches']): Known['cells'] {
+  if (inspection.cells.length === 0) return known.cells;
+  const cells = new Map(known.cells);
+  followCells(cells, known.cellFacts, inspection, searches, known.removals);
+  return cells;
+}
+
+function liveBelow(cells: Iterable<TrackedCell>, on: Day): readonly TrackedCell[] {
+  const live: TrackedCell[] = [];
+  for (const cell of cells) if (isBelow(cell) && mayStillHoldQueen(cell, on)) live.push(cell);
+  return live;
 }
 
 /** A virgin was caught and taken out at the inspection. */
@@ -87,9 +134,10 @@ const withoutEggs = (look: InspectionRead): InspectionRead => ({
   inspection: { ...look.inspection, eggs: 'not-looked-for' },
 });
 
-function broodSeen({ inspections, brood }: Known, { on, youngest, eggs }: InspectionFact): BroodSeen | null {
+function broodSeen({ eggsSeenOn, brood }: Known, { on, youngest, eggs }: InspectionFact): BroodSeen | null {
   if (youngest === null) return brood;
-  const before = inspections.findLast(({ inspection }) => inspection.eggs === 'seen');
-  const lastEggsSeen = before?.inspection.on ?? null;
-  return { seenOn: on, ...lastLaid({ on, youngest, eggsLookedFor: eggs !== 'not-looked-for', lastEggsSeen }) };
+  return {
+    seenOn: on,
+    ...lastLaid({ on, youngest, eggsLookedFor: eggs !== 'not-looked-for', lastEggsSeen: eggsSeenOn }),
+  };
 }

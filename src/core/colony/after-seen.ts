@@ -35,30 +35,32 @@ function oldestEggFrom({ on, youngest }: Seen): Day {
 
 function afterEggs(state: QueenState, seen: Seen, { emerging }: SeenAmid): QueenState {
   const { id, on, to } = seen;
-  const proven: QueenState = { ...state, lastEggsSeen: on, lastProof: { on, by: 'eggs' } };
-  const laying: QueenState = { ...proven, ...nobodyElse, expected: 'laying' };
-  const waited: QueenState = { ...laying, laysSince: { on, id } };
+  const lastProof = { on, by: 'eggs' } as const;
+  const laying = (): QueenState => ({ ...state, ...nobodyElse, lastEggsSeen: on, lastProof, expected: 'laying' });
+  const waited = (): QueenState => ({ ...laying(), laysSince: { on, id } });
   const mayBeOfBefore = state.lastOwnEggs !== null && oldestEggFrom(seen) <= state.lastOwnEggs;
   // Eggs of the queen of either half are no proof of her in this one, until it is known which it is.
-  if (state.eitherHalfSince !== null) return proven;
+  if (state.eitherHalfSince !== null) return { ...state, lastEggsSeen: on, lastProof };
   switch (state.expected) {
     case 'laying': {
-      if (!state.presumedGone) return { ...proven, noEggsOn: null, lateButThereOn: null, arrivedOn: null };
+      if (!state.presumedGone) {
+        return { ...state, lastEggsSeen: on, lastProof, noEggsOn: null, lateButThereOn: null, arrivedOn: null };
+      }
       if (state.swarmedOn !== null && mayBeOfBefore) return state;
-      if (canLay(emerging, to)) return waited;
-      return state.swarmedOn === null ? laying : { ...laying, doubt: { code: 'eggs-unexplained', on, id } };
+      if (canLay(emerging, to)) return waited();
+      return state.swarmedOn === null ? laying() : { ...laying(), doubt: { code: 'eggs-unexplained', on, id } };
     }
     case 'none':
       if (mayBeOfBefore) return state;
-      if (canLay(emerging, to) || state.removedOn === null) return waited;
-      return { ...laying, doubt: { code: 'eggs-unexplained', on, id } };
+      if (canLay(emerging, to) || state.removedOn === null) return waited();
+      return { ...laying(), doubt: { code: 'eggs-unexplained', on, id } };
     case 'virgin':
-      return canLay(state.virginEmerged, to) ? waited : { ...state, doubt: { code: 'eggs-too-early', on, id } };
+      return canLay(state.virginEmerged, to) ? waited() : { ...state, doubt: { code: 'eggs-too-early', on, id } };
     case 'caged': {
       const cagedOn = state.cagedOn ?? on;
       if (to >= addDays(cagedOn, BOUGHT_QUEEN_LAYS_FROM.value)) {
         const doubt = state.doubt?.code === 'old-queen-not-found' ? state.doubt : null;
-        return { ...waited, queenId: state.queenId, clipped: state.clipped, doubt };
+        return { ...waited(), queenId: state.queenId, clipped: state.clipped, doubt };
       }
       return { ...state, doubt: { code: mayBeOfBefore ? 'eggs-of-before' : 'old-queen-there', on, id } };
     }

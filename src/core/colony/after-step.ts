@@ -1,3 +1,4 @@
+import type { Day } from '../calendar/day';
 import { methodNamed } from '../methods/methods';
 import type { ProgrammePart } from '../programmes/facts';
 import { roomFigures } from '../settings/settings';
@@ -15,7 +16,12 @@ import { withAnswer } from './with-answer';
 
 /** One pure transition for each kind of step. */
 const AFTER: {
-  readonly [K in Step['kind']]: (known: Known, step: Extract<Step, { kind: K }>, setting: Setting) => Known;
+  readonly [K in Step['kind']]: (
+    known: Known,
+    step: Extract<Step, { kind: K }>,
+    setting: Setting,
+    dueByLast: () => Day | null,
+  ) => Known;
 } = {
   half: (known, { part, half }) => withQueen(known, afterHalfKnown(known.queen, { ...part, half })),
   queen: (known, { event }) => withQueen(known, afterQueenEvent(known.queen, event, emergingOf(known))),
@@ -69,12 +75,16 @@ const AFTER: {
     const after = withAnswer(known, answer, setting);
     return { ...after, answers: [...known.answers, answer] };
   },
-  look: (known, { inspection }, setting) => withLook(known, inspection, setting),
+  look: (known, { inspection }, setting, dueByLast) => withLook(known, inspection, setting, dueByLast),
 };
 
-/** What is known of a colony once a step has happened. */
-export const afterStep = (known: Known, step: Step, setting: Setting): Known =>
-  AFTER[step.kind](known, step as never, setting);
+/**
+ * What is known of a colony once a step has happened.
+ *
+ * @param dueByLast by when it was to be looked at, going by the last look
+ */
+export const afterStep = (known: Known, step: Step, setting: Setting, dueByLast: () => Day | null): Known =>
+  AFTER[step.kind](known, step as never, setting, dueByLast);
 
 /** The cell of a virgin who has left it. */
 function asEmerged(cell: TrackedCell): TrackedCell {

@@ -8,7 +8,7 @@ import { say } from '../inspections/says';
 import type { Said } from '../says/said';
 import type { CellSeenFact, InspectionFact } from './facts';
 import type { QueenState } from './queen-state';
-import { mayStillHoldQueen, type TrackedCell } from './track-cells';
+import { emergencesOf, mayStillHoldQueen, sealingsOf, type TrackedCell } from './track-cells';
 
 /** One inspection as it is understood. */
 export interface InspectionKnown {
@@ -48,7 +48,7 @@ export function readInColony(
   queen: QueenState,
 ): InspectionRead {
   const { on } = inspection;
-  const found = new Map(inspection.cells.map((seen) => [seen.cellId, seen]));
+  const found = new Set(inspection.cells.map(({ cellId }) => cellId));
   const seen = cells.filter(({ cell }) => found.has(cell.id));
   const carriedOver = cells.filter((cell) => !found.has(cell.cell.id) && mayStillHoldQueen(cell, on));
   const notLookedAt = carriedOver.filter(isBelow);
@@ -167,10 +167,13 @@ function groupCells(
   cells: readonly TrackedCell[],
   stageOf: (cell: TrackedCell) => CellStage,
 ): readonly DatedCellsSeen[] {
+  if (cells.length === 0) return [];
   const groups = new Map<string, TrackedCell[]>();
   for (const cell of cells) {
     const key = `${stageOf(cell)} ${cell.cell.place}`;
-    groups.set(key, [...(groups.get(key) ?? []), cell]);
+    const group = groups.get(key);
+    if (group) group.push(cell);
+    else groups.set(key, [cell]);
   }
   return [...groups.values()].map((group) => {
     const [first] = group as [TrackedCell, ...TrackedCell[]];
@@ -178,10 +181,7 @@ function groupCells(
       stage: stageOf(first),
       count: group.length,
       place: first.cell.place,
-      dates: {
-        sealing: spanOf(group.flatMap(({ planBy }) => planBy.sealing ?? [])),
-        emergence: spanOf(group.flatMap(({ planBy }) => planBy.emergence ?? [])),
-      },
+      dates: { sealing: spanOf(sealingsOf(group)), emergence: spanOf(emergencesOf(group)) },
     };
   });
 }

@@ -26,7 +26,9 @@ export interface Setting {
 
 /** All that is known of a colony after some of its steps. */
 export interface Known {
-  readonly inspections: readonly InspectionKnown[];
+  readonly lastLook: InspectionKnown | null;
+  /** The last inspection at which eggs were seen, whoever laid them. */
+  readonly eggsSeenOn: Day | null;
   readonly queen: QueenState;
   readonly cellFacts: ReadonlyMap<string, ColonyFacts['cells'][number]>;
   readonly cells: ReadonlyMap<string, TrackedCell>;
@@ -48,12 +50,12 @@ export interface Known {
   readonly frames: SurveyedFrames | null;
   /** By when it was to be looked at, going by the look before the last, so that a look that tells too little does not count its own date. */
   readonly alreadyDue: () => Day | null;
-  readonly dueByLast: () => Day | null;
 }
 
 export function atStart({ facts }: Setting): Known {
   return {
-    inspections: [],
+    lastLook: null,
+    eggsSeenOn: null,
     queen: queenStateAtStart(facts.origin, facts.startedOn),
     cellFacts: new Map(facts.cells.map((cell) => [cell.id, cell])),
     cells: new Map(),
@@ -68,28 +70,35 @@ export function atStart({ facts }: Setting): Known {
     brood: null,
     frames: null,
     alreadyDue: () => null,
-    dueByLast: () => null,
   };
 }
 
+type CellsKnown = Pick<Known, 'cells' | 'cellsKnownOn' | 'queen'>;
+
 /** Cells that held a queen to be when last known, though she may have emerged since. */
-export function lastKnownLive({ cells, cellsKnownOn, queen }: Known): readonly TrackedCell[] {
+export function lastKnownLive({ cells, cellsKnownOn, queen }: CellsKnown): readonly TrackedCell[] {
   const on = latestOf(cellsKnownOn, queen.removedOn ?? cellsKnownOn);
-  return [...cells.values()].filter((cell) => mayStillHoldQueen(cell, on));
+  const live: TrackedCell[] = [];
+  for (const cell of cells.values()) if (mayStillHoldQueen(cell, on)) live.push(cell);
+  return live;
 }
 
 export const isBelow = ({ cell }: TrackedCell) => cell.part !== 'above';
 
 /** When the virgins that the colony raises emerge, by its cells or by the day it lost its queen. */
-export function emergingOf(known: Known): Window | null {
-  const live = lastKnownLive(known).filter(isBelow);
-  return spanOf(emergencesOf(live)) ?? emergenceRaised(known.queen);
+export function emergingOf(known: CellsKnown): Window | null {
+  return spanOf(emergencesOf(lastKnownLive(known).filter(isBelow))) ?? emergenceRaised(known.queen);
 }
 
 /** The state with the queen lost, where she was, among the days that bound its emergency cells. */
-export function withQueen(known: Known, queen: QueenState): Known {
-  const { removedOn, removedTo } = queen;
-  const isLoss = removedOn !== null && removedOn !== known.queen.removedOn;
-  const removals = isLoss ? [...known.removals, { from: removedOn, to: removedTo ?? removedOn }] : known.removals;
-  return { ...known, queen, removals };
+export const withQueen = (known: Known, queen: QueenState): Known => ({
+  ...known,
+  queen,
+  removals: removalsWith(known, queen),
+});
+
+/** The days on which it lost a queen, with the one that this queen's state tells of. */
+export function removalsWith({ queen: before, removals }: Known, { removedOn, removedTo }: QueenState) {
+  const isLoss = removedOn !== null && removedOn !== before.removedOn;
+  return isLoss ? [...removals, { from: removedOn, to: removedTo ?? removedOn }] : removals;
 }

@@ -87,10 +87,7 @@ function trackCell(
   emptyAt: readonly CellCheck[],
   removals: readonly DayRange[],
 ): TrackedCell | null {
-  const stages = sights.flatMap((sight, index): CellSight[] => {
-    const { from: on, to } = daysOf(sight);
-    return sight.found === 'not-found' ? [] : [{ on, to, stage: sight.found, index }];
-  });
+  const stages = stagesOf(sights);
   const first = stages[0];
   const lastStage = stages.at(-1);
   const last = sights.at(-1);
@@ -117,6 +114,15 @@ function trackCell(
     dates: { ...dates.dates, ...ended },
     planBy: { ...dates.planBy, ...ended },
   };
+}
+
+function stagesOf(sights: TrackedCell['sights']): readonly CellSight[] {
+  const stages: CellSight[] = [];
+  for (const [index, sight] of sights.entries()) {
+    const { from: on, to } = daysOf(sight);
+    if (sight.found !== 'not-found') stages.push({ on, to, stage: sight.found, index });
+  }
+  return stages;
 }
 
 const UNDATED: CellDates = { status: 'live', laid: null, sealing: null, emergence: null, conflict: null };
@@ -190,6 +196,15 @@ export function takenFrom(cell: TrackedCell, givenTo: string | null): TrackedCel
 }
 
 /** The emergence windows of the cells that have one. */
+/** When the cells were or will be sealed, as far as they are dated. */
+export function sealingsOf(cells: readonly TrackedCell[]): readonly Window[] {
+  const sealings: Window[] = [];
+  for (const { planBy } of cells) if (planBy.sealing) sealings.push(planBy.sealing);
+  return sealings;
+}
+
 export function emergencesOf(cells: readonly TrackedCell[]): readonly Window[] {
-  return cells.flatMap(({ planBy }) => (planBy.emergence ? [planBy.emergence] : []));
+  const emergences: Window[] = [];
+  for (const { planBy } of cells) if (planBy.emergence) emergences.push(planBy.emergence);
+  return emergences;
 }

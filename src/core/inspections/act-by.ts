@@ -17,18 +17,16 @@ function dated(on: Day, cell: DatedCellsSeen): { sealing: Window | null; emergen
   return cell.dates ?? dateCell({ sights, checks: [], queenRemoved: null });
 }
 
-/** The first of the days, or `fallback` when there is none. */
-function firstOf(days: readonly Day[], fallback: Day): Day {
-  const [first, ...rest] = days;
+/** The day on which the first of the windows begins, or `fallback` when there is none. */
+function firstOf(windows: readonly (Window | null)[], fallback: Day): Day {
+  const [first, ...rest] = windows.filter((window) => window !== null).map(({ earliest }) => earliest);
   return first === undefined ? fallback : earliestOf(first, ...rest);
 }
 
 /** The last day on which acting on a reading still helps; null where the next routine look will do. Never before `on`. */
 export function actBy(reading: ReadingName, on: Day, cells: readonly DatedCellsSeen[]): Day | null {
   const dayBeforeSealing = () => {
-    const sealings = cells
-      .filter(({ stage }) => isLive(stage))
-      .flatMap((cell) => dated(on, cell).sealing?.earliest ?? []);
+    const sealings = cells.filter(({ stage }) => isLive(stage)).map((cell) => dated(on, cell).sealing);
     return latestOf(on, addDays(firstOf(sealings, on), -1));
   };
   switch (reading) {
@@ -40,9 +38,7 @@ export function actBy(reading: ReadingName, on: Day, cells: readonly DatedCellsS
     case 'early-preparing':
       return earliestOf(addDays(on, EARLY_PREPARING.value), dayBeforeSealing());
     case 'swarmed': {
-      const emergences = cells
-        .filter(({ stage }) => isSealed(stage))
-        .flatMap((cell) => dated(on, cell).emergence?.earliest ?? []);
+      const emergences = cells.filter(({ stage }) => isSealed(stage)).map((cell) => dated(on, cell).emergence);
       return latestOf(on, addDays(firstOf(emergences, on), -1));
     }
     case 'queen-missing':

@@ -104,7 +104,7 @@ const RULES: readonly { readonly reading: ReadingName; readonly holds: (sight: S
  */
 export function readInspection(on: Day, seen: InspectionSeen, context: ReadingContext): Reading {
   const count = (is: (stage: CellStage) => boolean) =>
-    seen.cells.reduce((sum, cell) => sum + (is(cell.stage) ? cell.count : 0), 0);
+    seen.cells.length === 0 ? 0 : seen.cells.reduce((sum, cell) => sum + (is(cell.stage) ? cell.count : 0), 0);
   const rule = RULES.find(({ holds }) => holds({ on, seen, context, count }));
   if (!rule) throw new Error('The last rule holds for everything');
   return {

@@ -106,10 +106,13 @@ export function foldColony(facts: ColonyFacts, ofBook: Settings, today: Day): Co
   const changes = facts.changes.filter(({ on }) => on <= today);
   const setting: Setting = { facts: { ...facts, inspections }, settings, today, changes };
   const parts = facts.parts.map((part) => partBy(part, inspections, facts.answers, today));
+  const looks: InspectionKnown[] = [];
   const then: { readonly step: Step; readonly known: Known }[] = [];
   let known = atStart(setting);
+  let dueByLast: () => Day | null = () => null;
   for (const step of stepsOf(setting.facts, parts, today)) {
-    known = afterStep(known, step, setting);
+    known = afterStep(known, step, setting, dueByLast);
+    if (step.kind === 'look' && known.lastLook) looks.push(known.lastLook);
     if (known.parts.length > 0)
       known = {
         ...known,
@@ -117,15 +120,15 @@ export function foldColony(facts: ColonyFacts, ofBook: Settings, today: Day): Co
       };
     if (step.on < today - SCHEDULES_KEPT_FOR) continue;
     then.push({ step, known });
-    if (step.kind === 'look') known = withNext(known, setting);
+    if (step.kind === 'look') dueByLast = nextLook(known, setting);
   }
-  const cells = [...known.past.values(), ...known.cells.values()];
+  const cells = [...known.past.values(), ...known.cells.values()].sort((a, b) => a.firstSeen - b.firstSeen);
   const ended = (facts.endedOn !== null && facts.endedOn <= today) || known.parts.some(isUnited);
   const schedule = ended ? EMPTY_SCHEDULE : scheduleNow(then.at(-1)?.known ?? known, setting);
   return {
     today,
-    inspections: known.inspections,
-    lastInspection: known.inspections.at(-1) ?? null,
+    inspections: looks,
+    lastInspection: known.lastLook,
     cells,
     liveCells: lastKnownLive(known).filter(isBelow),
     cellDates: colonyCellDates(
@@ -154,13 +157,8 @@ function flightsOf(
   return virginFlights(emergence, afternoons, today);
 }
 
-/** With the day by which it is to be looked at again, going by the last look. */
-function withNext(known: Known, setting: Setting): Known {
-  return {
-    ...known,
-    dueByLast: lazily(() => scheduleNow(known, setting).checks[0]?.window.latest ?? known.dueByLast()),
-  };
-}
+/** By when it is to be looked at again, as known right after a look. */
+const nextLook = (known: Known, setting: Setting): (() => Day | null) =>
+  lazily(() => scheduleNow(known, setting).checks[0]?.window.latest ?? known.alreadyDue());
 
-const scheduleNow = (known: Known, setting: Setting): ColonySchedule =>
-  scheduleOf(known, known.inspections.at(-1) ?? null, setting);
+const scheduleNow = (known: Known, setting: Setting): ColonySchedule => scheduleOf(known, known.lastLook, setting);

@@ -58,8 +58,18 @@ export interface Season extends DayRange {
   readonly swarms: DayRange;
 }
 
+/** Seasons as they were reckoned, by place and year: every colony of an apiary asks for the same. */
+const KNOWN = new WeakMap<PlaceYear, Map<number, Season>>();
+
 /** The season whose swarms begin to come in a calendar year: in the south it ends in the next. */
 export function seasonStarting(year: number, place: PlaceYear): Season {
+  const ofPlace = KNOWN.get(place) ?? new Map<number, Season>();
+  const season = ofPlace.get(year) ?? reckonSeason(year, place);
+  KNOWN.set(place, ofPlace.set(year, season));
+  return season;
+}
+
+function reckonSeason(year: number, place: PlaceYear): Season {
   const isSwarm = (on: Day) => seasonPart(on, place) === 'swarm-season';
   let first = day(`${year}-01-01`);
   // A season that runs over the end of the year began the year before; one that never ends begins with it.
