@@ -13,10 +13,11 @@ import { weekNow } from '@/server/rounds/week-now';
 import { meantInSeason, plannedYear } from '@/server/season-plan/season-plan-now';
 import { axisAround } from '@/ui/time/axis';
 import { TodayPage } from '@/ui/today/TodayPage';
-import { WeekPage } from '@/ui/today/WeekPage';
+import { WeekHead, WeekPage } from '@/ui/today/WeekPage';
 import { foodNotes } from '@/views/food-view';
 import { meantNow } from '@/views/season-plan-view';
 import { todayView, yardToday } from '@/views/today-view';
+import type { WeekView } from '@/views/week-view';
 
 export const metadata: Metadata = { title: { absolute: 'Today · Ubbet' } };
 
@@ -39,10 +40,14 @@ export default async function Page({ searchParams }: Props) {
   // Else what is due would stand there for a blink, and a tap on it go astray.
   const settled = await soon(answer);
   const props = { opened, all, at, days };
+  const view = settled && weekNow(opened, all, at, settled, days);
   // One place for both, so that a plan made anew takes the place of the last when it is there, and nothing of the page is lost meanwhile.
+  // What stands in is sent along even where it is not wanted any more: no more of it than need be.
   return (
-    <Suspense fallback={<Due opened={opened} all={all} at={at} state="planning" />}>
-      {settled ? <Week {...props} planned={settled} /> : <Planned {...props} answer={answer} />}
+    <Suspense
+      fallback={view ? <WeekHead view={view} axis={axisAround(at.today)} /> : <Due {...props} state="planning" />}
+    >
+      {view ? <Week {...props} view={view} /> : <Planned {...props} answer={answer} />}
     </Suspense>
   );
 }
@@ -55,14 +60,16 @@ interface PlannedProps {
 }
 
 async function Planned({ answer, ...props }: PlannedProps & { readonly answer: Promise<FortnightNow | null> }) {
+  const { opened, all, at, days } = props;
   const planned = await answer;
-  return planned ? <Week {...props} planned={planned} /> : <Due {...props} state="not-planned" />;
+  if (!planned) return <Due {...props} state="not-planned" />;
+  return <Week {...props} view={weekNow(opened, all, at, planned, days)} />;
 }
 
-function Week({ opened, all, at, planned, days }: PlannedProps & { readonly planned: FortnightNow }) {
+function Week({ opened, all, at, view, days }: PlannedProps & { readonly view: WeekView }) {
   return (
     <WeekPage
-      view={weekNow(opened, all, at, planned, days)}
+      view={view}
       yard={yardOf(opened, all, at)}
       meant={meantOf(opened, all, at)}
       foodAsked={foodNotes(all, loadFood(opened.db), at.today)}

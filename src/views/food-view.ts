@@ -30,15 +30,15 @@ function askedOf(
   all: AllApiaries,
   { colony, apiary, state }: StandingColony,
   food: readonly FoodFact[],
+  isFlowing: boolean,
   today: Day,
 ): FoodAsked | null {
   const measured = all.measured ?? NOTHING_MEASURED;
-  const own = all.colonies.filter((one) => one.apiary.id === apiary.id).map((one) => one.colony);
   const fed = food.findLast((entry) => entry.colonyId === colony.id && isFeed(entry));
   return foodAsked(
     {
       madeOn: MADE.has(colony.origin) ? day(colony.startedOn) : null,
-      isFlow: isFlowOn(flowExpected(apiary, today), flowAt(measured, own) !== null, today),
+      isFlow: isFlowOn(flowExpected(apiary, today), isFlowing, today),
       found: foodFound(state),
       fedOn: fed ? dayOfMinute(fed.at) : null,
       days: (measured.weather.get(apiary.id)?.days ?? [])
@@ -50,8 +50,18 @@ function askedOf(
 }
 
 /** Whose food is asked about today, and why. @param food of all colonies, in order of time */
-export const foodNotes = (all: AllApiaries, food: readonly FoodFact[], today: Day): readonly FoodNote[] =>
-  all.colonies.flatMap((standing) => {
-    const asked = askedOf(all, standing, food, today);
+export function foodNotes(all: AllApiaries, food: readonly FoodFact[], today: Day): readonly FoodNote[] {
+  const measured = all.measured ?? NOTHING_MEASURED;
+  const flowing = new Set(
+    all.apiaries
+      .filter(({ id }) => {
+        const own = all.colonies.filter(({ apiary }) => apiary.id === id).map(({ colony }) => colony);
+        return flowAt(measured, own) !== null;
+      })
+      .map(({ id }) => id),
+  );
+  return all.colonies.flatMap((standing) => {
+    const asked = askedOf(all, standing, food, flowing.has(standing.apiary.id), today);
     return asked ? [{ colonyId: standing.colony.id, name: standing.colony.name, words: foodAskedWords(asked) }] : [];
   });
+}

@@ -1,11 +1,17 @@
 import type { Day } from '../../core/calendar/day';
 import { type Axis, leftOf, percent, rightOf } from './axis';
 
+interface Props {
+  readonly axis: Axis;
+  readonly on: Day;
+  readonly y: number;
+  /** What it says to who points at it. */
+  readonly words: string;
+}
+
 /** An inspection that was made: an open ring. */
-export function LookMark({ axis, on, y }: { axis: Axis; on: Day; y: number }) {
+export function LookMark({ axis, on, y, words }: Props) {
   const at = (leftOf(axis, on) + rightOf(axis, on)) / 2;
   if (at < 0 || at > 100) return null;
-  return (
-    <circle cx={percent(at)} cy={y + 9} r="6" fill="var(--color-paper)" stroke="var(--color-ink)" strokeWidth="2" />
-  );
+  return <b className="look" style={{ left: percent(at), top: y + 2 }} title={words} />;
 }

@@ -1,96 +1,66 @@
-import { useId } from 'react';
+import type { CSSProperties } from 'react';
 import type { Window } from '../../core/calendar/window';
 import { RIBBON_SHORT_WORDS, type RibbonKind } from '../../words/marks';
 import { type Axis, leftOf, percent, rightOf } from './axis';
-import { StripLabel } from './StripLabel';
+import { placeLabel } from './label-place';
 
-const COLOURS: { readonly [K in RibbonKind]: { readonly fill: string; readonly text: string } } = {
-  laid: { fill: 'var(--color-muted)', text: 'var(--color-white)' },
-  sealing: { fill: 'var(--color-wax)', text: 'var(--color-on-wax)' },
-  emergence: { fill: 'var(--color-indigo)', text: 'var(--color-white)' },
-  eggs: { fill: 'var(--color-larch)', text: 'var(--color-white)' },
-};
-
-const HEIGHT = 18;
-/** How much of the colour is left at an uncertain end. */
-const FAINT = 0.14;
+interface Props {
+  readonly axis: Axis;
+  readonly window: Window;
+  readonly kind: RibbonKind;
+  readonly label: string;
+  readonly y: number;
+  /** What it says to who points at it. */
+  readonly words: string;
+}
 
 /**
  * When something uncertain happens: solid over the likely days, fading towards the earliest and the latest. An end that is certain,
  * because it was seen, is not faded. A dotted line underneath shows how far the faded ends reach.
  */
-export function Ribbon({
-  axis,
-  window,
-  kind,
-  label,
-  y,
-}: {
-  axis: Axis;
-  window: Window;
-  kind: RibbonKind;
-  label: string;
-  y: number;
-}) {
-  const gradient = useId();
+export function Ribbon({ axis, window, kind, label, y, words }: Props) {
   const [start, end] = [leftOf(axis, window.earliest), rightOf(axis, window.latest)];
   const [shownStart, shownEnd] = [Math.max(0, start), Math.min(100, end)];
-  const { fill, text } = COLOURS[kind];
+  const isOff = shownStart >= shownEnd;
   // What is long past stands in words beside the strip, and eggs far ahead need no label to say that they are.
-  if (shownStart >= shownEnd && (kind === 'eggs' || kind === 'laid' || end <= 0)) return null;
-  if (shownStart >= shownEnd) {
-    return (
-      <StripLabel
-        from={100}
-        to={100}
-        whole={[100, 100]}
-        y={y}
-        height={HEIGHT}
-        label={`${label} ▸`}
-        on={fill}
-        inside={text}
-        outside={fill}
-      />
-    );
+  if (isOff && (kind === 'eggs' || kind === 'laid' || end <= 0)) return null;
+  if (isOff) {
+    const ahead = `${label} ▸`;
+    return <b className={`ribbon ribbon-${kind} ribbon-off`} style={{ top: y }} title={words} data-wide={ahead} />;
   }
-  const stop = (at: number) => percent(((at - start) / (end - start)) * 100);
+  const [likelyFrom, likelyTo] = [leftOf(axis, window.likelyFrom), rightOf(axis, window.likelyTo)];
+  const within = (at: number) => percent(((at - start) / (end - start)) * 100);
+  const narrow = kind === 'sealing' ? label : RIBBON_SHORT_WORDS[kind];
+  const place = placeLabel(
+    {
+      from: Math.max(shownStart, likelyFrom),
+      to: Math.min(shownEnd, likelyTo),
+      whole: [shownStart, shownEnd],
+      wide: label,
+      narrow,
+    },
+    within,
+  );
+  const ends = [
+    window.earliest === window.likelyFrom ? 'ribbon-sure-from' : '',
+    window.latest === window.likelyTo ? 'ribbon-sure-to' : '',
+  ];
   return (
-    <g>
-      <linearGradient id={gradient} gradientUnits="userSpaceOnUse" x1={percent(start)} x2={percent(end)} y1="0" y2="0">
-        <stop offset="0%" stopColor={fill} stopOpacity={window.earliest === window.likelyFrom ? 1 : FAINT} />
-        <stop offset={stop(leftOf(axis, window.likelyFrom))} stopColor={fill} />
-        <stop offset={stop(rightOf(axis, window.likelyTo))} stopColor={fill} />
-        <stop offset="100%" stopColor={fill} stopOpacity={window.latest === window.likelyTo ? 1 : FAINT} />
-      </linearGradient>
-      <rect
-        x={percent(shownStart)}
-        width={percent(shownEnd - shownStart)}
-        y={y}
-        height={HEIGHT}
-        rx="7"
-        fill={`url(#${gradient})`}
-      />
-      <line
-        x1={percent(shownStart)}
-        x2={percent(shownEnd)}
-        y1={y + HEIGHT + 2.5}
-        y2={y + HEIGHT + 2.5}
-        stroke={fill}
-        strokeWidth="1.5"
-        strokeDasharray="1.5 2.5"
-      />
-      <StripLabel
-        from={Math.max(shownStart, leftOf(axis, window.likelyFrom))}
-        to={Math.min(shownEnd, rightOf(axis, window.likelyTo))}
-        whole={[shownStart, shownEnd]}
-        y={y}
-        height={HEIGHT}
-        label={label}
-        shortLabel={kind === 'sealing' ? label : RIBBON_SHORT_WORDS[kind]}
-        on={fill}
-        inside={text}
-        outside={kind === 'sealing' ? 'var(--color-ink)' : fill}
-      />
-    </g>
+    <b
+      className={['ribbon', `ribbon-${kind}`, ...ends, place.className].filter(Boolean).join(' ')}
+      style={
+        {
+          left: percent(start),
+          width: percent(end - start),
+          top: y,
+          '--from': within(likelyFrom),
+          '--to': within(likelyTo),
+          ...place.style,
+        } as CSSProperties
+      }
+      title={words}
+      data-wide={label}
+      data-narrow={narrow}
+    />
   );
 }

@@ -25,7 +25,10 @@ const ribbon = (window: Parameters<typeof inDays>): Mark => ({
   label: 'virgin out',
   row: 0,
 });
-const opacities = (html: string) => [...html.matchAll(/stop-opacity="([^"]+)"/g)].map((match) => Number(match[1]));
+/** A place or length of the first mark, in per cent. */
+const share = (html: string, of: string) => Number(new RegExp(`${of}:(-?[\\d.]+)%`).exec(html)?.[1]);
+/** Marks, each with its classes, words and names. */
+const marksOf = (html: string) => html.match(/<b [^>]*>/g) ?? [];
 
 describe('the axis', () => {
   it('runs from a week back to three weeks ahead', () => {
@@ -53,55 +56,82 @@ describe('the ground of a lane', () => {
 });
 
 describe('a mark', () => {
-  it('says its days to who points at it', () => {
-    expect(draw(ribbon([1, 2, 4, 5]))).toContain('<title>virgin out: 17 to 21 May, likely 18 to 20 May</title>');
-    expect(draw({ type: 'look', on: TODAY, row: 0 })).toContain('<title>inspected Sun 16 May</title>');
-    expect(draw({ type: 'shut', from: TODAY, to: addDays(TODAY, 3), row: 0 })).toContain(
-      '<title>leave shut: 16 to 19 May</title>',
+  it('is one element, which says its days to who points at it', () => {
+    const html = draw(
+      ribbon([1, 2, 4, 5]),
+      { type: 'look', on: TODAY, row: 0 },
+      { type: 'shut', from: TODAY, to: addDays(TODAY, 3), row: 0 },
     );
+    expect(marksOf(html).map((mark) => /title="([^"]*)"/.exec(mark)?.[1])).toEqual([
+      'virgin out: 17 to 21 May, likely 18 to 20 May',
+      'inspected Sun 16 May',
+      'leave shut: 16 to 19 May',
+    ]);
+    expect(html.match(/<[a-z]/g)).toHaveLength(4);
   });
 });
 
 describe('a ribbon', () => {
   it('fades where it is uncertain and ends sharply where it is not', () => {
-    const [start, end] = opacities(draw(ribbon([1, 2, 4, 5])));
-    expect(start).toBeLessThan(0.5);
-    expect(end).toBeLessThan(0.5);
-    expect(opacities(draw(ribbon([1, 1, 4, 4])))).toEqual([1, 1]);
+    expect(draw(ribbon([1, 2, 4, 5]))).not.toContain('ribbon-sure');
+    expect(draw(ribbon([1, 1, 4, 5]))).toMatch(/ribbon-sure-from(?!.*ribbon-sure-to)/);
+    expect(draw(ribbon([1, 2, 5, 5]))).toMatch(/ribbon-sure-to/);
+    const html = draw(ribbon([1, 2, 3, 5]));
+    // Five days, the second and third of them likely.
+    expect([share(html, '--from'), share(html, '--to')]).toEqual([20, 60]);
   });
 
   it('covers its last day whole', () => {
     const html = draw(ribbon([0, 0, 0, 0]));
-    const width = [...html.matchAll(/<rect x="([\d.]+)%" width="([\d.]+)%" y="10"/g)].map((match) => Number(match[2]));
-    expect(width[0]).toBeCloseTo(100 / 29, 2);
+    expect(share(html, 'left')).toBeCloseTo((100 * 7) / 29, 2);
+    expect(share(html, 'width')).toBeCloseTo(100 / 29, 2);
   });
 
-  it('is cut at the ends of the strip, and named there when it lies ahead of it', () => {
-    expect(draw(ribbon([18, 20, 30, 32]))).toContain('virgin out');
-    expect(draw(ribbon([40, 41, 42, 43]))).toContain('virgin out ▸');
-    expect(draw(ribbon([-20, -19, -12, -10]))).not.toContain('<text');
+  it('is named where it can be seen, and at the end of the strip when it lies ahead of it', () => {
+    expect(draw(ribbon([18, 20, 30, 32]))).toContain('data-wide="virgin out"');
+    const ahead = draw(ribbon([40, 41, 42, 43]));
+    expect(ahead).toContain('data-wide="virgin out ▸"');
+    expect(ahead).toContain('ribbon-off');
+    expect(marksOf(draw(ribbon([-20, -19, -12, -10])))).toEqual([]);
+    // Half of it is past: the name stands on the half that is shown.
+    const cut = draw(ribbon([-17, -17, 2, 2]));
+    expect(share(cut, 'left')).toBeLessThan(0);
+    expect(share(cut, '--wide-at')).toBeCloseTo(75, 1);
   });
 
-  it('has different words on a phone where there is less room', () => {
+  it('has different words on a phone, which stand beside it where they do not fit', () => {
     const html = draw(ribbon([1, 2, 4, 5]));
-    expect(html).toMatch(/class="label-narrow"[^>]*>out</);
-    expect(html).toMatch(/class="label-wide"[^>]*>virgin out</);
+    expect(html).toContain('data-wide="virgin out" data-narrow="out"');
+    expect(html).toMatch(/wide-on narrow-on|wide-over narrow-on|wide-on narrow-over/);
+    expect(draw(ribbon([1, 1, 1, 1]))).toMatch(/wide-after narrow-after/);
+    expect(draw(ribbon([21, 21, 21, 21]))).toMatch(/wide-before narrow-before/);
   });
 });
 
 describe('the other marks', () => {
   it('hatch the days to leave shut and say until when', () => {
     const html = draw({ type: 'shut', from: addDays(TODAY, 1), to: addDays(TODAY, 15), row: 0 });
-    expect(html).toContain('<pattern');
-    expect(html).toContain('leave shut, last day 31 May');
-    expect(draw({ type: 'shut', from: addDays(TODAY, 40), to: addDays(TODAY, 50), row: 0 })).not.toContain('<pattern');
+    expect(html).toContain('data-wide="leave shut, last day 31 May" data-narrow="last day 31 May"');
+    // Too short for words: they are in the lane's own.
+    const short = draw({ type: 'shut', from: addDays(TODAY, 1), to: addDays(TODAY, 3), row: 0 });
+    expect(marksOf(short)).toHaveLength(1);
+    expect(short).not.toContain('data-wide');
+    expect(marksOf(draw({ type: 'shut', from: addDays(TODAY, 40), to: addDays(TODAY, 50), row: 0 }))).toEqual([]);
   });
 
   it('hang a label on a string from the best day', () => {
     const window = { earliest: addDays(TODAY, 1), ideal: addDays(TODAY, 2), latest: addDays(TODAY, 3) };
-    expect(draw({ type: 'check', window, label: 'look', tone: 'later', row: 0 })).toContain('>look<');
+    const html = draw({ type: 'check', window, label: 'look', tone: 'later', row: 0 });
+    expect(html).toContain('data-wide="look"');
+    expect(share(html, '--at')).toBe(50);
     const far = { earliest: addDays(TODAY, 41), ideal: addDays(TODAY, 42), latest: addDays(TODAY, 43) };
-    expect(draw({ type: 'check', window: far, label: 'eggs?', tone: 'later', row: 0 })).toContain('eggs? ▸');
+    const ahead = draw({ type: 'check', window: far, label: 'eggs?', tone: 'later', row: 0 });
+    expect(ahead).toContain('data-wide="eggs? ▸"');
+    expect(ahead).toMatch(/check-off .*check-at-end/);
+    const begun = { earliest: addDays(TODAY, -9), ideal: addDays(TODAY, -7), latest: TODAY };
+    expect(draw({ type: 'check', window: begun, label: 'look', tone: 'late', row: 0 })).toContain(
+      'check-from-before check-at-start',
+    );
   });
 
   it('say all of it to those who do not see it', () => {

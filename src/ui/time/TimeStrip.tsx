@@ -5,6 +5,7 @@ import { groundOf } from './ground';
 import { LeaveShutBar } from './LeaveShutBar';
 import { LookMark } from './LookMark';
 import { Ribbon } from './Ribbon';
+import './marks.css';
 
 const ROW_HEIGHT = 24;
 const TAG_HEIGHT = 44;
@@ -12,35 +13,39 @@ const TOP = 10;
 
 const heightOf = (mark: Mark) => TOP + mark.row * ROW_HEIGHT + (mark.type === 'check' ? TAG_HEIGHT : ROW_HEIGHT);
 
-/** One lane of time under the day ruler: weekends tinted, the line of today, and whatever is marked on it. */
+/**
+ * One lane of time under the day ruler: weekends tinted, the line of today, and whatever is marked on it. Each mark is one element, drawn by
+ * `marks.css`: there are hundreds of them where there are many hives.
+ */
 export function TimeStrip({ axis, marks, name }: { axis: Axis; marks: readonly Mark[]; name: string }) {
   const minHeight = Math.max(0, ...marks.map(heightOf)) + 4;
-  const words = marks.length > 0 ? marks.map(markWords).join('; ') : 'nothing in these four weeks';
+  const words = marks.map(markWords);
+  const all = words.length > 0 ? words.join('; ') : 'nothing in these four weeks';
   return (
-    <div className="lane-time" style={{ minHeight, ...groundOf(axis) }}>
-      <svg className="absolute inset-0 h-full w-full overflow-hidden" role="img" aria-label={`${name}. ${words}`}>
-        {marks.map((mark, i) => (
-          // biome-ignore lint/suspicious/noArrayIndexKey: the list is made anew with every render and never re-ordered
-          <g key={`${mark.type}${i}`}>
-            <title>{markWords(mark)}</title>
-            <MarkShape axis={axis} mark={mark} />
-          </g>
-        ))}
-      </svg>
+    <div
+      className="lane-time lane-marks"
+      role="img"
+      aria-label={`${name}. ${all}`}
+      style={{ minHeight, ...groundOf(axis) }}
+    >
+      {marks.map((mark, i) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: the list is made anew with every render and never re-ordered
+        <MarkShape key={`${mark.type}${i}`} axis={axis} mark={mark} words={words[i] as string} />
+      ))}
     </div>
   );
 }
 
-function MarkShape({ axis, mark }: { axis: Axis; mark: Mark }) {
-  const y = TOP + mark.row * ROW_HEIGHT;
+function MarkShape({ axis, mark, words }: { axis: Axis; mark: Mark; words: string }) {
+  const common = { axis, y: TOP + mark.row * ROW_HEIGHT, words };
   switch (mark.type) {
     case 'ribbon':
-      return <Ribbon axis={axis} y={y} {...mark} />;
+      return <Ribbon {...common} {...mark} />;
     case 'shut':
-      return <LeaveShutBar axis={axis} y={y} from={mark.from} to={mark.to} />;
+      return <LeaveShutBar {...common} from={mark.from} to={mark.to} />;
     case 'check':
-      return <CheckTag axis={axis} y={y} {...mark} />;
+      return <CheckTag {...common} {...mark} />;
     case 'look':
-      return <LookMark axis={axis} y={y} on={mark.on} />;
+      return <LookMark {...common} on={mark.on} />;
   }
 }

@@ -36,13 +36,18 @@ interface Props {
   readonly freeWeek: FreeTime['freeWeek'];
 }
 
+/** The head of the week, which also stands in for it while the rest is put in its place. */
+export const WeekHead = ({ view, axis }: Pick<Props, 'view' | 'axis'>) => (
+  <RulerHead axis={axis} title={view.headline} below={view.summary} />
+);
+
 /** What must I do, where, and when? */
 export function WeekPage({ view, yard, meant, foodAsked, axis, minute, days, apiaries, wishes, freeWeek }: Props) {
-  const { headline, summary, rounds, bands, cannotBeMet, assumes, moved, isNew, version, more } = view;
+  const { rounds, bands, cannotBeMet, assumes, moved, isNew, version, more } = view;
   const isEmpty = rounds.length === 0 && bands.length === 0;
   return (
     <>
-      <RulerHead axis={axis} title={headline} below={summary} />
+      <WeekHead view={view} axis={axis} />
       {cannotBeMet.length > 0 && <CannotBeMet list={cannotBeMet} />}
       {!isEmpty && (
         <>
