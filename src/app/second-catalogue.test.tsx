@@ -11,7 +11,15 @@ import { insertAllFacts } from '../server/season/season-facts';
 
 const WORDS = resolve(import.meta.dirname, '../words');
 /** What puts words together, and has none of its own. */
-const NO_WORDS = new Set(['catalogue.ts', 'in-words.ts', 'speak.ts', 'words.ts', 'stored-words.ts', 'issues.ts']);
+const NO_WORDS = new Set([
+  'catalogue.ts',
+  'in-words.ts',
+  'board-words.ts',
+  'speak.ts',
+  'words.ts',
+  'stored-words.ts',
+  'issues.ts',
+]);
 
 const filesIn = (folder: string): string[] =>
   readdirSync(folder, { withFileTypes: true }).flatMap((entry) => {

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { emptyDraft, entryOf } from '../device/draft';
-import { besideEachOther, inspectionLines, linesAsText, saidLines } from './entry-lines';
+import { besideEachOther, linesAsText, saidLines } from './entry-lines';
+import { inspectionLines } from './inspection-lines';
 
 const entry = {
   ...entryOf(emptyDraft('a', 'clover', '2027-05-16T15:00'), 'cleared'),

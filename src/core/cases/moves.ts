@@ -1,7 +1,7 @@
 import type { Day } from '../calendar/day';
 import type { MethodName } from '../methods/method';
 import { methodNamed, newUnitOf } from '../methods/methods';
-import { ASKED_IN_WORDS } from '../programmes/told-by-look';
+import { ASKED_IN_WORDS } from '../programmes/asked-in-words';
 import { bestDay, type Check, isDaily } from '../schedule/check';
 import { minuteOf } from './book';
 import type { CaseMove, CaseStart } from './case';

@@ -6,9 +6,10 @@ import type { TrackedCell } from '../colony/track-cells';
 import type { FollowUpCode } from '../methods/method';
 import { verbatim } from '../says/together';
 import { ANSWERS } from './answers';
+import { ASKED_IN_WORDS } from './asked-in-words';
 import { alsoAnswered, answersOfLook, type FollowUpState } from './follow-up-state';
 import { anAnswer, look, saw } from './testing';
-import { ASKED_IN_WORDS, toldByLook } from './told-by-look';
+import { toldByLook } from './told-by-look';
 
 const aCell = {} as TrackedCell;
 

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import type { WorkStep } from '../../core/space/work-list/work-list';
-import { inWords } from '../../words/in-words';
+import { boardWords } from '../../words/board-words';
 import { BUTTON } from '../controls/styles';
 
 interface Props {
@@ -24,7 +24,7 @@ export function AtTheHive({ steps, isStopped, isSaving, onTake, children }: Prop
         <ol className="list-decimal pl-6 text-sm">
           {steps.map(({ text }, i) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: steps are told by their place in the list
-            <li key={i}>{inWords(text)}</li>
+            <li key={i}>{boardWords(text)}</li>
           ))}
         </ol>
       )}

@@ -1,7 +1,6 @@
 'use client';
 
-import { useDroppable } from '@dnd-kit/core';
-import { memo } from 'react';
+import { memo, useContext } from 'react';
 import type { Finding } from '../../core/space/arrangement-rules';
 import type { FrameSize } from '../../core/space/frame-size';
 import { sizeOf } from '../../core/space/frame-size';
@@ -11,6 +10,7 @@ import { boxTitle } from '../../words/boxes';
 import { BUTTON } from '../controls/styles';
 import { boxHeight, UnderBox } from '../frames/Stack';
 import { BoardFrame, type BoardFrameProps } from './BoardFrame';
+import { DragWaysContext } from './DragWays';
 
 /** What can be brought into a box. */
 export type NewFrame = 'empty' | 'undrawn' | 'honey' | 'feeder' | 'dummy';
@@ -45,6 +45,7 @@ export const BoardBox = memo(function BoardBox(props: BoardBoxProps) {
   const { hive, box, unitTitle, board, cellFrames, findings, selected, pickedUp, focused, sizes } = props;
   const { onSelect, onKey, onNewFrame, onDrop, onRestack } = props;
   const level = hive.boxes.findIndex(({ id }) => id === box.id);
+  const { useDroppable } = useContext(DragWaysContext);
   const { setNodeRef, isOver } = useDroppable({ id: DROP.onBox(box.id) });
   const title = boxTitle(hive, box);
   const said = unitTitle ? `${title}, ${unitTitle}` : title;

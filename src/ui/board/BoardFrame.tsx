@@ -1,11 +1,11 @@
 'use client';
 
-import { useDraggable, useDroppable } from '@dnd-kit/core';
-import { memo, useEffect, useRef } from 'react';
+import { memo, useContext, useEffect, useRef } from 'react';
 import type { Frame } from '../../core/space/hive';
 import { DROP } from '../../views/board-state';
 import { frameContents } from '../../words/frame-contents';
 import { FrameComb } from '../frames/FrameComb';
+import { DragWaysContext } from './DragWays';
 
 export interface BoardFrameProps {
   readonly frame: Frame;
@@ -26,6 +26,7 @@ export interface BoardFrameProps {
 /** A frame on the board: dragged, or picked up with the space bar and moved by the arrows. */
 export const BoardFrame = memo(function BoardFrame(props: BoardFrameProps) {
   const { frame, place, isQueenHere, cell, isShaken, fault, isSelected, isPickedUp, hasFocus, onSelect, onKey } = props;
+  const { useDraggable, useDroppable } = useContext(DragWaysContext);
   const { setNodeRef, listeners, isDragging } = useDraggable({ id: frame.id });
   const { setNodeRef: setDropRef, isOver } = useDroppable({ id: DROP.onFrame(frame.id) });
   const button = useRef<HTMLButtonElement>(null);

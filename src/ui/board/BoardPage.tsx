@@ -1,11 +1,11 @@
 'use client';
 
-import { DndContext, DragOverlay } from '@dnd-kit/core';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useCallback, useMemo, useState } from 'react';
 import { v7 as newId } from 'uuid';
 import type { MethodName } from '../../core/methods/method';
-import { type Arrangement, frameNamed, placeOf } from '../../core/space/arrangement';
+import { type Arrangement, placeOf } from '../../core/space/arrangement';
 import type { FrameSize } from '../../core/space/frame-size';
 import { newDummy, newFeeder, newFrame } from '../../core/space/frame-traits';
 import type { Box, Frame, Hive } from '../../core/space/hive';
@@ -20,7 +20,8 @@ import { Check } from '../controls/Check';
 import { IssueList } from '../entry/IssueList';
 import { CombLegend } from '../frames/CombLegend';
 import { CombPatterns } from '../frames/CombPatterns';
-import { FrameComb } from '../frames/FrameComb';
+import { useLoaded } from '../loading/useLoaded';
+import { useSoon } from '../loading/useSoon';
 import { TakenUp } from '../offline/TakenUp';
 import { PageHead } from '../time/PageHead';
 import { AtTheHive } from './AtTheHive';
@@ -29,17 +30,25 @@ import type { NewFrame } from './BoardBox';
 import { BoardTools } from './BoardTools';
 import { BoardUnit } from './BoardUnit';
 import { BringHive } from './BringHive';
+import type { DragLayerProps } from './DragLayer';
 import { FindingList } from './FindingList';
 import { OutTray } from './OutTray';
 import { framePlaceWords } from './place-words';
 import { SelectedFrame } from './SelectedFrame';
 import { useBoard } from './useBoard';
 import { useBoardKeys } from './useBoardKeys';
-import { useFrameDrag } from './useFrameDrag';
 import { useProposal } from './useProposal';
 import { useReckonedBoard } from './useReckonedBoard';
 import { useTakeList } from './useTakeList';
-import { WhatItBegins } from './WhatItBegins';
+
+// What a method asks stands below the frames, and needs all that is known of methods: it comes once the board can be worked on.
+const loadWhatItBegins = () => import('./WhatItBegins').then((module) => module.WhatItBegins);
+const WhatItBegins = dynamic(loadWhatItBegins, { ssr: false });
+const SOON = [loadWhatItBegins];
+
+// What it takes to drag frames is as much again as the board: they can be tapped and moved by keys meanwhile.
+const loadDragLayer = () => import('./DragLayer');
+const StillLayer = ({ children }: DragLayerProps) => children;
 
 export interface OtherHive {
   readonly id: string;
@@ -99,6 +108,7 @@ const withHives = ({ units, out }: Arrangement, hives: readonly OtherHive[]): Ar
 
 /** Which frame goes where: moved by hand or as proposed, with the rules looking on; out comes a list to work off. */
 export function BoardPage(props: BoardPageProps) {
+  useSoon(SOON);
   const { colony, method, title, knownFrom, hive, others, sizes, usual, coveredSeams, today } = props;
   const [coldestNightC, setColdest] = useState<number | null>(props.coldestNightC);
   const [hasDisease, setDisease] = useState(props.isSuspected);
@@ -142,7 +152,7 @@ export function BoardPage(props: BoardPageProps) {
     sizes,
   });
   const { issues, isSaving, begins, takeList } = useTakeList(props.start, today, forget);
-  const { dragged, ...dragging } = useFrameDrag(arrangement, change, select);
+  const Layer = useLoaded(loadDragLayer)?.DragLayer ?? StillLayer;
   const onNewFrame = useCallback(
     (box: Box, what: NewFrame) => {
       const frame = NEW_FRAME[what](box.size);
@@ -197,7 +207,7 @@ export function BoardPage(props: BoardPageProps) {
     });
 
   return (
-    <DndContext id="board" {...dragging}>
+    <>
       <CombPatterns />
       <PageHead
         isSticky={false}
@@ -225,40 +235,42 @@ export function BoardPage(props: BoardPageProps) {
       <IssueList issues={issues} />
       <div className="mt-3 grid gap-x-8 wide:grid-cols-[minmax(0,1fr)_21rem]">
         <div className="min-w-0">
-          <div
-            className="grid gap-4"
-            style={{ gridTemplateColumns: 'repeat(auto-fit, minmax(min(17rem, 100%), 1fr))' }}
-          >
-            {arrangement.units.map((unit) => (
-              <BoardUnit
-                key={unit.name}
-                unit={unit}
-                title={unitName(unit.name)}
-                isOneOfSeveral={isOneOfSeveral}
-                usual={usual}
-                change={change}
-                board={board}
-                cellFrames={context.cellFrames}
-                findings={findings}
-                selected={selected}
-                pickedUp={pickedUp}
-                focused={focused}
-                sizes={sizes}
-                onSelect={select}
-                onKey={onKey}
-                onNewFrame={onNewFrame}
-                onDrop={onDrop}
-                onRestack={change}
-              />
-            ))}
-          </div>
-          <BringHive others={others.filter(({ id }) => !board.brought.includes(id))} change={change} />
-          <BoardBalance
-            before={balanceOf(before, { ...balance, queenUnit: queenUnitOf(before) })}
-            after={balanceOf(arrangement, { ...balance, queenUnit: proposed.queenUnit ?? queenUnitOf(arrangement) })}
-            unitName={unitName}
-          />
-          <OutTray frames={arrangement.out} selected={selected} onSelect={select} />
+          <Layer arrangement={arrangement} queenFrameId={queenFrameId} change={change} onDropped={select}>
+            <div
+              className="grid gap-4"
+              style={{ gridTemplateColumns: 'repeat(auto-fit, minmax(min(17rem, 100%), 1fr))' }}
+            >
+              {arrangement.units.map((unit) => (
+                <BoardUnit
+                  key={unit.name}
+                  unit={unit}
+                  title={unitName(unit.name)}
+                  isOneOfSeveral={isOneOfSeveral}
+                  usual={usual}
+                  change={change}
+                  board={board}
+                  cellFrames={context.cellFrames}
+                  findings={findings}
+                  selected={selected}
+                  pickedUp={pickedUp}
+                  focused={focused}
+                  sizes={sizes}
+                  onSelect={select}
+                  onKey={onKey}
+                  onNewFrame={onNewFrame}
+                  onDrop={onDrop}
+                  onRestack={change}
+                />
+              ))}
+            </div>
+            <BringHive others={others.filter(({ id }) => !board.brought.includes(id))} change={change} />
+            <BoardBalance
+              before={balanceOf(before, { ...balance, queenUnit: queenUnitOf(before) })}
+              after={balanceOf(arrangement, { ...balance, queenUnit: proposed.queenUnit ?? queenUnitOf(arrangement) })}
+              unitName={unitName}
+            />
+            <OutTray frames={arrangement.out} selected={selected} onSelect={select} />
+          </Layer>
           <CombLegend />
           <p className="text-muted mt-2 text-sm">
             Drag a frame, or choose it and press space: the arrows then move it, space puts it down. Delete takes it
@@ -313,13 +325,6 @@ export function BoardPage(props: BoardPageProps) {
           </AtTheHive>
         </div>
       </div>
-      <DragOverlay dropAnimation={null}>
-        {dragged !== null && (
-          <div style={{ width: 36, height: 112 }}>
-            <FrameComb frame={frameNamed(arrangement, dragged)} isQueenHere={dragged === queenFrameId} />
-          </div>
-        )}
-      </DragOverlay>
-    </DndContext>
+    </>
   );
 }

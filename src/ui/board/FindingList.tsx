@@ -1,5 +1,5 @@
 import type { Finding } from '../../core/space/arrangement-rules';
-import { inWords } from '../../words/in-words';
+import { boardWords } from '../../words/board-words';
 
 interface Props {
   readonly findings: readonly Finding[];
@@ -36,7 +36,7 @@ export function FindingList({ findings, placeWords, onSelect }: Props) {
                 where
               )}
               {where ? '. ' : ' '}
-              {inWords(text)}
+              {boardWords(text)}
             </li>
           );
         })}

@@ -1,10 +1,11 @@
 'use client';
 
-import { useDroppable } from '@dnd-kit/core';
+import { useContext } from 'react';
 import type { Frame } from '../../core/space/hive';
 import { DROP } from '../../views/board-state';
 import { frameContents } from '../../words/frame-contents';
 import { FrameComb } from '../frames/FrameComb';
+import { DragWaysContext } from './DragWays';
 
 interface Props {
   readonly frames: readonly Frame[];
@@ -14,6 +15,7 @@ interface Props {
 
 /** Frames that were taken out: kept in sight, to be put back or sent elsewhere. */
 export function OutTray({ frames, selected, onSelect }: Props) {
+  const { useDroppable } = useContext(DragWaysContext);
   const { setNodeRef, isOver } = useDroppable({ id: DROP.out });
   return (
     <section

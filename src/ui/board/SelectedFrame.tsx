@@ -6,8 +6,8 @@ import { frameNamed, placeOf } from '../../core/space/arrangement';
 import type { ArrangementContext } from '../../core/space/arrangement-rules';
 import type { FrameSize } from '../../core/space/frame-size';
 import type { BoardChange, BoardState } from '../../views/board-state';
+import { boardWords } from '../../words/board-words';
 import { frameContents } from '../../words/frame-contents';
-import { inWords } from '../../words/in-words';
 import { BUTTON } from '../controls/styles';
 import { boxChoices, framePlaceWords } from './place-words';
 
@@ -34,7 +34,7 @@ export function SelectedFrame({ id, board, context, sizes, unitName, change }: P
   const isKept = board.keptCellFrames.includes(id);
   const shake = (isOn: boolean) => {
     const against = isOn ? againstShaking(arrangement, context, id, sizes) : null;
-    setRefusal(against && inWords(against));
+    setRefusal(against && boardWords(against));
     if (!against) change({ type: 'shake', frameId: id, isOn });
   };
   const small = `${BUTTON.plain} min-h-11 px-2 py-1 text-sm`;

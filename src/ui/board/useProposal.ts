@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { v7 as newId } from 'uuid';
 import type { MethodName } from '../../core/methods/method';
 import type { Proposal, ProposalFrom } from '../../core/space/proposals/proposal';
-import { inWords } from '../../words/in-words';
+import { boardWords } from '../../words/board-words';
 
 type Known = Omit<ProposalFrom, 'newId' | 'fill' | 'manyPests'>;
 
@@ -21,7 +21,7 @@ export function useProposal(method: MethodName) {
     propose: async (known: Known): Promise<Omit<Proposal, 'notes'> & { readonly notes: readonly string[] }> => {
       const { propose } = await import('../../core/space/proposals/propose');
       const proposal = propose(method, { ...known, newId, fill, manyPests });
-      return { ...proposal, notes: proposal.notes.map(inWords) };
+      return { ...proposal, notes: proposal.notes.map(boardWords) };
     },
   };
 }

@@ -1,6 +1,5 @@
 /** What a correction will move, before it is saved. */
 export function CorrectionMoves({ moves }: { moves: readonly string[] }) {
-  if (moves.length === 0) return null;
   return (
     <section aria-label="What the correction moves" className="mt-3">
       <h3 className="text-muted text-sm">What the correction moves</h3>

@@ -1,6 +1,6 @@
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
-import { ASKED_IN_WORDS } from '../../core/programmes/told-by-look';
+import { ASKED_IN_WORDS } from '../../core/programmes/asked-in-words';
 import type { EntryReading } from '../../device/entry-reading';
 import type { NamedColony } from '../../views/all-apiaries';
 import { rangeWords } from '../../words/days';

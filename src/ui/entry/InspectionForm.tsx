@@ -5,7 +5,6 @@ import { useMemo, useState } from 'react';
 import type { Looked } from '../../core/brood/looked';
 import { dayOfMinute, formatDay } from '../../core/calendar/day';
 import { SEARCHED, type Searched } from '../../core/cells/thoroughness';
-import { checkEntry } from '../../core/colony/check-entry';
 import type { ColonyFacts } from '../../core/colony/facts';
 import type { InspectionEntry } from '../../core/facts/entry';
 import type { Settings } from '../../core/settings/settings';
@@ -14,20 +13,20 @@ import { type Draft, entryOf, liveCellsOf, searchedOf } from '../../device/draft
 import type { EntryReading } from '../../device/entry-reading';
 import type { NeedyColony } from '../../views/cells-view';
 import { dayWords } from '../../words/days';
-import { HOW_INSPECTED, inspectionLines, linesAsText } from '../../words/entry-lines';
+import { linesAsText } from '../../words/entry-lines';
+import { HOW_INSPECTED, inspectionLines } from '../../words/inspection-lines';
 import { THOROUGHNESS_WORDS } from '../../words/inspections';
 import type { IssueInWords } from '../../words/issues';
 import { AskFirst } from '../controls/AskFirst';
 import { Choice } from '../controls/Choice';
 import { BUTTON } from '../controls/styles';
 import { WhenFields } from '../controls/WhenFields';
+import { useSoon } from '../loading/useSoon';
 import { KeptNowhere } from '../offline/KeptNowhere';
-import { TakenUp } from '../offline/TakenUp';
-import { hiveReckoner } from '../reckon/hive-reckoner';
 import { useReckoned } from '../reckon/useReckoned';
 import { type Axis, axisAround } from '../time/axis';
 import { RulerHead } from '../time/RulerHead';
-import { CorrectionMoves } from './CorrectionMoves';
+import { CONTRADICTIONS, contradictionsOf } from './contradictions';
 import { DueHere } from './DueHere';
 import { draftIssues } from './draft-issues';
 import { IssueList } from './IssueList';
@@ -36,20 +35,29 @@ import { LOOKED_OPTIONS } from './looked-options';
 import { NewCells } from './NewCells';
 import { NoteField } from './NoteField';
 import { Problem } from './Problem';
-import { TakingDown } from './TakingDown';
 import { useDraft } from './useDraft';
 import { useIsWide } from './useIsWide';
 import { type Saved, useSaveEntry } from './useSaveEntry';
 import { Verdict } from './Verdict';
-import { WhichQueen } from './WhichQueen';
 
-// What is below the fold, or not on a phone, comes after the rest. All of it is kept for the hive.
+// What is below the fold, not on a phone, or follows from what is tapped comes after the rest. All of it is kept for the hive.
 const LiveCells = dynamic(() => import('./LiveCells').then((module) => module.LiveCells), { ssr: false });
-const MoreSeen = dynamic(() => import('./MoreSeen').then((module) => module.MoreSeen), { ssr: false });
 const TwoVersions = dynamic(() => import('../offline/TwoVersions').then((module) => module.TwoVersions), {
   ssr: false,
 });
 const PhotoField = dynamic(() => import('./PhotoField').then((module) => module.PhotoField), { ssr: false });
+const loadReckoner = () => import('../reckon/hive-reckoner');
+const TakenUp = dynamic(() => import('../offline/TakenUp').then((module) => module.TakenUp), { ssr: false });
+const loadMoreSeen = () => import('./MoreSeen').then((module) => module.MoreSeen);
+const MoreSeen = dynamic(loadMoreSeen, { ssr: false });
+const loadTakingDown = () => import('./TakingDown').then((module) => module.TakingDown);
+const TakingDown = dynamic(loadTakingDown, { ssr: false });
+const loadWhichQueen = () => import('./WhichQueen').then((module) => module.WhichQueen);
+const WhichQueen = dynamic(loadWhichQueen, { ssr: false });
+const CorrectionMoves = dynamic(() => import('./CorrectionMoves').then((module) => module.CorrectionMoves), {
+  ssr: false,
+});
+const SOON = [loadReckoner, loadTakingDown, loadWhichQueen, loadMoreSeen, ...CONTRADICTIONS];
 
 interface Props {
   readonly colonyName: string;
@@ -87,6 +95,7 @@ const onDayOf = (at: string, until: string | null) => until && `${at.slice(0, 10
 export function InspectionForm(props: Props) {
   const { colonyName, placeName, facts, settings, now, over, needy, onSaved } = props;
   const isCorrection = over !== null;
+  useSoon(SOON);
   const { draft, change, undo, takenUpFrom, beginAnew, isKept } = useDraft(props.begin, props.keptAs);
   const intoBook = useSaveEntry(props.keptAs, colonyName, over);
   const isAside = props.aside !== undefined;
@@ -103,7 +112,7 @@ export function InspectionForm(props: Props) {
   const on = dayOfDraft(draft, today);
   const ask = useMemo(() => {
     const question = { facts, settings, draft, today, isCorrection };
-    return draft === props.begin ? null : () => hiveReckoner().readEntry(question);
+    return draft === props.begin ? null : async () => (await loadReckoner()).hiveReckoner().readEntry(question);
   }, [facts, settings, draft, today, isCorrection, props.begin]);
   const reading = useReckoned(ask, props.first);
   const { shut, known, price, outOf, isTwoParts, verdict } = reading;
@@ -133,13 +142,10 @@ export function InspectionForm(props: Props) {
     if (missing.length > 0 || searched === null) return setIssues(missing);
     const until = draft.until ?? props.shutAgain?.(draft.at) ?? null;
     const entry = { ...entryOf(draft, searched), until };
-    // Whether it lies in the future the server tells: this page may have been open for hours.
-    const contradictions = checkEntry(entry, facts, null);
-    if (contradictions.length > 0) {
-      // The words for what is wrong are loaded when something is, and are kept on the device.
-      const { issueInWords } = await import('../../words/issues');
-      return setIssues(contradictions.map(issueInWords));
-    }
+    setSaving(true);
+    const contradictions = await contradictionsOf(entry, facts);
+    setSaving(false);
+    if (contradictions.length > 0) return setIssues(contradictions);
     if (shut && !isCorrection && !wasOpened && !reading.isForced) return setAsking(true);
     if (risksAll && !isAsked) return setAskingAll(true);
     setSaving(true);
@@ -215,14 +221,16 @@ export function InspectionForm(props: Props) {
             isTwoParts={isTwoParts}
           />
           <Problem text={problemAt('cells')} />
-          <TakingDown
-            draft={draft}
-            change={change}
-            needy={needy}
-            price={price}
-            labelOf={labelOf}
-            outOf={(cellId) => outOf[cellId] ?? null}
-          />
+          {down.length + left > 0 && (
+            <TakingDown
+              draft={draft}
+              change={change}
+              needy={needy}
+              price={price}
+              labelOf={labelOf}
+              outOf={(cellId) => outOf[cellId] ?? null}
+            />
+          )}
           <Choice<Looked>
             legend="Eggs?"
             options={LOOKED_OPTIONS}
@@ -283,7 +291,7 @@ export function InspectionForm(props: Props) {
             </div>
             {isWide && <LiveCells cells={reading.cells} axis={axis} />}
             <div className="pl-7">
-              <CorrectionMoves moves={reading.moves} />
+              {reading.moves.length > 0 && <CorrectionMoves moves={reading.moves} />}
               {buttons}
             </div>
           </div>

@@ -30,7 +30,6 @@ interface Props {
 /** Breaking cells down, with its price; and who could use a cell before it is destroyed. */
 export function TakingDown({ draft, change, needy, price, labelOf, outOf }: Props) {
   const { down, left } = liveCellsOf(draft);
-  if (down.length === 0 && left === 0) return null;
   return (
     <section aria-label="Breaking cells down" className="mt-4">
       {price && (

@@ -1,6 +1,7 @@
 'use client';
 
 import { ChevronLeft } from 'lucide-react';
+import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import { v7 as newId } from 'uuid';
 import { dayOfMinute } from '../../core/calendar/day';
@@ -18,10 +19,15 @@ import { InspectionForm } from '../entry/InspectionForm';
 import { FeedPanel } from '../food/FeedPanel';
 import { hiveReckoner } from '../reckon/hive-reckoner';
 import { useReckoned } from '../reckon/useReckoned';
-import { HiveActs } from './HiveActs';
 import { HiveLink } from './HiveLink';
 import { goInHive, hivePlace } from './place';
 import { startMinute } from './start-minute';
+
+// It takes room already while it comes, so that nothing below it moves.
+const HiveActs = dynamic(() => import('./HiveActs').then((module) => module.HiveActs), {
+  ssr: false,
+  loading: () => <div className="mt-3 h-12 border-2 border-line" />,
+});
 
 interface Props {
   readonly hive: HiveAtHand;

@@ -8,23 +8,28 @@ import type { Pack } from '../../device/pack';
 import type { RoundsAtHand } from '../../device/rounds-at-hand';
 import { minuteWords } from '../../words/days';
 import { useThisMinute } from '../frame/useThisMinute';
+import { useSoon } from '../loading/useSoon';
 import { useDevice } from '../offline/DeviceProvider';
 import { hiveReckoner } from '../reckon/hive-reckoner';
 import { useReckoned } from '../reckon/useReckoned';
 import { BeforeEntries } from './BeforeEntries';
 import { ChooseApiary } from './ChooseApiary';
-import { HiveEntry } from './HiveEntry';
 import { OutboxList } from './OutboxList';
 import { RoundList } from './RoundList';
 import { startMinute } from './start-minute';
 
-// Surveyed less often than inspected, so that its script comes when it is; it is kept on the device with the rest.
-const HiveSurvey = dynamic(() => import('./HiveSurvey').then((module) => module.HiveSurvey), { ssr: false });
+// The round comes first, and what is entered is there by the time that a hive is tapped. All of it is kept on the device.
+const loadEntry = () => import('./HiveEntry').then((module) => module.HiveEntry);
+const HiveEntry = dynamic(loadEntry, { ssr: false });
+const loadSurvey = () => import('./HiveSurvey').then((module) => module.HiveSurvey);
+const HiveSurvey = dynamic(loadSurvey, { ssr: false });
+const SOON = [loadEntry, loadSurvey];
 
 /** Let me enter this with gloves on, with or without a signal. Which round and which hive stands in the address. */
 export function HivePage() {
   const { pack } = useDevice();
   const params = useSearchParams();
+  useSoon(SOON);
   if (!pack) {
     return (
       <p className="mt-8 max-w-prose">

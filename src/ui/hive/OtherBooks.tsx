@@ -1,7 +1,9 @@
 import type { OtherBook } from '../../device/other-books';
 import { minuteOf, type OutboxEntry } from '../../device/outbox-entry';
 import { minuteWords } from '../../words/days';
-import { inspectionLines, linesAsText, surveyLines } from '../../words/entry-lines';
+import { linesAsText } from '../../words/entry-lines';
+import { inspectionLines } from '../../words/inspection-lines';
+import { surveyLines } from '../../words/survey-lines';
 import { CopyAsText } from '../offline/CopyAsText';
 
 function textOf(entry: OutboxEntry): string {

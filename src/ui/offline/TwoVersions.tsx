@@ -4,7 +4,9 @@ import { useEffect, useState } from 'react';
 import type { InspectionEntry } from '../../core/facts/entry';
 import type { SurveyEntry } from '../../core/facts/survey';
 import { ask } from '../../device/send';
-import { besideEachOther, type EntryLine, inspectionLines, surveyLines } from '../../words/entry-lines';
+import { besideEachOther, type EntryLine } from '../../words/entry-lines';
+import { inspectionLines } from '../../words/inspection-lines';
+import { surveyLines } from '../../words/survey-lines';
 import { BUTTON } from '../controls/styles';
 
 interface Props {

@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { v7 as newId } from 'uuid';
 import { dayOfMinute, formatDay, parseDay } from '../../core/calendar/day';
@@ -11,9 +12,9 @@ import type { LaidBefore } from '../../core/space/room';
 import { draftKey } from '../../device/stored-draft';
 import { boxesToSurvey, placesToSurvey, type SurveyDraft, surveyOf } from '../../device/survey-draft';
 import { boxTitle } from '../../words/boxes';
-import { linesAsText, surveyLines } from '../../words/entry-lines';
+import { linesAsText } from '../../words/entry-lines';
 import type { IssueInWords } from '../../words/issues';
-import { surveyRoomWords } from '../../words/room';
+import { surveyLines } from '../../words/survey-lines';
 import { Check } from '../controls/Check';
 import { Choice } from '../controls/Choice';
 import { BUTTON, FIELD } from '../controls/styles';
@@ -21,6 +22,8 @@ import { WhenFields } from '../controls/WhenFields';
 import { IssueList } from '../entry/IssueList';
 import { CombLegend } from '../frames/CombLegend';
 import { CombPatterns } from '../frames/CombPatterns';
+import { useLoaded } from '../loading/useLoaded';
+import { useSoon } from '../loading/useSoon';
 import { KeptNowhere } from '../offline/KeptNowhere';
 import { TakenUp } from '../offline/TakenUp';
 import { type SaidState, useSay } from '../offline/useSay';
@@ -28,7 +31,6 @@ import { PageHead } from '../time/PageHead';
 import { BoxSettings } from './BoxSettings';
 import { BrushPalette } from './BrushPalette';
 import type { Brush } from './brush';
-import { CountBox } from './CountBox';
 import { PaintBox } from './PaintBox';
 import { useSurveyDraft } from './useSurveyDraft';
 
@@ -50,6 +52,12 @@ interface Props {
   readonly onSaved: (state: SaidState) => void;
 }
 
+// What the frames come to, and the other manner of entering them, come after what is entered first.
+const loadRoomWords = () => import('../../words/room');
+const loadCountBox = () => import('./CountBox').then((module) => module.CountBox);
+const CountBox = dynamic(loadCountBox, { ssr: false });
+const SOON = [loadCountBox];
+
 const ON_TOP = [
   { field: 'feeder', name: 'A feeder stands on top' },
   { field: 'topEntrance', name: 'They fly from the top as well' },
@@ -69,6 +77,7 @@ export function SurveyForm({
   refusedFor,
   onSaved,
 }: Props) {
+  useSoon(SOON);
   const { draft, change, undo, takenUpFrom, beginAnew, forget, isKept } = useSurveyDraft(
     begin,
     draftKey.survey(begin.colonyId, refusedFor ? begin.id : null),
@@ -100,8 +109,11 @@ export function SurveyForm({
     onSaved(said);
   };
 
+  const isEntered = toSurvey.length === 0;
+  const words = useLoaded(loadRoomWords);
   const room =
-    toSurvey.length === 0 ? surveyRoomWords({ on, hive, manner, flow: draft.flow }, figures, before, on) : null;
+    isEntered && words ? words.surveyRoomWords({ on, hive, manner, flow: draft.flow }, figures, before, on) : null;
+  const headline = isEntered ? (room?.headline ?? '…') : 'Some boxes still to enter';
   const addBox = (role: 'brood' | 'super') => {
     const size = sizeOf(role === 'brood' ? usual.brood : usual.super, sizes);
     change({ type: 'add-box', role, id: newId(), size: size.id, places: size.places });
@@ -197,9 +209,7 @@ export function SurveyForm({
         <div className="min-w-0 pb-28 wide:pb-0">
           <div className="wide:sticky wide:top-4">
             <div aria-live="polite" className="mt-4 border-l-4 border-willow pl-4">
-              <p className="font-display text-willow text-xl font-bold">
-                {room?.headline ?? 'Some boxes still to enter'}
-              </p>
+              <p className="font-display text-willow text-xl font-bold">{headline}</p>
               {room && (
                 <ul className="text-muted text-sm">
                   {room.because.map((line) => (
@@ -273,7 +283,7 @@ export function SurveyForm({
             </label>
             <div className="fixed inset-x-0 bottom-0 z-20 grid grid-cols-[auto_1fr] gap-2 border-t-4 border-willow bg-ground px-4 py-2 wide:static wide:mt-4 wide:border-0 wide:px-0">
               <p className="text-willow col-span-2 leading-tight font-bold wide:hidden" aria-hidden="true">
-                {room?.headline ?? 'Some boxes still to enter'}
+                {headline}
               </p>
               <button type="button" className={`${BUTTON.plain} min-h-12`} disabled={!undo} onClick={() => undo?.()}>
                 Undo
