@@ -4,7 +4,8 @@ import { boardWords } from '../../words/board-words';
 import { BUTTON } from '../controls/styles';
 
 interface Props {
-  readonly steps: readonly WorkStep[];
+  /** Null: a moment, they are not known yet. */
+  readonly steps: readonly WorkStep[] | null;
   /** Something on the board must not be. */
   readonly isStopped: boolean;
   readonly isSaving: boolean;
@@ -18,8 +19,8 @@ export function AtTheHive({ steps, isStopped, isSaving, onTake, children }: Prop
   return (
     <section aria-label="What to do at the hive" className="mt-4">
       <h2 className="border-t-2 border-ink pt-1 text-lg">At the hive</h2>
-      {steps.length === 0 ? (
-        <p className="text-muted text-sm">Nothing is moved yet.</p>
+      {!steps || steps.length === 0 ? (
+        <p className="text-muted text-sm">{steps ? 'Nothing is moved yet.' : '…'}</p>
       ) : (
         <ol className="list-decimal pl-6 text-sm">
           {steps.map(({ text }, i) => (
@@ -32,7 +33,7 @@ export function AtTheHive({ steps, isStopped, isSaving, onTake, children }: Prop
       <button
         type="button"
         className={`${BUTTON.strong} mt-3`}
-        disabled={isSaving || steps.length === 0 || isStopped}
+        disabled={isSaving || !steps || steps.length === 0 || isStopped}
         onClick={onTake}
       >
         Take the list to the hive

@@ -1,10 +1,13 @@
-import type { HiveBalance } from '../../views/board-balance';
-import { roomDaysWords } from '../../views/board-balance';
+import type { Arrangement } from '../../core/space/arrangement';
+import { type BalanceFrom, balanceOf, type HiveBalance, roomDaysWords } from '../../views/board-balance';
 import { wholeMassWords } from '../../words/measures';
 
 interface Props {
-  readonly before: readonly HiveBalance[];
-  readonly after: readonly HiveBalance[];
+  readonly before: Arrangement;
+  readonly after: Arrangement;
+  readonly from: Omit<BalanceFrom, 'queenUnit'>;
+  /** In which hive the queen is, before and after; null: not known. */
+  readonly queenUnits: readonly [before: string | null, after: string | null];
   readonly unitName: (unit: string) => string;
 }
 
@@ -15,7 +18,7 @@ const weightWords = ({ boxes, kg }: HiveBalance) =>
   `${boxes.map((box) => `${box.name} ${wholeMassWords(box.kg)}`).join(', ')}${boxes.length > 1 ? `; ${wholeMassWords(kg)} in all` : ''}`;
 
 /** What each hive has before the frames are moved, and after: frames, laying room, weights. */
-export function BoardBalance({ before, after, unitName }: Props) {
+export function BoardBalance({ before, after, from, queenUnits, unitName }: Props) {
   const row = (when: string, one: HiveBalance) => (
     <tr key={`${when} ${one.unit}`} className="border-t border-line align-top">
       <th scope="row" className="py-1 pr-3 text-left font-bold">{`${when}: ${unitName(one.unit)}`}</th>
@@ -28,7 +31,9 @@ export function BoardBalance({ before, after, unitName }: Props) {
       <td className="py-1 pl-2">{weightWords(one)}</td>
     </tr>
   );
-  const all = [...before.map((one) => ({ when: 'Before', one })), ...after.map((one) => ({ when: 'After', one }))];
+  const of = (when: string, where: Arrangement, queenUnit: string | null) =>
+    balanceOf(where, { ...from, queenUnit }).map((one) => ({ when, one }));
+  const all = [...of('Before', before, queenUnits[0]), ...of('After', after, queenUnits[1])];
   return (
     <section aria-label="Before and after" className="mt-4">
       <h2 className="border-t-2 border-ink pt-1 text-lg">Before and after</h2>

@@ -6,13 +6,13 @@ import { useCallback, useMemo, useState } from 'react';
 import { v7 as newId } from 'uuid';
 import type { MethodName } from '../../core/methods/method';
 import { type Arrangement, placeOf } from '../../core/space/arrangement';
+import type { Finding } from '../../core/space/arrangement-rules';
 import type { FrameSize } from '../../core/space/frame-size';
 import { newDummy, newFeeder, newFrame } from '../../core/space/frame-traits';
 import type { Box, Frame, Hive } from '../../core/space/hive';
 import type { Flow, NectarKg } from '../../core/space/nectar';
 import { asIs } from '../../core/space/proposals/proposal';
 import { draftKey } from '../../device/stored-draft';
-import { balanceOf } from '../../views/board-balance';
 import { NOTHING_PROPOSED } from '../../views/board-state';
 import type { StartView } from '../../views/start-view';
 import { unitTitle } from '../../words/units';
@@ -24,27 +24,28 @@ import { useLoaded } from '../loading/useLoaded';
 import { useSoon } from '../loading/useSoon';
 import { TakenUp } from '../offline/TakenUp';
 import { PageHead } from '../time/PageHead';
-import { AtTheHive } from './AtTheHive';
-import { BoardBalance } from './BoardBalance';
 import type { NewFrame } from './BoardBox';
 import { BoardTools } from './BoardTools';
 import { BoardUnit } from './BoardUnit';
 import { BringHive } from './BringHive';
 import type { DragLayerProps } from './DragLayer';
-import { FindingList } from './FindingList';
 import { OutTray } from './OutTray';
 import { framePlaceWords } from './place-words';
-import { SelectedFrame } from './SelectedFrame';
 import { useBoard } from './useBoard';
 import { useBoardKeys } from './useBoardKeys';
 import { useProposal } from './useProposal';
 import { useReckonedBoard } from './useReckonedBoard';
 import { useTakeList } from './useTakeList';
 
-// What a method asks stands below the frames, and needs all that is known of methods: it comes once the board can be worked on.
-const loadWhatItBegins = () => import('./WhatItBegins').then((module) => module.WhatItBegins);
-const WhatItBegins = dynamic(loadWhatItBegins, { ssr: false });
-const SOON = [loadWhatItBegins];
+// What stands beside and below the frames tells what they come to, and what a method asks: it comes once the board can be worked on.
+const AtTheHive = dynamic(() => import('./AtTheHive').then((module) => module.AtTheHive), { ssr: false });
+const BoardBalance = dynamic(() => import('./BoardBalance').then((module) => module.BoardBalance), { ssr: false });
+const FindingList = dynamic(() => import('./FindingList').then((module) => module.FindingList), { ssr: false });
+const WhatItBegins = dynamic(() => import('./WhatItBegins').then((module) => module.WhatItBegins), { ssr: false });
+const loadSelectedFrame = () => import('./SelectedFrame').then((module) => module.SelectedFrame);
+const SelectedFrame = dynamic(loadSelectedFrame, { ssr: false });
+const SOON = [loadSelectedFrame];
+const NONE: readonly Finding[] = [];
 
 // What it takes to drag frames is as much again as the board: they can be tapped and moved by keys meanwhile.
 const loadDragLayer = () => import('./DragLayer');
@@ -203,7 +204,7 @@ export function BoardPage(props: BoardPageProps) {
       units: arrangement.units.map(({ name, hive: boxes }) => ({ name, hive: boxes })),
       out: arrangement.out,
       queenFrameId: context.queenFrameId,
-      steps,
+      steps: steps ?? [],
     });
 
   return (
@@ -250,7 +251,7 @@ export function BoardPage(props: BoardPageProps) {
                   change={change}
                   board={board}
                   cellFrames={context.cellFrames}
-                  findings={findings}
+                  findings={findings ?? NONE}
                   selected={selected}
                   pickedUp={pickedUp}
                   focused={focused}
@@ -265,8 +266,10 @@ export function BoardPage(props: BoardPageProps) {
             </div>
             <BringHive others={others.filter(({ id }) => !board.brought.includes(id))} change={change} />
             <BoardBalance
-              before={balanceOf(before, { ...balance, queenUnit: queenUnitOf(before) })}
-              after={balanceOf(arrangement, { ...balance, queenUnit: proposed.queenUnit ?? queenUnitOf(arrangement) })}
+              before={before}
+              after={arrangement}
+              from={balance}
+              queenUnits={[queenUnitOf(before), proposed.queenUnit ?? queenUnitOf(arrangement)]}
               unitName={unitName}
             />
             <OutTray frames={arrangement.out} selected={selected} onSelect={select} />
@@ -317,7 +320,7 @@ export function BoardPage(props: BoardPageProps) {
           )}
           <AtTheHive
             steps={steps}
-            isStopped={findings.some(({ severity }) => severity === 'stop')}
+            isStopped={findings?.some(({ severity }) => severity === 'stop') ?? false}
             isSaving={isSaving}
             onTake={onTake}
           >

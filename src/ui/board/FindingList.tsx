@@ -2,7 +2,8 @@ import type { Finding } from '../../core/space/arrangement-rules';
 import { boardWords } from '../../words/board-words';
 
 interface Props {
-  readonly findings: readonly Finding[];
+  /** Null: a moment, they are not known yet. */
+  readonly findings: readonly Finding[] | null;
   /** `frame 3 of brood box`. */
   readonly placeWords: (finding: Finding) => string | null;
   readonly onSelect: (frameId: string) => void;
@@ -13,10 +14,10 @@ export function FindingList({ findings, placeWords, onSelect }: Props) {
   return (
     <section aria-label="What to mind" aria-live="polite" className="mt-4">
       <h2 className="border-t-2 border-ink pt-1 text-lg">
-        {findings.length === 0 ? 'Nothing against it' : 'What to mind'}
+        {findings?.length === 0 ? 'Nothing against it' : 'What to mind'}
       </h2>
       <ul>
-        {findings.map((finding) => {
+        {findings?.map((finding) => {
           const { rule, severity, text, frameId } = finding;
           const where = placeWords(finding);
           return (

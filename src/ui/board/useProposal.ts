@@ -4,7 +4,6 @@ import { useState } from 'react';
 import { v7 as newId } from 'uuid';
 import type { MethodName } from '../../core/methods/method';
 import type { Proposal, ProposalFrom } from '../../core/space/proposals/proposal';
-import { boardWords } from '../../words/board-words';
 
 type Known = Omit<ProposalFrom, 'newId' | 'fill' | 'manyPests'>;
 
@@ -19,7 +18,10 @@ export function useProposal(method: MethodName) {
     setPests,
     /** Many move their frames by hand: the proposals come when the first is asked for. */
     propose: async (known: Known): Promise<Omit<Proposal, 'notes'> & { readonly notes: readonly string[] }> => {
-      const { propose } = await import('../../core/space/proposals/propose');
+      const [{ propose }, { boardWords }] = await Promise.all([
+        import('../../core/space/proposals/propose'),
+        import('../../words/board-words'),
+      ]);
       const proposal = propose(method, { ...known, newId, fill, manyPests });
       return { ...proposal, notes: proposal.notes.map(boardWords) };
     },

@@ -2,10 +2,13 @@
 
 import { useMemo } from 'react';
 import type { Arrangement } from '../../core/space/arrangement';
-import { type ArrangementContext, checkArrangement } from '../../core/space/arrangement-rules';
+import type { ArrangementContext, Finding } from '../../core/space/arrangement-rules';
 import type { FrameSize } from '../../core/space/frame-size';
-import { workList } from '../../core/space/work-list/work-list';
+import type { WorkStep } from '../../core/space/work-list/work-list';
 import type { BoardState } from '../../views/board-state';
+import { useLoaded } from '../loading/useLoaded';
+
+const loadReckoning = () => import('./board-reckoning');
 
 export interface BoardKnown {
   readonly before: Arrangement;
@@ -25,7 +28,7 @@ export interface BoardKnown {
   readonly sizes: readonly FrameSize[];
 }
 
-/** What the rules have against the board as it is, and what to do at the hive to come to it. */
+/** What the rules have against the board as it is, and what to do at the hive to come to it; null: a moment, the rules are on their way. */
 export function useReckonedBoard(board: BoardState, known: BoardKnown) {
   const { arrangement, shaken, queenFrameId, keptCellFrames } = board;
   const { before, liveCellFrames, coldestNightC, hasDisease, warmNightC, onlySealedUpBelowC, sizes } = known;
@@ -63,10 +66,14 @@ export function useReckonedBoard(board: BoardState, known: BoardKnown) {
       before,
     ],
   );
-  const findings = useMemo(() => checkArrangement(arrangement, context, sizes), [arrangement, context, sizes]);
-  const steps = useMemo(
+  const reckoning = useLoaded(loadReckoning);
+  const findings: readonly Finding[] | null = useMemo(
+    () => reckoning?.checkArrangement(arrangement, context, sizes) ?? null,
+    [reckoning, arrangement, context, sizes],
+  );
+  const steps: readonly WorkStep[] | null = useMemo(
     () =>
-      workList(before, arrangement, {
+      reckoning?.workList(before, arrangement, {
         queenWasOn: queenFrameId,
         queenFrameId: context.queenFrameId,
         placesAssumed,
@@ -75,8 +82,8 @@ export function useReckonedBoard(board: BoardState, known: BoardKnown) {
         coveredSeams,
         colonyNames,
         sizes,
-      }),
-    [before, arrangement, context, queenFrameId, placesAssumed, coveredSeams, colonyNames, sizes],
+      }) ?? null,
+    [reckoning, before, arrangement, context, queenFrameId, placesAssumed, coveredSeams, colonyNames, sizes],
   );
   return { context, findings, steps };
 }
