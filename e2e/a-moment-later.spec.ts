@@ -1,0 +1,45 @@
+import { CLEARED, choose, expect, saveInspection, test } from './test';
+
+test.use({ seed: 'demo' });
+
+test('what comes a moment after a page is there when the signal goes, on a device that keeps no pages', async ({
+  page,
+  context,
+}) => {
+  await page.goto('/');
+  await page.getByRole('link', { name: 'Enter an inspection of Sainfoin' }).click();
+  await page.waitForURL(/\/inspect$/);
+  await page.waitForLoadState('networkidle');
+  await context.setOffline(true);
+
+  await choose(page, 'Queen?', 'seen');
+  await expect(page.getByRole('group', { name: 'Which queen was it?' })).toBeVisible();
+  await page.getByText('More that you saw').click();
+  await expect(page.getByRole('group', { name: 'Queens heard?' })).toBeVisible();
+  await choose(page, 'How thoroughly did you check for cells?', CLEARED);
+  await page.getByLabel('Hive shut again at').fill('00:01');
+  await saveInspection(page);
+  // What contradicts itself is said at once, not when the server hears of it.
+  await expect(page.getByRole('alert').first()).toContainText('It cannot end before it begins');
+});
+
+test('frames are moved by keys and by dragging as soon as the board is there', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('link', { name: 'Sainfoin', exact: true }).first().click();
+  await page.waitForURL(/\/colonies\//);
+  await page.goto(`${page.url()}/board/nuc-swarm`);
+  // The rules say nothing before they have come.
+  await expect(page.getByRole('heading', { name: /Nothing against it|What to mind/ })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Before and after' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'What it starts' })).toBeVisible();
+  const frames = page.locator('[data-frame]');
+  const first = await frames.first().getAttribute('data-frame');
+  await page.waitForLoadState('networkidle');
+  const out = page.getByRole('region', { name: 'Taken out' });
+  await frames.first().dragTo(out);
+  await expect(out.getByRole('button')).toHaveCount(1);
+  await expect(page.locator(`[data-frame="${first}"]`)).toHaveCount(0);
+  await frames.first().focus();
+  await page.keyboard.press('Delete');
+  await expect(out.getByRole('button')).toHaveCount(2);
+});
