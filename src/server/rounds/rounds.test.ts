@@ -25,6 +25,7 @@ import type { Planner } from './plan-apart';
 import { deleteRound, saveRound } from './save-round';
 import { sayRoundWish } from './say-round-wish';
 import { weekNow } from './week-now';
+import { weekPageNow } from './week-page-now';
 
 const ZONE = 'Europe/London';
 /** The morning of the demo's day: all of it is still to come. */
@@ -107,6 +108,18 @@ describe('the plan', () => {
     changeSome(opened.db, { away: [] });
     await planned();
     expect(asked).toBe(3);
+  });
+
+  it('stands on Today as it was until the book, the plan or the days that are shown change', async () => {
+    const page = async (days = 7) => weekPageNow(opened, all(), now, await planned(), days);
+    const first = await page();
+    expect(await page()).toBe(first);
+    expect((await page(14)).view.rounds.length).toBeGreaterThan(first.view.rounds.length);
+    expect(await page()).toEqual(first);
+    pin('Old quarry', 3);
+    const pinned = await page();
+    expect([first.wishes.length, pinned.wishes.length]).toEqual([0, 1]);
+    expect(pinned.view.rounds.some(({ isPinned }) => isPinned)).toBe(true);
   });
 
   it('that could not be made is asked for again', async () => {

@@ -1,0 +1,63 @@
+import 'server-only';
+import type { Now } from '../../core/calendar/now';
+import type { RoundWish } from '../../core/facts/round';
+import type { OpenedDatabase } from '../../db/open';
+import { loadFood } from '../../db/repositories/food';
+import { loadRoundWishes } from '../../db/repositories/rounds';
+import { loadYard } from '../../db/repositories/yard';
+import type { AllApiaries } from '../../views/all-apiaries';
+import { type FoodNote, foodNotes } from '../../views/food-view';
+import { type MeantNow, meantNow } from '../../views/season-plan-view';
+import { type YardToday, yardToday } from '../../views/today-view';
+import type { WeekView } from '../../views/week-view';
+import { bookVersion } from '../book-version';
+import { meantInSeason, plannedYear } from '../season-plan/season-plan-now';
+import type { FortnightNow } from './fortnight-now';
+import { weekNow } from './week-now';
+
+/** What stands on Today beside its rounds. */
+export interface BesideRounds {
+  readonly yard: YardToday;
+  readonly meant: readonly MeantNow[];
+  readonly foodAsked: readonly FoodNote[];
+}
+
+export interface WeekPageNow extends BesideRounds {
+  readonly view: WeekView;
+  readonly wishes: readonly RoundWish[];
+}
+
+interface Kept {
+  readonly key: string;
+  readonly planned: FortnightNow;
+  readonly page: WeekPageNow;
+}
+
+const last = new WeakMap<OpenedDatabase, Kept>();
+
+/** What is asked for in the yard, meant for the season and asked about food, whatever the rounds are. */
+export const besideRounds = (opened: OpenedDatabase, all: AllApiaries, { today }: Now): BesideRounds => ({
+  yard: yardToday(all, today, (id) => loadYard(opened.db, id)),
+  meant: meantNow(meantInSeason(opened, all, today, plannedYear(all, today)), today),
+  foodAsked: foodNotes(all, loadFood(opened.db), today),
+});
+
+/** Today with its rounds, kept until the book, the day or the plan changes: one comes back to it from every page. */
+export function weekPageNow(
+  opened: OpenedDatabase,
+  all: AllApiaries,
+  now: Now,
+  planned: FortnightNow,
+  days: number,
+): WeekPageNow {
+  const key = `${bookVersion(opened, now.today)} ${days}`;
+  const known = last.get(opened);
+  if (known?.key === key && known.planned === planned) return known.page;
+  const page = {
+    ...besideRounds(opened, all, now),
+    view: weekNow(opened, all, now, planned, days),
+    wishes: loadRoundWishes(opened.db),
+  };
+  last.set(opened, { key, planned, page });
+  return page;
+}
