@@ -38,7 +38,7 @@ export function staysOf(
 /** How often the bees of a queen were noted to be of a temper. */
 export type TemperCounts = { readonly [T in Exclude<Temper, 'not-noted'>]: number };
 
-interface Look {
+interface TemperNoted {
   readonly on: Day;
   readonly temper?: Temper;
 }
@@ -54,13 +54,13 @@ const HER_OWN_AFTER = figure('bees-of-a-colony-are-a-new-queens-own-after', 42, 
  */
 export function temperUnder(
   stays: readonly Stay[],
-  looksOf: (colonyId: string) => readonly Look[],
+  notedOf: (colonyId: string) => readonly TemperNoted[],
   isOwnFrom: (stay: Stay) => boolean,
 ): TemperCounts {
   const counts = { calm: 0, uneasy: 0, defensive: 0 };
   for (const stay of stays) {
     const { colonyId, from, to } = stay;
-    for (const { on, temper = 'not-noted' } of looksOf(colonyId))
+    for (const { on, temper = 'not-noted' } of notedOf(colonyId))
       if (temper !== 'not-noted' && on >= from + (isOwnFrom(stay) ? 0 : HER_OWN_AFTER) && (to === null || on <= to))
         counts[temper] += 1;
   }

@@ -13,11 +13,19 @@ const TOP = 10;
 
 const heightOf = (mark: Mark) => TOP + mark.row * ROW_HEIGHT + (mark.type === 'check' ? TAG_HEIGHT : ROW_HEIGHT);
 
+interface Props {
+  readonly axis: Axis;
+  readonly marks: readonly Mark[];
+  readonly name: string;
+  /** The list that it is in has the ground of all its lanes. */
+  readonly isOnGround?: boolean;
+}
+
 /**
  * One lane of time under the day ruler: weekends tinted, the line of today, and whatever is marked on it. Each mark is one element, drawn by
  * `marks.css`: there are hundreds of them where there are many hives.
  */
-export function TimeStrip({ axis, marks, name }: { axis: Axis; marks: readonly Mark[]; name: string }) {
+export function TimeStrip({ axis, marks, name, isOnGround = false }: Props) {
   const minHeight = Math.max(0, ...marks.map(heightOf)) + 4;
   const words = marks.map(markWords);
   const all = words.length > 0 ? words.join('; ') : 'nothing in these four weeks';
@@ -26,7 +34,7 @@ export function TimeStrip({ axis, marks, name }: { axis: Axis; marks: readonly M
       className="lane-time lane-marks"
       role="img"
       aria-label={`${name}. ${all}`}
-      style={{ minHeight, ...groundOf(axis) }}
+      style={isOnGround ? { minHeight } : { minHeight, ...groundOf(axis) }}
     >
       {marks.map((mark, i) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: the list is made anew with every render and never re-ordered

@@ -1,3 +1,4 @@
+import type { CSSProperties } from 'react';
 import { type Axis, dayWidth, firstSaturday, isOn, leftOf, percent } from './axis';
 
 const TINT = 'var(--color-tint)';
@@ -22,3 +23,6 @@ export function groundOf(axis: Axis): { readonly backgroundImage: string } {
   const line = `transparent ${start}, var(--color-willow) ${start} ${end}, transparent ${end}`;
   return { backgroundImage: `linear-gradient(to right, ${line}), ${weekends}` };
 }
+
+/** The ground of all lanes in a list, said once: each is drawn with `isOnGround`. */
+export const groundForAll = (axis: Axis) => ({ '--lane-ground': groundOf(axis).backgroundImage }) as CSSProperties;

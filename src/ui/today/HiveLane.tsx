@@ -15,7 +15,7 @@ interface Props {
   readonly tasks?: ReactNode;
 }
 
-/** A hive on Today: how it stands, what is asked and why, beside its days. */
+/** A hive on Today, in a list that has the ground of its lanes: how it stands, what is asked and why, beside its days. */
 export function HiveLane({ row, axis, minute, tasks }: Props) {
   const { colonyId, name, apiary, reading, isUnseen, due, why, also, programme, daily, notes, tone, marks } = row;
   return (
@@ -67,7 +67,7 @@ export function HiveLane({ row, axis, minute, tasks }: Props) {
           </div>
         ))}
       </div>
-      <TimeStrip axis={axis} marks={marks} name={name} />
+      <TimeStrip axis={axis} marks={marks} name={name} isOnGround />
     </li>
   );
 }

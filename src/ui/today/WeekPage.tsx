@@ -12,6 +12,7 @@ import { FoodAskedList } from '../food/FoodAskedList';
 import { Shortages } from '../kit/Shortages';
 import { MeantList } from '../season-plan/MeantList';
 import type { Axis } from '../time/axis';
+import { groundForAll } from '../time/ground';
 import { RulerHead } from '../time/RulerHead';
 import { TONE_TEXT } from '../time/tones';
 import { Bands } from './Bands';
@@ -168,7 +169,7 @@ function Round({ round, axis, minute, wishes, freeWeek }: RoundProps) {
           {words}
         </p>
       ))}
-      <ol>
+      <ol style={groundForAll(axis)}>
         {rows.map((one) => (
           <HiveLane key={one.row.colonyId} row={one.row} axis={axis} minute={minute} tasks={<Tasks of={one} />} />
         ))}
