@@ -19,8 +19,8 @@ const CELLS_PAST_AFTER = 30;
 const SEARCHES_KEPT = 60;
 
 /**
- * Sets cells apart that are long over, so that they are not gone through at every look, and takes those up again that the inspection names.
- * Over they are by what was known before it: what was raised in August is still what lays in March.
+ * Sets cells apart that are long over, so that they are not gone through at every inspection, and takes those up again that this one names.
+ * Whether they are over goes by what was known before it: a queen that was raised in August still lays in March.
  */
 function withPastApart(known: Known, { cells: named }: InspectionFact): Known {
   const again = named.filter(({ cellId }) => known.past.has(cellId)).map(({ cellId }) => cellId);
@@ -47,7 +47,7 @@ const isPast = (cell: TrackedCell, knownOn: Day): boolean =>
 /**
  * What follows from an inspection: its cells, its reading, what was seen of the queens, the checks that it answers.
  *
- * @param dueByLast by when it was to be looked at, going by the look before
+ * @param dueByLast by when it was to be inspected, going by the inspection before
  */
 export function withLook(
   before: Known,

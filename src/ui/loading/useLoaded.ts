@@ -16,7 +16,7 @@ export function useLoaded<T extends object>(load: (() => Promise<T>) | null): T 
     const callOff = whenIdle(() => {
       load().then(
         (found) => isGone || setLoaded(found),
-        // Without a signal, and not kept yet: it is asked for again when it is next wanted.
+        // Without a signal, and not kept yet: it is asked for again when the page is next opened.
         () => {},
       );
     });

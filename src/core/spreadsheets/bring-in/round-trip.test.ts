@@ -21,6 +21,7 @@ import { blankInspection } from './inspections-of-book';
 import { plainWord } from './matching';
 import { BOOK_TABLES, type BookSide, type Change, countFates } from './plan';
 import { planWhole } from './plan-sheet';
+import { EMPTY_BOOK } from './plans/testing';
 import { readTable } from './read-table';
 
 const TODAY = day('2027-05-16');
@@ -89,24 +90,12 @@ const queenArb = fc.record({
   events: fc.array(fc.tuple(fc.nat(), dayArb, fc.constantFrom(...QUEEN_EVENTS), noteArb), { maxLength: 3 }),
 });
 
-const EMPTY: BookSide = {
-  apiaries: [],
-  colonies: [],
-  inspections: [],
-  cells: [],
-  cellObservations: [],
-  cellMoves: [],
-  queens: [],
-  queenEvents: [],
-  scaleDays: [],
-};
-
 /** A season that a book could hold, of hives and queens that were drawn. */
 function seasonOf(
   hives: readonly (typeof hiveArb extends fc.Arbitrary<infer H> ? H : never)[],
   queens: readonly (typeof queenArb extends fc.Arbitrary<infer Q> ? Q : never)[],
 ): BookSide {
-  const book: { -readonly [T in keyof BookSide]: BookSide[T] } = structuredClone(EMPTY);
+  const book: { -readonly [T in keyof BookSide]: BookSide[T] } = structuredClone(EMPTY_BOOK);
   book.apiaries = ['Hill, far', '=Quarry'].map((name, n) => bareApiary(idOf(1, n), name));
   const apiaryOf = (n: number) => idOf(1, n % book.apiaries.length);
   for (const [n, hive] of hives.entries()) {
@@ -248,7 +237,7 @@ describe('a season as spreadsheets', () => {
   it('comes back whole into an empty book, and is known already to the book that has it', () => {
     fc.assert(
       fc.property(seasonArb, (season) => {
-        let book = EMPTY;
+        let book = EMPTY_BOOK;
         for (const kind of BRINGABLE) {
           const sheet = sheetOf(kind, season);
           if (sheet.rows.length === 0) continue;
@@ -269,7 +258,7 @@ describe('a season as spreadsheets', () => {
   it('stands after rows of it were brought in twice, in another order, and a part of them before', () => {
     fc.assert(
       fc.property(seasonArb, fc.nat(), (season, part) => {
-        let book = EMPTY;
+        let book = EMPTY_BOOK;
         for (const kind of BRINGABLE) {
           const { heads, rows } = sheetOf(kind, season);
           if (rows.length === 0 || kind === 'colonies') {

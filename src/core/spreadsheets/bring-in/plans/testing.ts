@@ -28,9 +28,10 @@ export const colony = (id: string, name: string): BookSide['colonies'][number] =
   wanted: 'nothing',
   deletedAt: null,
 });
-export const BOOK: BookSide = {
-  apiaries: [bareApiary(HILL, 'Hill')],
-  colonies: [colony(OAK, 'Oak'), colony(ELM, 'Elm')],
+/** A book with nothing in it. */
+export const EMPTY_BOOK: BookSide = {
+  apiaries: [],
+  colonies: [],
   inspections: [],
   cells: [],
   cellObservations: [],
@@ -38,6 +39,12 @@ export const BOOK: BookSide = {
   queens: [],
   queenEvents: [],
   scaleDays: [],
+};
+
+export const BOOK: BookSide = {
+  ...EMPTY_BOOK,
+  apiaries: [bareApiary(HILL, 'Hill')],
+  colonies: [colony(OAK, 'Oak'), colony(ELM, 'Elm')],
 };
 
 /** What becomes of the rows of a sheet of a kind. */
