@@ -1,8 +1,8 @@
 import type { Day } from '../core/calendar/day';
-import { spanOf, type Window } from '../core/calendar/window';
+import type { Window } from '../core/calendar/window';
 import type { LaidRange } from '../core/cells/dating';
 import { isOpenCell, isSealed } from '../core/cells/stage';
-import { emergencesOf, type TrackedCell } from '../core/colony/track-cells';
+import { emergenceOf, sealingOf, type TrackedCell } from '../core/colony/track-cells';
 import { firstEggsWindow } from '../core/queens/virgin-care';
 import type { Check } from '../core/schedule/check';
 import type { ColonySchedule } from '../core/schedule/colony-schedule';
@@ -32,8 +32,8 @@ export function checkMark(check: Check, leaveShut: ColonySchedule['leaveShut'], 
  */
 export function cellsMarks(cells: readonly TrackedCell[], expected: Window | null): readonly Mark[] {
   const open = cells.filter(({ lastStage }) => isOpenCell(lastStage));
-  const sealing = spanOf(open.flatMap(({ planBy }) => planBy.sealing ?? []));
-  const emergence = spanOf(emergencesOf(cells)) ?? expected;
+  const sealing = sealingOf(open);
+  const emergence = emergenceOf(cells) ?? expected;
   const overlap = sealing !== null && emergence !== null && emergence.earliest <= sealing.latest;
   return [...ribbonMark('sealing', sealing, 0), ...ribbonMark('emergence', emergence, overlap ? 1 : 0)];
 }

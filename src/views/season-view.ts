@@ -1,8 +1,7 @@
 import { type Day, earliestOf, latestOf } from '../core/calendar/day';
 import type { CheckWindow, DayRange, Window } from '../core/calendar/window';
-import { spanOf } from '../core/calendar/window';
 import { isOpenCell } from '../core/cells/stage';
-import { emergencesOf } from '../core/colony/track-cells';
+import { emergenceOf, sealingOf } from '../core/colony/track-cells';
 import type { SeasonPlanFact } from '../core/facts/season-plan';
 import type { CheckCode, LeaveShut } from '../core/schedule/check';
 import { standingOf } from '../core/schedule/standing';
@@ -123,8 +122,8 @@ function swarmSeasonIn(first: Day, last: Day, year: PlaceYear): LeaveShut | null
 function seasonRow({ colony, state }: StandingColony, meant: ColonyMeant | null): SeasonRow {
   const { schedule, liveCells, inspections, parts, today } = state;
   const open = liveCells.filter(({ lastStage }) => isOpenCell(lastStage));
-  const sealing = spanOf(open.flatMap(({ planBy }) => planBy.sealing ?? []));
-  const emergence = spanOf(emergencesOf(liveCells)) ?? schedule.emergence;
+  const sealing = sealingOf(open);
+  const emergence = emergenceOf(liveCells) ?? schedule.emergence;
   const { eggsBy } = schedule;
   const eggs = eggsBy && {
     earliest: eggsBy.earliest,

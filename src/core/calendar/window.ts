@@ -41,21 +41,22 @@ export function notAfter(window: Window, ceiling: Day): Window {
   return mapWindow(window, (day) => earliestOf(day, ceiling));
 }
 
-/**
- * The window in which any one of several events may happen: the earlier starts and the later ends,
- * field by field. Null for an empty list.
- */
-export function spanOf(windows: readonly Window[]): Window | null {
-  const [first, ...rest] = windows;
-  if (!first) return null;
-  if (rest.length === 0) return first;
-  return rest.reduce(
-    (span, next) => ({
-      earliest: earliestOf(span.earliest, next.earliest),
-      likelyFrom: earliestOf(span.likelyFrom, next.likelyFrom),
-      likelyTo: latestOf(span.likelyTo, next.likelyTo),
-      latest: latestOf(span.latest, next.latest),
-    }),
-    first,
-  );
+/** The window in which either of two events may happen: the earlier starts and the later ends, field by field. */
+export function joined(one: Window, other: Window): Window {
+  return {
+    earliest: earliestOf(one.earliest, other.earliest),
+    likelyFrom: earliestOf(one.likelyFrom, other.likelyFrom),
+    likelyTo: latestOf(one.likelyTo, other.likelyTo),
+    latest: latestOf(one.latest, other.latest),
+  };
+}
+
+/** The window in which any one of several events may happen, {@link joined}. Null where none of them has one. */
+export function spanOf<T>(items: readonly T[], windowOf: (item: T) => Window | null): Window | null {
+  let span: Window | null = null;
+  for (const item of items) {
+    const window = windowOf(item);
+    if (window) span = span ? joined(span, window) : window;
+  }
+  return span;
 }

@@ -203,7 +203,8 @@ function firstStepBack(sights: readonly CellSight[]): readonly [number, number] 
   return null;
 }
 
-function statusOf(stage: CellStage): CellStatus {
+/** What became of a cell that was last seen in a stage. */
+export function statusOf(stage: CellStage): CellStatus {
   if (isLive(stage)) return 'live';
   if (stage === 'cup-dry') return 'dry';
   if (stage === 'emerged') return 'emerged';

@@ -68,7 +68,8 @@ export function isLarva(stage: CellStage): boolean {
 
 /** An egg or a larva lies in it. A dry cup is not meant. */
 export function isOpenCell(stage: CellStage): boolean {
-  return isEgg(stage) || isLarva(stage);
+  const { group } = STAGES[stage];
+  return group === 'egg' || group === 'larva';
 }
 
 /** Closed, with a queen moving inside it or not. */
@@ -78,5 +79,6 @@ export function isSealed(stage: CellStage): boolean {
 
 /** A queen may still come of it: an egg or a larva in it, or closed. */
 export function isLive(stage: CellStage): boolean {
-  return isOpenCell(stage) || isSealed(stage);
+  const { group } = STAGES[stage];
+  return group !== 'dry' && group !== 'over';
 }

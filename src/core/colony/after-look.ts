@@ -6,7 +6,7 @@ import { patienceWith } from '../queens/virgin-care';
 import { afterReading, beforeSeen } from './after-reading';
 import { afterSeen } from './after-seen';
 import type { InspectionFact } from './facts';
-import { type InspectionRead, readInColony } from './inspection-known';
+import { type InspectionRead, readInColony, understood } from './inspection-known';
 import { type BroodSeen, emergingOf, isBelow, type Known, removalsWith, type Setting } from './known';
 import { afterQueenEvent, lays, type QueenState } from './queen-state';
 import { seenAtLook } from './seen';
@@ -23,7 +23,7 @@ const SEARCHES_KEPT = 60;
  * Whether they are over goes by what was known before it: a queen that was raised in August still lays in March.
  */
 function withPastApart(known: Known, { cells: named }: InspectionFact): Known {
-  const again = named.filter(({ cellId }) => known.past.has(cellId)).map(({ cellId }) => cellId);
+  const again = known.past.size === 0 ? [] : named.map(({ cellId }) => cellId).filter((id) => known.past.has(id));
   const over: TrackedCell[] = [];
   for (const cell of known.cells.values()) {
     const isNamed = named.some(({ cellId }) => cellId === cell.cell.id);
@@ -59,12 +59,13 @@ export function withLook(
   const { on } = inspection;
   const { facts, settings } = setting;
   const lookedBefore = known.lastLook?.inspection.on ?? on;
-  const knownBefore = liveBelow(known.cells.values(), lookedBefore);
+  const knownBefore = liveBelow(known.cells, lookedBefore);
   const emergingBefore = emergingOf(known);
-  const searches = [...known.searches.slice(-SEARCHES_KEPT), checkOf(inspection)];
+  const searchesBefore = known.searches.length > SEARCHES_KEPT ? known.searches.slice(1) : known.searches;
+  const searches = [...searchesBefore, checkOf(inspection)];
   const cells = cellsAfter(known, inspection, searches);
   const tracked = [...cells.values()];
-  const liveNow = liveBelow(tracked, on).length;
+  const liveNow = liveBelow(cells, on).length;
   const sight = seenAtLook(inspection);
   const expecting = beforeSeen(known.queen, sight, knownBefore, liveNow, emergingBefore);
   const read = readInColony(inspection, tracked, expecting);
@@ -81,7 +82,7 @@ export function withLook(
   // Each by name, for this is done for every inspection there ever was: a copy of a copy of a copy takes ten times as long.
   const { cellFacts, past, parts, answers: given, told, followUps, frames } = known;
   const looked: Known = {
-    lastLook: { ...read, queenAfter: queen },
+    lastLook: understood(read, queen),
     eggsSeenOn: inspection.eggs === 'seen' ? on : known.eggsSeenOn,
     queen,
     cellFacts,
@@ -104,7 +105,7 @@ export function withLook(
   const answers = answersOfLook(believed, known.followUps);
   if (answers.length === 0) return looked;
   const answered = answers.reduce((so, answer) => withAnswer(so, answer, setting), looked);
-  return { ...answered, lastLook: { ...read, queenAfter: answered.queen } };
+  return { ...answered, lastLook: understood(read, answered.queen) };
 }
 
 function cellsAfter(known: Known, inspection: InspectionFact, searches: Known['searches']): Known['cells'] {
@@ -114,9 +115,9 @@ function cellsAfter(known: Known, inspection: InspectionFact, searches: Known['s
   return cells;
 }
 
-function liveBelow(cells: Iterable<TrackedCell>, on: Day): readonly TrackedCell[] {
+function liveBelow(cells: Known['cells'], on: Day): readonly TrackedCell[] {
   const live: TrackedCell[] = [];
-  for (const cell of cells) if (isBelow(cell) && mayStillHoldQueen(cell, on)) live.push(cell);
+  for (const cell of cells.values()) if (isBelow(cell) && mayStillHoldQueen(cell, on)) live.push(cell);
   return live;
 }
 

@@ -1,9 +1,9 @@
-import { notAfter, spanOf, type Window } from '../calendar/window';
+import { notAfter, type Window } from '../calendar/window';
 import type { InspectionFact } from './facts';
 import type { InspectionRead } from './inspection-known';
 import { onlyOn, type QueenState, withVirgin } from './queen-state';
 import type { Seen } from './seen';
-import { emergencesOf, type TrackedCell } from './track-cells';
+import { emergenceOf, type TrackedCell } from './track-cells';
 
 /**
  * The state before something seen is read: a virgin may have emerged meanwhile. That is expected of a colony without its queen when
@@ -28,7 +28,7 @@ export function beforeSeen(
   }
   const isQueenless = (state.expected === 'none' || state.presumedGone) && state.withoutSince === null;
   if (!isQueenless || liveNow > 0 || eggs === 'seen') return state;
-  const emerged = spanOf(emergencesOf(knownBefore)) ?? emerging;
+  const emerged = emergenceOf(knownBefore) ?? emerging;
   if (!emerged || emerged.earliest > on) return state;
   // Every frame was looked at and no cell is left: the last is out as well.
   const isSearched = knownBefore.length > 0 || isFull;
@@ -52,7 +52,7 @@ export function afterReading(
         ({ planBy, lastSeen }) => lastSeen === on && (planBy.status === 'emerged' || planBy.status === 'destroyed'),
       );
       // One known of already is not emerged anew for being heard or seen.
-      const emerged = spanOf(emergencesOf(vacated)) ?? state.virginEmerged;
+      const emerged = emergenceOf(vacated) ?? state.virginEmerged;
       const virgin = emerged ? notAfter(emerged, on) : onlyOn(on);
       return { ...withVirgin(state, virgin, null, id), lastOwnEggs: state.lastOwnEggs ?? state.lastEggsSeen };
     }

@@ -4,7 +4,7 @@ import { addDays, type Day } from '../calendar/day';
 import { notAfter, type Window } from '../calendar/window';
 import { eggsWindow } from '../queens/virgin-care';
 import type { Settings } from '../settings/settings';
-import { nobodyElse, noQueen, type QueenState, within, withVirgin } from './queen-state';
+import { nobodyElse, noQueen, type QueenState, stillLaying, within, withVirgin } from './queen-state';
 import type { Seen } from './seen';
 
 /** What else is known of the colony when something is seen in it. */
@@ -43,9 +43,7 @@ function afterEggs(state: QueenState, seen: Seen, { emerging }: SeenAmid): Queen
   if (state.eitherHalfSince !== null) return { ...state, lastEggsSeen: on, lastProof };
   switch (state.expected) {
     case 'laying': {
-      if (!state.presumedGone) {
-        return { ...state, lastEggsSeen: on, lastProof, noEggsOn: null, lateButThereOn: null, arrivedOn: null };
-      }
+      if (!state.presumedGone) return stillLaying(state, on);
       if (state.swarmedOn !== null && mayBeOfBefore) return state;
       if (canLay(emerging, to)) return waited();
       return state.swarmedOn === null ? laying() : { ...laying(), doubt: { code: 'eggs-unexplained', on, id } };

@@ -1,4 +1,3 @@
-import { spanOf } from '../calendar/window';
 import { causeOfCells } from '../cells/cause';
 import { type CellStage, isLive } from '../cells/stage';
 import type { Evidence } from '../inspections/evidence';
@@ -8,7 +7,7 @@ import { say } from '../inspections/says';
 import type { Said } from '../says/said';
 import type { CellSeenFact, InspectionFact } from './facts';
 import type { QueenState } from './queen-state';
-import { emergencesOf, mayStillHoldQueen, sealingsOf, type TrackedCell } from './track-cells';
+import { emergenceOf, mayStillHoldQueen, sealingOf, type TrackedCell } from './track-cells';
 
 /** One inspection as it is understood. */
 export interface InspectionKnown {
@@ -33,6 +32,20 @@ export interface InspectionKnown {
 /** A look before it is known what follows from it. */
 export type InspectionRead = Omit<InspectionKnown, 'queenAfter'>;
 
+/** By name, for the same reason as in `withLook`. */
+export const understood = (read: InspectionRead, queenAfter: QueenState): InspectionKnown => ({
+  inspection: read.inspection,
+  queenExpected: read.queenExpected,
+  reading: read.reading,
+  liveCells: read.liveCells,
+  liveAbove: read.liveAbove,
+  notLookedAt: read.notLookedAt,
+  takenDown: read.takenDown,
+  takenDownAbove: read.takenDownAbove,
+  openedAbove: read.openedAbove,
+  queenAfter,
+});
+
 /** Readings that rest on there being no cells. */
 const TELLS_OF_NO_CELLS: ReadonlySet<ReadingName> = new Set(['settled', 'cups-only']);
 
@@ -48,19 +61,14 @@ export function readInColony(
   queen: QueenState,
 ): InspectionRead {
   const { on } = inspection;
-  const found = new Set(inspection.cells.map(({ cellId }) => cellId));
-  const seen = cells.filter(({ cell }) => found.has(cell.id));
-  const carriedOver = cells.filter((cell) => !found.has(cell.cell.id) && mayStillHoldQueen(cell, on));
-  const notLookedAt = carriedOver.filter(isBelow);
-  const overdue = seen.filter(({ overdueOn, planBy }) => overdueOn !== null && planBy.status === 'live');
-  const stillThere = seen.filter((cell) => !cell.goneMissing && !overdue.includes(cell));
-  const asLeft = stillThere.filter(isBelow);
-  const above = [...stillThere, ...carriedOver].filter((cell) => !isBelow(cell));
-  const liveAbove = above.filter((cell) => mayStillHoldQueen(cell, on));
-  const openedAbove = stillThere.filter((cell) => !isBelow(cell) && isVacated(cell) && cell.lastSeen === on).length;
-  const seenCells = groupCells(asLeft, (cell) => (cell.planBy.status === 'removed' ? 'removed' : cell.lastStage));
-  const carried = groupCells(notLookedAt, (cell) => stageByNow(cell, inspection));
-  const inside = [...seenCells, ...carried];
+  const { asLeft, asLeftAbove, notLookedAt, notLookedAtAbove, overdue, missing } = sortedBy(inspection, cells);
+  const live = [...asLeft.filter((cell) => mayStillHoldQueen(cell, on)), ...notLookedAt];
+  const liveAbove = [...asLeftAbove.filter((cell) => mayStillHoldQueen(cell, on)), ...notLookedAtAbove];
+  const openedAbove = asLeftAbove.filter((cell) => isVacated(cell) && cell.lastSeen === on).length;
+  const inside = [
+    ...groupCells(asLeft, (cell) => (cell.planBy.status === 'removed' ? 'removed' : cell.lastStage)),
+    ...groupCells(notLookedAt, (cell) => stageByNow(cell, inspection)),
+  ];
   const groups = [...inside, ...virginKnownOf(inspection, inside)];
   const reading = readInspection(
     on,
@@ -80,27 +88,18 @@ export function readInColony(
     },
   );
   // Cells that were there before the queen was taken away are not cells raised for the loss of her.
-  const live = [...asLeft.filter((cell) => mayStillHoldQueen(cell, on)), ...notLookedAt];
   const { removedOn } = queen;
   const olderThanLoss = removedOn !== null && live.some(({ firstSeen }) => firstSeen <= removedOn);
   const cause = olderThanLoss ? causeOfCells(groups, inspection.eggs, false) : reading.cause;
-  const missing = seen.filter(({ goneMissing }) => goneMissing);
   const isSought = inspection.thoroughness !== 'not-searched';
-  // What nobody looked for is not said to be missing.
-  const unsought: Readonly<Record<string, Evidence>> = {
-    ...(isSought ? {} : { 'no-cells': { code: 'cells-not-sought', text: say('cells-not-sought') } }),
-    ...(inspection.queen === 'not-looked-for'
-      ? { 'queen-not-seen': { code: 'queen-not-sought', text: say('queen-not-sought') } }
-      : {}),
-  };
-  const because = reading.because.map((one) => unsought[one.code] ?? one);
+  const because = reading.because.map((one) => asSought(one, inspection));
   const add = (code: string, text: Said) => because.push({ code, text });
   if (notLookedAt.length > 0) add('cells-not-looked-at', say('cells-not-looked-at', { cells: notLookedAt.map(named) }));
   if (liveAbove.length > 0) add('cells-above', say('cells-above', { cells: liveAbove.map(named) }));
   if (overdue.length > 0) add('cells-overdue', say('cells-overdue', { cells: overdue.map(named) }));
   if (openedAbove > 0) add('virgin-above', say('virgin-above'));
   if (missing.length > 0) add('cells-not-found', say('cells-not-found', { cells: missing.map(named) }));
-  const takenDownAbove = above.filter(({ cell }) =>
+  const takenDownAbove = asLeftAbove.filter(({ cell }) =>
     inspection.cells.some((seen) => seen.cellId === cell.id && wasTaken(seen)),
   ).length;
   return {
@@ -120,6 +119,48 @@ export function readInColony(
     takenDownAbove,
     openedAbove,
   };
+}
+
+/** What an inspection found of each cell that was known by then. */
+interface CellsSorted {
+  readonly asLeft: readonly TrackedCell[];
+  readonly asLeftAbove: readonly TrackedCell[];
+  /** Perhaps still live, and not named by it. */
+  readonly notLookedAt: readonly TrackedCell[];
+  readonly notLookedAtAbove: readonly TrackedCell[];
+  /** Found sealed when its queen must long be out. */
+  readonly overdue: readonly TrackedCell[];
+  readonly missing: readonly TrackedCell[];
+}
+
+function sortedBy({ on, cells: named }: InspectionFact, cells: readonly TrackedCell[]): CellsSorted {
+  const asLeft: TrackedCell[] = [];
+  const asLeftAbove: TrackedCell[] = [];
+  const notLookedAt: TrackedCell[] = [];
+  const notLookedAtAbove: TrackedCell[] = [];
+  const overdue: TrackedCell[] = [];
+  const missing: TrackedCell[] = [];
+  for (const cell of cells) {
+    const { id } = cell.cell;
+    if (!named.some(({ cellId }) => cellId === id)) {
+      if (mayStillHoldQueen(cell, on)) (isBelow(cell) ? notLookedAt : notLookedAtAbove).push(cell);
+      continue;
+    }
+    const isOverdue = cell.overdueOn !== null && cell.planBy.status === 'live';
+    if (isOverdue) overdue.push(cell);
+    if (cell.goneMissing) missing.push(cell);
+    if (!isOverdue && !cell.goneMissing) (isBelow(cell) ? asLeft : asLeftAbove).push(cell);
+  }
+  return { asLeft, asLeftAbove, notLookedAt, notLookedAtAbove, overdue, missing };
+}
+
+const CELLS_NOT_SOUGHT: Evidence = { code: 'cells-not-sought', text: say('cells-not-sought') };
+const QUEEN_NOT_SOUGHT: Evidence = { code: 'queen-not-sought', text: say('queen-not-sought') };
+
+/** What nobody looked for is not said to be missing. */
+function asSought(evidence: Evidence, { thoroughness, queen }: InspectionFact): Evidence {
+  if (evidence.code === 'no-cells' && thoroughness === 'not-searched') return CELLS_NOT_SOUGHT;
+  return evidence.code === 'queen-not-seen' && queen === 'not-looked-for' ? QUEEN_NOT_SOUGHT : evidence;
 }
 
 const isVacated = ({ planBy }: TrackedCell) => planBy.status === 'emerged' || planBy.status === 'destroyed';
@@ -167,21 +208,17 @@ function groupCells(
   cells: readonly TrackedCell[],
   stageOf: (cell: TrackedCell) => CellStage,
 ): readonly DatedCellsSeen[] {
-  if (cells.length === 0) return [];
-  const groups = new Map<string, TrackedCell[]>();
+  const groups: { readonly stage: CellStage; readonly cells: [TrackedCell, ...TrackedCell[]] }[] = [];
   for (const cell of cells) {
-    const key = `${stageOf(cell)} ${cell.cell.place}`;
-    const group = groups.get(key);
-    if (group) group.push(cell);
-    else groups.set(key, [cell]);
+    const stage = stageOf(cell);
+    const group = groups.find((one) => one.stage === stage && one.cells[0].cell.place === cell.cell.place);
+    if (group) group.cells.push(cell);
+    else groups.push({ stage, cells: [cell] });
   }
-  return [...groups.values()].map((group) => {
-    const [first] = group as [TrackedCell, ...TrackedCell[]];
-    return {
-      stage: stageOf(first),
-      count: group.length,
-      place: first.cell.place,
-      dates: { sealing: spanOf(sealingsOf(group)), emergence: spanOf(emergencesOf(group)) },
-    };
-  });
+  return groups.map(({ stage, cells: group }) => ({
+    stage,
+    count: group.length,
+    place: group[0].cell.place,
+    dates: { sealing: sealingOf(group), emergence: emergenceOf(group) },
+  }));
 }

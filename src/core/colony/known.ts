@@ -1,6 +1,6 @@
 import type { LastLaid } from '../brood/last-laid';
 import { type Day, latestOf } from '../calendar/day';
-import { spanOf, type Window } from '../calendar/window';
+import { joined, type Window } from '../calendar/window';
 import type { CellCheck } from '../cells/dating';
 import type { CheckAnswerFact, CheckChangeFact, ProgrammePart } from '../programmes/facts';
 import type { FollowUpState } from '../programmes/follow-up-state';
@@ -11,7 +11,7 @@ import type { ColonyFacts } from './facts';
 import type { InspectionKnown } from './inspection-known';
 import { knownSince } from './known-since';
 import { type QueenState, queenStateAtStart } from './queen-state';
-import { emergencesOf, mayStillHoldQueen, type TrackedCell } from './track-cells';
+import { mayStillHoldQueen, type TrackedCell } from './track-cells';
 
 /** When the queen last laid, going by the youngest brood that an inspection noted. */
 export type BroodSeen = LastLaid & { readonly seenOn: Day };
@@ -75,11 +75,14 @@ export function atStart({ facts }: Setting): Known {
 
 type CellsKnown = Pick<Known, 'cells' | 'cellsKnownOn' | 'queen'>;
 
+const lastKnownOn = ({ cellsKnownOn, queen }: CellsKnown): Day =>
+  latestOf(cellsKnownOn, queen.removedOn ?? cellsKnownOn);
+
 /** Cells that held a queen to be when last known, though she may have emerged since. */
-export function lastKnownLive({ cells, cellsKnownOn, queen }: CellsKnown): readonly TrackedCell[] {
-  const on = latestOf(cellsKnownOn, queen.removedOn ?? cellsKnownOn);
+export function lastKnownLive(known: CellsKnown): readonly TrackedCell[] {
+  const on = lastKnownOn(known);
   const live: TrackedCell[] = [];
-  for (const cell of cells.values()) if (mayStillHoldQueen(cell, on)) live.push(cell);
+  for (const cell of known.cells.values()) if (mayStillHoldQueen(cell, on)) live.push(cell);
   return live;
 }
 
@@ -87,7 +90,13 @@ export const isBelow = ({ cell }: TrackedCell) => cell.part !== 'above';
 
 /** When the virgins that the colony raises emerge, by its cells or by the day it lost its queen. */
 export function emergingOf(known: CellsKnown): Window | null {
-  return spanOf(emergencesOf(lastKnownLive(known).filter(isBelow))) ?? emergenceRaised(known.queen);
+  const on = lastKnownOn(known);
+  let span: Window | null = null;
+  for (const cell of known.cells.values()) {
+    const { emergence } = cell.planBy;
+    if (emergence && isBelow(cell) && mayStillHoldQueen(cell, on)) span = span ? joined(span, emergence) : emergence;
+  }
+  return span ?? emergenceRaised(known.queen);
 }
 
 /** The state with the queen lost, where she was, among the days that bound its emergency cells. */

@@ -101,6 +101,35 @@ export function queenStateAtStart(origin: ColonyOrigin, startedOn: Day): QueenSt
   };
 }
 
+/**
+ * Her eggs were seen, as they were before. Each field by name: this follows from most inspections there ever were, and copies of
+ * copies take ten times as long.
+ */
+export const stillLaying = (state: QueenState, on: Day): QueenState => ({
+  expected: state.expected,
+  presumedGone: state.presumedGone,
+  removedOn: state.removedOn,
+  removedTo: state.removedTo,
+  swarmedOn: state.swarmedOn,
+  lastOwnEggs: state.lastOwnEggs,
+  virginEmerged: state.virginEmerged,
+  cagedOn: state.cagedOn,
+  released: state.released,
+  clipped: state.clipped,
+  queenId: state.queenId,
+  lastProof: { on, by: 'eggs' },
+  lastEggsSeen: on,
+  requeeningId: state.requeeningId,
+  programme: state.programme,
+  eitherHalfSince: state.eitherHalfSince,
+  withoutSince: state.withoutSince,
+  noEggsOn: null,
+  lateButThereOn: null,
+  arrivedOn: null,
+  laysSince: state.laysSince,
+  doubt: state.doubt,
+});
+
 /** Nothing of an earlier queen, or of the wait for one, is left in the state. */
 export const nobodyElse = {
   removedOn: null,

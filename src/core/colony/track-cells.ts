@@ -2,8 +2,8 @@ import { QUEEN_EMERGES } from '../biology/development';
 import { figure } from '../biology/figure';
 import { EGGS_AFTER_LOSS } from '../biology/mating';
 import { addDays, type Day } from '../calendar/day';
-import type { DayRange, Window } from '../calendar/window';
-import { type CellCheck, type CellDates, type CellSight, closestChecks, dateCell } from '../cells/dating';
+import { type DayRange, spanOf, type Window } from '../calendar/window';
+import { type CellCheck, type CellDates, type CellSight, closestChecks, dateCell, statusOf } from '../cells/dating';
 import { type CellStage, isLive } from '../cells/stage';
 import { type CellFact, type CellFinding, daysOf, type InspectionFact } from './facts';
 
@@ -96,11 +96,7 @@ function trackCell(
   const overdue = overdueSight(stages, emptyAt, queenRemoved);
   const dated = overdue === null ? stages : stages.filter((sight) => sight === first || sight.index < overdue.index);
   const dates = overdue === first ? EMPTY : datesOf(dated, emptyAt, queenRemoved);
-  const ended = last.takenDown
-    ? ({ status: 'removed' } as const)
-    : overdue && !isLive(lastStage.stage)
-      ? statusOnly(lastStage.stage)
-      : {};
+  const ended = last.takenDown ? 'removed' : overdue && !isLive(lastStage.stage) ? statusOf(lastStage.stage) : null;
   return {
     cell,
     firstSeen: first.on,
@@ -111,26 +107,22 @@ function trackCell(
     goneMissing: last.found === 'not-found',
     givenTo: null,
     overdueOn: overdue?.on ?? null,
-    dates: { ...dates.dates, ...ended },
-    planBy: { ...dates.planBy, ...ended },
+    dates: ended ? { ...dates.dates, status: ended } : dates.dates,
+    planBy: ended ? { ...dates.planBy, status: ended } : dates.planBy,
   };
 }
 
 function stagesOf(sights: TrackedCell['sights']): readonly CellSight[] {
   const stages: CellSight[] = [];
-  for (const [index, sight] of sights.entries()) {
+  sights.forEach((sight, index) => {
     const { from: on, to } = daysOf(sight);
     if (sight.found !== 'not-found') stages.push({ on, to, stage: sight.found, index });
-  }
+  });
   return stages;
 }
 
 const UNDATED: CellDates = { status: 'live', laid: null, sealing: null, emergence: null, conflict: null };
 const EMPTY = { dates: UNDATED, planBy: UNDATED };
-
-const statusOnly = (stage: CellStage) => ({
-  status: dateCell({ sights: [{ on: 0 as Day, stage, index: 0 }], checks: [], queenRemoved: null }).status,
-});
 
 function datesOf(
   sights: readonly CellSight[],
@@ -154,8 +146,9 @@ function overdueSight(
   queenRemoved: Removal,
 ): CellSight | null {
   const isSilent = ({ stage }: CellSight) => isLive(stage) && stage.startsWith('sealed');
-  for (const [i, sight] of sights.entries()) {
+  for (const sight of sights) {
     if (!isSilent(sight)) continue;
+    const i = sights.indexOf(sight);
     if (i > 0) {
       const { emergence } = datesOf(sights.slice(0, i), checks, queenRemoved).planBy;
       if (emergence && sight.on > emergence.latest) return sight;
@@ -195,16 +188,10 @@ export function takenFrom(cell: TrackedCell, givenTo: string | null): TrackedCel
   return { ...cell, givenTo, dates: { ...cell.dates, ...removed }, planBy: { ...cell.planBy, ...removed } };
 }
 
-/** The emergence windows of the cells that have one. */
-/** When the cells were or will be sealed, as far as they are dated. */
-export function sealingsOf(cells: readonly TrackedCell[]): readonly Window[] {
-  const sealings: Window[] = [];
-  for (const { planBy } of cells) if (planBy.sealing) sealings.push(planBy.sealing);
-  return sealings;
-}
+/** When the first to the last of some cells were or will be sealed; null: none of them is dated. */
+export const sealingOf = (cells: readonly TrackedCell[]): Window | null =>
+  spanOf(cells, ({ planBy }) => planBy.sealing);
 
-export function emergencesOf(cells: readonly TrackedCell[]): readonly Window[] {
-  const emergences: Window[] = [];
-  for (const { planBy } of cells) if (planBy.emergence) emergences.push(planBy.emergence);
-  return emergences;
-}
+/** When the first to the last of their virgins come out; null: none of them is dated. */
+export const emergenceOf = (cells: readonly TrackedCell[]): Window | null =>
+  spanOf(cells, ({ planBy }) => planBy.emergence);

@@ -105,7 +105,8 @@ const RULES: readonly { readonly reading: ReadingName; readonly holds: (sight: S
 export function readInspection(on: Day, seen: InspectionSeen, context: ReadingContext): Reading {
   const count = (is: (stage: CellStage) => boolean) =>
     seen.cells.length === 0 ? 0 : seen.cells.reduce((sum, cell) => sum + (is(cell.stage) ? cell.count : 0), 0);
-  const rule = RULES.find(({ holds }) => holds({ on, seen, context, count }));
+  const sight: Sight = { on, seen, context, count };
+  const rule = RULES.find(({ holds }) => holds(sight));
   if (!rule) throw new Error('The last rule holds for everything');
   return {
     reading: rule.reading,

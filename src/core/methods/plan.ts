@@ -122,6 +122,6 @@ function inOrder(checks: readonly PlannedCheck[]): readonly PlannedCheck[] {
 }
 
 function emergenceOf({ on, keptCells }: PlanChoices): Window {
-  const kept = spanOf(keptCells.map((laid) => windowFromLaying(laid, QUEEN_EMERGES)));
+  const kept = spanOf(keptCells, (laid) => windowFromLaying(laid, QUEEN_EMERGES));
   return kept ? notBefore(kept, on) : emergencyEmergence(on);
 }

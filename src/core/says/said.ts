@@ -17,8 +17,17 @@ export type Plain = Readonly<Record<never, never>>;
 /** Says things on a subject, with what each code needs and nothing else; `codeOf` names a code as it stands in what was said. */
 export function sayer<S extends Sayings<S>>(subject: string) {
   const codeOf = (code: keyof S & string) => `${subject}/${code}`;
+  // What nothing goes into is the same each time: it is said of every inspection there ever was.
+  const plain = new Map<string, Said>();
+  const sayPlain = (code: keyof S & string): Said => {
+    const said = plain.get(code) ?? { says: codeOf(code) };
+    plain.set(code, said);
+    return said;
+  };
   const say = <C extends keyof S & string>(code: C, ...[params]: keyof S[C] extends never ? [] : [S[C]]): Said =>
-    params === undefined ? { says: codeOf(code) } : { says: codeOf(code), with: { ...(params as object) } };
+    params === undefined
+      ? sayPlain(code)
+      : { says: sayPlain(code).says, with: params as Readonly<Record<string, unknown>> };
   return Object.assign(say, { codeOf });
 }
 

@@ -1,6 +1,6 @@
 import { addDays, type Day } from '../calendar/day';
-import { spanOf } from '../calendar/window';
-import { emergencesOf } from '../colony/track-cells';
+import { joined } from '../calendar/window';
+import { emergenceOf } from '../colony/track-cells';
 import { WHICH_HALF_FOLLOW_UP } from '../methods/follow-ups';
 import { checkKey } from '../programmes/check-key';
 import { EGGS_TELL } from '../programmes/which-half';
@@ -18,7 +18,8 @@ import type { ScheduleFrom, SchedulePart } from './schedule-part';
 export function eitherHalf(from: ScheduleFrom, since: Day): SchedulePart {
   const { settings, liveCells, queen } = from;
   const emergency = emergencyEmergence(since);
-  const emergence = spanOf([...emergencesOf(liveCells), emergency]) ?? emergency;
+  const known = emergenceOf(liveCells);
+  const emergence = known ? joined(known, emergency) : emergency;
   const leaveShut = [leaveShutSpan(emergence, settings)];
   const eggsBy = eggsWindow(emergence, settings);
   const { failedOn, ...window } = eggsBy;

@@ -1,6 +1,5 @@
 import { addDays, earliestOf, latestOf } from '../calendar/day';
-import { spanOf } from '../calendar/window';
-import { emergencesOf, type TrackedCell } from '../colony/track-cells';
+import { emergenceOf, type TrackedCell } from '../colony/track-cells';
 import type { FollowUpState } from '../programmes/follow-up-state';
 import { aCheck, type Check } from './check';
 import { say } from './says';
@@ -12,7 +11,7 @@ import { say } from './says';
 export function programmeChecks(followUps: readonly FollowUpState[], cellsAbove: readonly TrackedCell[]): Check[] {
   const due = followUps.filter(({ status }) => status === 'due');
   const checks = due.map(asCheck);
-  const emergence = spanOf(emergencesOf(cellsAbove));
+  const emergence = emergenceOf(cellsAbove);
   const clearing = followUps.findLast(({ code }) => code === 'clear-top-cells');
   const [first, ...others] = cellsAbove.map(({ lastSeen }) => lastSeen);
   if (!emergence || !clearing || first === undefined) return checks;

@@ -9,10 +9,10 @@ import {
   RELEASED_QUEEN_LAYS,
 } from '../biology/mating';
 import { addDays, type Day, earliestOf, latestOf } from '../calendar/day';
-import { type CheckWindow, type DayRange, spanOf, type Window } from '../calendar/window';
+import type { CheckWindow, DayRange, Window } from '../calendar/window';
 import { isFullSearch } from '../cells/thoroughness';
 import { doubtSaid } from '../colony/queen-doubt';
-import { emergencesOf, mayStillHoldQueen } from '../colony/track-cells';
+import { emergenceOf, mayStillHoldQueen } from '../colony/track-cells';
 import { say as sayOfMethod } from '../methods/says';
 import { checkKey } from '../programmes/check-key';
 import type { CheckAnswerFact } from '../programmes/facts';
@@ -239,7 +239,7 @@ export function raisingQueen(from: ScheduleFrom): SchedulePart {
     const half = parts.find((part) => part.programme.id === programme.id)?.half;
     return checks(cageQueenIn(from, latestOf(removed.to, half?.on ?? removed.to), removed.from));
   }
-  const known = spanOf(emergencesOf(liveCells));
+  const known = emergenceOf(liveCells);
   if (!known && withoutSince !== null) return checks(giveAQueen(from, withoutSince));
   const emergence = known ?? emergenceRaised(queen);
   // Nothing is known of its cells, nor when they began: what was read last leads.

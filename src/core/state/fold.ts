@@ -95,6 +95,34 @@ const isUnited = ({ queen, programme }: ProgrammePart) => queen === 'ends' && pr
 /** Schedules of longer ago are history; what is due now follows from what came after. */
 const SCHEDULES_KEPT_FOR = 400;
 
+/** What is known once all steps have happened; `told` hears what was known after each. */
+function afterAll(steps: readonly Step[], setting: Setting, told: (known: Known, step: Step) => void): Known {
+  const { settings, today } = setting;
+  let known = atStart(setting);
+  let dueByLast: () => Day | null = () => null;
+  for (const step of steps) {
+    known = afterStep(known, step, setting, dueByLast);
+    if (known.parts.length > 0) {
+      const before = { followUps: known.followUps, on: step.on };
+      known = { ...known, followUps: followUpsOf(known.parts, known.told, settings, today, before) };
+    }
+    if (step.kind === 'look' && isRecent(step, today)) dueByLast = nextLook(known, setting);
+    told(known, step);
+  }
+  return known;
+}
+
+const isRecent = ({ on }: Step, today: Day): boolean => on >= today - SCHEDULES_KEPT_FOR;
+
+/** Goes through all steps once more: few ask, and what was known at each would be held for all that do not. */
+function schedulesOf(steps: readonly Step[], setting: Setting): readonly ScheduleThen[] {
+  const schedules: ScheduleThen[] = [];
+  afterAll(steps, setting, (known, step) => {
+    if (isRecent(step, setting.today)) schedules.push({ step, schedule: scheduleNow(known, setting) });
+  });
+  return schedules;
+}
+
 /**
  * The state of a colony on `today` from its facts, which may come in any order. Facts dated after `today` are not yet known
  * and do not count.
@@ -106,25 +134,14 @@ export function foldColony(facts: ColonyFacts, ofBook: Settings, today: Day): Co
   const changes = facts.changes.filter(({ on }) => on <= today);
   const setting: Setting = { facts: { ...facts, inspections }, settings, today, changes };
   const parts = facts.parts.map((part) => partBy(part, inspections, facts.answers, today));
+  const steps = stepsOf(setting.facts, parts, today);
   const looks: InspectionKnown[] = [];
-  const then: { readonly step: Step; readonly known: Known }[] = [];
-  let known = atStart(setting);
-  let dueByLast: () => Day | null = () => null;
-  for (const step of stepsOf(setting.facts, parts, today)) {
-    known = afterStep(known, step, setting, dueByLast);
-    if (step.kind === 'look' && known.lastLook) looks.push(known.lastLook);
-    if (known.parts.length > 0)
-      known = {
-        ...known,
-        followUps: followUpsOf(known.parts, known.told, settings, today, { followUps: known.followUps, on: step.on }),
-      };
-    if (step.on < today - SCHEDULES_KEPT_FOR) continue;
-    then.push({ step, known });
-    if (step.kind === 'look') dueByLast = nextLook(known, setting);
-  }
+  const known = afterAll(steps, setting, ({ lastLook }, { kind }) => {
+    if (kind === 'look' && lastLook) looks.push(lastLook);
+  });
   const cells = [...known.past.values(), ...known.cells.values()].sort((a, b) => a.firstSeen - b.firstSeen);
   const ended = (facts.endedOn !== null && facts.endedOn <= today) || known.parts.some(isUnited);
-  const schedule = ended ? EMPTY_SCHEDULE : scheduleNow(then.at(-1)?.known ?? known, setting);
+  const schedule = ended ? EMPTY_SCHEDULE : scheduleNow(known, setting);
   return {
     today,
     inspections: looks,
@@ -142,7 +159,7 @@ export function foldColony(facts: ColonyFacts, ofBook: Settings, today: Day): Co
     followUps: known.followUps,
     schedule,
     flights: flightsOf(schedule, facts, today),
-    schedules: lazily(() => then.map(({ step, known: by }) => ({ step, schedule: scheduleNow(by, setting) }))),
+    schedules: lazily(() => schedulesOf(steps, setting)),
     ended,
   };
 }
