@@ -58,6 +58,7 @@ export interface WeekView {
   readonly moved: readonly string[];
   /** It is not the plan that the keeper last saw. */
   readonly isNew: boolean;
+  /** Hives at which the same cannot be met for the same reason stand together. */
   readonly cannotBeMet: readonly { readonly key: string; readonly words: string; readonly why: string }[];
   /** What does not lie where it is needed; empty too where nothing was ever counted. */
   readonly shortages: readonly ShortageLine[];
@@ -95,7 +96,7 @@ export function weekView(all: AllApiaries, today: Day, week: WeekAsked): WeekVie
     .sort((a, b) => a.on - b.on || (a.hours?.from ?? 0) - (b.hours?.from ?? 0));
   const rounds = askedOnce(shown.map((round) => roundOf(all, today, asked, round)));
   const onRounds = new Set(rounds.flatMap(({ rows }) => rows.map(({ row }) => row.colonyId)));
-  const unmet = fortnight.unmet.map((one) => unmetOf(all, asked, fortnight, one));
+  const unmet = unmetTogether(fortnight.unmet.map((one) => unmetOf(all, asked, fortnight, one)));
   const others = all.colonies.filter(({ colony }) => !onRounds.has(colony.id));
   const late = lateHives(all, today);
   const { summary, bands } = todayBands({ ...all, colonies: others }, today, laterThan(asked, fortnight, end));
@@ -202,12 +203,27 @@ function visitWords(all: AllApiaries, { visits }: FortnightAsked, id: string): s
   return visit && name ? weekPhrases.what(name, withinSentence(orderOf(visit.check))) : '';
 }
 
+interface Unmet {
+  readonly key: string;
+  readonly name: string;
+  readonly order: string;
+  readonly why: string;
+}
+
+function unmetTogether(unmet: readonly Unmet[]): WeekView['cannotBeMet'] {
+  return [...grouped(unmet, ({ order, why }) => `${order} ${why}`).values()].flatMap((alike) => {
+    const [first] = alike;
+    const names = alike.map(({ name }) => name);
+    return first ? [{ key: first.key, words: weekPhrases.whatAt(names, first.order), why: first.why }] : [];
+  });
+}
+
 function unmetOf(
   all: AllApiaries,
   asked: FortnightAsked,
   fortnight: Fortnight,
   { id, why, doneOn }: UnmetVisit,
-): WeekView['cannotBeMet'][number] {
+): Unmet {
   const visit = asked.visits.find((one) => one.id === id) as VisitCheck;
   const apiary = all.apiaries.find((one) => one.id === visit.apiary)?.name ?? '';
   const { earliest, latest } = visit.window;
@@ -216,7 +232,8 @@ function unmetOf(
   const instead = doneOn !== null && isOnRound ? weekPhrases.leastBad(doneOn, apiary) : weekPhrases.noLeastBad;
   return {
     key: id,
-    words: visitWords(all, asked, id),
+    name: standingAt(all, visit.colonyId)?.colony.name ?? '',
+    order: withinSentence(orderOf(visit.check)),
     why: `${unmetWords(why, visit.window.latest, hasRuledOut)} ${instead} ${tooLateWords(visit.check.code)}`,
   };
 }

@@ -46,7 +46,7 @@ export const dayTold = (on: Day, today: Day): string =>
 /** Why something cannot be done in its window. */
 export const unmetWords = (why: WhyUnmet, latest: Day, hasRuledOut: boolean): string =>
   ({
-    'outside-days': `Its last day, ${weekdayWords(latest)}, is over.`,
+    'outside-days': `The last day for it, ${weekdayWords(latest)}, is over.`,
     'no-fit-day': hasRuledOut
       ? `Without the days that you ruled out, no day by ${weekdayWords(latest)} is fit for it.`
       : `No day by ${weekdayWords(latest)} is fit for it in the hours that you have.`,

@@ -1,7 +1,7 @@
 import type { CSSProperties } from 'react';
 import type { CheckWindow } from '../../core/calendar/window';
 import type { Tone } from '../../views/marks';
-import { type Axis, leftOf, percent, rightOf } from './axis';
+import { type Axis, insetOf, leftOf, percent, rightOf } from './axis';
 
 interface Props {
   readonly axis: Axis;
@@ -33,10 +33,8 @@ export function CheckTag({ axis, window, label, tone, y, words }: Props) {
     at < NEAR_END ? 'check-at-start' : at > 100 - NEAR_END ? 'check-at-end' : '',
   ];
   const style = {
-    left: percent(from),
-    width: percent(to - from),
-    top: y,
-    '--at': to > from ? percent(((at - from) / (to - from)) * 100) : '0%',
+    inset: insetOf(from, to, y),
+    ...(to > from ? { '--at': percent(((at - from) / (to - from)) * 100) } : {}),
   } as CSSProperties;
   const text = isAhead ? `${label} ▸` : isPast ? `◂ ${label}` : label;
   return <b className={shape.filter(Boolean).join(' ')} style={style} title={words} data-wide={text} />;

@@ -58,6 +58,8 @@ export function DayRuler({ axis, apiaryId, colonyId }: Props) {
   );
 }
 
+const MOST_DOTS = 3;
+
 interface DayProps {
   readonly day: Day;
   readonly axis: Axis;
@@ -91,15 +93,10 @@ function DayLink({ day, axis, dots, isShut, fit, onKeyDown }: DayProps) {
     >
       <DayFace day={day} axis={axis} />
       <LidGlyph fit={fit} className={`text-muted ${isLong(axis) ? 'hidden w-3 wide:block' : 'max-wide:w-3'}`} />
-      <span className="mt-auto flex h-2 gap-px">
-        {[1, 2, 3].slice(0, dots).map((dot) => (
-          <i
-            key={dot}
-            className={`size-1.5 rounded-full ${day < axis.today ? 'bg-propolis' : isToday ? 'bg-willow' : 'bg-larch'}`}
-          />
-        ))}
-      </span>
-      <span className={`h-1.5 w-full ${isShut ? 'hatch-shut' : ''}`} />
+      <span
+        className={`day-foot ${isShut ? 'hatch-shut' : ''} ${day < axis.today ? 'text-propolis' : isToday ? 'text-willow' : 'text-larch'}`}
+        data-dots={Math.min(dots, MOST_DOTS)}
+      />
     </Link>
   );
 }

@@ -1,6 +1,6 @@
 import type { Day } from '../../core/calendar/day';
 import { dayWords } from '../../words/days';
-import { type Axis, leftOf, percent, rightOf } from './axis';
+import { type Axis, insetOf, leftOf, rightOf } from './axis';
 
 /** So much of the strip holds the words. */
 const WORDS_FIT = 24;
@@ -18,7 +18,7 @@ interface Props {
 export function LeaveShutBar({ axis, from, to, y, words }: Props) {
   const [start, end] = [Math.max(0, leftOf(axis, from)), Math.min(100, rightOf(axis, to))];
   if (start >= end) return null;
-  const style = { left: percent(start), width: percent(end - start), top: y };
+  const style = { inset: insetOf(start, end, y) };
   const last = `last day ${dayWords(to)}`;
   return end - start > WORDS_FIT ? (
     <b className="shut" style={style} title={words} data-wide={`leave shut, ${last}`} data-narrow={last} />

@@ -6,6 +6,7 @@ const LIDS: { readonly [F in Exclude<DayFit, 'unknown'>]: string } = {
   brief: 'M1 5.2 L12.5 1.6',
   shut: 'M0.5 4.4 L12.5 4.4',
 };
+const BOX = 'M2 6.2 V10 H11 V6.2';
 
 /** The lid of a hive as the weather of a day wants it: up, ajar or down. Nothing where the weather is not known. */
 export function LidGlyph({ fit, className = '' }: { readonly fit: DayFit; readonly className?: string }) {
@@ -13,12 +14,12 @@ export function LidGlyph({ fit, className = '' }: { readonly fit: DayFit; readon
   return (
     <svg viewBox="0 0 16 11" aria-hidden="true" data-lid={fit} className={`h-2.5 w-4 ${className}`}>
       <path
-        d="M2 6.2 V10 H11 V6.2"
+        d={`${BOX} ${LIDS[fit]}`}
         fill={fit === 'shut' ? 'currentColor' : 'none'}
         stroke="currentColor"
-        strokeWidth="1.6"
+        strokeWidth="1.9"
+        strokeLinecap="round"
       />
-      <path d={LIDS[fit]} fill="none" stroke="currentColor" strokeWidth="2.2" strokeLinecap="round" />
     </svg>
   );
 }

@@ -1,5 +1,5 @@
 import type { Day } from '../../core/calendar/day';
-import { type Axis, leftOf, percent, rightOf } from './axis';
+import { type Axis, insetOf, leftOf, rightOf } from './axis';
 
 interface Props {
   readonly axis: Axis;
@@ -13,5 +13,5 @@ interface Props {
 export function LookMark({ axis, on, y, words }: Props) {
   const at = (leftOf(axis, on) + rightOf(axis, on)) / 2;
   if (at < 0 || at > 100) return null;
-  return <b className="look" style={{ left: percent(at), top: y + 2 }} title={words} />;
+  return <b className="look" style={{ inset: insetOf(at, at, y + 2) }} title={words} />;
 }

@@ -1,7 +1,7 @@
 import type { CSSProperties } from 'react';
 import type { Window } from '../../core/calendar/window';
 import { RIBBON_SHORT_WORDS, type RibbonKind } from '../../words/marks';
-import { type Axis, leftOf, percent, rightOf } from './axis';
+import { type Axis, insetOf, leftOf, percent, rightOf } from './axis';
 import { placeLabel } from './label-place';
 
 interface Props {
@@ -36,6 +36,7 @@ export function Ribbon({ axis, window, kind, label, y, words }: Props) {
       from: Math.max(shownStart, likelyFrom),
       to: Math.min(shownEnd, likelyTo),
       whole: [shownStart, shownEnd],
+      isCut: start < 0 || end > 100,
       wide: label,
       narrow,
     },
@@ -50,9 +51,7 @@ export function Ribbon({ axis, window, kind, label, y, words }: Props) {
       className={['ribbon', `ribbon-${kind}`, ...ends, place.className].filter(Boolean).join(' ')}
       style={
         {
-          left: percent(start),
-          width: percent(end - start),
-          top: y,
+          inset: insetOf(start, end, y),
           '--from': within(likelyFrom),
           '--to': within(likelyTo),
           ...place.style,

@@ -50,6 +50,10 @@ export const dayWidth = ({ days }: Axis): number => 100 / days;
 /** On which of its days, from 0, the first Saturday is that it shows, or the one whose Sunday it begins with. */
 export const firstSaturday = ({ first }: Axis): number => (6 - dayOfWeek(first) + 7) % 7;
 
+/** Where a mark stands on its lane: from one share of it to another, so far from the top. */
+export const insetOf = (start: number, end: number, top: number) =>
+  `${top}px ${percent(100 - end)} auto ${percent(start)}`;
+
 export const percent = (value: number) => `${Math.round(value * 1000) / 1000}%`;
 
 export function isWeekend(day: Day): boolean {

@@ -8,6 +8,8 @@ interface Label {
   readonly to: number;
   /** The whole mark as far as it is shown, faded ends and all: the label goes there with a halo, or else beside it. */
   readonly whole: readonly [start: number, end: number];
+  /** The strip ends before the mark does. */
+  readonly isCut: boolean;
   readonly wide: string;
   /** The same for a phone. */
   readonly narrow: string;
@@ -27,15 +29,19 @@ function placeOf({ from, to, whole: [start, end] }: Label, label: string, stripP
  * Where a word stands that names a mark: on it where it fits, beside it where it does not, decided apart for a desk and for a phone.
  *
  * @param within the place of a share of the strip in the mark's own box
- * @returns the classes and properties by which `marks.css` puts it there
+ * @returns the classes by which `marks.css` puts it there; where only a part of the mark is shown also the place on that part
  */
-export function placeLabel(label: Label, within: (at: number) => string) {
+export function placeLabel(
+  label: Label,
+  within: (at: number) => string,
+): { readonly className: string; readonly style: Readonly<Record<string, string>> } {
   const wide = placeOf(label, label.wide, STRIP_PX.wide);
   const narrow = placeOf(label, label.narrow, STRIP_PX.narrow);
-  const at = (place: Place) => within(anchorOf(label, place));
   return {
     className: `wide-${wide} narrow-${narrow}`,
-    style: { '--wide-at': at(wide), '--narrow-at': at(narrow) },
+    style: label.isCut
+      ? { '--wide-at': within(anchorOf(label, wide)), '--narrow-at': within(anchorOf(label, narrow)) }
+      : {},
   };
 }
 

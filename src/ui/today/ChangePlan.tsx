@@ -6,25 +6,48 @@ import { v7 as newId } from 'uuid';
 import { type Day, day, formatDay } from '../../core/calendar/day';
 import type { RoundWish } from '../../core/facts/round';
 import type { NamedColony } from '../../views/all-apiaries';
-import type { WeekRound, WeekView } from '../../views/week-view';
+import type { WeekView } from '../../views/week-view';
 import { weekdayWords } from '../../words/days';
 import { BUTTON } from '../controls/styles';
 import { useSend } from '../controls/useSend';
 import { IssueList } from '../entry/IssueList';
 import { useBook } from '../frame/BookContext';
 
+/** One check that is on a round. */
+export interface PlannedCheck {
+  readonly colonyId: string;
+  readonly key: string;
+  /** The hive, and what is done there. */
+  readonly words: string;
+}
+
 interface Props {
   readonly apiaries: readonly NamedColony[];
   readonly wishes: readonly RoundWish[];
   readonly leftOut: WeekView['leftOut'];
-  readonly planned: readonly WeekRound[];
+  readonly checks: readonly PlannedCheck[];
   readonly today: Day;
 }
 
 /** Where the keeper goes today in any case, and what was said of the plan: each can be taken back. */
-export function ChangePlan({ apiaries, wishes, leftOut, planned, today }: Props) {
-  const { issues, isSending, isRefreshing, sendTo } = useSend();
+export function ChangePlan(props: Props) {
+  const [isOpen, setOpen] = useState(false);
   if (useBook()?.isReader) return null;
+  return (
+    <details
+      // It may have been opened before the page was alive.
+      ref={(own) => void (own?.open && setOpen(true))}
+      onToggle={(event) => setOpen(event.currentTarget.open)}
+      className="mt-2 border-y border-line print:hidden"
+    >
+      <summary className="min-h-11 cursor-pointer py-2 font-bold">Change the plan</summary>
+      {isOpen && <Changes {...props} />}
+    </details>
+  );
+}
+
+function Changes({ apiaries, wishes, leftOut, checks, today }: Props) {
+  const { issues, isSending, isRefreshing, sendTo } = useSend();
   const iso = formatDay(today);
   const take = (id: string) => void sendTo('/api/round-wishes', { isWanted: false, id });
   const going = new Set(wishes.flatMap((wish) => (wish.kind === 'pinned' && wish.on === iso ? [wish.apiaryId] : [])));
@@ -33,8 +56,7 @@ export function ChangePlan({ apiaries, wishes, leftOut, planned, today }: Props)
   const nameOf = (id: string | null) => apiaries.find((one) => one.id === id)?.name ?? '';
   const goingTo = (apiaryId: string) => ({ id: newId(), kind: 'pinned', on: iso, apiaryId, colonyId: null, key: null });
   return (
-    <details className="mt-2 border-y border-line print:hidden">
-      <summary className="min-h-11 cursor-pointer py-2 font-bold">Change the plan</summary>
+    <>
       <IssueList issues={issues} />
       {isRefreshing && (
         <p role="status" className="text-sm font-semibold">
@@ -58,7 +80,7 @@ export function ChangePlan({ apiaries, wishes, leftOut, planned, today }: Props)
           ))}
       </p>
       <LeaveOff
-        planned={planned}
+        checks={checks}
         isSending={isSending}
         onLeave={(wish) => void sendTo('/api/round-wishes', { isWanted: true, wish })}
       />
@@ -96,33 +118,25 @@ export function ChangePlan({ apiaries, wishes, leftOut, planned, today }: Props)
           When you are free: hours, days away, ways, minutes
         </Link>
       </p>
-    </details>
+    </>
   );
 }
 
+const optionOf = ({ colonyId, key }: PlannedCheck) => `${colonyId} ${key}`;
+
 /** One check is taken off the rounds: it stays due, and no round is planned for it. */
 function LeaveOff({
-  planned,
+  checks,
   isSending,
   onLeave,
 }: {
-  planned: readonly WeekRound[];
+  checks: readonly PlannedCheck[];
   isSending: boolean;
   onLeave: (wish: RoundWish) => void;
 }) {
   const id = useId();
   const [chosen, setChosen] = useState('');
-  const checks = planned.flatMap(({ rows }) =>
-    rows.flatMap(({ row, tasks }) =>
-      tasks.map(({ key, order }) => ({
-        value: `${row.colonyId} ${key}`,
-        colonyId: row.colonyId,
-        key,
-        words: `${row.name}: ${order}`,
-      })),
-    ),
-  );
-  const check = checks.find(({ value }) => value === chosen);
+  const check = checks.find((one) => optionOf(one) === chosen);
   return (
     <p className="flex flex-wrap items-center gap-2 pb-2">
       <label htmlFor={id} className="font-semibold">
@@ -135,9 +149,9 @@ function LeaveOff({
         onChange={(event) => setChosen(event.target.value)}
       >
         <option value="">choose what</option>
-        {checks.map(({ value, words }) => (
-          <option key={value} value={value}>
-            {words}
+        {checks.map((one) => (
+          <option key={optionOf(one)} value={optionOf(one)}>
+            {one.words}
           </option>
         ))}
       </select>

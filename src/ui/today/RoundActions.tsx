@@ -14,7 +14,7 @@ import { useBook } from '../frame/BookContext';
 const QUIET = 'min-h-8 underline hover:no-underline disabled:opacity-60';
 
 interface Props {
-  readonly round: WeekRound;
+  readonly round: Pick<WeekRound, 'on' | 'apiaryId' | 'isToday' | 'title'>;
   readonly wishes: readonly RoundWish[];
   readonly freeWeek: FreeTime['freeWeek'];
 }

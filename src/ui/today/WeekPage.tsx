@@ -5,7 +5,7 @@ import type { NamedColony } from '../../views/all-apiaries';
 import type { FoodNote } from '../../views/food-view';
 import type { MeantNow } from '../../views/season-plan-view';
 import type { YardToday } from '../../views/today-view';
-import type { WeekRound, WeekRow, WeekView } from '../../views/week-view';
+import type { WeekRound, WeekView } from '../../views/week-view';
 import { weekPhrases } from '../../words/pages/week';
 import { BUTTON } from '../controls/styles';
 import { FoodAskedList } from '../food/FoodAskedList';
@@ -14,9 +14,8 @@ import { MeantList } from '../season-plan/MeantList';
 import type { Axis } from '../time/axis';
 import { groundForAll } from '../time/ground';
 import { RulerHead } from '../time/RulerHead';
-import { TONE_TEXT } from '../time/tones';
 import { Bands } from './Bands';
-import { ChangePlan } from './ChangePlan';
+import { ChangePlan, type PlannedCheck } from './ChangePlan';
 import { HiveLane } from './HiveLane';
 import { InTheYard } from './InTheYard';
 import { RoundActions } from './RoundActions';
@@ -87,7 +86,13 @@ export function WeekPage({ view, yard, meant, foodAsked, axis, minute, days, api
         </p>
       )}
       {!isEmpty && (
-        <ChangePlan apiaries={apiaries} wishes={wishes} leftOut={view.leftOut} planned={rounds} today={axis.today} />
+        <ChangePlan
+          apiaries={apiaries}
+          wishes={wishes}
+          leftOut={view.leftOut}
+          checks={checksOf(rounds)}
+          today={axis.today}
+        />
       )}
       {assumes.length > 0 && !isEmpty && (
         <ul aria-label="What the plan takes for granted" className="text-muted mt-2 max-w-prose text-sm">
@@ -101,6 +106,13 @@ export function WeekPage({ view, yard, meant, foodAsked, axis, minute, days, api
     </>
   );
 }
+
+const checksOf = (rounds: readonly WeekRound[]): readonly PlannedCheck[] =>
+  rounds.flatMap(({ rows }) =>
+    rows.flatMap(({ row, tasks }) =>
+      tasks.map(({ key, order }) => ({ colonyId: row.colonyId, key, words: `${row.name}: ${order}` })),
+    ),
+  );
 
 function CannotBeMet({ list }: { readonly list: WeekView['cannotBeMet'] }) {
   return (
@@ -151,7 +163,7 @@ interface RoundProps {
 }
 
 function Round({ round, axis, minute, wishes, freeWeek }: RoundProps) {
-  const { title, notes, rows, weather, isPinned } = round;
+  const { on, apiaryId, isToday, title, notes, rows, weather, isPinned } = round;
   return (
     <section aria-label={title} className="mt-3">
       <div className="flex flex-wrap items-center justify-between gap-x-4 bg-ink px-2.5 py-0.5 text-white">
@@ -161,7 +173,7 @@ function Round({ round, axis, minute, wishes, freeWeek }: RoundProps) {
         </h2>
         <p className="flex flex-wrap items-center gap-x-3 text-sm print:hidden">
           <span>{weather}</span>
-          <RoundActions round={round} wishes={wishes} freeWeek={freeWeek} />
+          <RoundActions round={{ on, apiaryId, isToday, title }} wishes={wishes} freeWeek={freeWeek} />
         </p>
       </div>
       {notes.map((words) => (
@@ -171,19 +183,9 @@ function Round({ round, axis, minute, wishes, freeWeek }: RoundProps) {
       ))}
       <ol style={groundForAll(axis)}>
         {rows.map((one) => (
-          <HiveLane key={one.row.colonyId} row={one.row} axis={axis} minute={minute} tasks={<Tasks of={one} />} />
+          <HiveLane key={one.row.colonyId} row={one.row} axis={axis} minute={minute} tasks={one.tasks} />
         ))}
       </ol>
     </section>
   );
-}
-
-function Tasks({ of: { tasks } }: { readonly of: WeekRow }) {
-  return tasks.map(({ key, words, why, tone, note }) => (
-    <div key={key} className="text-sm leading-5">
-      <p className={`font-bold ${TONE_TEXT[tone]}`}>{words}</p>
-      {note && <p className="text-propolis font-semibold">{note}</p>}
-      {why && <p className="text-muted">{why}</p>}
-    </div>
-  ));
 }

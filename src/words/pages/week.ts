@@ -1,6 +1,7 @@
 import type { Day } from '../../core/calendar/day';
 import { capital } from '../capital';
 import { minuteWords, weekdayWords } from '../days';
+import { listWords } from '../list';
 import { dayTold, durationWords } from '../rounds';
 
 const COUNT = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine', 'Ten'];
@@ -36,6 +37,8 @@ export const weekPhrases = {
       ? 'Nothing more in the week after.'
       : `${rounds} more ${rounds === 1 ? 'round' : 'rounds'} in the week after.`,
   what: (name: string, order: string) => `${name}, ${order}`,
+  whatAt: (names: readonly string[], order: string) =>
+    names.length === 1 ? `${names[0]}, ${order}` : `${listWords(names)}: ${order}`,
   roundMade: (beganAt: string, apiary: string, hives: number, minutes: number | null, hadHelp: boolean) =>
     [
       minuteWords(beganAt),
