@@ -97,6 +97,15 @@ test('on a phone four places stand at the thumb, and the others under more', asy
   await expect(places.getByRole('link', { name: 'Season' })).toHaveAttribute('aria-current', 'page');
 });
 
+test('the days of the ruler are as wide on a phone as those of the lanes below, numbered or not', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto('/');
+  const days = page.getByRole('list', { name: 'Days' }).getByRole('listitem');
+  await expect(days).toHaveCount(29);
+  const widths = await days.evaluateAll((all) => all.map((one) => one.getBoundingClientRect().width));
+  expect(Math.max(...widths) - Math.min(...widths)).toBeLessThan(0.1);
+});
+
 test('a day is written as people write it, or picked from a month; what is none is said', async ({ page }) => {
   await page.goto('/colonies/new');
   const day = page.getByLabel('First day in your records');

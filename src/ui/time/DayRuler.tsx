@@ -39,7 +39,7 @@ export function DayRuler({ axis, apiaryId, colonyId }: Props) {
     <ol
       ref={list}
       className="grid h-full min-h-14 list-none"
-      style={{ gridTemplateColumns: `repeat(${axis.days}, 1fr)` }}
+      style={{ gridTemplateColumns: `repeat(${axis.days}, minmax(0, 1fr))` }}
       aria-label="Days"
     >
       {axisDays(axis).map((day) => (

@@ -8,7 +8,7 @@ export function PlainRuler({ axis }: { readonly axis: Axis }) {
   return (
     <ol
       className="grid h-full min-h-14 list-none"
-      style={{ gridTemplateColumns: `repeat(${axis.days}, 1fr)` }}
+      style={{ gridTemplateColumns: `repeat(${axis.days}, minmax(0, 1fr))` }}
       aria-label="Days"
     >
       {axisDays(axis).map((day) => (

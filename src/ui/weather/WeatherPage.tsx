@@ -80,7 +80,7 @@ function NightsLane({ days, axis }: { readonly days: readonly WeatherDayView[]; 
       <ol
         aria-hidden="true"
         className="grid items-center text-center text-sm font-semibold"
-        style={{ gridTemplateColumns: `repeat(${axis.days}, 1fr)` }}
+        style={{ gridTemplateColumns: `repeat(${axis.days}, minmax(0, 1fr))` }}
       >
         {axisDays(axis).map((day) => {
           const low = lowOf.get(day) ?? null;
