@@ -1,11 +1,5 @@
-import { spawn } from 'node:child_process';
-import { rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import { type Browser, chromium } from '@playwright/test';
-import { openDatabase } from '../src/db/open';
-import { insertAllFacts } from '../src/server/season/season-facts';
-import { bigYard } from './big-yard';
+import { servedYard } from './served-yard';
 
 /** What pages cost in a browser, with a yard of many colonies: their script, and a step of the season sheet. Build first. */
 const COLONIES = 100;
@@ -14,21 +8,7 @@ const STEPS = 60;
 const SCRIPT_GOAL_KB = 175;
 const STEP_GOAL_MS = 16;
 
-const file = join(tmpdir(), 'ubbet-bench.sqlite');
-for (const suffix of ['', '-wal', '-shm']) rmSync(file + suffix, { force: true });
-const opened = openDatabase(file);
-opened.db.transaction((tx) => insertAllFacts(tx, bigYard(COLONIES)));
-const colony = opened.sqlite.prepare('select id from colony order by name').get() as { id: string };
-opened.sqlite.close();
-
-const server = spawn(process.execPath, ['.next/gate/main.mjs'], {
-  env: { ...process.env, NODE_ENV: 'production', PORT: String(PORT), UBBET_DATA: file, UBBET_DEMO: '1', TZ: 'UTC' },
-  stdio: ['ignore', 'pipe', 'inherit'],
-});
-process.on('exit', () => server.kill());
-await new Promise<void>((resolve) =>
-  server.stdout.on('data', (chunk) => String(chunk).includes('Ubbet is ready') && resolve()),
-);
+const { address, colonyId } = await servedYard(COLONIES, PORT);
 const browser = await chromium.launch({
   executablePath: process.env.UBBET_CHROMIUM ?? '/usr/bin/chromium',
   args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
@@ -61,7 +41,7 @@ const median = (values: readonly number[]) => [...values].sort((a, b) => a - b)[
 async function openPage(on: Browser, path: string) {
   const page = await on.newPage({
     viewport: { width: 1280, height: 800 },
-    baseURL: `http://127.0.0.1:${PORT}`,
+    baseURL: address,
     serviceWorkers: 'block',
   });
   await page.addInitScript(MARK_ALIVE);
@@ -73,15 +53,15 @@ console.log(`${COLONIES} colonies`);
 const PATHS = [
   '/',
   '/hive',
-  `/hive?hive=${colony.id}`,
+  `/hive?hive=${colonyId}`,
   '/season',
-  `/colonies/${colony.id}`,
-  `/colonies/${colony.id}/inspect`,
-  `/colonies/${colony.id}/decide`,
+  `/colonies/${colonyId}`,
+  `/colonies/${colonyId}/inspect`,
+  `/colonies/${colonyId}/decide`,
   '/room',
-  `/colonies/${colony.id}/frames`,
-  `/colonies/${colony.id}/frames/survey`,
-  `/colonies/${colony.id}/board/nuc-swarm`,
+  `/colonies/${colonyId}/frames`,
+  `/colonies/${colonyId}/frames/survey`,
+  `/colonies/${colonyId}/board/nuc-swarm`,
 ];
 for (const path of PATHS) {
   const page = await openPage(browser, path);
@@ -90,11 +70,11 @@ for (const path of PATHS) {
   const times: number[] = [];
   for (let i = 0; i < 7; i++) {
     const asked = performance.now();
-    await (await fetch(`http://127.0.0.1:${PORT}${path}`)).text();
+    await (await fetch(`${address}${path}`)).text();
     times.push(performance.now() - asked);
   }
   const elements = await page.evaluate(() => document.querySelectorAll('main *').length);
-  const name = path.replace(colony.id, '…');
+  const name = path.replace(colonyId, '…');
   const beside = besides.reduce((sum, one) => sum + one.first + one.later, 0);
   console.log(
     `${name.padEnd(27)} script ${kB(first)} kB gz (goal: under ${SCRIPT_GOAL_KB}), then ${kB(later)}, in its worker ${kB(beside)}   server ${median(times).toFixed(0).padStart(4)} ms   ${elements} elements`,
@@ -133,11 +113,10 @@ for (const [what, keys] of [
 }
 await boardSteps(browser);
 await browser.close();
-server.kill();
 
 /** Script of a step of dragging a frame over the board, with three hives and three boxes of twelve frames in the first. */
 async function boardSteps(on: Browser) {
-  const board = await openPage(on, `/colonies/${colony.id}/board/nuc-swarm`);
+  const board = await openPage(on, `/colonies/${colonyId}/board/nuc-swarm`);
   await board.getByRole('button', { name: 'Use the proposal' }).click();
   await board.getByLabel('Bring in the hive of').selectOption({ index: 1 });
   const frames = board.locator('[data-frame]');

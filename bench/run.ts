@@ -85,7 +85,7 @@ report(
 report(
   'all colonies, one season',
   median(() => season.map((facts) => foldColony(facts, DEFAULT_SETTINGS, today))),
-  'under 50 ms',
+  'under 7.7 × floor: 100 ms where it takes 13',
 );
 report(
   `one colony, ${SEASONS} seasons`,

@@ -1,7 +1,6 @@
 import 'server-only';
 import { asc } from 'drizzle-orm';
 import type { Day } from '../core/calendar/day';
-import { knownSince } from '../core/colony/known-since';
 import type { OpenedDatabase } from '../db/open';
 import { loadSettings } from '../db/repositories/settings';
 import { apiaries, colonies } from '../db/schema/tables';
@@ -35,9 +34,9 @@ function reckon(opened: OpenedDatabase, today: Day): AllApiaries {
       .filter(({ apiaryId }) => apiaryId === apiary.id)
       .flatMap((colony) => {
         const own = facts.get(colony.id);
-        if (!own || knownSince(own) > today) return [];
+        if (!own) return [];
         const state = stateOf(opened, colony.id, own, settings, today);
-        return state.ended ? [] : [{ colony, apiary, state }];
+        return state.ended || state.knownSince > today ? [] : [{ colony, apiary, state }];
       }),
   );
   const onStands = standing.map(({ colony }) => colony);

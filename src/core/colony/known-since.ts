@@ -1,4 +1,4 @@
-import { type Day, earliestOf, latestOf } from '../calendar/day';
+import { type Day, latestOf } from '../calendar/day';
 import type { ColonyFacts, ColonyOrigin } from './facts';
 
 /**
@@ -27,11 +27,13 @@ export function isBeforeColony<D extends Day | string>(
 export function knownSince(facts: ColonyFacts): Day {
   const { startedOn, origin, inspections, queenEvents, surveys, parts, arrivals } = facts;
   if (origin !== 'established') return startedOn;
-  const begun = parts.map(({ programme }) => programme);
-  return earliestOf(
-    startedOn,
-    ...[...inspections, ...queenEvents, ...surveys, ...begun, ...arrivals].map(({ on }) => on),
-  );
+  let since = startedOn;
+  // One by one: this is asked of every colony at every page, and some have thousands of entries.
+  for (const entries of [inspections, queenEvents, surveys, arrivals]) {
+    for (const { on } of entries) if (on < since) since = on;
+  }
+  for (const { programme } of parts) if (programme.on < since) since = programme.on;
+  return since;
 }
 
 /** From which day the first look counts: the day on which the colony was entered, or its first where that was not noted or is later. */

@@ -30,6 +30,7 @@ export interface ScheduleThen {
 /** A colony as it stands on one day. All of it follows from the facts; none of it is stored. */
 export interface ColonyState {
   readonly today: Day;
+  readonly knownSince: Day;
   /** In order of time. */
   readonly inspections: readonly InspectionKnown[];
   readonly lastInspection: InspectionKnown | null;
@@ -144,6 +145,7 @@ export function foldColony(facts: ColonyFacts, ofBook: Settings, today: Day): Co
   const schedule = ended ? EMPTY_SCHEDULE : scheduleNow(known, setting);
   return {
     today,
+    knownSince: knownSince(facts),
     inspections: looks,
     lastInspection: known.lastLook,
     cells,
