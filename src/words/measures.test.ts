@@ -1,6 +1,9 @@
 import { afterEach, describe, expect, it } from 'vitest';
+import { settingsFields } from '../core/facts/setting';
+import { parseInput } from '../core/formats/parse-input';
 import { METRIC } from '../core/units/units';
 import { cautionWords } from './cautions';
+import { issueInWords } from './issues';
 import {
   farWords,
   lengthWords,
@@ -32,6 +35,18 @@ describe('measures', () => {
     speakUnits(IMPERIAL);
     expect(all()).toEqual(['1.1 lb', '77 lb', '6 lb', '50 °F', '3 miles', '4 in', '3.3 ft']);
     expect(unitName('temperature')).toBe('°F');
+  });
+
+  it('are refused in the units that they were typed in', () => {
+    const refused = (setting: object) => {
+      const parsed = parseInput(settingsFields.partial(), setting);
+      return parsed.ok ? [] : parsed.issues.map((issue) => issueInWords(issue).message);
+    };
+    const tooMuch = { interleaveNightC: 40, lightFlowKg: 0 };
+    expect(refused(tooMuch)).toEqual(['must be 18 °C or less', 'must be 0.1 kg or more']);
+    speakUnits(IMPERIAL);
+    expect(refused(tooMuch)).toEqual(['must be 64 °F or less', 'must be 0.2 lb or more']);
+    expect(refused({ interleaveNightC: 18, lightFlowKg: 0.1 })).toEqual([]);
   });
 
   it('stand in braces where a text is fixed; none is left there', () => {

@@ -42,6 +42,9 @@ export const degrees = (c: number): string => String(Math.round(toUnit(c, spoken
 /** @example `10 °C`, or `50 °F` */
 export const temperatureWords = (c: number): string => `${degrees(c)} ${unitName('temperature')}`;
 
+/** What a quantity is said in words by, from SI. */
+export const MEASURE_WORDS = { mass: massWords, temperature: temperatureWords } as const;
+
 /** To half a mile, as keepers say it: five kilometres are three miles to bees and their keepers. */
 export const farWords = (km: number): string =>
   spoken.distance === 'km' ? `${said(km)} km` : `${Math.round(toUnit(km, 'mi') * 2) / 2} miles`;

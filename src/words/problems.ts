@@ -3,7 +3,7 @@ import { KEPT_UNDER_M } from '../core/yard/flyers';
 import { answerWords } from './answers';
 import { YOUNGEST_WORDS } from './brood';
 import { dayWords, minuteWords, weekdayWords } from './days';
-import { measured } from './measures';
+import { MEASURE_WORDS, measured } from './measures';
 import { methodTitle } from './methods/methods';
 import type { Words } from './words';
 
@@ -131,6 +131,8 @@ export const problemWords: Words<ProblemSays> = {
   'must-be-at-most': ({ maximum }) => `must be ${maximum} or less`,
   'must-not-be-empty': 'must not be empty',
   'must-be-at-least': ({ minimum }) => `must be ${minimum} or more`,
+  'measure-at-most': ({ quantity, maximum }) => `must be ${MEASURE_WORDS[quantity](maximum)} or less`,
+  'measure-at-least': ({ quantity, minimum }) => `must be ${MEASURE_WORDS[quantity](minimum)} or more`,
   'must-be-one-of': ({ values }) => `must be one of ${values.join(', ')}`,
   'not-so-many-there': ({ count }) =>
     `By the count there ${count === 1 ? 'is 1' : `are ${count}`} there. Carry no more than that, or set the count right first.`,

@@ -3,6 +3,7 @@ import { isTimeZone } from '../calendar/local-minute';
 import { MINUTES_A_DAY } from '../calendar/minute';
 import { problem, say } from '../problems/says';
 import { VISIT_KINDS } from '../rounds/work';
+import type { Said } from '../says/said';
 import { CALENDAR_SHOWS, DEFAULT_SETTINGS, SETTING_LIMITS, type Settings } from '../settings/settings';
 import { UNITS } from '../units/units';
 import { isoDayField } from './day-field';
@@ -14,6 +15,14 @@ const DAYS_A_WEEK = 7;
 
 const amount = (key: keyof typeof SETTING_LIMITS) =>
   z.number().min(SETTING_LIMITS[key].min).max(SETTING_LIMITS[key].max);
+/** In SI; refused in the units of the book. */
+function measure(kind: z.ZodNumber, key: keyof typeof SETTING_LIMITS, quantity: 'mass' | 'temperature') {
+  const { min: minimum, max: maximum } = SETTING_LIMITS[key];
+  const says = (text: Said) => ({ params: { issue: 'out-of-range', says: text } });
+  return kind
+    .refine((si) => si <= maximum, says(say('measure-at-most', { quantity, maximum })))
+    .refine((si) => si >= minimum, says(say('measure-at-least', { quantity, minimum })));
+}
 const within = (key: keyof typeof SETTING_LIMITS) => z.int().min(SETTING_LIMITS[key].min).max(SETTING_LIMITS[key].max);
 
 /** A frame size of the keeper’s own. */
@@ -48,10 +57,10 @@ export const settingsFields = z.strictObject({
   leastBroodDemaree: within('leastBroodDemaree'),
   leastSeamsDemaree: within('leastSeamsDemaree'),
   mainFlowNearDays: within('mainFlowNearDays'),
-  interleaveNightC: within('interleaveNightC'),
-  onlySealedUpNightC: within('onlySealedUpNightC'),
-  lightFlowKg: amount('lightFlowKg'),
-  strongFlowKg: amount('strongFlowKg'),
+  interleaveNightC: measure(z.int(), 'interleaveNightC', 'temperature'),
+  onlySealedUpNightC: measure(z.int(), 'onlySealedUpNightC', 'temperature'),
+  lightFlowKg: measure(z.number(), 'lightFlowKg', 'mass'),
+  strongFlowKg: measure(z.number(), 'strongFlowKg', 'mass'),
   broodSize: z.string().min(1).max(LIMITS.code),
   superSize: z.string().min(1).max(LIMITS.code),
   ownSizes: z.array(frameSizeField).max(LIMITS.ownSizes).readonly(),

@@ -86,6 +86,9 @@ export interface ProblemSays {
   'must-be-at-most': { readonly maximum: number };
   'must-not-be-empty': Plain;
   'must-be-at-least': { readonly minimum: number };
+  /** A measure, its bound in SI: it is told in the units of the book. */
+  'measure-at-most': { readonly quantity: 'mass' | 'temperature'; readonly maximum: number };
+  'measure-at-least': { readonly quantity: 'mass' | 'temperature'; readonly minimum: number };
   'must-be-one-of': { readonly values: readonly string[] };
   'ends-before-it-begins': Plain;
   'not-so-many-there': { readonly count: number };

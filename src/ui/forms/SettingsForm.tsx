@@ -1,7 +1,7 @@
 'use client';
 
 import { DEFAULT_SETTINGS, SETTING_LIMITS, type Settings } from '../../core/settings/settings';
-import { massWords, temperatureWords, unitName } from '../../words/measures';
+import { MEASURE_WORDS, massWords, temperatureWords, unitName } from '../../words/measures';
 import { Check } from '../controls/Check';
 import { Choice } from '../controls/Choice';
 import { Field, problemOf } from '../controls/Field';
@@ -14,9 +14,7 @@ import { SizeSettings } from './SizeSettings';
 import { UnitSettings } from './UnitSettings';
 import { useEntryForm } from './useEntryForm';
 
-const MEASURE_WORDS = { mass: massWords, temperature: temperatureWords } as const;
-
-/** What is taken, in the keeper's units: what is refused is told in SI. */
+/** What is taken, in the keeper's units. */
 const limits = (key: MeasureKey, words: (si: number) => string) =>
   `From ${words(SETTING_LIMITS[key].min)} to ${words(SETTING_LIMITS[key].max)}.`;
 
