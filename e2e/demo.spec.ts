@@ -45,18 +45,8 @@ test('stepping the clock changes Today, because nothing reckoned is stored', asy
   await expect(vetch).toContainText('Settled');
 });
 
-for (const path of [
-  '/',
-  '/colonies',
-  '/cells',
-  '/cell-clock?seen=2027-05-10.larva-large',
-  '/data',
-  '/settings',
-  '/phone',
-  '/start',
-  '/colonies/new',
-  '/apiaries/new',
-]) {
+// Beside those of `light.spec.ts`, which looks at all that the menus lead to.
+for (const path of ['/cell-clock?seen=2027-05-10.larva-large', '/start', '/colonies/new', '/apiaries/new']) {
   test(`no accessibility fault on ${path}`, async ({ page }) => {
     await page.goto(path);
     expect(await faults(page)).toEqual([]);
