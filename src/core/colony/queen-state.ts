@@ -3,8 +3,6 @@ import { EMERGE_AFTER_CAST } from '../biology/mating';
 import type { Day } from '../calendar/day';
 import { type DayRange, notAfter, type Window } from '../calendar/window';
 import type { QueenExpected } from '../inspections/inspection-seen';
-import { methodNamed } from '../methods/methods';
-import type { ProgrammePart } from '../programmes/facts';
 import { type ColonyOrigin, daysOf, type QueenEventFact } from './facts';
 import type { QueenDoubt } from './queen-doubt';
 
@@ -243,12 +241,12 @@ export function afterQueenEvent(state: QueenState, event: QueenEventFact, emergi
 const keepsClip = (state: QueenState, queenId: string) => state.queenId === queenId && state.clipped;
 
 /** The last day on which the queen before this one may have laid; null: she is not known to be gone. */
-function lossOf({ removedTo, swarmedOn, lastOwnEggs }: QueenState): Day | null {
+export function lossOf({ removedTo, swarmedOn, lastOwnEggs }: QueenState): Day | null {
   return removedTo ?? swarmedOn?.to ?? lastOwnEggs;
 }
 
 /** A bought queen was given to a colony whose own queen nobody has taken out. */
-function oldQueenDoubt(state: QueenState, id: string, on: Day): QueenDoubt | null {
+export function oldQueenDoubt(state: QueenState, id: string, on: Day): QueenDoubt | null {
   const isKnownGone = state.expected !== 'laying' || state.presumedGone || state.withoutSince !== null;
   return isKnownGone ? null : { code: 'old-queen-not-found', on, id };
 }
@@ -256,110 +254,4 @@ function oldQueenDoubt(state: QueenState, id: string, on: Day): QueenDoubt | nul
 function isOldQueenFound({ expected, doubt, queenId }: QueenState, foundId: string): boolean {
   const isOld = doubt?.code === 'old-queen-not-found' || doubt?.code === 'old-queen-there';
   return isOld && (expected === 'caged' || expected === 'laying') && foundId !== queenId;
-}
-
-/** The state after a programme began on the colony. */
-export function afterProgrammeStart(state: QueenState, part: ProgrammePart): QueenState {
-  const { programme, queen, units, queenClipped } = part;
-  const { id, on } = programme;
-  const days = daysOf(programme);
-  const { raisesQueen } = methodNamed(programme.method);
-  const raising: QueenProgramme = {
-    id,
-    unit: raisesQueen?.unit ?? (units[0] as string),
-    isThinned: (raisesQueen?.thinned ?? false) && programme.secondThinning,
-    isMoved: raisesQueen?.isMoved ?? false,
-    buysQueen: programme.buysQueen,
-  };
-  const fresh = { ...state, ...nobodyElse };
-  switch (queen) {
-    case 'laying':
-      return { ...fresh, expected: 'laying', clipped: queenClipped, queenId: programme.queenId };
-    case 'taken':
-      return {
-        ...fresh,
-        ...noQueen,
-        removedOn: days.from,
-        removedTo: days.to,
-        lastOwnEggs: days.to,
-        requeeningId: id,
-        programme: raising,
-      };
-    case 'gone':
-      return {
-        ...fresh,
-        ...noQueen,
-        presumedGone: true,
-        swarmedOn: state.swarmedOn,
-        lastOwnEggs: lossOf(state),
-        requeeningId: id,
-        programme: raising,
-      };
-    case 'caged':
-      return {
-        ...fresh,
-        expected: 'caged',
-        clipped: false,
-        queenId: programme.queenId,
-        cagedOn: on,
-        lastOwnEggs: lossOf(state),
-        requeeningId: id,
-        programme: raising,
-        doubt: oldQueenDoubt(state, id, on),
-      };
-    case 'either':
-      return { ...state, eitherHalfSince: on, requeeningId: id, programme: raising };
-    case 'ends':
-    case 'unchanged':
-      return state;
-  }
-}
-
-/** The state once it is known which half of a split this colony is. */
-export function afterHalfKnown(state: QueenState, { programme, half, queenClipped }: ProgrammePart): QueenState {
-  if (!half) return state;
-  const { id, queenId } = programme;
-  const days = daysOf(programme);
-  const fresh = { ...state, ...nobodyElse };
-  const raising: QueenProgramme = state.programme ?? {
-    id,
-    unit: methodNamed(programme.method).raisesQueen?.unit ?? 'queenless-half',
-    isThinned: programme.secondThinning,
-    isMoved: false,
-    buysQueen: programme.buysQueen,
-  };
-  const requeeningId = state.requeeningId ?? id;
-  switch (half.is) {
-    case 'queen':
-      return {
-        ...fresh,
-        expected: 'laying',
-        clipped: queenClipped || state.clipped,
-        queenId: state.queenId ?? queenId,
-        lastEggsSeen: half.by === 'eggs' ? half.on : state.lastEggsSeen,
-        lastProof: { on: half.on, by: half.by === 'seen' ? 'seen' : 'eggs' },
-      };
-    case 'queenless':
-      return {
-        ...fresh,
-        ...noQueen,
-        removedOn: days.from,
-        removedTo: days.to,
-        lastOwnEggs: days.to,
-        requeeningId,
-        programme: raising,
-      };
-    case 'failed':
-      return { ...fresh, ...noQueen, withoutSince: half.on, lastOwnEggs: days.to, requeeningId, programme: raising };
-    case 'settled':
-      return {
-        ...fresh,
-        expected: 'laying',
-        queenId: null,
-        clipped: false,
-        lastEggsSeen: half.on,
-        lastProof: { on: half.on, by: 'eggs' },
-        laysSince: { on: half.on, id },
-      };
-  }
 }
