@@ -1,3 +1,4 @@
+import { existsSync } from 'node:fs';
 import { defineConfig } from '@playwright/test';
 
 export default defineConfig({
@@ -21,7 +22,9 @@ export default defineConfig({
     serviceWorkers: 'block',
     timezoneId: 'UTC',
     launchOptions: {
-      executablePath: process.env.UBBET_CHROMIUM ?? '/usr/bin/chromium',
+      executablePath:
+        process.env.UBBET_CHROMIUM ??
+        ['/usr/bin/chromium-headless-shell', '/usr/bin/chromium'].find((path) => existsSync(path)),
       args: [
         '--no-sandbox',
         '--disable-gpu',

@@ -1,5 +1,5 @@
-import { configDefaults, defineConfig, mergeConfig } from 'vitest/config';
-import base from './vitest.config';
+import { defineConfig, mergeConfig } from 'vitest/config';
+import base, { SHARED } from './vitest.base';
 
 /**
  * The tests that judge a changed line of the core: its own and those of the pages' models. The invariants of random seasons are left
@@ -10,10 +10,10 @@ export default mergeConfig(
   base,
   defineConfig({
     test: {
-      isolate: false,
+      ...SHARED,
       setupFiles: ['scripts/lib/brief-properties.ts'],
       exclude: [
-        ...configDefaults.exclude,
+        ...SHARED.exclude,
         'src/core/programmes/seasons/{invariants,preview}.test.ts',
         'src/core/space/proposals/**',
         'src/{app,cli,db,demo,gate,server,ui}/**',

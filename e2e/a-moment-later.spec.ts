@@ -1,6 +1,23 @@
+import type { Page } from '@playwright/test';
 import { CLEARED, choose, expect, saveInspection, test } from './test';
 
 test.use({ seed: 'demo' });
+
+/** Waits until the page has had a moment, and nothing more has come for a while. */
+async function atRest(page: Page) {
+  await page.evaluate(() => new Promise((resolve) => requestIdleCallback(resolve)));
+  let last = -1;
+  await expect
+    .poll(
+      async () => {
+        const before = last;
+        last = await page.evaluate(() => performance.getEntriesByType('resource').length);
+        return last === before;
+      },
+      { intervals: [500] },
+    )
+    .toBe(true);
+}
 
 test('what comes a moment after a page is there when the signal goes, on a device that keeps no pages', async ({
   page,
@@ -9,7 +26,8 @@ test('what comes a moment after a page is there when the signal goes, on a devic
   await page.goto('/');
   await page.getByRole('link', { name: 'Enter an inspection of Sainfoin' }).click();
   await page.waitForURL(/\/inspect$/);
-  await page.waitForLoadState('networkidle');
+  await expect(page.getByRole('group', { name: 'Queen?' })).toBeVisible();
+  await atRest(page);
   await context.setOffline(true);
 
   await choose(page, 'Queen?', 'seen');
@@ -37,7 +55,7 @@ test('frames are moved by keys and by dragging as soon as the board is there', a
   const out = page.getByRole('region', { name: 'Taken out' });
   // What it takes to drag comes last of all: whoever is quicker drags once more.
   await expect(async () => {
-    await page.locator(`[data-frame="${first}"]`).dragTo(out, { timeout: 5000 });
+    await page.locator(`[data-frame="${first}"]`).dragTo(out, { timeout: 5000, steps: 8 });
     await expect(out.getByRole('button')).toHaveCount(1, { timeout: 1000 });
   }).toPass();
   await expect(page.locator(`[data-frame="${first}"]`)).toHaveCount(0);

@@ -1,9 +1,10 @@
 import type { Page } from '@playwright/test';
-import { faults } from './faults';
+import { faults, paleIn } from './faults';
 import { openColony } from './season';
 import { expect, test } from './test';
 
-test.use({ seed: 'demo' });
+// Colours are looked at, not on their way to others.
+test.use({ seed: 'demo', contextOptions: { reducedMotion: 'reduce' } });
 
 const PAGES = [
   '/',
@@ -24,104 +25,110 @@ const PAGES = [
   '/phone',
 ];
 
-/** Switches to a light, and gives what looks for faults of the page in it. */
-async function inLight(page: Page, theme: string) {
+const LIGHTS = ['sunlight', 'night'] as const;
+
+/** What is against the page as it stands: everything by day, and its colours in every other light, which is all that changes with it. */
+async function faultsInIt(page: Page) {
+  await expect(page.locator('body')).not.toContainText('[object');
+  const found = (await faults(page)).map((fault) => `${page.url()} ${fault}`);
+  for (const light of LIGHTS) {
+    await page.evaluate((theme) => document.documentElement.setAttribute('data-theme', theme), light);
+    found.push(...(await paleIn(page)).map((fault) => `${page.url()} in ${light} light ${fault}`));
+  }
+  await page.evaluate(() => document.documentElement.setAttribute('data-theme', 'day'));
+  return found;
+}
+
+test('a light is chosen by one tap, and stays', async ({ page }) => {
   await page.goto('/');
-  await page.getByRole('button', { name: theme, exact: true }).click();
-  return async () => {
+  for (const theme of ['sunlight', 'night', 'day']) {
+    await page.getByRole('button', { name: theme, exact: true }).click();
     await expect(page.locator('html')).toHaveAttribute('data-theme', theme);
-    await expect(page.locator('body')).not.toContainText('[object');
-    return (await faults(page)).map((fault) => `${page.url()} ${fault}`);
-  };
-}
+    await page.reload();
+    await expect(page.locator('html')).toHaveAttribute('data-theme', theme);
+  }
+});
 
-for (const theme of ['day', 'sunlight', 'night'] as const) {
-  test(`no accessibility fault on what is planned, looked back on and practised in ${theme} light`, async ({
-    page,
-  }) => {
-    const faultsInIt = await inLight(page, theme);
-    for (const path of ['/season/plan', '/season/looking-back?from=2026-01-01&to=2026-12-31', '/practice']) {
-      await page.goto(path);
-      await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-      expect(await faultsInIt()).toEqual([]);
-    }
-    await page.getByRole('button', { name: 'Begun already', exact: true }).click();
-    await page.getByRole('button', { name: 'Open Willowherb', exact: true }).click();
-    expect(await faultsInIt()).toEqual([]);
-    await page.getByRole('button', { name: 'Every frame, bees shaken or brushed off' }).click();
-    await page.getByRole('button', { name: 'In words' }).click();
-    expect(await faultsInIt()).toEqual([]);
-    await page.getByRole('button', { name: 'Have it written down' }).click();
-    await page.getByRole('button', { name: 'Save the inspection' }).filter({ visible: true }).click();
-    await page.getByRole('button', { name: 'What can be done with Willowherb' }).click();
-    await expect(page.getByRole('button', { name: /^Do it today/ }).first()).toBeVisible();
-    expect(await faultsInIt()).toEqual([]);
-  });
+test('no accessibility fault on what is planned, looked back on and practised, in any light', async ({ page }) => {
+  for (const path of ['/season/plan', '/season/looking-back?from=2026-01-01&to=2026-12-31', '/practice']) {
+    await page.goto(path);
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    expect(await faultsInIt(page)).toEqual([]);
+  }
+  await page.getByRole('button', { name: 'Begun already', exact: true }).click();
+  await page.getByRole('button', { name: 'Open Willowherb', exact: true }).click();
+  expect(await faultsInIt(page)).toEqual([]);
+  await page.getByRole('button', { name: 'Every frame, bees shaken or brushed off' }).click();
+  await page.getByRole('button', { name: 'In words' }).click();
+  expect(await faultsInIt(page)).toEqual([]);
+  await page.getByRole('button', { name: 'Have it written down' }).click();
+  await page.getByRole('button', { name: 'Save the inspection' }).filter({ visible: true }).click();
+  await page.getByRole('button', { name: 'What can be done with Willowherb' }).click();
+  await expect(page.getByRole('button', { name: /^Do it today/ }).first()).toBeVisible();
+  expect(await faultsInIt(page)).toEqual([]);
+});
 
-  test(`no accessibility fault on any screen in ${theme} light`, async ({ page }) => {
-    const faultsInIt = await inLight(page, theme);
-    for (const path of PAGES) {
-      await page.goto(path);
-      await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-      expect(await faultsInIt()).toEqual([]);
-    }
-    await page.goto('/apiaries');
-    await page.getByRole('link', { name: 'Weather', exact: true }).first().click();
-    await expect(page.locator('canvas')).toHaveCount(2);
-    expect(await faultsInIt()).toEqual([]);
-    await page.goto('/apiaries');
-    await page.getByRole('link', { name: 'Scale of Betony' }).click();
-    await page.getByRole('button', { name: 'Show the scale’s own line' }).click();
-    await page.getByRole('button', { name: 'Make a key' }).click();
-    await expect(page.getByText('Copy the key now: it is shown this once.')).toBeVisible();
-    expect(await faultsInIt()).toEqual([]);
-  });
+test('no accessibility fault on any screen, in any light', async ({ page }) => {
+  for (const path of PAGES) {
+    await page.goto(path);
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    expect(await faultsInIt(page)).toEqual([]);
+  }
+  await page.goto('/apiaries');
+  await page.getByRole('link', { name: 'Weather', exact: true }).first().click();
+  await expect(page.locator('canvas')).toHaveCount(2);
+  expect(await faultsInIt(page)).toEqual([]);
+  await page.goto('/apiaries');
+  await page.getByRole('link', { name: 'Scale of Betony' }).click();
+  await page.getByRole('button', { name: 'Show the scale’s own line' }).click();
+  await page.getByRole('button', { name: 'Make a key' }).click();
+  await expect(page.getByText('Copy the key now: it is shown this once.')).toBeVisible();
+  expect(await faultsInIt(page)).toEqual([]);
+});
 
-  test(`no accessibility fault on the way through a colony in ${theme} light`, async ({ page }) => {
-    const faultsInIt = await inLight(page, theme);
-    await page.goto('/hive');
-    await page.getByRole('link', { name: /^Walled garden/ }).click();
-    await expect(page.getByRole('list', { name: 'The round' })).toBeVisible();
-    expect(await faultsInIt()).toEqual([]);
-    await page
-      .getByRole('link', { name: /Sainfoin/ })
-      .first()
-      .click();
-    await page.getByRole('group', { name: 'Cell a is now' }).getByRole('button', { name: 'broken down' }).click();
-    expect(await faultsInIt()).toEqual([]);
-    await openColony(page, 'Sorrel');
-    expect(await faultsInIt()).toEqual([]);
-    await page.getByRole('link', { name: 'What are my choices?' }).click();
-    await expect(page.getByRole('heading', { level: 1, name: 'Choices for Sorrel' })).toBeVisible();
-    expect(await faultsInIt()).toEqual([]);
-    await page.getByRole('link', { name: /^See the dates: Give a cell/ }).click();
-    await expect(page.getByRole('button', { name: 'Start it' })).toBeVisible();
-    expect(await faultsInIt()).toEqual([]);
-    await openColony(page, 'Comfrey');
-    await page.getByRole('link', { name: /^Even split/ }).click();
-    await expect(page.getByRole('heading', { level: 1, name: 'Even split, side by side' })).toBeVisible();
-    expect(await faultsInIt()).toEqual([]);
-    await openColony(page, 'Sainfoin');
-    await page.getByRole('link', { name: 'Survey again' }).click();
-    await expect(page.getByRole('group', { name: 'Paint with' })).toBeVisible();
-    expect(await faultsInIt()).toEqual([]);
-    await openColony(page, 'Sainfoin');
-    await page.getByRole('link', { name: 'Frames and moves' }).click();
-    await expect(page.getByRole('heading', { name: 'Which frame goes where?' })).toBeVisible();
-    expect(await faultsInIt()).toEqual([]);
-    await page.getByRole('link', { name: 'Artificial swarm with a nuc' }).click();
-    await page.getByRole('button', { name: 'Use the proposal' }).click();
-    await page.getByRole('button', { name: /the kept cell is on it/ }).click();
-    expect(await faultsInIt()).toEqual([]);
-    await page.getByRole('button', { name: 'Take the list to the hive' }).click();
-    await expect(page.getByRole('list', { name: 'Steps' })).toBeVisible();
-    await expect(page).toHaveTitle(/Moving frames/);
-    expect(await faultsInIt()).toEqual([]);
-    await page.keyboard.press('/');
-    await expect(page.getByRole('combobox')).toBeVisible();
-    expect(await faultsInIt()).toEqual([]);
-  });
-}
+test('no accessibility fault on the way through a colony, in any light', async ({ page }) => {
+  await page.goto('/hive');
+  await page.getByRole('link', { name: /^Walled garden/ }).click();
+  await expect(page.getByRole('list', { name: 'The round' })).toBeVisible();
+  expect(await faultsInIt(page)).toEqual([]);
+  await page
+    .getByRole('link', { name: /Sainfoin/ })
+    .first()
+    .click();
+  await page.getByRole('group', { name: 'Cell a is now' }).getByRole('button', { name: 'broken down' }).click();
+  expect(await faultsInIt(page)).toEqual([]);
+  await openColony(page, 'Sorrel');
+  expect(await faultsInIt(page)).toEqual([]);
+  await page.getByRole('link', { name: 'What are my choices?' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Choices for Sorrel' })).toBeVisible();
+  expect(await faultsInIt(page)).toEqual([]);
+  await page.getByRole('link', { name: /^See the dates: Give a cell/ }).click();
+  await expect(page.getByRole('button', { name: 'Start it' })).toBeVisible();
+  expect(await faultsInIt(page)).toEqual([]);
+  await openColony(page, 'Comfrey');
+  await page.getByRole('link', { name: /^Even split/ }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Even split, side by side' })).toBeVisible();
+  expect(await faultsInIt(page)).toEqual([]);
+  await openColony(page, 'Sainfoin');
+  await page.getByRole('link', { name: 'Survey again' }).click();
+  await expect(page.getByRole('group', { name: 'Paint with' })).toBeVisible();
+  expect(await faultsInIt(page)).toEqual([]);
+  await openColony(page, 'Sainfoin');
+  await page.getByRole('link', { name: 'Frames and moves' }).click();
+  await expect(page.getByRole('heading', { name: 'Which frame goes where?' })).toBeVisible();
+  expect(await faultsInIt(page)).toEqual([]);
+  await page.getByRole('link', { name: 'Artificial swarm with a nuc' }).click();
+  await page.getByRole('button', { name: 'Use the proposal' }).click();
+  await page.getByRole('button', { name: /the kept cell is on it/ }).click();
+  expect(await faultsInIt(page)).toEqual([]);
+  await page.getByRole('button', { name: 'Take the list to the hive' }).click();
+  await expect(page.getByRole('list', { name: 'Steps' })).toBeVisible();
+  await expect(page).toHaveTitle(/Moving frames/);
+  expect(await faultsInIt(page)).toEqual([]);
+  await page.keyboard.press('/');
+  await expect(page.getByRole('combobox')).toBeVisible();
+  expect(await faultsInIt(page)).toEqual([]);
+});
 
 test('nothing moves where the keeper wants less motion', async ({ page }) => {
   await page.emulateMedia({ reducedMotion: 'reduce' });

@@ -4,7 +4,7 @@ import { request } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { type BrowserContext, test as base, chromium, expect, type Page } from '@playwright/test';
-import { DEMO_TEMPLATE, freePort } from './server';
+import { freePort, template } from './server';
 import { badge, signal } from './signal';
 import { CLEARED, choose } from './test';
 
@@ -24,7 +24,7 @@ const test = base.extend<{ opened: Opened; phone: BrowserContext }>({
   // biome-ignore lint/correctness/noEmptyPattern: the runner wants a pattern
   opened: async ({}, use) => {
     const folder = mkdtempSync(join(tmpdir(), 'ubbet-network-'));
-    copyFileSync(DEMO_TEMPLATE, join(folder, 'season.sqlite'));
+    copyFileSync(template('demo'), join(folder, 'season.sqlite'));
     writeFileSync(join(folder, 'passphrase'), `${PASSPHRASE}\n`);
     const [plain, secure, certificate] = [await freePort(), await freePort(), await freePort()];
     const child = spawn(process.execPath, ['.next/gate/main.mjs'], {

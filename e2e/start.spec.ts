@@ -12,7 +12,7 @@ import {
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, test } from '@playwright/test';
-import { DEMO_TEMPLATE, freePort } from './server';
+import { freePort, template } from './server';
 
 let folder: string;
 let book: string;
@@ -46,9 +46,9 @@ test('a file that is no book is said at the start, in sentences, and not touched
 });
 
 test('half a book: the newest whole backup is offered, and brought back with one command', async () => {
-  copyFileSync(DEMO_TEMPLATE, book);
+  copyFileSync(template('demo'), book);
   mkdirSync(join(folder, 'backups'));
-  copyFileSync(DEMO_TEMPLATE, join(folder, 'backups', 'season.2027-05-15T18-00-00-000Z.daily.sqlite'));
+  copyFileSync(template('demo'), join(folder, 'backups', 'season.2027-05-15T18-00-00-000Z.daily.sqlite'));
   writeFileSync(join(folder, 'backups', 'season.2027-05-16T18-00-00-000Z.daily.sqlite'), 'not whole');
   truncateSync(book, 60_000);
   const { status, said } = await started();
@@ -57,7 +57,7 @@ test('half a book: the newest whole backup is offered, and brought back with one
   const env = { ...process.env, UBBET_DATA: book };
   const brought = execFileSync(process.execPath, ['.next/gate/bring-back-command.mjs'], { env, encoding: 'utf8' });
   expect(brought).toContain('Brought back: season.2027-05-15T18-00-00-000Z.daily.sqlite');
-  expect(readFileSync(book)).toEqual(readFileSync(DEMO_TEMPLATE));
+  expect(readFileSync(book)).toEqual(readFileSync(template('demo')));
   expect(readdirSync(folder).some((name) => name.startsWith('season.sqlite.set-aside-'))).toBe(true);
 });
 

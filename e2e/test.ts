@@ -1,9 +1,9 @@
 import { test as base, expect, type Page } from '@playwright/test';
-import { startServer } from './server';
+import { type Seed, Servers } from './server';
 
 interface Options {
-  /** What the book holds when the test begins. */
-  seed: 'empty' | 'demo' | 'real';
+  /** What the book holds when the test begins; `real`: nothing, and the clock is not the demo's. */
+  seed: Seed;
 }
 
 /** What is tapped or typed before a page has come alive goes astray: whoever opens one waits for that. */
@@ -23,14 +23,19 @@ export function waitsToBeAlive(page: Page): Page {
   return page;
 }
 
-/** A test with an application and a data file of its own. */
-export const test = base.extend<Options>({
+/** A test with a book of its own, in the application of its worker. */
+export const test = base.extend<Options, { servers: Servers }>({
+  servers: [
+    // biome-ignore lint/correctness/noEmptyPattern: the runner wants a pattern
+    async ({}, use) => {
+      const servers = new Servers();
+      await use(servers);
+      await servers.stop();
+    },
+    { scope: 'worker' },
+  ],
   seed: ['empty', { option: true }],
-  baseURL: async ({ seed }, use) => {
-    const server = await startServer(seed);
-    await use(server.url);
-    await server.stop();
-  },
+  baseURL: async ({ seed, servers }, use) => use(await servers.withBook(seed)),
   page: async ({ page }, use) => {
     const errors: string[] = [];
     page.on('pageerror', (error) => errors.push(error.message));

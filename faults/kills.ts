@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import Database from 'better-sqlite3';
 import { v7 as newId } from 'uuid';
 import { writeSeasonFile } from '../src/core/formats/season-file';
-import { type OpenedDatabase, openDatabase } from '../src/db/open';
+import { type Book, openDatabase } from '../src/db/open';
 import { larkvaleSeason } from '../src/demo/larkvale';
 import { insertAllFacts, readAllFacts } from '../src/server/season/season-facts';
 import { anEntry } from '../src/server/testing';
@@ -31,7 +31,7 @@ interface Expected {
   or: Set<string> | null;
 }
 
-const notesIn = ({ db }: OpenedDatabase): readonly string[] =>
+const notesIn = ({ db }: Book): readonly string[] =>
   readAllFacts(db)
     .inspections.map(({ note }) => note)
     .filter((note) => note.startsWith('kill '));
@@ -120,7 +120,7 @@ async function oneKill(book: string, expected: Expected, luck: Chance, n: number
 }
 
 function check(book: string, expected: Expected, tally: KillTally, say: (what: string) => void): void {
-  let opened: OpenedDatabase;
+  let opened: Book;
   try {
     opened = openDatabase(book);
   } catch (error) {

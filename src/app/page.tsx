@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { redirect } from 'next/navigation';
 import { Suspense } from 'react';
-import { database, type OpenedDatabase } from '@/db/open';
+import { type Book, database } from '@/db/open';
 import { loadApiaries } from '@/server/all-apiaries';
 import { deviceZone, now, zoneBy } from '@/server/clock';
 import { type FortnightNow, fortnightNow } from '@/server/rounds/fortnight-now';
@@ -20,7 +20,7 @@ interface Props {
 }
 
 interface OnToday {
-  readonly opened: OpenedDatabase;
+  readonly opened: Book;
   readonly all: ReturnType<typeof loadApiaries>;
   readonly at: Awaited<ReturnType<typeof now>>;
   readonly days: number;

@@ -133,7 +133,8 @@ describe('the command line', () => {
 
   it('names what is wrong and where', async () => {
     const observation = { cell: 'a', on: '2027-05-10', stage: 'egg' };
-    expect(await faults(['date-cells'], '{')).toEqual([['not-json', '']]);
+    for (const text of ['', 'on: 2027-05-01', '{', '{"on":'])
+      expect(await faults(['date-cells'], text)).toEqual([['not-json', '']]);
     expect(await faults(['dance'], {})).toEqual([['unknown-command', '']]);
     expect(await faults(['toString'], {})).toEqual([['unknown-command', '']]);
     expect(await faults(['brood', '--in', 'x'], {})).toEqual([['unknown-option', '']]);

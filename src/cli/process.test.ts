@@ -43,16 +43,4 @@ describe('the program', () => {
     },
     SLOW,
   );
-
-  it(
-    'refuses what is not JSON, and no input at all',
-    () => {
-      for (const input of ['', 'on: 2027-05-01', '{"on":']) {
-        const { status, stdout, said } = ubbet(['brood'], input);
-        expect([status, stdout]).toEqual([2, '']);
-        expect(JSON.parse(said[0] ?? '').error.code).toBe('not-json');
-      }
-    },
-    SLOW,
-  );
 });

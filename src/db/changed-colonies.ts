@@ -1,9 +1,9 @@
 import 'server-only';
 import type { SQLiteTable } from 'drizzle-orm/sqlite-core';
-import type { OpenedDatabase } from './open';
+import type { Book } from './open';
 import type * as tables from './schema/tables';
 
-type Sqlite = OpenedDatabase['sqlite'];
+type Sqlite = Book['sqlite'];
 
 type Tables = typeof tables;
 /** Every table by its name in the database, so that a new one does not compile before it is said whose facts it holds. */

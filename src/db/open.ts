@@ -8,15 +8,19 @@ import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
 import { readMigrationFiles } from 'drizzle-orm/migrator';
 import { makeBackup } from './backups/backup-files';
 import { watchColonies } from './changed-colonies';
+import { type FilePlace, isStillInPlace, placeOf, removeOwnLog } from './file-place';
+import { Kept } from './kept';
 import { migrationsDone } from './migrations-done';
 import * as tables from './schema/tables';
 
 export type Db = BetterSQLite3Database<typeof tables>;
 
-export interface OpenedDatabase {
+/** A book that is open: its rows, and what was reckoned of them. */
+export interface Book {
   readonly db: Db;
   readonly sqlite: Database.Database;
   readonly file: string;
+  readonly kept: Kept;
 }
 
 const MIGRATIONS = resolve(/*turbopackIgnore: true*/ process.cwd(), 'src/db/migrations');
@@ -25,9 +29,15 @@ const MIGRATIONS = resolve(/*turbopackIgnore: true*/ process.cwd(), 'src/db/migr
  * Opens the data file, makes it when it is not there, and brings its tables up to date. An entry that was acknowledged survives
  * the process being killed or the power failing: write-ahead log with full synchronisation.
  */
-export function openDatabase(file: string): OpenedDatabase {
+export function openDatabase(file: string): Book {
   mkdirSync(dirname(file), { recursive: true });
-  const sqlite = new Database(file);
+  return opened(new Database(file), file);
+}
+
+/** Opens a book that is in memory alone, as `sqlite.serialize()` wrote it. */
+export const openImage = (image: Buffer): Book => opened(new Database(image), ':memory:');
+
+function opened(sqlite: Database.Database, file: string): Book {
   sqlite.pragma('journal_mode = WAL');
   sqlite.pragma('synchronous = FULL');
   sqlite.pragma('busy_timeout = 5000');
@@ -43,7 +53,7 @@ export function openDatabase(file: string): OpenedDatabase {
   sqlite.pragma('foreign_keys = ON');
   identify(db, file);
   watchColonies(sqlite);
-  return { db, sqlite, file };
+  return { db, sqlite, file, kept: new Kept() };
 }
 
 /** A book with something in it whose tables are of an earlier Ubbet. */
@@ -71,10 +81,33 @@ export function dataFile(): string {
   return resolve(/*turbopackIgnore: true*/ process.cwd(), process.env.UBBET_DATA ?? DEFAULT_FILE);
 }
 
-const shared = globalThis as typeof globalThis & { ubbetDatabase?: OpenedDatabase };
+/** A book with the file that it was opened as. */
+export interface OpenedAs {
+  readonly book: Book;
+  readonly place: FilePlace;
+}
 
-/** The one connection of this process. Kept on the global object so that a rebuilt module finds it again. */
-export function database(): OpenedDatabase {
-  shared.ubbetDatabase ??= openDatabase(dataFile());
-  return shared.ubbetDatabase;
+declare global {
+  var ubbetOpened: OpenedAs | undefined;
+}
+
+/**
+ * The one open book of this process, kept on the global object so that a rebuilt module finds it again. Where another file was put in
+ * its place meanwhile (by hand, by a folder that is kept alike elsewhere), that one is opened: what is written to a file that is gone
+ * would be lost.
+ */
+export function database(): Book {
+  const last = globalThis.ubbetOpened;
+  if (last && isStillInPlace(last.place)) return last.book;
+  if (last) leave(last);
+  const book = openDatabase(dataFile());
+  globalThis.ubbetOpened = { book, place: placeOf(book.file) };
+  return book;
+}
+
+/** Closes a book whose file is another by now, without letting its log be taken for the new one's. */
+function leave({ book, place }: OpenedAs): void {
+  globalThis.ubbetOpened = undefined;
+  book.sqlite.close();
+  removeOwnLog(place);
 }

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { tries } from '../../scripts/lib/how-often';
 import { bookOf } from '../core/cases/book';
 import type { CaseMove } from '../core/cases/case';
 import { endingOf, lastDay, otherChoices, outcomeOfChoice } from '../core/cases/ending';
@@ -10,8 +11,7 @@ import { drawsOf } from '../core/practice/stream';
 import { type CaseKept, caseAtHand, caseChoices, lookInto, nameIn, nextDueDay, startOf } from './case-at-hand';
 import { entryOf } from './draft';
 
-/** More of them: `UBBET_SEASONS=200`. */
-const SEEDS = Number(process.env.UBBET_SEASONS ?? 8);
+const SEEDS = tries(40);
 const TURNS = 45;
 
 /** One thing that a keeper might do who goes by no book: anything that the page offers. */

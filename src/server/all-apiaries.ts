@@ -1,7 +1,8 @@
 import 'server-only';
 import { asc } from 'drizzle-orm';
 import type { Day } from '../core/calendar/day';
-import type { OpenedDatabase } from '../db/open';
+import { keptKind } from '../db/kept';
+import type { Book } from '../db/open';
 import { loadSettings } from '../db/repositories/settings';
 import { apiaries, colonies } from '../db/schema/tables';
 import type { AllApiaries } from '../views/all-apiaries';
@@ -11,19 +12,14 @@ import { stateOf } from './known-states';
 import { loadMeasured } from './measured';
 
 /** All of it as last reckoned. Nearly every page asks for it, and it only changes with the book or the day. */
-const last = new WeakMap<object, { readonly version: string; readonly all: AllApiaries }>();
+const ALL = keptKind<AllApiaries>('all');
 
 /** Every colony as it stands on `today`. */
-export function loadApiaries(opened: OpenedDatabase, today: Day): AllApiaries {
-  const version = bookVersion(opened, today);
-  const known = last.get(opened);
-  if (known?.version === version) return known.all;
-  const all = reckon(opened, today);
-  last.set(opened, { version, all });
-  return all;
+export function loadApiaries(opened: Book, today: Day): AllApiaries {
+  return opened.kept.value(ALL, '', [bookVersion(opened, today)], () => reckon(opened, today));
 }
 
-function reckon(opened: OpenedDatabase, today: Day): AllApiaries {
+function reckon(opened: Book, today: Day): AllApiaries {
   const { db } = opened;
   const settings = loadSettings(db);
   const apiaryRows = db.select().from(apiaries).orderBy(asc(apiaries.name)).all();

@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { formatDay } from '../core/calendar/day';
-import { type OpenedDatabase, openDatabase } from '../db/open';
+import { type Book, openDatabase } from '../db/open';
 import { loadColonyFacts } from '../db/repositories/colony-facts';
 import { apiaries, cellObservations, colonies, inspections, queens } from '../db/schema/tables';
 import { allFacts } from './all-facts';
@@ -13,7 +13,7 @@ import { saveInspection } from './entries/save-inspection';
 import { insertAllFacts, readAllFacts, removeAllFacts } from './season/season-facts';
 import { anEntry, demoBook, id, DEMO_NOW as now } from './testing';
 
-let book: OpenedDatabase;
+let book: Book;
 beforeEach(() => {
   book = demoBook();
   allFacts(book, now.today);

@@ -4,7 +4,7 @@ import type { Now } from '../core/calendar/now';
 import type { SimulatedWish } from '../core/facts/simulated';
 import { failure, type Result, success } from '../core/problems/issue';
 import { say } from '../core/problems/says';
-import type { OpenedDatabase } from '../db/open';
+import type { Book } from '../db/open';
 import { takeReadings } from '../db/repositories/scale';
 import { standingColony } from '../db/repositories/standing-colony';
 import { takeHours } from '../db/repositories/weather';
@@ -19,13 +19,13 @@ const SWARM = { at: '13:30', kg: 1.8 } as const;
 const SCALE_DAYS = 90;
 
 /** Has a simulated device bring what it was asked for, as a real one would; from then on that is what was measured. */
-export function askSimulated(opened: OpenedDatabase, { kind, ofId }: SimulatedWish, now: Now): Result<null> {
+export function askSimulated(opened: Book, { kind, ofId }: SimulatedWish, now: Now): Result<null> {
   return kind === 'weather' ? coldWeek(opened, ofId, now) : swarm(opened, ofId, now);
 }
 
 const notThere = () => failure({ path: ['ofId'], code: 'not-found', message: say('no-such-address') });
 
-function coldWeek({ db }: OpenedDatabase, apiaryId: string, { today, minute }: Now): Result<null> {
+function coldWeek({ db }: Book, apiaryId: string, { today, minute }: Now): Result<null> {
   const station = demoStation(apiaryId);
   if (!station) return notThere();
   const from = addDays(today, 1);
@@ -36,7 +36,7 @@ function coldWeek({ db }: OpenedDatabase, apiaryId: string, { today, minute }: N
   return success(null);
 }
 
-function swarm({ db }: OpenedDatabase, colonyId: string, { today }: Now): Result<null> {
+function swarm({ db }: Book, colonyId: string, { today }: Now): Result<null> {
   const colony = standingColony(db, colonyId);
   if (!colony || !isOnDemoScale(colonyId)) return notThere();
   const at = `${formatDay(today)}T${SWARM.at}`;

@@ -1,7 +1,7 @@
 import 'server-only';
 import { addDays, type Day } from '../core/calendar/day';
 import { bestDay } from '../core/schedule/check';
-import type { OpenedDatabase } from '../db/open';
+import type { Book } from '../db/open';
 import type { BookInfo } from '../views/book-info';
 import { speakUnits } from '../words/measures';
 import { loadApiaries } from './all-apiaries';
@@ -13,7 +13,7 @@ import { formerNames } from './former-names';
 const RULED = { back: 7, ahead: 56 } as const;
 
 /** What every screen needs of the book. */
-export function loadBook(opened: OpenedDatabase, today: Day): Omit<BookInfo, 'isReader'> {
+export function loadBook(opened: Book, today: Day): Omit<BookInfo, 'isReader'> {
   const { colonies, settings, measured } = loadApiaries(opened, today);
   // All pages stand within what is told here: what they measure is said as the keeper has set it.
   speakUnits(settings.units);

@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { day } from '../core/calendar/day';
-import type { OpenedDatabase } from '../db/open';
+import type { Book } from '../db/open';
 import { colonies } from '../db/schema/tables';
 import { versionOf } from '../device/version-of';
 import { loadChanges, loadColony, loadQueenLines, nameQueen, queensOfColony } from './colony-page';
@@ -12,7 +12,7 @@ import { neighboursOf } from './neighbours';
 import { nightOf } from './night-of';
 import { anEntry, DEMO_NOW, demoBook, id } from './testing';
 
-let opened: OpenedDatabase;
+let opened: Book;
 beforeEach(() => {
   opened = demoBook();
 });

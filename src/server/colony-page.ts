@@ -7,7 +7,7 @@ import { emergedInYear } from '../core/queens/age';
 import type { Settings } from '../core/settings/settings';
 import { type ColonyState, foldColony } from '../core/state/fold';
 import { flowExpected } from '../core/year/flow-expected';
-import type { Db, OpenedDatabase } from '../db/open';
+import type { Book, Db } from '../db/open';
 import { loadColonyFacts } from '../db/repositories/colony-facts';
 import { loadSettings } from '../db/repositories/settings';
 import { colonyEntryOf } from '../db/repositories/standing-colony';
@@ -28,7 +28,7 @@ export interface ColonyOnDay {
 }
 
 /** One colony with all its facts and its state on `today`; null when there is none of that id. */
-export function loadColony(opened: OpenedDatabase, id: string, today: Day): ColonyOnDay | null {
+export function loadColony(opened: Book, id: string, today: Day): ColonyOnDay | null {
   const { db } = opened;
   const found = db
     .select({ colony: colonies, apiary: apiaries })

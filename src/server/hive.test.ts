@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { addDays, day } from '../core/calendar/day';
 import { foldColony } from '../core/state/fold';
-import type { OpenedDatabase } from '../db/open';
+import type { Book } from '../db/open';
 import { findEntry } from '../db/repositories/inspection-entry';
 import { saveSettings } from '../db/repositories/settings';
 import { versionOf } from '../device/version-of';
@@ -19,7 +19,7 @@ import { DEMO_NOW, demoBook, id } from './testing';
 const now = DEMO_NOW;
 const TODAY = now.today;
 
-let opened: OpenedDatabase;
+let opened: Book;
 beforeEach(() => {
   opened = demoBook();
 });

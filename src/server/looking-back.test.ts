@@ -2,7 +2,7 @@ import Papa from 'papaparse';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { day } from '../core/calendar/day';
 import { writeCsv } from '../core/spreadsheets/write-csv';
-import type { OpenedDatabase } from '../db/open';
+import type { Book } from '../db/open';
 import { loadFood } from '../db/repositories/food';
 import { roundsMade } from '../db/repositories/rounds';
 import { lookingBackSheet } from '../views/looking-back-sheet';
@@ -12,7 +12,7 @@ import { knownThen } from './looking-back/known-then';
 import { queenRecords } from './queens/queen-records';
 import { DEMO_NOW, demoBook } from './testing';
 
-let opened: OpenedDatabase;
+let opened: Book;
 beforeEach(() => {
   opened = demoBook();
 });

@@ -1,21 +1,22 @@
 import 'server-only';
 import type { Day } from '../core/calendar/day';
 import type { ColonyFacts } from '../core/colony/facts';
-import type { OpenedDatabase } from '../db/open';
+import { keptKind } from '../db/kept';
+import type { Book } from '../db/open';
 import { roundsMade } from '../db/repositories/rounds';
 import { onScales } from '../db/repositories/scale';
 import type { ApiaryWeather, Measured, ScaleNow } from '../views/measured';
+import { changesNow, ownVersion } from './changes-now';
 import { isOnDemoScale } from './demo-devices';
-import { changesNow, keptWhileUnchanged } from './kept-while-unchanged';
 import { scaleAt, visitsNoted } from './scale/colony-scale';
 import { weatherAt } from './weather/apiary-weather';
 
-const keptWeather = keptWhileUnchanged<ApiaryWeather | null>();
-const keptScales = keptWhileUnchanged<ScaleNow | null>();
+const WEATHER = keptKind<ApiaryWeather | null>('weather');
+const SCALE = keptKind<ScaleNow | null>('scale');
 
 /** What is known of the weather at each apiary and of the colonies on scales. */
 export function loadMeasured(
-  opened: OpenedDatabase,
+  opened: Book,
   apiaries: readonly { readonly id: string }[],
   colonies: readonly { readonly id: string; readonly apiaryId: string }[],
   facts: ReadonlyMap<string, ColonyFacts>,
@@ -27,7 +28,8 @@ export function loadMeasured(
   return {
     weather: new Map(
       apiaries.flatMap(({ id }) => {
-        const weather = keptWeather(opened, changes, id, String(today), () => weatherAt(opened, id, today));
+        const versions = [...ownVersion(changes, id), today];
+        const weather = opened.kept.value(WEATHER, id, versions, () => weatherAt(opened, id, today));
         return weather ? [[id, weather] as const] : [];
       }),
     ),
@@ -35,12 +37,12 @@ export function loadMeasured(
       colonies.flatMap((colony) => {
         const own = stored.has(colony.id) || isOnDemoScale(colony.id) ? facts.get(colony.id) : undefined;
         if (!own) return [];
-        const beside = `${today} ${JSON.stringify(visitsNoted(own, colony.id, rounds))}`;
-        const now = keptScales(
-          opened,
-          changes,
+        const visits = JSON.stringify(visitsNoted(own, colony.id, rounds));
+        const versions = [...ownVersion(changes, colony.id), today, visits];
+        const now = opened.kept.value(
+          SCALE,
           colony.id,
-          beside,
+          versions,
           () => scaleAt(opened, colony, own, today)?.now ?? null,
         );
         return now ? [[colony.id, now] as const] : [];

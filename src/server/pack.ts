@@ -4,7 +4,7 @@ import { type Day, formatDay } from '../core/calendar/day';
 import type { Now } from '../core/calendar/now';
 import type { ColonyFacts } from '../core/colony/facts';
 import { knownSince } from '../core/colony/known-since';
-import type { OpenedDatabase } from '../db/open';
+import type { Book } from '../db/open';
 import { loadFood } from '../db/repositories/food';
 import { openFramePlans } from '../db/repositories/frame-plans';
 import { loadSettings } from '../db/repositories/settings';
@@ -44,7 +44,7 @@ function withLatestAfternoons(facts: ColonyFacts, today: Day): ColonyFacts {
 }
 
 /** What a device takes along to the hive. */
-export function makePack(opened: OpenedDatabase, { today, minute }: Now, plan: PackedPlan | null = null): Pack {
+export function makePack(opened: Book, { today, minute }: Now, plan: PackedPlan | null = null): Pack {
   const { db } = opened;
   const facts = allFacts(opened, today);
   const packed = db

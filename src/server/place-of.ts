@@ -1,7 +1,7 @@
 import 'server-only';
 import type { Day } from '../core/calendar/day';
 import type { DayRange } from '../core/calendar/window';
-import type { OpenedDatabase } from '../db/open';
+import type { Book } from '../db/open';
 import { coldestAt, flowAt, flowReckoned, NOTHING_MEASURED } from '../views/measured';
 import { mainFlowWords } from '../words/scale';
 import { loadApiaries } from './all-apiaries';
@@ -18,7 +18,7 @@ export interface PlaceMeasured {
 
 /** @param entered the main flow as the keeper expects it */
 export function placeMeasured(
-  opened: OpenedDatabase,
+  opened: Book,
   { apiaryId }: { readonly apiaryId: string },
   entered: DayRange | null,
   today: Day,

@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { InspectionEntry } from '../core/facts/entry';
-import type { OpenedDatabase } from '../db/open';
+import type { Book } from '../db/open';
 import { findEntry } from '../db/repositories/inspection-entry';
 import { checkAnswers, stepsDone } from '../db/schema/tables';
 import { deletedVersion, versionOf } from '../device/version-of';
@@ -12,7 +12,7 @@ import { readAllFacts } from './season/season-facts';
 import { anEntry, codes, DEMO_NOW, demoBook, id } from './testing';
 
 const now = DEMO_NOW;
-let opened: OpenedDatabase;
+let opened: Book;
 beforeEach(() => {
   opened = demoBook();
 });

@@ -6,7 +6,7 @@ import { ALL_METHOD_NAMES } from '../core/methods/method';
 import { methodNamed } from '../core/methods/methods';
 import type { Result } from '../core/problems/issue';
 import { ANSWERS } from '../core/programmes/answers';
-import type { OpenedDatabase } from '../db/open';
+import type { Book } from '../db/open';
 import { loadColonyFacts } from '../db/repositories/colony-facts';
 import { colonies } from '../db/schema/tables';
 import { dueViews } from '../views/due-view';
@@ -51,7 +51,7 @@ const pick = <T>(from: readonly T[], n: number): T => from[n % from.length] as T
 
 /** Does it, as the `n`th thing done in the book, and says how it is taken back. */
 function done(
-  opened: OpenedDatabase,
+  opened: Book,
   doing: Doing,
   n: number,
 ): { result: Result<unknown>; takeBack: () => Result<unknown> } | null {

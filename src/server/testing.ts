@@ -3,7 +3,7 @@ import { endOfDay, type Now } from '../core/calendar/now';
 import { inspection } from '../core/colony/testing';
 import type { InspectionEntry } from '../core/facts/entry';
 import type { Result } from '../core/problems/issue';
-import { type OpenedDatabase, openDatabase } from '../db/open';
+import { type Book, openDatabase, openImage } from '../db/open';
 import { apiaries, colonies } from '../db/schema/tables';
 import { larkvaleSeason } from '../demo/larkvale';
 import { insertAllFacts } from './season/season-facts';
@@ -18,16 +18,29 @@ export const DEMO_NOW: Now = {
   instant: '2027-05-16T18:00:00.000Z',
 };
 
-/** A book of its own with the demo's season in it. */
-export function demoBook(): OpenedDatabase {
+/** Books as they are when a test begins, made once: to make one takes longer than most tests. */
+const images = new Map<'empty' | 'demo', Buffer>();
+
+function imageOf(of: 'empty' | 'demo'): Buffer {
+  const known = images.get(of);
+  if (known) return known;
   const opened = openDatabase(':memory:');
-  opened.db.transaction((tx) => insertAllFacts(tx, larkvaleSeason()));
-  return opened;
+  if (of === 'demo') opened.db.transaction((tx) => insertAllFacts(tx, larkvaleSeason()));
+  const image = opened.sqlite.serialize();
+  opened.sqlite.close();
+  images.set(of, image);
+  return image;
 }
 
+/** A book of its own with the demo's season in it. */
+export const demoBook = (): Book => openImage(imageOf('demo'));
+
+/** A book of its own with nothing in it. */
+export const emptyBook = (): Book => openImage(imageOf('empty'));
+
 /** A book of its own with one apiary, Orchard, and colonies in it since April 2027, by name and id. */
-export function bookOf(apiaryId: string, named: Readonly<Record<string, string>>): OpenedDatabase {
-  const opened = openDatabase(':memory:');
+export function bookOf(apiaryId: string, named: Readonly<Record<string, string>>): Book {
+  const opened = emptyBook();
   const { db } = opened;
   db.insert(apiaries)
     .values({ id: apiaryId, name: 'Orchard', note: '', mainFlowFrom: null, mainFlowTo: null, swarmMonths: null })

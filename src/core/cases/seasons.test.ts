@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { tries } from '../../../scripts/lib/how-often';
 import { checkEntry } from '../colony/check-entry';
 import { goOnAsAdvised, type UnderWay } from './advised';
 import { bookOf } from './book';
@@ -7,8 +8,7 @@ import { endingOf, lastDay, outcomeOfPlay } from './ending';
 import { caseOfSeed, namedCase } from './invented';
 import { CasePlay } from './play';
 
-/** More of them: `UBBET_SEASONS=400`. */
-const SEEDS = Number(process.env.UBBET_SEASONS ?? 40);
+const SEEDS = tries(200);
 
 function untouched(of: Case): CasePlay {
   const play = new CasePlay(of);

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { tries } from '../../../scripts/lib/how-often';
 import { EGG_HATCHES } from '../biology/development';
 import { STAGES } from '../cells/stage';
 import { foldColony } from '../state/fold';
@@ -43,7 +44,7 @@ describe('what a look into a hive shows', () => {
           }
         }
       }),
-      { numRuns: 60, seed: 20270501 },
+      { numRuns: tries(60), seed: 20270501 },
     );
   });
 
@@ -62,7 +63,7 @@ describe('what a look into a hive shows', () => {
             }
           }
       }),
-      { numRuns: 60, seed: 20270502 },
+      { numRuns: tries(60), seed: 20270502 },
     );
   });
 

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { isLong } from '../../../scripts/lib/how-often';
 import { larkvaleSeason } from '../../demo/larkvale';
 import { verbatim } from '../says/together';
 import { readSeasonFile, type SeasonFacts, writeSeasonFile } from './season-file';
@@ -179,6 +180,6 @@ describe('a season file that is wrong', () => {
     const read = changed((facts) => Object.assign(facts, { inspections: rows }));
     expect(said(read)).toHaveLength(20);
     expect(said(read)[0]).saying(/^facts\.inspections\.0\./);
-    expect(performance.now() - began).toBeLessThan(5_000);
+    if (isLong) expect(performance.now() - began).toBeLessThan(5_000);
   });
 });

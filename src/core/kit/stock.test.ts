@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { tries } from '../../../scripts/lib/how-often';
 import { addDays, day, formatDay } from '../calendar/day';
 import { METHODS } from '../methods/methods';
 import { THINGS, type Thing } from '../methods/thing';
@@ -240,7 +241,7 @@ describe('whatever happens in a season', () => {
           }
         },
       ),
-      { numRuns: 400, seed: 20270501 },
+      { numRuns: tries(400), seed: 20270501 },
     );
   });
 
@@ -257,7 +258,7 @@ describe('whatever happens in a season', () => {
           expect(overdrawn.some(({ place, thing }) => place === 'orchard' && thing === 'super')).toBe(false);
         },
       ),
-      { numRuns: 100, seed: 20270501 },
+      { numRuns: tries(100), seed: 20270501 },
     );
   });
 });

@@ -1,6 +1,7 @@
 import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import { expect, it } from 'vitest';
+import { tries } from '../../../scripts/lib/how-often';
 import { addDays } from '../calendar/day';
 import type { ColonyNow } from './asked';
 import { choose, FROM, reckon } from './testing';
@@ -18,7 +19,7 @@ const HANDFUL: ColonyNow = {
   oldestCellLaid: null,
 };
 const DAYS = 40;
-const RUNS = 10_000;
+const RUNS = tries(10_000);
 
 interface Followed {
   readonly adults: number[];
@@ -102,7 +103,7 @@ function followed(chance: () => number): Followed {
 
 const mean = (numbers: readonly number[]): number => numbers.reduce((sum, one) => sum + one, 0) / numbers.length;
 
-it('comes to the same as following each bee and each cell, over ten thousand runs', () => {
+it('comes to the same as following each bee and each cell, over thousands of runs', () => {
   const numbers = xoroshiro128plus(20270510);
   const chance = () => uniformFloat64(numbers);
   const all = Array.from({ length: RUNS }, () => followed(chance));

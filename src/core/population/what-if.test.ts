@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { tries } from '../../../scripts/lib/how-often';
 import { addDays } from '../calendar/day';
 import { METHODS } from '../methods/methods';
 import { CHOICES } from './asked';
@@ -60,7 +61,7 @@ describe('choices under the same luck', () => {
         for (let n = 22; n < adults.p90.length; n++)
           expect(adults.p90[n]).toBeLessThanOrEqual(adults.p90[n - 1] as number);
       }),
-      { numRuns: 30, seed: 20270521 },
+      { numRuns: tries(30), seed: 20270521 },
     );
   });
 
@@ -79,7 +80,7 @@ describe('choices under the same luck', () => {
             expect(many.layingColonies[rank]).toBeGreaterThanOrEqual(few.layingColonies[rank]);
         },
       ),
-      { numRuns: 60, seed: 20270522 },
+      { numRuns: tries(60), seed: 20270522 },
     );
   });
 
@@ -90,7 +91,7 @@ describe('choices under the same luck', () => {
           reckon(choose('nothing', { giveRoom }), { colony: { ...colony, freeCells }, runs: 100, days: 40 }).swarmLost;
         expect(lost(colony.freeCells + more)).toBeLessThanOrEqual(lost(colony.freeCells));
       }),
-      { numRuns: 60, seed: 20270523 },
+      { numRuns: tries(60), seed: 20270523 },
     );
   });
 

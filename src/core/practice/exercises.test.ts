@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { tries } from '../../../scripts/lib/how-often';
 import { lastLaid } from '../brood/last-laid';
 import { addDays, day, daysBetween } from '../calendar/day';
 import { causeOfCells } from '../cells/cause';
@@ -26,7 +27,7 @@ import { patchOf, youngestOn } from './patch';
 import { SEARCHES, THOROUGHNESS_OF } from './search';
 
 const TODAY = day('2027-01-15');
-const SEEDS = 5000;
+const SEEDS = tries(5000);
 const LEVELS: readonly Level[] = [1, 2, 3];
 const every = (kind: ExerciseKind, check: (exercise: Exercise) => void, seeds = SEEDS) => {
   for (let seed = 0; seed < seeds; seed++) check(makeExercise(kind, seed, LEVELS[seed % 3] as Level, TODAY));

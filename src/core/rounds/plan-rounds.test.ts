@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { beforeAll, describe, expect, it } from 'vitest';
+import { tries } from '../../../scripts/lib/how-often';
 import { highsSolver } from '../../solver/highs';
 import { addDays, type Day, day, daysBetween } from '../calendar/day';
 import type { PinnedRound, RoundCheck, RoundsAsked } from './asked';
@@ -255,7 +256,7 @@ describe('whatever is asked', () => {
         expect(brokenRules(one, found)).toEqual([]);
         expect(GOALS.map((goal) => found.cost[goal])).toEqual(bestByTrying(one));
       }),
-      { numRuns: 250, seed: 20270516 },
+      { numRuns: tries(250), seed: 20270516 },
     );
   }, 120_000);
 
@@ -300,7 +301,7 @@ describe('whatever is asked', () => {
         expect(found.cost.rounds).toBe(found.rounds.length);
         if (found.optimal) expect(found.gap).toBe(0);
       }),
-      { numRuns: 5, seed: 20270516 },
+      { numRuns: tries(5), seed: 20270516 },
     );
   }, 120_000);
 });

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { tries } from '../../../scripts/lib/how-often';
 import { addDays } from '../calendar/day';
 import { ALL_METHOD_NAMES } from '../methods/method';
 import { methodNamed } from '../methods/methods';
@@ -198,7 +199,7 @@ describe('what was meant and what happened', () => {
 });
 
 describe('of a colony’s own facts', () => {
-  const RUNS = Number(process.env.UBBET_SEASONS ?? 200);
+  const RUNS = tries(1000);
   const anyPlan = fc.record({
     way: fc.constantFrom(...WAY_NAMES),
     count: fc.integer({ min: 1, max: 4 }),

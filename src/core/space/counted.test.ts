@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { tries } from '../../../scripts/lib/how-often';
 import { day } from '../calendar/day';
 import { broodMovedOn } from './brood-moved';
 import { type Glance, sidesByGlance } from './count-survey';
@@ -36,7 +37,10 @@ function atAGlance(frame: Frame): Frame {
 
 describe('a hive that was only counted', () => {
   it('gives a span of days that holds what painting the same frames comes to, nine times in ten and more', () => {
-    const hives = [...fc.sample(anyHive, { seed: 3, numRuns: 100 }), ...fc.sample(boundHive, { seed: 3, numRuns: 50 })];
+    const hives = [
+      ...fc.sample(anyHive, { seed: 3, numRuns: tries(100) }),
+      ...fc.sample(boundHive, { seed: 3, numRuns: tries(50) }),
+    ];
     const shareWithin = (manner: SurveyManner) => {
       const within = hives.flatMap((hive) =>
         FLOWS.filter((flow) => {
@@ -103,7 +107,7 @@ describe('a hive that was only counted', () => {
         if (hasTurned)
           expect(nearEdge(told(hive, 'counts', flow), FIGURES)).toContainEqual({ boxId: chosen.boxId, holds: was });
       }),
-      { numRuns: 300 },
+      { numRuns: tries(300) },
     );
   });
 });

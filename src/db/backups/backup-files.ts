@@ -7,7 +7,7 @@ import { type BackupOnDay, keptBackups } from '../../core/backups/thinning';
 import { type Day, day } from '../../core/calendar/day';
 import type { Now } from '../../core/calendar/now';
 import { writePrivately } from '../../files/private-file';
-import type { OpenedDatabase } from '../open';
+import type { Book } from '../open';
 
 /** Why a backup was made: of itself once a day, by hand, or before something was replaced. */
 export const BACKUP_REASONS = [
@@ -79,7 +79,7 @@ export function backupFiles(book: string, folder = backupFolder(book)): readonly
  * @throws where the disk is full, or what was written does not open
  */
 export function makeBackup(
-  { sqlite, file }: Pick<OpenedDatabase, 'sqlite' | 'file'>,
+  { sqlite, file }: Pick<Book, 'sqlite' | 'file'>,
   reason: BackupReason,
   { instant }: Pick<Now, 'instant'>,
 ): string {

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { addDays, formatDay } from '../../core/calendar/day';
 import { backupFiles, makeBackup } from '../../db/backups/backup-files';
-import { type OpenedDatabase, openDatabase } from '../../db/open';
+import { type Book, openDatabase } from '../../db/open';
 import { larkvaleSeason } from '../../demo/larkvale';
 import { differsWords } from '../../words/backups';
 import { writesOf } from '../book-version';
@@ -21,7 +21,7 @@ const later = (minutes: number) => ({
   instant: new Date(Date.parse(now.instant) + minutes * 60_000).toISOString(),
 });
 let folder: string;
-let opened: OpenedDatabase;
+let opened: Book;
 beforeEach(() => {
   folder = mkdtempSync(join(tmpdir(), 'ubbet-backups-'));
   opened = openDatabase(join(folder, 'season.sqlite'));

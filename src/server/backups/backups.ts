@@ -16,7 +16,7 @@ import {
   makeBackup,
   usualFolder,
 } from '../../db/backups/backup-files';
-import type { OpenedDatabase } from '../../db/open';
+import type { Book } from '../../db/open';
 import { books } from '../../db/schema/tables';
 import type { BackupLine, BackupLook } from '../../views/backup-view';
 import { replaceAll } from '../season/replace-season';
@@ -43,7 +43,7 @@ export interface Backups {
 }
 
 /** All backups, newest first. */
-export function listBackups({ file }: OpenedDatabase): Backups {
+export function listBackups({ file }: Book): Backups {
   const folder = backupFolder(file);
   return {
     folder,
@@ -73,7 +73,7 @@ function countIn(path: string): BackupLine['counts'] {
 }
 
 /** What is in one, and what differs from now. */
-export function lookInBackup(opened: OpenedDatabase, name: string): Result<BackupLook> {
+export function lookInBackup(opened: Book, name: string): Result<BackupLook> {
   const backup = find(opened.file, name);
   if (!backup) return UNKNOWN;
   const facts = factsIn(backup);
@@ -90,7 +90,7 @@ function factsIn({ path }: BackupFile): Result<ReturnType<typeof factsInBackup>>
 }
 
 /** Puts what is in a backup in the place of what is in the book, after a backup of that: it is undone in the same way. */
-export function bringBack(opened: OpenedDatabase, name: string, now: Now): Result<{ backup: string }> {
+export function bringBack(opened: Book, name: string, now: Now): Result<{ backup: string }> {
   const backup = find(opened.file, name);
   if (!backup) return UNKNOWN;
   const read = factsIn(backup);
@@ -106,11 +106,11 @@ export function bringBack(opened: OpenedDatabase, name: string, now: Now): Resul
   return replaced;
 }
 
-export const backUpByHand = (opened: OpenedDatabase, now: Now): Result<{ backup: string }> =>
+export const backUpByHand = (opened: Book, now: Now): Result<{ backup: string }> =>
   success({ backup: makeBackup(opened, 'by-hand', now) });
 
 /** Takes another folder for the backups that are made from now on: a stick, or one that is carried elsewhere by itself. */
-export function takeFolder({ file }: OpenedDatabase, folder: string | null): Result<{ folder: string }> {
+export function takeFolder({ file }: Book, folder: string | null): Result<{ folder: string }> {
   if (folder === null || folder === '') {
     chooseFolder(file, null);
     return success({ folder: usualFolder(file) });

@@ -3,7 +3,7 @@ import { randomBytes } from 'node:crypto';
 import { eq } from 'drizzle-orm';
 import { v7 as newId } from 'uuid';
 import type { Now } from '../../core/calendar/now';
-import type { Db, OpenedDatabase } from '../../db/open';
+import type { Book, Db } from '../../db/open';
 import { calendarFeeds } from '../../db/schema/tables';
 import { calendarEntries } from '../../views/calendar-view';
 import { loadApiaries } from '../all-apiaries';
@@ -38,12 +38,7 @@ export function isFeed(db: Db, token: string): boolean {
 }
 
 /** The calendar as it stands by now, with the rounds where the keeper wants them and they can be planned. */
-export async function calendarText(
-  opened: OpenedDatabase,
-  now: Now,
-  zone: string,
-  plan: Planner = planApart,
-): Promise<string> {
+export async function calendarText(opened: Book, now: Now, zone: string, plan: Planner = planApart): Promise<string> {
   const all = loadApiaries(opened, now.today);
   const isAsked = all.settings.calendarShows !== 'checks';
   const planned = isAsked ? await fortnightNow(opened, all, now, zone, plan).answer : null;

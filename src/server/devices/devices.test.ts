@@ -5,7 +5,7 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { addDays, formatDay } from '../../core/calendar/day';
 import type { ColonyFact } from '../../core/facts/colony';
 import { backupFiles } from '../../db/backups/backup-files';
-import { type OpenedDatabase, openDatabase } from '../../db/open';
+import { type Book, openDatabase } from '../../db/open';
 import { storedReadings } from '../../db/repositories/scale';
 import { nightsSaid, storedHours } from '../../db/repositories/weather';
 import { answerOf } from '../../words/issues';
@@ -24,7 +24,7 @@ import { endKey, holderOf, keyInUse, makeKey } from './keys';
 import { wipeMeasured } from './wipe-measured';
 
 const [APIARY, CLOVER, THYME] = [id(1), id(2), id(3)];
-let opened: OpenedDatabase;
+let opened: Book;
 beforeEach(() => {
   opened = bookOf(APIARY, { Clover: CLOVER, Thyme: THYME });
 });

@@ -5,7 +5,7 @@ import { idField } from '../../core/facts/fields';
 import { parseInput } from '../../core/formats/parse-input';
 import { readTextBytes } from '../../core/formats/read-text-bytes';
 import type { Result } from '../../core/problems/issue';
-import { database, type OpenedDatabase } from '../../db/open';
+import { type Book, database } from '../../db/open';
 import { noteWrite } from '../backups/note-write';
 import { deviceZone, now, zoneBy } from '../clock';
 import { answer, answering, foreignOrigin, isSameOrigin } from '../http/handle';
@@ -26,7 +26,7 @@ const asked = z.strictObject({
 export async function takeFile(
   request: Request,
   take: (
-    opened: OpenedDatabase,
+    opened: Book,
     text: string,
     asked: { readonly of: string; readonly units: Omit<z.output<typeof asked>, 'of'>; readonly zone: string },
     now: Now,

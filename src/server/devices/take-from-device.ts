@@ -3,7 +3,7 @@ import { RateLimiterMemory, type RateLimiterRes } from 'rate-limiter-flexible';
 import type { Now } from '../../core/calendar/now';
 import { failure, type Result, success } from '../../core/problems/issue';
 import { say } from '../../core/problems/says';
-import { database, type OpenedDatabase } from '../../db/open';
+import { type Book, database } from '../../db/open';
 import type { DeviceKind } from '../../db/schema/tables';
 import { noteWrite } from '../backups/note-write';
 import { deviceZone, now, zoneBy } from '../clock';
@@ -21,7 +21,7 @@ export async function takeFromDevice(
   request: Request,
   kind: DeviceKind,
   take: (
-    opened: OpenedDatabase,
+    opened: Book,
     sent: { readonly ofId: string; readonly body: unknown; readonly zone: string },
     now: Now,
   ) => Result<unknown>,

@@ -3,12 +3,12 @@ import { eq } from 'drizzle-orm';
 import type { Now } from '../../core/calendar/now';
 import { type Result, success } from '../../core/problems/issue';
 import { makeBackup } from '../../db/backups/backup-files';
-import type { OpenedDatabase } from '../../db/open';
+import type { Book } from '../../db/open';
 import { type DeviceKind, scaleDays, weatherDays } from '../../db/schema/tables';
 
 /** Takes out all hours of an apiary, or all readings of a colony, after a backup: what was brought in for the wrong one has no other way out. */
 export function wipeMeasured(
-  opened: OpenedDatabase,
+  opened: Book,
   kind: DeviceKind,
   ofId: string,
   now: Now,

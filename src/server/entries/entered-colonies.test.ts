@@ -4,7 +4,7 @@ import type { ColonyFact } from '../../core/facts/colony';
 import type { ProgrammeStart } from '../../core/facts/programme-start';
 import { readSeasonFile, writeSeasonFile } from '../../core/formats/season-file';
 import { methodNamed } from '../../core/methods/methods';
-import type { OpenedDatabase } from '../../db/open';
+import type { Book } from '../../db/open';
 import { loadApiaries } from '../all-apiaries';
 import { loadColony } from '../colony-page';
 import { loadNames, takenOutColonies } from '../names';
@@ -16,7 +16,7 @@ import { saveColonies } from './save-colonies';
 import { saveInspection } from './save-inspection';
 
 const [ORCHARD, CLOVER, THYME] = [id(1), id(2), id(3)];
-let opened: OpenedDatabase;
+let opened: Book;
 beforeEach(() => {
   opened = bookOf(ORCHARD, { Clover: CLOVER, Thyme: THYME });
 });

@@ -7,7 +7,7 @@ import { endOfDay, type Now } from '../../core/calendar/now';
 import { cellLabel } from '../../core/cells/cell-label';
 import { bareApiary } from '../../core/facts/apiary';
 import type { InspectionEntry } from '../../core/facts/entry';
-import { type OpenedDatabase, openDatabase } from '../../db/open';
+import { type Book, openDatabase } from '../../db/open';
 import { loadColonyFacts } from '../../db/repositories/colony-facts';
 import { findEntry } from '../../db/repositories/inspection-entry';
 import { revisionsOf } from '../../db/repositories/revisions';
@@ -24,7 +24,7 @@ const TODAY = day('2027-05-16');
 const now: Now = { today: TODAY, minute: endOfDay(TODAY), instant: '2027-05-16T18:00:00.000Z' };
 
 let folder: string;
-let opened: OpenedDatabase;
+let opened: Book;
 
 const colony = {
   id: id(2),

@@ -5,7 +5,7 @@ import type { ColonyFact } from '../../core/facts/colony';
 import type { QueenEntry } from '../../core/facts/queen';
 import { NORTHERN_SWARM_MONTHS } from '../../core/settings/settings';
 import type { ColonyState } from '../../core/state/fold';
-import type { OpenedDatabase } from '../../db/open';
+import type { Book } from '../../db/open';
 import { revisionsOf } from '../../db/repositories/revisions';
 import { loadSettings } from '../../db/repositories/settings';
 import { colonies } from '../../db/schema/tables';
@@ -20,7 +20,7 @@ import { saveInspection } from './save-inspection';
 import { deleteQueenEvent, restoreQueenEvent, saveQueenEvent } from './save-queen-event';
 
 const [ORCHARD, CLOVER, NUC, QUEEN] = [id(1), id(2), id(3), id(4)];
-let opened: OpenedDatabase;
+let opened: Book;
 beforeEach(() => {
   opened = bookOf(ORCHARD, { Clover: CLOVER });
 });

@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { FoodSaid } from '../../core/facts/food';
 import { readSeasonFile, writeSeasonFile } from '../../core/formats/season-file';
-import type { OpenedDatabase } from '../../db/open';
+import type { Book } from '../../db/open';
 import { loadFood } from '../../db/repositories/food';
 import { foodNotes } from '../../views/food-view';
 import { loadApiaries } from '../all-apiaries';
@@ -9,7 +9,7 @@ import { readAllFacts } from '../season/season-facts';
 import { codes, DEMO_NOW, demoBook, id } from '../testing';
 import { saveFood } from './save-food';
 
-let opened: OpenedDatabase;
+let opened: Book;
 beforeEach(() => {
   opened = demoBook();
 });

@@ -10,7 +10,7 @@ import { DEFAULT_SETTINGS } from '../../core/settings/settings';
 import { carryForward } from '../../core/space/carry-forward';
 import { FRAME_SIZES } from '../../core/space/frame-size';
 import type { Box } from '../../core/space/hive';
-import type { OpenedDatabase } from '../../db/open';
+import type { Book } from '../../db/open';
 import { findFramePlan } from '../../db/repositories/frame-plans';
 import { loadSettings } from '../../db/repositories/settings';
 import { findSurvey, surveysOf } from '../../db/repositories/surveys';
@@ -56,7 +56,7 @@ const survey = (over: Partial<SurveyEntry> = {}): SurveyEntry => ({
   ...over,
 });
 
-let opened: OpenedDatabase;
+let opened: Book;
 beforeEach(() => {
   opened = bookOf(APIARY, { Clover: CLOVER, 'Clover nuc': NUC });
 });

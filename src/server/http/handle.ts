@@ -4,7 +4,7 @@ import type { Now } from '../../core/calendar/now';
 import { parseInput } from '../../core/formats/parse-input';
 import { failure, type IssueCode, type Result, success } from '../../core/problems/issue';
 import { say } from '../../core/problems/says';
-import { database, type OpenedDatabase } from '../../db/open';
+import { type Book, database } from '../../db/open';
 import { answerOf } from '../../words/issues';
 import { noteWrite } from '../backups/note-write';
 import { now } from '../clock';
@@ -64,7 +64,7 @@ export async function jsonBody(request: Request, limitBytes: number): Promise<Re
 export async function takeEntry<S extends z.ZodType>(
   request: Request,
   schema: S,
-  store: (opened: OpenedDatabase, input: z.output<S>, now: Now) => Result<unknown> | Promise<Result<unknown>>,
+  store: (opened: Book, input: z.output<S>, now: Now) => Result<unknown> | Promise<Result<unknown>>,
 ): Promise<Response> {
   if (!isSameOrigin(request)) return answer(foreignOrigin());
   const body = await jsonBody(request, ENTRY_LIMIT_BYTES);

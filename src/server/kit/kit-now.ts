@@ -13,7 +13,7 @@ import { bestDay, isDaily } from '../../core/schedule/check';
 import { yearAt } from '../../core/settings/settings';
 import { seasonPart } from '../../core/year/beekeeping-year';
 import { flowExpected } from '../../core/year/flow-expected';
-import type { OpenedDatabase } from '../../db/open';
+import type { Book } from '../../db/open';
 import { openLists } from '../../db/repositories/frame-plans';
 import type { AllApiaries, StandingColony } from '../../views/all-apiaries';
 import { type ShortageLine, shortageLines } from '../../views/kit-view';
@@ -34,7 +34,7 @@ export interface ConsideredStart {
 
 /** What lies where, what is needed in the days that are planned, and how it gets there. */
 export function kitNow(
-  opened: OpenedDatabase,
+  opened: Book,
   all: AllApiaries,
   today: Day,
   planned: FortnightNow | null,
@@ -62,7 +62,7 @@ export function kitNow(
 
 /** What of the kit of a start that is being planned does not lie where its colony stands; nothing where nobody ever counted. */
 export function kitForStart(
-  opened: OpenedDatabase,
+  opened: Book,
   all: AllApiaries,
   today: Day,
   planned: FortnightNow | null,
@@ -76,7 +76,7 @@ export function kitForStart(
 
 /** What is to be done at the hives in the days that are planned, each on the day of its round, else on its best day. */
 function workToCome(
-  opened: OpenedDatabase,
+  opened: Book,
   all: AllApiaries,
   today: Day,
   planned: FortnightNow | null,
@@ -118,7 +118,7 @@ function workToCome(
 
 /** The method that fits a colony first as it stands; else the first that would, were something more known or there; null: none. */
 function methodFor(
-  opened: OpenedDatabase,
+  opened: Book,
   { settings }: AllApiaries,
   { colony, apiary, state }: StandingColony,
   today: Day,

@@ -4,7 +4,7 @@ import type { Now } from '../../core/calendar/now';
 import type { KitEntryFact } from '../../core/facts/kit';
 import { readSeasonFile, writeSeasonFile } from '../../core/formats/season-file';
 import { planFortnight } from '../../core/rounds/plan-fortnight';
-import type { OpenedDatabase } from '../../db/open';
+import type { Book } from '../../db/open';
 import { highsSolver } from '../../solver/highs';
 import { kitView } from '../../views/kit-view';
 import { packingView } from '../../views/packing-view';
@@ -28,7 +28,7 @@ beforeAll(async () => {
   const solve = await highsSolver();
   planner = async (question) => planFortnight(question, solve, () => performance.now() / 1000);
 });
-let opened: OpenedDatabase;
+let opened: Book;
 beforeEach(() => {
   opened = demoBook();
 });

@@ -5,7 +5,7 @@ import type { KitSaid } from '../../core/facts/kit';
 import { CAR, HOME } from '../../core/kit/kit-entry';
 import { failure, type Result, success } from '../../core/problems/issue';
 import { say } from '../../core/problems/says';
-import type { OpenedDatabase } from '../../db/open';
+import type { Book } from '../../db/open';
 import { apiaries, kitEntries } from '../../db/schema/tables';
 import { loadApiaries } from '../all-apiaries';
 import { stockNow } from './stock-now';
@@ -14,7 +14,7 @@ import { stockNow } from './stock-now';
  * Stores what was counted and carried, all of it or nothing. Sent again it changes nothing. No more is carried from a place than was counted
  * there; what was carried where nobody counted is believed.
  */
-export function saveKitSaid(opened: OpenedDatabase, { entries }: KitSaid, now: Now): Result<null> {
+export function saveKitSaid(opened: Book, { entries }: KitSaid, now: Now): Result<null> {
   const { db } = opened;
   const known = new Set([
     null,
@@ -55,7 +55,7 @@ export function saveKitSaid(opened: OpenedDatabase, { entries }: KitSaid, now: N
 
 /** Takes entries out of the book, or puts them back: all of them or none. */
 export function takeOutKit(
-  { db }: OpenedDatabase,
+  { db }: Book,
   { ids, isOut }: { readonly ids: readonly string[]; readonly isOut: boolean },
   { instant }: Now,
 ): Result<null> {

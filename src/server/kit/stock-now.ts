@@ -7,7 +7,8 @@ import { type Stock, stockOf } from '../../core/kit/stock';
 import { methodNamed, newUnitOf } from '../../core/methods/methods';
 import type { ProgrammeFact } from '../../core/programmes/facts';
 import type { ColonyState } from '../../core/state/fold';
-import type { OpenedDatabase } from '../../db/open';
+import { keptKind } from '../../db/kept';
+import type { Book } from '../../db/open';
 import { loadKitEntries } from '../../db/repositories/kit';
 import { loadSharedFacts } from '../../db/repositories/shared-facts';
 import { colonies, formerPlaces } from '../../db/schema/tables';
@@ -21,19 +22,14 @@ export interface StockNow {
 }
 
 /** As last reckoned: it only changes with the book or the day. */
-const last = new WeakMap<object, { readonly version: string; readonly now: StockNow }>();
+const STOCK = keptKind<StockNow>('stock');
 
 /** What lies where by now: by what was counted and carried, and by what was done at the hives. */
-export function stockNow(opened: OpenedDatabase, all: AllApiaries, today: Day): StockNow {
-  const version = bookVersion(opened, today);
-  const known = last.get(opened);
-  if (known?.version === version) return known.now;
-  const now = reckon(opened, all, today);
-  last.set(opened, { version, now });
-  return now;
+export function stockNow(opened: Book, all: AllApiaries, today: Day): StockNow {
+  return opened.kept.value(STOCK, '', [bookVersion(opened, today)], () => reckon(opened, all, today));
 }
 
-function reckon(opened: OpenedDatabase, all: AllApiaries, today: Day): StockNow {
+function reckon(opened: Book, all: AllApiaries, today: Day): StockNow {
   const { db } = opened;
   const entries = loadKitEntries(db);
   // Where nothing was ever counted nobody asks what lies where.
@@ -66,7 +62,7 @@ function reckon(opened: OpenedDatabase, all: AllApiaries, today: Day): StockNow 
 }
 
 /** Every colony that there ever was in the book, with the frames that were looked at. */
-function coloniesOf(opened: OpenedDatabase, today: Day, programmes: readonly ProgrammeFact[]): readonly KitColony[] {
+function coloniesOf(opened: Book, today: Day, programmes: readonly ProgrammeFact[]): readonly KitColony[] {
   const { db } = opened;
   const facts = allFacts(opened, today);
   const former = db.select().from(formerPlaces).all();

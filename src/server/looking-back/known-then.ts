@@ -4,7 +4,7 @@ import { type Day, day } from '../../core/calendar/day';
 import type { DayRange } from '../../core/calendar/window';
 import { knownSince } from '../../core/colony/known-since';
 import { foldColony } from '../../core/state/fold';
-import type { OpenedDatabase } from '../../db/open';
+import type { Book } from '../../db/open';
 import { loadSettings } from '../../db/repositories/settings';
 import { apiaries, colonies } from '../../db/schema/tables';
 import type { KnownThen } from '../../views/looking-back-view';
@@ -16,7 +16,7 @@ import { allFacts } from '../all-facts';
  *
  * @param apiaryId null: of all apiaries
  */
-export function knownThen(opened: OpenedDatabase, span: DayRange, today: Day, apiaryId: string | null): KnownThen {
+export function knownThen(opened: Book, span: DayRange, today: Day, apiaryId: string | null): KnownThen {
   const { db } = opened;
   const on = span.to < today ? span.to : today;
   const settings = loadSettings(db);

@@ -1,7 +1,7 @@
 import 'server-only';
 import type { Day } from '../../core/calendar/day';
 import type { DayRange } from '../../core/calendar/window';
-import type { OpenedDatabase } from '../../db/open';
+import type { Book } from '../../db/open';
 import { loadFood } from '../../db/repositories/food';
 import { roundsMade } from '../../db/repositories/rounds';
 import { type LookingBackView, lookingBackView } from '../../views/looking-back-view';
@@ -10,7 +10,7 @@ import { queenRecords } from '../queens/queen-records';
 import { knownThen } from './known-then';
 
 /** What a span came to, of all apiaries or of one. */
-export function lookBack(opened: OpenedDatabase, span: DayRange, today: Day, apiaryId: string | null): LookingBackView {
+export function lookBack(opened: Book, span: DayRange, today: Day, apiaryId: string | null): LookingBackView {
   const { db } = opened;
   const facts = allFacts(opened, today);
   return lookingBackView({

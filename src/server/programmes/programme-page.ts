@@ -3,7 +3,7 @@ import { eq, inArray } from 'drizzle-orm';
 import type { Day } from '../../core/calendar/day';
 import { movesFrames } from '../../core/space/proposals/propose';
 import { foldColony } from '../../core/state/fold';
-import type { OpenedDatabase } from '../../db/open';
+import type { Book } from '../../db/open';
 import { loadColonyFacts } from '../../db/repositories/colony-facts';
 import { framePlansOf } from '../../db/repositories/frame-plans';
 import { loadSettings } from '../../db/repositories/settings';
@@ -14,7 +14,7 @@ import { withAfternoons } from '../weather/afternoons';
 
 /** A programme as it stands on `today` in each of its colonies, with the note it was started with; null when there is none. */
 export function loadProgramme(
-  opened: OpenedDatabase,
+  opened: Book,
   id: string,
   today: Day,
 ): { readonly view: ProgrammeView; readonly note: string; readonly framesPath: string | null } | null {

@@ -1,7 +1,7 @@
 import { afterEach, beforeEach } from 'vitest';
 import type { ProgrammeStart } from '../../core/facts/programme-start';
 import type { Result } from '../../core/problems/issue';
-import type { OpenedDatabase } from '../../db/open';
+import type { Book } from '../../db/open';
 import { colonies } from '../../db/schema/tables';
 import { loadColony } from '../colony-page';
 import { readAllFacts } from '../season/season-facts';
@@ -15,7 +15,7 @@ export const faults = (result: Result<unknown>) =>
 /** Each test of the file has the demo's book for itself, and asks it by the names of the colonies. */
 export function eachWithDemoBook() {
   const now = DEMO_NOW;
-  let opened: OpenedDatabase;
+  let opened: Book;
   beforeEach(() => {
     opened = demoBook();
   });

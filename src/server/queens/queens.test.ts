@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { QueenFact } from '../../core/facts/queen';
 import { readSeasonFile, writeSeasonFile } from '../../core/formats/season-file';
-import type { OpenedDatabase } from '../../db/open';
+import type { Book } from '../../db/open';
 import { revisionsOf } from '../../db/repositories/revisions';
 import { queenPageView, queensView } from '../../views/queens-view';
 import { loadApiaries } from '../all-apiaries';
@@ -11,7 +11,7 @@ import { codes, DEMO_NOW, demoBook, id } from '../testing';
 import { queenRecords } from './queen-records';
 import { correctQueen, joinQueens, partQueens } from './save-queen';
 
-let opened: OpenedDatabase;
+let opened: Book;
 beforeEach(() => {
   opened = demoBook();
 });

@@ -8,7 +8,7 @@ import { PLANNED_DAYS, plannedDays } from '../../core/rounds/planned-days';
 import { sunsetOn } from '../../core/rounds/sunset';
 import { couplesOf, toVisit, visitedColony, visitId } from '../../core/rounds/to-visit';
 import { minutesByKind } from '../../core/rounds/work';
-import type { Db, OpenedDatabase } from '../../db/open';
+import type { Book, Db } from '../../db/open';
 import { openFrameGifts } from '../../db/repositories/frame-plans';
 import { loadRoundWishes, loadSeenPlan, roundsMade } from '../../db/repositories/rounds';
 import type { AllApiaries } from '../../views/all-apiaries';
@@ -30,7 +30,7 @@ export function planningMinute({ today, minute }: Now): string {
 export const learnedMinutesNow = (db: Db) => learnedMinutes(roundsMade(db));
 
 /** What is asked of the planner by now: facts, forecast, free time and what the keeper wants of the plan. */
-export function askedNow(opened: OpenedDatabase, all: AllApiaries, now: Now, zone: string): FortnightAsked {
+export function askedNow(opened: Book, all: AllApiaries, now: Now, zone: string): FortnightAsked {
   const { db } = opened;
   const { settings, apiaries } = all;
   const { today } = now;

@@ -4,7 +4,8 @@ import type { Now } from '../../core/calendar/now';
 import type { Fortnight, FortnightAsked } from '../../core/rounds/plan-fortnight';
 import { plannedOn } from '../../core/rounds/planned-on';
 import { type MovedVisit, type SeenPlan, type SeenVisit, whatMoved } from '../../core/rounds/what-moved';
-import type { OpenedDatabase } from '../../db/open';
+import { keptKind } from '../../db/kept';
+import type { Book } from '../../db/open';
 import { loadSeenPlan, saveSeenPlan } from '../../db/repositories/rounds';
 import type { AllApiaries } from '../../views/all-apiaries';
 import type { PlannedThere } from '../../views/round-view';
@@ -20,7 +21,7 @@ export interface FortnightNow {
   readonly version: string;
 }
 
-interface Kept {
+interface KeptPlan {
   /** The book and the moment that it was asked for: with the same of both the question is the same. */
   moment: string;
   readonly question: string;
@@ -29,8 +30,8 @@ interface Kept {
   settled: FortnightNow | null;
 }
 
-/** The last plan of each opened book: it stands until facts, forecast, free time or what is wanted of it change. */
-const last = new WeakMap<object, Kept>();
+/** The last plan: it stands until facts, forecast, free time or what is wanted of it change. */
+const PLAN = keptKind<KeptPlan>('plan-of-rounds');
 
 /** Maps as lists, so that all of a question is in its name. */
 const asText = (asked: FortnightAsked) =>
@@ -38,8 +39,8 @@ const asText = (asked: FortnightAsked) =>
     .update(JSON.stringify(asked, (_, value) => (value instanceof Map ? [...value] : value)))
     .digest('hex');
 
-function keptNow(opened: OpenedDatabase, all: AllApiaries, now: Now, zone: string, plan: Planner): Kept {
-  const known = last.get(opened);
+function keptNow(opened: Book, all: AllApiaries, now: Now, zone: string, plan: Planner): KeptPlan {
+  const known = opened.kept.last(PLAN, '')?.value;
   const moment = `${bookVersion(opened, now.today)} ${planningMinute(now)} ${zone}`;
   if (known?.moment === moment) return known;
   const asked = askedNow(opened, all, now, zone);
@@ -48,18 +49,18 @@ function keptNow(opened: OpenedDatabase, all: AllApiaries, now: Now, zone: strin
     known.moment = moment;
     return known;
   }
-  const kept: Kept = {
+  const kept: KeptPlan = {
     moment,
     question,
     settled: null,
     answer: plan(asked).then((fortnight) => {
       // A planner that failed is asked again the next time.
-      if (!fortnight) last.delete(opened);
+      if (!fortnight && opened.kept.last(PLAN, '')?.value === kept) opened.kept.drop(PLAN, '');
       kept.settled = fortnight && { asked, fortnight, version: versionOf(fortnight) };
       return kept.settled;
     }),
   };
-  last.set(opened, kept);
+  opened.kept.put(PLAN, '', [], kept);
   return kept;
 }
 
@@ -71,7 +72,7 @@ const versionOf = ({ rounds, unmet }: Fortnight) =>
 
 /** The plan where it is there already, else the promise of it; null: it could not be made. */
 export function fortnightNow(
-  opened: OpenedDatabase,
+  opened: Book,
   all: AllApiaries,
   now: Now,
   zone: string,
@@ -99,7 +100,7 @@ export function seenIn({ asked, fortnight }: FortnightNow): readonly SeenVisit[]
 
 /** What the keeper last saw, and what moved since. */
 export function movedSince(
-  { db }: OpenedDatabase,
+  { db }: Book,
   { asked, fortnight }: FortnightNow,
   now: Now,
 ): { readonly seen: SeenPlan | null; readonly moved: readonly MovedVisit[] } {
@@ -116,7 +117,7 @@ export function movedSince(
 
 /** Notes that the keeper has seen a plan, if it is still the one there is: it is what later ones are held against. */
 export async function notePlanSeen(
-  opened: OpenedDatabase,
+  opened: Book,
   all: AllApiaries,
   now: Now,
   zone: string,

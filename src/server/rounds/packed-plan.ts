@@ -1,13 +1,13 @@
 import 'server-only';
 import { minutesByKind } from '../../core/rounds/work';
-import type { OpenedDatabase } from '../../db/open';
+import type { Book } from '../../db/open';
 import { loadSettings } from '../../db/repositories/settings';
 import type { PackedPlan } from '../../device/pack';
 import { learnedMinutesNow } from './asked-now';
 import type { FortnightNow } from './fortnight-now';
 
 /** The plan as a device takes it along. */
-export function packedPlan({ db }: OpenedDatabase, { asked, fortnight }: FortnightNow): PackedPlan {
+export function packedPlan({ db }: Book, { asked, fortnight }: FortnightNow): PackedPlan {
   return {
     days: asked.days.map(({ on, freeMinutes, there }) => ({
       on,

@@ -1,7 +1,7 @@
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import type { FortnightAsked } from '../../core/rounds/plan-fortnight';
 import { plannerIn } from './plan-apart';
 
@@ -60,6 +60,7 @@ describe('a planner in a thread of its own', () => {
     );
     const plan = plannerIn(hangs, 400);
     expect(await Promise.all([plan({ ...asked, hang: true } as never), plan(asked)])).toEqual([null, null]);
-    expect(await plan(asked)).toEqual({ rounds: [] });
+    // A thread may take longer to begin than this planner waits.
+    await vi.waitFor(async () => expect(await plan(asked)).toEqual({ rounds: [] }), { timeout: 60_000 });
   });
 });

@@ -1,4 +1,5 @@
 import { afterEach, beforeAll, beforeEach, describe, expect, it } from 'vitest';
+import { isLong, tries } from '../../../scripts/lib/how-often';
 import { addDays, day, formatDay } from '../../core/calendar/day';
 import type { Now } from '../../core/calendar/now';
 import { inspection } from '../../core/colony/testing';
@@ -7,7 +8,7 @@ import { settingsEntry } from '../../core/facts/setting';
 import { learnedMinutes } from '../../core/rounds/learned-minutes';
 import { planFortnight } from '../../core/rounds/plan-fortnight';
 import { visitsAt } from '../../core/scale/visits-at';
-import type { OpenedDatabase } from '../../db/open';
+import type { Book } from '../../db/open';
 import { loadSeenPlan, roundsMade } from '../../db/repositories/rounds';
 import { loadSettings } from '../../db/repositories/settings';
 import { highsSolver } from '../../solver/highs';
@@ -42,7 +43,7 @@ beforeAll(async () => {
   };
 });
 
-let opened: OpenedDatabase;
+let opened: Book;
 beforeEach(() => {
   opened = demoBook();
   asked = 0;
@@ -74,10 +75,11 @@ const pin = (name: string, n: number, i = 900) =>
 const forbid = (n: number, i = 901) => wish({ id: id(i), kind: 'forbidden', on: formatDay(addDays(TODAY, n)) });
 
 describe('the plan', () => {
-  it('stands for three hundred checks in one week, whatever can be done of them', async () => {
+  it('stands for far more checks than a week holds, whatever can be done of them', async () => {
     const { asked: question } = await planned();
     const [one] = question.visits;
-    const visits = Array.from({ length: 300 }, (_, i) => ({
+    const many = tries(300);
+    const visits = Array.from({ length: many }, (_, i) => ({
       ...(one as NonNullable<typeof one>),
       id: `v${i}`,
       apiary: question.apiaries[i % 3]?.id as string,
@@ -88,10 +90,10 @@ describe('the plan', () => {
     const before = process.cpuUsage();
     const found = await planner({ ...question, visits, together: [], gifts: [] });
     const { user, system } = process.cpuUsage(before);
-    expect((user + system) / 1000).toBeLessThan(20_000);
+    if (isLong) expect((user + system) / 1000).toBeLessThan(20_000);
     const done = found?.rounds.flatMap(({ checks }) => checks) ?? [];
-    expect(done.length).toBeGreaterThan(30);
-    expect(done.length + (found?.unmet.filter(({ doneOn }) => doneOn === null).length ?? 0)).toBe(300);
+    expect(done.length).toBeGreaterThan(many / 10);
+    expect(done.length + (found?.unmet.filter(({ doneOn }) => doneOn === null).length ?? 0)).toBe(many);
   }, 120_000);
 
   it('is kept until something changes that it hangs on', async () => {

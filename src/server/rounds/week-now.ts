@@ -1,7 +1,7 @@
 import 'server-only';
 import type { Now } from '../../core/calendar/now';
 import { sameValue } from '../../core/facts/same-value';
-import type { OpenedDatabase } from '../../db/open';
+import type { Book } from '../../db/open';
 import { loadRoundWishes } from '../../db/repositories/rounds';
 import type { AllApiaries } from '../../views/all-apiaries';
 import { type WeekView, weekView } from '../../views/week-view';
@@ -10,13 +10,7 @@ import { stockNow } from '../kit/stock-now';
 import { type FortnightNow, movedSince, seenIn } from './fortnight-now';
 
 /** The week as it is planned, for its page. */
-export function weekNow(
-  opened: OpenedDatabase,
-  all: AllApiaries,
-  now: Now,
-  planned: FortnightNow,
-  days: number,
-): WeekView {
+export function weekNow(opened: Book, all: AllApiaries, now: Now, planned: FortnightNow, days: number): WeekView {
   const { seen, moved } = movedSince(opened, planned, now);
   // Where nothing was ever counted nobody asks what is short.
   const isCounted = stockNow(opened, all, now.today).entries.length > 0;

@@ -1,7 +1,8 @@
 import 'server-only';
 import type { Now } from '../../core/calendar/now';
 import type { RoundWish } from '../../core/facts/round';
-import type { OpenedDatabase } from '../../db/open';
+import { keptKind } from '../../db/kept';
+import type { Book } from '../../db/open';
 import { loadFood } from '../../db/repositories/food';
 import { loadRoundWishes } from '../../db/repositories/rounds';
 import { loadYard } from '../../db/repositories/yard';
@@ -27,16 +28,10 @@ export interface WeekPageNow extends BesideRounds {
   readonly wishes: readonly RoundWish[];
 }
 
-interface Kept {
-  readonly key: string;
-  readonly planned: FortnightNow;
-  readonly page: WeekPageNow;
-}
-
-const last = new WeakMap<OpenedDatabase, Kept>();
+const PAGE = keptKind<WeekPageNow>('week-page');
 
 /** What is asked for in the yard, meant for the season and asked about food, whatever the rounds are. */
-export const besideRounds = (opened: OpenedDatabase, all: AllApiaries, { today }: Now): BesideRounds => ({
+export const besideRounds = (opened: Book, all: AllApiaries, { today }: Now): BesideRounds => ({
   yard: yardToday(all, today, (id) => loadYard(opened.db, id)),
   meant: meantNow(meantInSeason(opened, all, today, plannedYear(all, today)), today),
   foodAsked: foodNotes(all, loadFood(opened.db), today),
@@ -44,20 +39,15 @@ export const besideRounds = (opened: OpenedDatabase, all: AllApiaries, { today }
 
 /** Today with its rounds, kept until the book, the day or the plan changes: one comes back to it from every page. */
 export function weekPageNow(
-  opened: OpenedDatabase,
+  opened: Book,
   all: AllApiaries,
   now: Now,
   planned: FortnightNow,
   days: number,
 ): WeekPageNow {
-  const key = `${bookVersion(opened, now.today)} ${days}`;
-  const known = last.get(opened);
-  if (known?.key === key && known.planned === planned) return known.page;
-  const page = {
+  return opened.kept.value(PAGE, '', [bookVersion(opened, now.today), days, planned], () => ({
     ...besideRounds(opened, all, now),
     view: weekNow(opened, all, now, planned, days),
     wishes: loadRoundWishes(opened.db),
-  };
-  last.set(opened, { key, planned, page });
-  return page;
+  }));
 }

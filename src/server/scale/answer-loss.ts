@@ -5,7 +5,7 @@ import type { Now } from '../../core/calendar/now';
 import type { ScaleAnswerEntry } from '../../core/facts/scale';
 import { failure, type Result, success } from '../../core/problems/issue';
 import { say } from '../../core/problems/says';
-import type { OpenedDatabase } from '../../db/open';
+import type { Book } from '../../db/open';
 import { loadColonyFacts } from '../../db/repositories/colony-facts';
 import { standingColony } from '../../db/repositories/standing-colony';
 import { swarmsOn } from '../../db/repositories/swarms-on';
@@ -23,7 +23,7 @@ const KINDS = { swarm: 'swarmed', cast: 'cast-left' } as const;
  * answer given first keeps its id, and with it the fact.
  */
 export function answerLoss(
-  opened: OpenedDatabase,
+  opened: Book,
   { colonyId, at, answer, id }: ScaleAnswerEntry,
   now: Now,
 ): Result<{ id: string }> {

@@ -8,7 +8,7 @@ import { flowKnown } from '../../core/scale/flow-known';
 import { type LossAnswer, openLosses, type SinceLoss } from '../../core/scale/losses';
 import { type Scale, type ScaleReading, scaleOf } from '../../core/scale/scale-of';
 import { type NotedVisit, visitsAt } from '../../core/scale/visits-at';
-import type { Db, OpenedDatabase } from '../../db/open';
+import type { Book, Db } from '../../db/open';
 import { roundsMade } from '../../db/repositories/rounds';
 import { storedReadings } from '../../db/repositories/scale';
 import { scaleAnswers } from '../../db/schema/tables';
@@ -24,7 +24,7 @@ interface OnScale {
 }
 
 /** What the scale under a colony has read this season, up to the end of a day; in the demo also what its simulated scale reads. */
-export function readingsOf(opened: OpenedDatabase, { id, apiaryId }: OnScale, today: Day): readonly ScaleReading[] {
+export function readingsOf(opened: Book, { id, apiaryId }: OnScale, today: Day): readonly ScaleReading[] {
   const until = endOfDay(today);
   const stored = storedReadings(opened.db, id, formatDay(addDays(today, -DAYS_BACK))).filter(({ at }) => at <= until);
   const simulated = demoReadings(id, apiaryId, today, until);
@@ -62,7 +62,7 @@ export interface ColonyScale {
 }
 
 /** The scale of a colony as of a day; null: it stands on none. */
-export function scaleAt(opened: OpenedDatabase, colony: OnScale, facts: ColonyFacts, today: Day): ColonyScale | null {
+export function scaleAt(opened: Book, colony: OnScale, facts: ColonyFacts, today: Day): ColonyScale | null {
   const readings = readingsOf(opened, colony, today);
   if (readings.length === 0) return null;
   const scale = scaleOf(readings, visitsAt(visitsNoted(facts, colony.id, roundsMade(opened.db))));

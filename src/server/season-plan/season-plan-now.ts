@@ -11,7 +11,7 @@ import { yearAt } from '../../core/settings/settings';
 import { foldColony } from '../../core/state/fold';
 import { seasonAround, seasonStarting } from '../../core/year/beekeeping-year';
 import { flowsOfSeason } from '../../core/year/flow-expected';
-import type { OpenedDatabase } from '../../db/open';
+import type { Book } from '../../db/open';
 import { loadSeasonPlans } from '../../db/repositories/season-plans';
 import { colonies } from '../../db/schema/tables';
 import type { AllApiaries, ApiaryEntry, StandingColony } from '../../views/all-apiaries';
@@ -28,12 +28,7 @@ export const plannedYear = (all: AllApiaries, today: Day): number => seasonAroun
  * What is meant with every standing colony in the season that begins in a year, and with those that have ended since it was planned; those
  * without a plan have nothing meant.
  */
-export function meantInSeason(
-  opened: OpenedDatabase,
-  all: AllApiaries,
-  today: Day,
-  year: number,
-): readonly ColonyMeant[] {
+export function meantInSeason(opened: Book, all: AllApiaries, today: Day, year: number): readonly ColonyMeant[] {
   const plans = loadSeasonPlans(opened.db, year);
   const facts = allFacts(opened, today);
   const meant = ({ colony, apiary, state }: StandingColony, isEnded: boolean): ColonyMeant => {
@@ -75,7 +70,7 @@ function flowOf(apiary: ApiaryEntry, season: DayRange): DayRange | null {
 }
 
 /** The plan for a season, as it stands today. */
-export function seasonPlanNow(opened: OpenedDatabase, all: AllApiaries, today: Day, year: number): SeasonPlanView {
+export function seasonPlanNow(opened: Book, all: AllApiaries, today: Day, year: number): SeasonPlanView {
   const meant = meantInSeason(opened, all, today, year);
   const seasons = meant.map(({ hooks }) => hooks.season);
   const season =

@@ -3,7 +3,7 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { day } from '../../core/calendar/day';
 import type { SeasonPlanFact } from '../../core/facts/season-plan';
 import { readSeasonFile, writeSeasonFile } from '../../core/formats/season-file';
-import type { OpenedDatabase } from '../../db/open';
+import type { Book } from '../../db/open';
 import { revisionsOf } from '../../db/repositories/revisions';
 import { loadSeasonPlans } from '../../db/repositories/season-plans';
 import { colonies } from '../../db/schema/tables';
@@ -15,7 +15,7 @@ import { codes, DEMO_NOW, demoBook, id } from '../testing';
 import { saveSeasonPlans } from './save-season-plans';
 import { meantInSeason, plannedYear, seasonPlanNow } from './season-plan-now';
 
-let opened: OpenedDatabase;
+let opened: Book;
 beforeEach(() => {
   opened = demoBook();
 });

@@ -5,7 +5,7 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { day } from '../../core/calendar/day';
 import { endOfDay, type Now } from '../../core/calendar/now';
 import { readSeasonFile, SEASON_VERSION, type SeasonFacts, writeSeasonFile } from '../../core/formats/season-file';
-import { type OpenedDatabase, openDatabase } from '../../db/open';
+import { type Book, openDatabase } from '../../db/open';
 import { larkvaleSeason } from '../../demo/larkvale';
 import { importSeason, previewSeason, wipeSeason } from './replace-season';
 import { readAllFacts } from './season-facts';
@@ -22,7 +22,7 @@ const changed = (change: (facts: SeasonFacts) => void) => {
 };
 
 let folder: string;
-let opened: OpenedDatabase;
+let opened: Book;
 beforeEach(() => {
   folder = mkdtempSync(join(tmpdir(), 'ubbet-unit-'));
   opened = openDatabase(join(folder, 'season.sqlite'));

@@ -6,14 +6,14 @@ import { readSeasonFile, type SeasonFacts } from '../../core/formats/season-file
 import { type Issue, type Result, success } from '../../core/problems/issue';
 import { say } from '../../core/problems/says';
 import { type BackupReason, backupFolder, makeBackup } from '../../db/backups/backup-files';
-import type { OpenedDatabase } from '../../db/open';
+import type { Book } from '../../db/open';
 import { broughtIn } from '../../db/schema/tables';
 import type { SeasonPreview } from '../../views/season-preview';
 import { countWrite } from '../book-version';
 import { countFacts, insertAllFacts, readAllFacts, removeAllFacts } from './season-facts';
 
 /** What a file holds and what it would replace. Changes nothing. */
-export function previewSeason({ db }: OpenedDatabase, text: string): Result<SeasonPreview> {
+export function previewSeason({ db }: Book, text: string): Result<SeasonPreview> {
   const file = readSeasonFile(text);
   if (!file.ok) return file;
   const days = file.value.inspections.map(({ at }) => at.slice(0, 10)).sort();
@@ -27,14 +27,14 @@ export function previewSeason({ db }: OpenedDatabase, text: string): Result<Seas
 }
 
 /** Puts the file's facts in the place of all that is there: all or nothing, after a backup. Names the backup. */
-export function importSeason(opened: OpenedDatabase, text: string, now: Now): Result<{ backup: string }> {
+export function importSeason(opened: Book, text: string, now: Now): Result<{ backup: string }> {
   const file = readSeasonFile(text);
   if (!file.ok) return file;
   return replaceAll(opened, file.value, 'before-import', now);
 }
 
 /** Takes every fact out, after a backup. */
-export function wipeSeason(opened: OpenedDatabase, now: Now): Result<{ backup: string }> {
+export function wipeSeason(opened: Book, now: Now): Result<{ backup: string }> {
   return replaceAll(opened, null, 'before-wipe', now);
 }
 
@@ -44,7 +44,7 @@ export function wipeSeason(opened: OpenedDatabase, now: Now): Result<{ backup: s
  * @returns the name of that backup, by which it is undone
  */
 export function replaceAll(
-  opened: OpenedDatabase,
+  opened: Book,
   facts: SeasonFacts | null,
   reason: BackupReason,
   now: Now,

@@ -10,7 +10,7 @@ import { type Matching, NOTHING } from '../../core/spreadsheets/bring-in/matchin
 import { countFates } from '../../core/spreadsheets/bring-in/plan';
 import { planWhole } from '../../core/spreadsheets/bring-in/plan-sheet';
 import { readTable } from '../../core/spreadsheets/bring-in/read-table';
-import { type OpenedDatabase, openDatabase } from '../../db/open';
+import { type Book, openDatabase } from '../../db/open';
 import { takeReadings } from '../../db/repositories/scale';
 import { proposeMatching } from '../../views/propose-matching';
 import { deleteColony } from '../entries/delete-colony';
@@ -23,7 +23,7 @@ import { bringIn, listBroughtIn, undoBroughtIn } from './bring-in';
 import { csvOf } from './sheet-of-book';
 
 /** What a sheet is taken for, what the keeper would see, and what handing it in comes to. */
-function handIn(opened: OpenedDatabase, text: string, over: Partial<Matching> = {}, isRefusedLeftOut = false) {
+function handIn(opened: Book, text: string, over: Partial<Matching> = {}, isRefusedLeftOut = false) {
   const table = readTable(text);
   if (!table.ok) throw new Error('no table');
   const matching = { ...proposeMatching(columnsSeen(table.value), over.kind), ...over };
@@ -35,8 +35,8 @@ function handIn(opened: OpenedDatabase, text: string, over: Partial<Matching> = 
   const sheet = { file: 'bees.csv', text, matching, isRefusedLeftOut, seen };
   return { plan, seen, matching, sheet, done: () => bringIn(opened, sheet, 'UTC', DEMO_NOW) };
 }
-const factsOf = ({ db }: OpenedDatabase) => readAllFacts(db);
-const bookText = (opened: OpenedDatabase) => writeSeasonFile(factsOf(opened));
+const factsOf = ({ db }: Book) => readAllFacts(db);
+const bookText = (opened: Book) => writeSeasonFile(factsOf(opened));
 const reasons = ({ plan }: ReturnType<typeof handIn>) =>
   plan.fates.map(({ row, fate, issues, differs }) =>
     [row, fate, ...issues.map(({ message }) => message.says.replace('problems/', '')), ...differs].join(' '),
@@ -96,7 +96,7 @@ const SHEET = [
 
 describe('a keeper’s own spreadsheet', () => {
   let folder: string;
-  let opened: OpenedDatabase;
+  let opened: Book;
   beforeEach(() => {
     folder = mkdtempSync(join(tmpdir(), 'ubbet-sheet-'));
     opened = openDatabase(join(folder, 'season.sqlite'));

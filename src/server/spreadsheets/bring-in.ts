@@ -11,7 +11,7 @@ import { countFates, FATES } from '../../core/spreadsheets/bring-in/plan';
 import { planWhole } from '../../core/spreadsheets/bring-in/plan-sheet';
 import { readTable } from '../../core/spreadsheets/bring-in/read-table';
 import { makeBackup } from '../../db/backups/backup-files';
-import type { OpenedDatabase } from '../../db/open';
+import type { Book } from '../../db/open';
 import { broughtIn } from '../../db/schema/tables';
 import { allOrNothing } from '../all-or-nothing';
 import { bookSideOf } from './book-side';
@@ -38,7 +38,7 @@ const KEPT = 20;
  * book has changed so that another number of rows would be entered than the keeper saw.
  */
 export function bringIn(
-  opened: OpenedDatabase,
+  opened: Book,
   { file, text, matching, isRefusedLeftOut, seen }: SheetHandedIn,
   zone: string | null,
   now: Now,
@@ -74,7 +74,7 @@ export function bringIn(
  * Undoes one: what was entered goes out, what stood there comes back. Refused where something of it was corrected since, or something
  * was entered that rests on it.
  */
-export function undoBroughtIn(opened: OpenedDatabase, id: string, now: Now): Result<{ id: string }> {
+export function undoBroughtIn(opened: Book, id: string, now: Now): Result<{ id: string }> {
   const builtOn = failure({ path: [], code: 'in-use', message: say('brought-in-built-on') });
   try {
     return allOrNothing(opened.db, (tx) => {
@@ -97,7 +97,7 @@ export function undoBroughtIn(opened: OpenedDatabase, id: string, now: Now): Res
 }
 
 /** What was brought in, the newest first. */
-export function listBroughtIn({ db }: OpenedDatabase) {
+export function listBroughtIn({ db }: Book) {
   const { id, at, kind, file, heads, matching, rows, undoneAt } = broughtIn;
   return db.select({ id, at, kind, file, heads, matching, rows, undoneAt }).from(broughtIn).orderBy(desc(id)).all();
 }

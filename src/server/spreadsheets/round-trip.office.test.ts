@@ -11,7 +11,7 @@ import { countFates } from '../../core/spreadsheets/bring-in/plan';
 import { planWhole } from '../../core/spreadsheets/bring-in/plan-sheet';
 import { readTable } from '../../core/spreadsheets/bring-in/read-table';
 import { SHEETS } from '../../core/spreadsheets/sheet';
-import { type OpenedDatabase, openDatabase } from '../../db/open';
+import { type Book, openDatabase } from '../../db/open';
 import { takeReadings } from '../../db/repositories/scale';
 import { proposeMatching } from '../../views/propose-matching';
 import { saveInspection } from '../entries/save-inspection';
@@ -36,7 +36,7 @@ const office = (...args: string[]) =>
   execFileSync('soffice', [`-env:UserInstallation=file://${folder}/profile`, '--headless', ...args], { stdio: 'pipe' });
 
 /** A book that is hard on spreadsheet programs: names and notes that look like numbers, days and formulas. */
-function hardBook(): OpenedDatabase {
+function hardBook(): Book {
   const whole = demoBook();
   const facts = readAllFacts(whole.db);
   const names = ['007', '1/2', '3 May', "'Tis", '=Oak', '12.50'];
@@ -81,7 +81,7 @@ it('spreadsheets go through a spreadsheet program and come in again with nothing
     if (!table.ok) throw new Error(`${kind} is no table any more`);
     const matching = proposeMatching(columnsSeen(table.value));
     expect(matching.kind).toBe(kind);
-    const plan = (opened: OpenedDatabase) =>
+    const plan = (opened: Book) =>
       countFates(
         planWhole(table.value, { matching, book: bookSideOf(opened.db, kind), now: DEMO_NOW, newId: () => id(1) }, null)
           .fates,

@@ -4,7 +4,7 @@ import type { SeasonFacts } from '../../core/formats/season-file';
 import { SHEETS, type SheetName } from '../../core/spreadsheets/sheet';
 import { OF_FACTS } from '../../core/spreadsheets/sheets/of-facts';
 import { writeCsv } from '../../core/spreadsheets/write-csv';
-import type { OpenedDatabase } from '../../db/open';
+import type { Book } from '../../db/open';
 import { checksSheet } from '../../views/checks-sheet';
 import { lookingBackSheet } from '../../views/looking-back-sheet';
 import { loadApiaries } from '../all-apiaries';
@@ -19,7 +19,7 @@ const WITHOUT: ReadonlySet<keyof SeasonFacts> = new Set(['photos', 'revisions', 
 /** A sheet of the book as CSV; looking back is of the year of today. */
 export function csvOf(
   name: SheetName,
-  opened: OpenedDatabase,
+  opened: Book,
   today: Day,
   facts: SeasonFacts = readAllFacts(opened.db, WITHOUT),
 ): string {
@@ -33,7 +33,7 @@ export function csvOf(
 }
 
 /** All of them, by their file's name. */
-export function allCsv(opened: OpenedDatabase, today: Day): ReadonlyMap<string, string> {
+export function allCsv(opened: Book, today: Day): ReadonlyMap<string, string> {
   const facts = readAllFacts(opened.db, WITHOUT);
   return new Map(SHEETS.map((name) => [`ubbet-${name}.csv`, csvOf(name, opened, today, facts)]));
 }

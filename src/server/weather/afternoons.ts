@@ -3,17 +3,18 @@ import { eq, isNull } from 'drizzle-orm';
 import type { Day } from '../../core/calendar/day';
 import type { ColonyFacts } from '../../core/colony/facts';
 import { type Afternoons, afternoonsOf } from '../../core/weather/afternoons';
-import type { OpenedDatabase } from '../../db/open';
+import { keptKind } from '../../db/kept';
+import type { Book } from '../../db/open';
 import { apiaries, colonies } from '../../db/schema/tables';
+import { changesNow, ownVersion } from '../changes-now';
 import { isDemo } from '../demo-mode';
-import { changesNow, keptWhileUnchanged } from '../kept-while-unchanged';
 import { hoursAt } from './hours';
 
-const kept = keptWhileUnchanged<Afternoons | null>();
+const AFTERNOONS = keptKind<Afternoons | null>('afternoons');
 
 /** Facts of colonies with the weather where each stands, as far as any is known: the very same while it has not changed. */
 export function withAfternoons(
-  opened: OpenedDatabase,
+  opened: Book,
   facts: ReadonlyMap<string, ColonyFacts>,
   today: Day,
 ): ReadonlyMap<string, ColonyFacts> {
@@ -21,7 +22,7 @@ export function withAfternoons(
   // The demo's station tells its hours anew each day.
   const beside = isDemo() ? String(today) : '';
   const at = (apiaryId: string) =>
-    kept(opened, changes, apiaryId, beside, () => {
+    opened.kept.value(AFTERNOONS, apiaryId, [...ownVersion(changes, apiaryId), beside], () => {
       const hours = hoursAt(opened, apiaryId, today, null);
       return hours.length === 0 ? null : afternoonsOf(hours);
     });

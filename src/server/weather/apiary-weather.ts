@@ -2,7 +2,7 @@ import 'server-only';
 import { addDays, type Day } from '../../core/calendar/day';
 import { nightsAhead } from '../../core/weather/nights-ahead';
 import { weatherOf } from '../../core/weather/weather-of';
-import type { OpenedDatabase } from '../../db/open';
+import type { Book } from '../../db/open';
 import { nightsSaid } from '../../db/repositories/weather';
 import type { ApiaryWeather } from '../../views/measured';
 import { hoursAt } from './hours';
@@ -11,7 +11,7 @@ import { hoursAt } from './hours';
 const AROUND = { back: 12, ahead: 31 } as const;
 
 /** An apiary's weather about a day; null: nothing is known of it. */
-export function weatherAt(opened: OpenedDatabase, apiaryId: string, today: Day): ApiaryWeather | null {
+export function weatherAt(opened: Book, apiaryId: string, today: Day): ApiaryWeather | null {
   const days = { from: addDays(today, -AROUND.back), to: addDays(today, AROUND.ahead) };
   const hours = hoursAt(opened, apiaryId, today, days);
   const said = nightsSaid(opened.db, apiaryId);

@@ -3,7 +3,7 @@ import type { Day } from '../../core/calendar/day';
 import { dayOfMinute } from '../../core/calendar/day';
 import type { WeatherSource } from '../../core/facts/weather';
 import type { WeatherHour } from '../../core/weather/weather-of';
-import type { OpenedDatabase } from '../../db/open';
+import type { Book } from '../../db/open';
 import { storedHours } from '../../db/repositories/weather';
 import { demoHours } from '../demo-devices';
 
@@ -20,7 +20,7 @@ export interface KnownHour extends WeatherHour {
  * @param days those asked for, both inclusive; null: all
  */
 export function hoursAt(
-  { db }: OpenedDatabase,
+  { db }: Book,
   apiaryId: string,
   today: Day,
   days: { readonly from: Day; readonly to: Day } | null,

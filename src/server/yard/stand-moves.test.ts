@@ -3,7 +3,7 @@ import { addDays, formatDay } from '../../core/calendar/day';
 import type { Now } from '../../core/calendar/now';
 import type { StandMoveSaid, StandStepSaid } from '../../core/facts/yard';
 import { readSeasonFile, writeSeasonFile } from '../../core/formats/season-file';
-import type { OpenedDatabase } from '../../db/open';
+import type { Book } from '../../db/open';
 import { loadStands, loadYard, loadYardMarks } from '../../db/repositories/yard';
 import { mapView } from '../../views/map-view';
 import { yardToday } from '../../views/today-view';
@@ -15,7 +15,7 @@ import { codes, DEMO_NOW, demoBook, id } from '../testing';
 import { saveStandMove } from './save-stand-move';
 import { saveYard } from './save-yard';
 
-let opened: OpenedDatabase;
+let opened: Book;
 beforeEach(() => {
   opened = demoBook();
 });

@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { StandFact } from '../../core/facts/yard';
 import { readSeasonFile, writeSeasonFile } from '../../core/formats/season-file';
-import type { OpenedDatabase } from '../../db/open';
+import type { Book } from '../../db/open';
 import { loadYard, loadYardMarks } from '../../db/repositories/yard';
 import { mapView } from '../../views/map-view';
 import { loadApiaries } from '../all-apiaries';
@@ -9,7 +9,7 @@ import { readAllFacts } from '../season/season-facts';
 import { codes, DEMO_NOW, demoBook, id } from '../testing';
 import { saveYard } from './save-yard';
 
-let opened: OpenedDatabase;
+let opened: Book;
 beforeEach(() => {
   opened = demoBook();
 });

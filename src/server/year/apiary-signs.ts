@@ -4,7 +4,7 @@ import { type SignSeen, signsSeen } from '../../core/looking-back/seen-years';
 import { scaleOf } from '../../core/scale/scale-of';
 import { visitsAt } from '../../core/scale/visits-at';
 import { yearAt } from '../../core/settings/settings';
-import type { OpenedDatabase } from '../../db/open';
+import type { Book } from '../../db/open';
 import { roundsMade } from '../../db/repositories/rounds';
 import { onScales, storedReadings } from '../../db/repositories/scale';
 import { loadSettings } from '../../db/repositories/settings';
@@ -16,7 +16,7 @@ import { visitsNoted } from '../scale/colony-scale';
 const FROM_THE_FIRST = '0000-01-01';
 
 /** The signs of the year at an apiary over all years of the book, of colonies that are no more too. */
-export function apiarySigns(opened: OpenedDatabase, apiary: ApiaryEntry, today: Day): readonly SignSeen[] {
+export function apiarySigns(opened: Book, apiary: ApiaryEntry, today: Day): readonly SignSeen[] {
   const { db } = opened;
   const facts = allFacts(opened, today);
   const here = db

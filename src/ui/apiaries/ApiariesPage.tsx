@@ -18,7 +18,7 @@ export function ApiariesPage({ apiaries, axis }: { readonly apiaries: readonly A
         ))}
       </ul>
       <p className="mt-5">
-        <Link href="/apiaries/new" className={BUTTON.plain}>
+        <Link prefetch={false} href="/apiaries/new" className={BUTTON.plain}>
           Add an apiary
         </Link>
       </p>

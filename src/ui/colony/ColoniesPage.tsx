@@ -79,7 +79,7 @@ export function ColoniesPage({ groups, takenOut, axis }: Props) {
         <Link prefetch={false} href="/colonies/new/several" className={BUTTON.plain}>
           Add several hives
         </Link>{' '}
-        <Link href="/apiaries/new" className={BUTTON.plain}>
+        <Link prefetch={false} href="/apiaries/new" className={BUTTON.plain}>
           Add an apiary
         </Link>{' '}
         <Link prefetch={false} href="/colonies/new?origin=prime-swarm" className={BUTTON.plain}>

@@ -75,10 +75,10 @@ export function StartForm({ today }: { today: Day }) {
         <button type="submit" className={BUTTON.act} disabled={isSaving}>
           Begin
         </button>
-        <Link href="/data" className={BUTTON.quiet}>
+        <Link prefetch={false} href="/data" className={BUTTON.quiet}>
           Bring in a season file
         </Link>
-        <Link href="/cell-clock" className={BUTTON.quiet}>
+        <Link prefetch={false} href="/cell-clock" className={BUTTON.quiet}>
           Only date a cell
         </Link>
       </div>

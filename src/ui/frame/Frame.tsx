@@ -23,7 +23,11 @@ export function Frame({ book, children }: { book: BookInfo; children: ReactNode 
         <SayZone />
         <header className="border-b-2 border-ink px-4 wide:px-7 print:hidden">
           <div className="flex flex-wrap items-center gap-x-1 py-1 min-[24rem]:gap-x-2 wide:gap-x-6 wide:flex-nowrap wide:py-1.5">
-            <Link href="/" className="font-display text-xl font-extrabold no-underline min-[24rem]:text-2xl">
+            <Link
+              prefetch={false}
+              href="/"
+              className="font-display text-xl font-extrabold no-underline min-[24rem]:text-2xl"
+            >
               ubbet
             </Link>
             <NavLinks />

@@ -51,6 +51,7 @@ export function MoreMenu() {
           ].map(({ href, name, isForPhone }) => (
             <li key={href} className={isForPhone ? 'wide:hidden' : ''}>
               <Link
+                prefetch={false}
                 href={href}
                 aria-current={path.startsWith(href) ? 'page' : undefined}
                 className="block min-h-11 px-3 py-2.5 font-semibold no-underline hover:bg-tint aria-[current=page]:underline"

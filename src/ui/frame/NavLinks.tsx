@@ -29,6 +29,7 @@ export function NavLinks() {
           return (
             <li key={href} className={isAtThumb ? '' : 'hidden wide:block'}>
               <Link
+                prefetch={false}
                 href={href}
                 aria-current={isHere ? 'page' : undefined}
                 className={`flex min-h-14 flex-col items-center justify-center border-t-4 text-sm font-semibold whitespace-nowrap no-underline wide:min-h-0 wide:border-t-0 wide:border-b-4 wide:py-2 wide:text-base ${isHere ? 'border-willow' : 'border-transparent hover:border-line'}`}

@@ -27,6 +27,7 @@ export function Views({ of }: { of: keyof typeof VIEWS }) {
           return (
             <li key={href}>
               <Link
+                prefetch={false}
                 href={href}
                 aria-current={isHere ? 'page' : undefined}
                 className={`block min-h-11 border-b-4 py-2 font-semibold no-underline ${isHere ? 'border-ink' : 'border-transparent hover:border-line'}`}

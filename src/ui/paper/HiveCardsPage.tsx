@@ -33,8 +33,11 @@ export function HiveCardsPage({ cards, apiaries, apiaryId, hasCodes }: Props) {
         </p>
         {!hasCodes && (
           <p className="text-muted mt-1 max-w-prose text-sm">
-            Where Ubbet is open to your network (<Link href="/phone">Your phone</Link>) each card carries a code that
-            leads to its colony.
+            Where Ubbet is open to your network (
+            <Link prefetch={false} href="/phone">
+              Your phone
+            </Link>
+            ) each card carries a code that leads to its colony.
           </p>
         )}
         <div className="mt-3 flex flex-wrap items-end gap-3">

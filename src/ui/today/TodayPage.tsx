@@ -56,8 +56,15 @@ export function SwarmRisks({ risks }: { readonly risks: readonly string[] }) {
 export function NoColonies() {
   return (
     <p className="mt-8 max-w-prose">
-      No colonies yet. <Link href="/colonies/new">Add the first one</Link>, or look at a single cell with the{' '}
-      <Link href="/cell-clock">cell clock</Link>.
+      No colonies yet.{' '}
+      <Link prefetch={false} href="/colonies/new">
+        Add the first one
+      </Link>
+      , or look at a single cell with the{' '}
+      <Link prefetch={false} href="/cell-clock">
+        cell clock
+      </Link>
+      .
     </p>
   );
 }

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { tries } from '../../../../scripts/lib/how-often';
 import { LATE_MATING_WAITS } from '../../biology/mating';
 import { addDays, type Day, formatDay, latestOf } from '../../calendar/day';
 import type { InspectionFact } from '../../colony/facts';
@@ -11,8 +12,8 @@ import { colonyOnDay } from '../../schedule/standing';
 import type { ColonyState } from '../../state/fold';
 import { COLONIES, dayIn, reordered, type Season, START, season, statesOf } from './testing';
 
-/** Thousands of seasons were tried once (UBBET_SEASONS); in every run some hundred. A failing seed is printed. */
-const RUNS = Number(process.env.UBBET_SEASONS ?? 300);
+/** A failing seed is printed. */
+const RUNS = tries(300);
 const PATIENCE_MS = 600_000;
 
 const holds = (seed: number, check: (made: Season, today: Day) => void) =>

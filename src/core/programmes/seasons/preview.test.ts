@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { tries } from '../../../../scripts/lib/how-often';
 import { formatDay } from '../../calendar/day';
 import { ALL_METHOD_NAMES } from '../../methods/method';
 import { methodNamed } from '../../methods/methods';
@@ -8,7 +9,7 @@ import { previewStart, type StartChoices } from '../../starts/preview';
 import { aProgramme, assembled } from '../testing';
 import { COLONIES, dayIn, season, statesOf } from './testing';
 
-const RUNS = Number(process.env.UBBET_SEASONS ?? 300);
+const RUNS = tries(300);
 const METHODS = ALL_METHOD_NAMES.filter((name) => !['unite', 'hive-swarm', 'give-cell'].includes(name));
 
 /** What is asked, and when: `nuc thin-cells 2027-05-16..2027-05-18`. */

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { tries } from '../../../../scripts/lib/how-often';
 import { ALL_METHOD_NAMES } from '../../methods/method';
 import { allFrames, boxesOf, placeOf } from '../arrangement';
 import { type ArrangementContext, checkArrangement } from '../arrangement-rules';
@@ -70,7 +71,7 @@ describe('any proposal, for any hive', () => {
         // What must not be done it never proposes: the queen shut off, a kept cell shaken or lost, a box too full.
         expect(found.findings.filter(({ severity }) => severity === 'stop')).toEqual([]);
       }),
-      { numRuns: 300 },
+      { numRuns: tries(300) },
     );
   });
 
@@ -104,7 +105,7 @@ describe('any proposal, for any hive', () => {
         }
         for (const { id } of allFrames(after)) expect(home.get(id) ?? null).toBe(placeOf(after, id)?.boxId ?? null);
       }),
-      { numRuns: 300 },
+      { numRuns: tries(300) },
     );
   });
 });

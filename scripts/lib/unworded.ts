@@ -1,8 +1,5 @@
-import { relative, resolve } from 'node:path';
+import { relative } from 'node:path';
 import ts from 'typescript';
-import { expect, it } from 'vitest';
-
-const ROOT = resolve(import.meta.dirname, '../..');
 
 /** What is said by a code, or may be. */
 function isSaid(type: ts.Type): boolean {
@@ -11,11 +8,7 @@ function isSaid(type: ts.Type): boolean {
 }
 
 /** Places where what was said gets into a text as it is: `[object Object]` is what a keeper would read. */
-function unworded(): readonly string[] {
-  const config = ts.readConfigFile(resolve(ROOT, 'tsconfig.json'), ts.sys.readFile).config;
-  const { fileNames, options } = ts.parseJsonConfigFileContent(config, ts.sys, ROOT);
-  const files = fileNames.filter((file) => file.includes('/src/') && !file.includes('.test.'));
-  const program = ts.createProgram(files, options);
+export function unworded(program: ts.Program, root: string): readonly string[] {
   const types = program.getTypeChecker();
   const saidIn = (node: ts.Node): boolean => {
     if (ts.isTemplateSpan(node)) return isSaid(types.getTypeAtLocation(node.expression));
@@ -30,13 +23,15 @@ function unworded(): readonly string[] {
     const item = types.getIndexTypeOfType(list, ts.IndexKind.Number);
     return item !== undefined && isSaid(item);
   };
-  return files.flatMap((file) => {
-    const source = program.getSourceFile(file) as ts.SourceFile;
+  const ours = program
+    .getSourceFiles()
+    .filter(({ fileName }) => fileName.startsWith(`${root}/src/`) && !fileName.includes('.test.'));
+  return ours.flatMap((source) => {
     const found: string[] = [];
     const visit = (node: ts.Node): void => {
       if (saidIn(node)) {
         const { line } = source.getLineAndCharacterOfPosition(node.getStart());
-        found.push(`${relative(ROOT, file)}:${line + 1}`);
+        found.push(`${relative(root, source.fileName)}:${line + 1}`);
       }
       ts.forEachChild(node, visit);
     };
@@ -44,7 +39,3 @@ function unworded(): readonly string[] {
     return found;
   });
 }
-
-it('what is said is put into words before it is part of a text', () => {
-  expect(unworded()).toEqual([]);
-}, 60_000);
