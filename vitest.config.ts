@@ -1,5 +1,5 @@
 import { defineConfig, mergeConfig } from 'vitest/config';
-import base, { APART, OFFICE, SHARED } from './vitest.base';
+import base, { APART, OFFICE, SHARED } from './vitest.base.ts';
 
 const projects =
   process.env.UBBET_OFFICE === '1'

@@ -1,5 +1,5 @@
 import { defineConfig, mergeConfig } from 'vitest/config';
-import base, { SHARED } from './vitest.base';
+import base, { SHARED } from './vitest.base.ts';
 
 /**
  * The tests that judge a changed line of the core: its own and those of the pages' models. The invariants of random seasons are left

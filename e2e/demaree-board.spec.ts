@@ -1,12 +1,12 @@
 import type { Page } from '@playwright/test';
 import { answer, codes, countStrength, inspect, openColony } from './season';
-import { begin, expect, onDay, test } from './test';
+import { begin, expect, onDay, setClock, test } from './test';
 
 const boxOf = (page: Page, name: string) => page.getByRole('group', { name: `${name}, frames that are mainly` });
 
 /** What is due for Clover on a day, by its programme’s page. */
 async function atDemaree(page: Page, day: string) {
-  await onDay(page, day);
+  await setClock(page, day);
   await openColony(page, 'Clover');
   await page.getByRole('link', { name: /^Demaree/ }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Demaree' })).toBeVisible();
@@ -90,7 +90,7 @@ test('what is done without looking at the frames is said by one tap, and shows o
   await page.getByRole('button', { name: 'Save the frames' }).click();
   await expect(page.getByRole('region', { name: 'Room' })).toBeVisible();
 
-  await onDay(page, '2027-05-10');
+  await setClock(page, '2027-05-10');
   await page.goto('/hive');
   await page.getByRole('link', { name: /^Orchard/ }).click();
   await page

@@ -1,5 +1,5 @@
 import { answer, cellIs, codes, countStrength, due, inspect, openColony, plan, start, strip } from './season';
-import { addCells, begin, choose, expect, onDay, test } from './test';
+import { addCells, begin, choose, expect, onDay, setClock, test } from './test';
 
 const strong = { brood: 8, seams: 10, drones: 'flying' };
 
@@ -64,14 +64,14 @@ test('charged cells: a nuc swarm, thinned on day 7, a virgin, eggs, done', async
   // Closed on 17 May and still closed, so out on 18 May at the earliest.
   expect(await strip(page, 'Clover, what is due')).toContain('leave shut: 18 May to 1 Jun');
 
-  await onDay(page, '2027-05-25');
+  await setClock(page, '2027-05-25');
   await page.goto('/');
   await expect(page.getByRole('region', { name: 'Leave shut' })).toContainText('Leave shut: not before Wed 2 Jun');
   await openColony(page, 'Clover');
   await page.getByRole('link', { name: 'Enter an inspection' }).click();
   await expect(page.getByText('Do not open it now unless you must')).toBeVisible();
 
-  await onDay(page, '2027-06-04');
+  await setClock(page, '2027-06-04');
   await openColony(page, 'Clover');
   await answer(page, 'eggs', 'Eggs seen');
   await expect(page.getByRole('region', { name: 'Reading' })).toContainText('Inspect Thu 10 Jun');

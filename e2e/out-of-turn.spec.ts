@@ -1,5 +1,5 @@
 import { answer, codes, countStrength, due, inspect, openColony, plan, start, strip } from './season';
-import { addCells, begin, choose, expect, onDay, test } from './test';
+import { addCells, begin, choose, expect, onDay, setClock, test } from './test';
 
 const strong = { brood: 8, seams: 10, drones: 'flying' };
 
@@ -13,7 +13,7 @@ test('a blind split whose check is skipped: eggs in both on the 29th day settle 
   await page.getByLabel('Its stand').fill('by the hedge');
   await start(page);
 
-  await onDay(page, '2027-05-16');
+  await setClock(page, '2027-05-16');
   await openColony(page, 'Clover');
   const check = page.locator('[data-due="which-half"]').first();
   await check.getByRole('button', { name: 'another day' }).click();
@@ -23,7 +23,7 @@ test('a blind split whose check is skipped: eggs in both on the 29th day settle 
   expect(await codes(page)).toEqual(['eggs']);
 
   // Left shut meanwhile; the other half may still be looked into, one only.
-  await onDay(page, '2027-05-20');
+  await setClock(page, '2027-05-20');
   await openColony(page, 'Clover half');
   await expect(page.getByRole('region', { name: 'Reading' })).toContainText('look into one half only, for eggs');
 
@@ -113,7 +113,7 @@ test('a method entered for the wrong day is put on the right one, and all its da
   await onDay(page, '2027-05-03');
   await begin(page, 'Orchard', 'Clover');
   await inspect(page, 'Clover', '2027-05-10', { queen: 'seen', what: () => countStrength(page, strong) });
-  await onDay(page, '2027-05-12');
+  await setClock(page, '2027-05-12');
   await plan(page, 'Clover', 'Queen-and-brood split');
   await page.getByLabel('Its stand').fill('by the hedge');
   await start(page);
@@ -153,12 +153,12 @@ test('a task of each day is ticked from Today, and comes again on the day after'
   await page.getByLabel('Its stand').fill('beside it');
   await start(page);
 
-  await onDay(page, '2027-05-11');
+  await setClock(page, '2027-05-11');
   await page.goto('/');
   const tick = page.getByRole('button', { name: /^Move both boxes by 10 cm.*done today$/ });
   await tick.first().click();
   await expect(tick).toHaveCount(0);
-  await onDay(page, '2027-05-12');
+  await setClock(page, '2027-05-12');
   await page.goto('/');
   await expect(tick.first()).toBeEnabled();
 });

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { badge, signal, takeAlong } from './signal';
-import { choose, expect, onDay, test } from './test';
+import { choose, expect, setClock, test } from './test';
 
 test.use({ seed: 'demo' });
 
@@ -254,11 +254,11 @@ test('the calendar holds the rounds by choice', async ({ page }) => {
 
 test('the week follows the clock: what was planned for a day that is over moves on', async ({ page }) => {
   await seeTheWeek(page);
-  await onDay(page, '2027-05-18');
+  await setClock(page, '2027-05-18');
   await page.goto('/');
   const moved = page.getByRole('region', { name: 'What moved' });
   await expect(moved).toContainText('that day is over');
-  await onDay(page, '2027-07-10');
+  await setClock(page, '2027-07-10');
   await page.goto('/');
   await expect(headline(page)).toHaveText(/rounds? this week$/);
 });

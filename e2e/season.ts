@@ -1,10 +1,22 @@
 import type { Page } from '@playwright/test';
-import { CLEARED, choose, expect, onDay, saveInspection, setTime } from './test';
+import { CLEARED, choose, expect, saveInspection, setClock, setTime } from './test';
+
+/**
+ * The address of a colony, by its name. That one gets there by the list of colonies is held by `demo.spec.ts`; here each page that is
+ * not walked through saves a second.
+ */
+export async function addressOf(page: Page, name: string): Promise<string> {
+  const { facts } = await (await page.request.get('/api/season/export')).json();
+  const found = (facts.colonies as { id: string; name: string; deletedAt: string | null }[]).find(
+    (one) => one.name === name && one.deletedAt === null,
+  );
+  if (!found) throw new Error(`There is no colony ${name}`);
+  return `/colonies/${found.id}`;
+}
 
 /** Opens a colony’s page. */
 export async function openColony(page: Page, name: string) {
-  await page.goto('/colonies');
-  await page.getByRole('link', { name, exact: true }).click();
+  await page.goto(await addressOf(page, name));
   await expect(page.getByRole('heading', { level: 1, name, exact: true })).toBeVisible();
 }
 
@@ -20,9 +32,8 @@ export async function inspect(
     what,
   }: { eggs?: string; queen?: string; time?: string; what?: () => Promise<void> } = {},
 ) {
-  await onDay(page, day);
-  await openColony(page, name);
-  await page.getByRole('link', { name: 'Enter an inspection' }).click();
+  await setClock(page, day);
+  await page.goto(`${await addressOf(page, name)}/inspect`);
   await expect(page.getByRole('heading', { name: /Cups and cells|New cups and cells/ })).toBeVisible();
   await what?.();
   await choose(page, 'Eggs?', eggs);
@@ -50,10 +61,9 @@ export async function countStrength(
   await choose(page, 'Drones?', drones);
 }
 
-/** Goes from a colony’s page to the start of a method by way of its choices. */
+/** Goes from a colony’s choices to the start of a method. */
 export async function plan(page: Page, name: string, method: string) {
-  await openColony(page, name);
-  await page.getByRole('link', { name: 'What are my choices?' }).click();
+  await page.goto(`${await addressOf(page, name)}/decide`);
   await page.getByRole('link', { name: `See the dates: ${method}`, exact: true }).click();
   await expect(page.getByRole('heading', { level: 1, name: method })).toBeVisible();
 }

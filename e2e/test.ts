@@ -51,10 +51,15 @@ export const test = base.extend<Options, { servers: Servers }>({
 
 export { expect };
 
-/** Sets the demo's clock, as its buttons do. */
-export async function onDay(page: Page, day: string) {
+/** Sets the demo's clock, as its buttons do, for every page that is opened from now on. */
+export async function setClock(page: Page, day: string) {
   const url = test.info().project.use.baseURL ?? new URL(page.url()).origin;
   await page.context().addCookies([{ name: 'ubbet-demo-day', value: day, url }]);
+}
+
+/** Sets the demo's clock, and has the present page follow it. */
+export async function onDay(page: Page, day: string) {
+  await setClock(page, day);
   await page.reload();
 }
 

@@ -1,4 +1,4 @@
-import { begin, expect, onDay, test } from './test';
+import { begin, expect, onDay, setClock, test } from './test';
 
 const two = (n: number) => String(n).padStart(2, '0');
 const dayAfter = (day: string, n: number) =>
@@ -126,7 +126,7 @@ test.describe('the demo', () => {
   }) => {
     await page.goto('/apiaries');
     for (const day of ['2027-05-16', '2027-05-23']) {
-      await onDay(page, day);
+      await setClock(page, day);
       await page.goto('/apiaries');
       await page
         .getByRole('listitem')
@@ -137,18 +137,18 @@ test.describe('the demo', () => {
       await page.getByRole('button', { name: 'Ask it for a cold week' }).click();
       await expect(page.getByRole('region', { name: 'What each day allows' })).toContainText('Leave hives shut.');
     }
-    await onDay(page, '2027-05-23');
+    await setClock(page, '2027-05-23');
     await page.goto('/');
     const meadowsweet = page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Meadowsweet' }) });
     await expect(meadowsweet).toContainText('enter');
-    await onDay(page, '2027-05-31');
+    await setClock(page, '2027-05-31');
     await page.goto('/');
     const scabious = page
       .getByRole('listitem')
       .filter({ has: page.getByRole('heading', { name: 'Scabious', exact: true }) });
     await expect(scabious).toContainText('Mating may be late: no afternoon was fit for flights');
     await expect(scabious).toContainText('Flights: no good afternoon so far');
-    await onDay(page, '2027-05-17');
+    await setClock(page, '2027-05-17');
     await page.goto('/');
     await expect(page.getByText(/The forecast leaves no fit day for it by /).first()).toBeVisible();
   });

@@ -6,9 +6,11 @@ import { type Engine, firefox, webkit } from './engines';
 import { click, type EnginePage, fill, open, sees, until } from './page';
 
 /**
- * `npm run test:engines`: the way from the first run to an inspection entered with the server gone and sent when it is back, a survey,
- * and each main page without a script error, in the engines that phones and desks have beside Chromium's.
+ * With `UBBET_LONG=1` (`npm run test:engines`) the way from the first run to an inspection entered with the server gone and sent when it is back, a survey,
+ * and each main page without a script error, in the engines that phones and desks have beside Chromium's. Otherwise, as part of `npm test`,
+ * the first run and two pages: that each engine starts, and Ubbet in it.
  */
+const isLong = process.env.UBBET_LONG === '1';
 const MAIN = ['/', '/hive', '/season', '/colonies', '/room', '/cells', '/cell-clock', '/data', '/settings', '/phone'];
 
 const say = (line: string) => process.stdout.write(`${line}\n`);
@@ -56,7 +58,15 @@ async function walk(engine: Engine, count: Count): Promise<void> {
       await click(page, 'button', 'Begin');
       await sees(page, 'h1', 'Clover');
     });
+    const opens = async (paths: readonly string[]) => {
+      for (const path of paths)
+        await step(count, `${engine.name}: ${path} without a script error`, async () => {
+          await open(page, url + path);
+          await noErrors(page);
+        });
+    };
     if (!isBegun) return;
+    if (!isLong) return await opens(['/', '/hive']);
     await step(count, `${engine.name}: kept for the hive, by a service worker`, async () => {
       await open(page, `${url}/hive`);
       await until('the service worker', () =>
@@ -105,12 +115,7 @@ async function walk(engine: Engine, count: Count): Promise<void> {
       // It goes on to the frames by itself.
       await until('the frames', () => page.run<boolean>("return !location.pathname.endsWith('/survey')"));
     });
-    for (const path of MAIN) {
-      await step(count, `${engine.name}: ${path} without a script error`, async () => {
-        await open(page, url + path);
-        await noErrors(page);
-      });
-    }
+    await opens(MAIN);
   } finally {
     await page.close();
     await server.kill();

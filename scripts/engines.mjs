@@ -6,4 +6,6 @@ checkNode();
 ensureInstalled();
 ensureBuilt();
 ensureEngines();
-process.exitCode = run(process.execPath, [bin('tsx'), '--conditions=react-server', 'engines/run.ts']);
+process.exitCode = run(process.execPath, [bin('tsx'), '--conditions=react-server', 'engines/run.ts'], {
+  env: { ...process.env, UBBET_LONG: '1' },
+});

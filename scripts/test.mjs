@@ -10,10 +10,19 @@ const RESULTS = Object.fromEntries(
 
 const sum = { passed: 0, failed: 0 };
 
+/** What each part took, said at the end: where a run becomes slow shows there. */
+const took = [];
+function timed(name, work) {
+  const began = performance.now();
+  const result = work();
+  took.push(`${name} ${Math.round((performance.now() - began) / 1000)} s`);
+  return result;
+}
+
 /** A step that runs no tests: when it fails, it counts as one failure. */
 function step(name, command, args, options) {
   console.log(`\n== ${name}`);
-  if (run(command, args, options) === 0) return;
+  if (timed(name, () => run(command, args, options)) === 0) return;
   console.log(`${name} failed.`);
   sum.failed += 1;
 }
@@ -22,7 +31,7 @@ function step(name, command, args, options) {
 function runner(name, file, count, command, args, options) {
   console.log(`\n== ${name}`);
   rmSync(file, { force: true });
-  const status = run(command, args, options);
+  const status = timed(name, () => run(command, args, options));
   const {
     passed,
     failed,
@@ -35,7 +44,7 @@ function runner(name, file, count, command, args, options) {
 }
 
 checkNode();
-ensureInstalled();
+timed('Packages', ensureInstalled);
 const node = process.execPath;
 step('Lint', bin('biome'), ['check', '.']);
 step('Types', 'npm', ['run', '--silent', 'typecheck']);
@@ -46,8 +55,8 @@ runner(
   node,
   [bin('vitest'), 'run', '--reporter=default', '--reporter=json', `--outputFile.json=${RESULTS.unit}`],
 );
-ensureBuilt();
-const chromium = ensureChromium();
+timed('Build', ensureBuilt);
+const chromium = timed('Chromium', ensureChromium);
 ensureCertutil();
 if (chromium) {
   runner(
@@ -64,12 +73,13 @@ if (chromium) {
     { env: { ...process.env, UBBET_CHROMIUM: chromium } },
   );
 } else sum.failed += 1;
-ensureEngines();
+timed('Engines installed', ensureEngines);
 runner('Other engines', RESULTS.engines, (count) => count, node, [
   bin('tsx'),
   '--conditions=react-server',
   'engines/run.ts',
 ]);
 
+console.log(`\n${took.join(', ')}`);
 console.log(`\n${sum.passed} passed, ${sum.failed} failed`);
 process.exitCode = sum.failed > 0 ? 1 : 0;

@@ -15,19 +15,22 @@ const device = z.object({
   until: z.string(),
 });
 const readerLink = z.object({ secretHash: z.string(), madeAt: z.string() });
+/** A device on which the passphrase was right once: it is let try again where strangers have used up all tries. */
+const knownDevice = z.object({ id: z.string(), secretHash: z.string() });
 const content = z.object({
   passphrase: hash.nullable(),
   /** It is asked for on this machine itself too. */
   onThisMachine: z.boolean(),
   devices: z.array(device),
   readerLink: readerLink.nullable(),
+  known: z.array(knownDevice).default([]),
 });
 
 export type Access = z.infer<typeof content>;
 export type AccessDevice = z.infer<typeof device>;
 export type Role = AccessDevice['role'];
 
-const NOTHING: Access = { passphrase: null, onThisMachine: false, devices: [], readerLink: null };
+const NOTHING: Access = { passphrase: null, onThisMachine: false, devices: [], readerLink: null, known: [] };
 
 /** Who may talk to the book, in a file beside it: neither in the book, nor in a backup, nor in a season file. */
 export const accessFileOf = (book: string): string => `${book.replace(/\.sqlite$/, '')}.access.json`;

@@ -3,11 +3,11 @@ import { z } from 'zod';
 import type { AccessDevice } from './access-file';
 import { refuse, send, sendJson } from './answers';
 import { shortBody } from './body';
-import { noSession, sessionCookie } from './cookies';
+import { knownCookie, knownIn, noSession, sessionCookie } from './cookies';
 import type { Gate } from './gate';
-import type { Way } from './hosts';
+import { askedFrom, type Way } from './hosts';
 import { hashPassphrase, isPassphrase, passphraseFault } from './passphrase';
-import { endReaderLink, isReaderLink, makeReaderLink, shutOut, signIn } from './sessions';
+import { endReaderLink, isKnown, isReaderLink, knowDevice, makeReaderLink, shutOut, signIn } from './sessions';
 import { pathToGoOn, signInPage } from './sign-in-page';
 import { sayingPage } from './words-page';
 
@@ -47,7 +47,7 @@ export async function accessRoutes(at: At): Promise<boolean> {
   const { request, response, path, isOwner } = at;
   const named = `${request.method === 'HEAD' ? 'GET' : request.method} ${path}`;
   const route = OPEN_ROUTES[named] ?? (isOwner ? OWNER_ROUTES[named] : undefined);
-  if (path.startsWith('/read/')) {
+  if (isLink(path) && (request.method === 'GET' || request.method === 'HEAD')) {
     comeInAsReader(at);
     return true;
   }
@@ -67,7 +67,7 @@ function isOwnPage({ headers }: IncomingMessage): boolean {
   return URL.canParse(origin) && new URL(origin).host === host;
 }
 
-async function signInByPassphrase({ gate, request, response, isSecure }: At): Promise<void> {
+async function signInByPassphrase({ gate, request, response, way, isSecure }: At): Promise<void> {
   const form = new URLSearchParams((await shortBody(request)) ?? '');
   const to = pathToGoOn(form.get('to'));
   const again = (status: number, fault: string) => send(response, status, signInPage({ to, fault }));
@@ -75,8 +75,11 @@ async function signInByPassphrase({ gate, request, response, isSecure }: At): Pr
   if (passphrase === null) {
     return again(403, 'No passphrase was set yet. Set one on the machine that Ubbet runs on: npm run passphrase.');
   }
-  const address = request.socket.remoteAddress ?? 'unknown';
-  const wait = await gate.tries.count(address);
+  const address = askedFrom(request, way);
+  const known = knownIn(request);
+  // Strangers who try do not lock out whoever was in before.
+  const isKnownHere = isKnown(gate.access, known);
+  const wait = isKnownHere ? null : await gate.tries.count(address);
   if (wait !== null) {
     response.setHeader('Retry-After', String(wait * 60));
     return again(429, `Too many tries. Wait ${wait} ${wait === 1 ? 'minute' : 'minutes'}, then try again.`);
@@ -84,12 +87,12 @@ async function signInByPassphrase({ gate, request, response, isSecure }: At): Pr
   if (!(await isPassphrase(form.get('passphrase') ?? '', passphrase))) {
     return again(401, 'That is not the passphrase. Look out for capitals and spaces, and try again.');
   }
-  await gate.tries.forget(address);
+  if (!isKnownHere) await gate.tries.forget(address);
   const name = (form.get('name') ?? '').trim().slice(0, NAME_CHARACTERS) || deviceKind(request);
   const session = signIn(gate.access, { name, role: 'owner', isTrusted: form.get('trusted') === 'yes' }, gate.now());
   response.writeHead(303, {
     Location: to,
-    'Set-Cookie': sessionCookie(session, isSecure),
+    'Set-Cookie': [sessionCookie(session, isSecure), knownCookie(knowDevice(gate.access, known), isSecure)],
     'Cache-Control': 'no-store',
   });
   response.end();
@@ -101,11 +104,21 @@ function signOut({ gate, response, device, isSecure }: At): void {
   response.end();
 }
 
-/** A reader's link signs its device in, to look and never to write. */
-function comeInAsReader({ gate, request, response, path, isSecure }: At): unknown {
-  if (!isReaderLink(gate.access, path.slice('/read/'.length))) {
+const LINK = '/read/';
+const isLink = (path: string): boolean => path.startsWith(LINK);
+
+/**
+ * A reader's link signs its device in, to look and never to write. What only asks whether the link leads anywhere, as mail programs do,
+ * is signed in nowhere; who is in already stays so.
+ */
+function comeInAsReader({ gate, request, response, path, device, isSecure }: At): unknown {
+  if (!isReaderLink(gate.access, path.slice(LINK.length))) {
     const words = 'This link was ended, or copied incompletely. Ask the keeper for another.';
     return send(response, 404, sayingPage('No such link', words));
+  }
+  if (device || request.method === 'HEAD') {
+    response.writeHead(303, { Location: '/', 'Cache-Control': 'no-store' });
+    return response.end();
   }
   const session = signIn(gate.access, { name: deviceKind(request), role: 'reader', isTrusted: true }, gate.now());
   response.writeHead(303, {
@@ -179,6 +192,7 @@ async function setPassphrase({ gate, request, response, device }: At): Promise<v
     passphrase,
     onThisMachine: input.onThisMachine,
     devices: access.devices.filter(({ id }) => id === device?.id),
+    known: [],
   }));
   sendJson(response, 200, { ok: true, value: null });
 }

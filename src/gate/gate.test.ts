@@ -9,7 +9,8 @@ import { decide } from './decide';
 import { ensurePassphrase } from './ensure-passphrase';
 import { enter } from './gate';
 import { hostsIn, isPrivateAddress, wayOf } from './hosts';
-import { passphraseFault } from './passphrase';
+import { hashPassphrase, passphraseFault } from './passphrase';
+import { routeOf } from './routes';
 import { deviceOf, isReaderLink, makeReaderLink, signIn, TRUSTED_FOR_DAYS } from './sessions';
 import { pathToGoOn } from './sign-in-page';
 import { Tries } from './tries';
@@ -69,7 +70,7 @@ describe('who is let in', () => {
     ['this machine, where it is asked for', { way: 'loopback', isFromHere: true, isAskedHere: true }, 'sign-in'],
     ['a proxy on this machine', { way: 'loopback' }, 'sign-in'],
     ['the network', {}, 'sign-in'],
-    ['the network, signed in', { role: 'owner', method: 'POST' }, 'in owner'],
+    ['the network, signed in', { role: 'owner', method: 'POST', path: '/api/settings' }, 'in owner'],
     ['a built file', { path: '/_next/static/x.js' }, 'in reader'],
     ['a built file that is written', { path: '/_next/static/x.js', method: 'POST' }, 'sign-in'],
     ['the calendar, by its own secret', { path: '/calendar/abc.ics' }, 'in reader'],
@@ -79,7 +80,7 @@ describe('who is let in', () => {
     ['a device under a foreign name', { way: 'foreign', path: '/api/weather', method: 'POST' }, 'foreign'],
     ['below the calendar', { path: '/calendar/abc/more' }, 'sign-in'],
     ['a reader who looks', { role: 'reader' }, 'in reader'],
-    ['a reader who writes', { role: 'reader', method: 'POST' }, 'readers-look-only'],
+    ['a reader who writes', { role: 'reader', method: 'POST', path: '/api/settings' }, 'readers-look-only'],
     ['a reader who takes the book away', { role: 'reader', path: '/api/season/export' }, 'readers-look-only'],
     ['a reader who takes it as spreadsheets', { role: 'reader', path: '/api/csv/all' }, 'readers-look-only'],
     [
@@ -88,10 +89,17 @@ describe('who is let in', () => {
       'readers-look-only',
     ],
     ['a reader at the settings', { role: 'reader', path: '/settings' }, 'readers-look-only'],
+    ['a reader at what is nowhere', { role: 'reader', path: '/api/season/nothing' }, 'nowhere reader'],
+    ['a keeper at what is nowhere', { role: 'owner', path: '/_next/image' }, 'nowhere owner'],
+    ['nobody at what is nowhere', { path: '/_next/image' }, 'sign-in'],
+    ['a keeper who writes to a page', { role: 'owner', method: 'POST', path: '/colonies' }, 'not-that-way owner'],
+    ['a method that there is not', { role: 'owner', method: 'PROPFIND', path: '/api/settings' }, 'not-that-way owner'],
+    ['a reader at the pack that her phone takes along', { role: 'reader', path: '/api/pack' }, 'in reader'],
     ['a foreign name, signed in', { way: 'foreign', role: 'owner' }, 'foreign'],
   ] as const)('%s', (_, over, expected) => {
-    const verdict = decide({ ...asked, ...over });
-    expect(verdict.kind === 'in' ? `in ${verdict.as}` : verdict.kind).toBe(expected);
+    const { path, ...rest } = { ...asked, ...over };
+    const verdict = decide({ ...rest, route: routeOf(path) });
+    expect('as' in verdict ? `${verdict.kind} ${verdict.as}` : verdict.kind).toBe(expected);
   });
 });
 
@@ -102,11 +110,13 @@ describe('the front door', () => {
   let port: number;
   let inside: string[];
   let now: Date;
+  let proxied: readonly string[];
   beforeEach(async () => {
+    proxied = [];
     folder = mkdtempSync(join(tmpdir(), 'ubbet-gate-'));
     access = new AccessFile(join(folder, 'season.access.json'));
-    await ensurePassphrase(access, { UBBET_PASSPHRASE: PASSPHRASE });
-    access.change((so) => ({ ...so, onThisMachine: true }));
+    const passphrase = await hashPassphrase(PASSPHRASE, { N: 2 ** 10, r: 8, p: 1 });
+    access.change((so) => ({ ...so, passphrase, onThisMachine: true }));
     inside = [];
     now = new Date('2027-05-16T12:00:00Z');
     let known = 0;
@@ -114,7 +124,7 @@ describe('the front door', () => {
       {
         access,
         tries: new Tries(),
-        hosts: () => ({ port: known, network: null, proxied: [] }),
+        hosts: () => ({ port: known, network: null, proxied }),
         now: () => now,
         inside: (asked, response) => {
           inside.push(`${asked.method} ${asked.url} ${asked.headers['x-ubbet-role']}`);
@@ -134,7 +144,13 @@ describe('the front door', () => {
   });
 
   const ask = (method: string, path: string, headers: Record<string, string> = {}, body = '') =>
-    new Promise<{ status: number; body: string; cookie: string | null; location: string | null }>((resolve) => {
+    new Promise<{
+      status: number;
+      body: string;
+      cookie: string | null;
+      cookies: readonly string[];
+      location: string | null;
+    }>((resolve) => {
       request({ host: '127.0.0.1', port, method, path, headers }, (response) => {
         let text = '';
         response.setEncoding('utf8').on('data', (chunk) => {
@@ -145,17 +161,18 @@ describe('the front door', () => {
             status: response.statusCode ?? 0,
             body: text,
             cookie: response.headers['set-cookie']?.[0] ?? null,
+            cookies: response.headers['set-cookie'] ?? [],
             location: response.headers.location ?? null,
           }),
         );
       }).end(body);
     });
-  const form = (passphrase: string, to = '/hive') =>
+  const form = (passphrase: string, headers: Record<string, string> = {}) =>
     ask(
       'POST',
       '/sign-in',
-      { 'Content-Type': 'application/x-www-form-urlencoded' },
-      new URLSearchParams({ passphrase, to, name: 'my phone', trusted: 'yes' }).toString(),
+      { 'Content-Type': 'application/x-www-form-urlencoded', ...headers },
+      new URLSearchParams({ passphrase, to: '/hive', name: 'my phone', trusted: 'yes' }).toString(),
     );
   const cookieOf = (set: string | null) => ({ Cookie: (set ?? '').split(';', 1)[0] as string });
 
@@ -164,7 +181,7 @@ describe('the front door', () => {
     expect((await form('not that one')).status).toBe(401);
     const { status, cookie, location } = await form(PASSPHRASE);
     expect([status, location]).toEqual([303, '/hive']);
-    expect(cookie).toMatch(/HttpOnly; SameSite=Strict; Max-Age=7776000$/);
+    expect(cookie).toMatch(/HttpOnly; SameSite=Lax; Max-Age=7776000$/);
     expect((await ask('GET', '/hive', cookieOf(cookie))).body).toBe('inside');
     expect(inside).toEqual(['GET /hive owner']);
   });
@@ -186,6 +203,42 @@ describe('the front door', () => {
     for (let i = 0; i < 6; i++) await form('not that one');
     const late = await form(PASSPHRASE);
     expect([late.status, late.body.includes('Too many tries. Wait 15 minutes')]).toEqual([429, true]);
+  });
+
+  it('lets a device on which the passphrase was right once try on, and no stranger with it', async () => {
+    const { cookies } = await form(PASSPHRASE);
+    const known = cookieOf(cookies.find((one) => one.startsWith('ubbet-known=')) ?? null);
+    for (let i = 0; i < 8; i++) await form('not that one');
+    expect((await form(PASSPHRASE)).status).toBe(429);
+    expect((await form('nor that one', known)).status).toBe(401);
+    expect((await form(PASSPHRASE, known)).status).toBe(303);
+    expect((await form(PASSPHRASE, { Cookie: 'ubbet-known=x.y' })).status).toBe(429);
+  });
+
+  it('behind a proxy lets nobody in without the passphrase, whatever is said of them, and counts tries by whom the proxy names', async () => {
+    access.change((so) => ({ ...so, onThisMachine: false }));
+    expect((await ask('GET', '/hive')).body).toBe('inside');
+    proxied = ['bees.home.arpa'];
+    const said: Record<string, string>[] = [{}, { 'X-Forwarded-For': '127.0.0.1' }, { Host: 'bees.home.arpa' }];
+    for (const headers of said) expect((await ask('GET', '/hive', headers)).status).toBe(401);
+    const by = (address: string) => ({ Host: 'bees.home.arpa', 'X-Forwarded-For': `6.6.6.6, ${address}` });
+    for (let i = 0; i < 7; i++) await form('not that one', by('192.0.2.1'));
+    expect((await form(PASSPHRASE, by('192.0.2.1'))).status).toBe(429);
+    expect((await form(PASSPHRASE, by('192.0.2.2'))).status).toBe(303);
+  });
+
+  it('opens a reader’s link on one device, the last, and not for what only looks where it leads', async () => {
+    const link = `/read/${makeReaderLink(access, now)}`;
+    const readers = () => access.read().devices.filter(({ role }) => role === 'reader').length;
+    await ask('HEAD', link);
+    expect(readers()).toBe(0);
+    const first = cookieOf((await ask('GET', link)).cookie);
+    expect((await ask('GET', '/', first)).status).toBe(200);
+    for (let i = 0; i < 30; i++) expect((await ask('GET', link, first)).status).toBe(303);
+    expect(readers()).toBe(1);
+    const second = cookieOf((await ask('GET', link)).cookie);
+    expect([(await ask('GET', '/', first)).status, (await ask('GET', '/', second)).status]).toEqual([401, 200]);
+    expect(readers()).toBe(1);
   });
 
   it('shuts a device out, signs out, and ends a session in its time', async () => {

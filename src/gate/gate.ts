@@ -1,13 +1,15 @@
 import { randomBytes } from 'node:crypto';
 import type { IncomingMessage, ServerResponse } from 'node:http';
 import { NONCE_HEADER, ROLE_HEADER, SECURE_HEADER } from '../views/asked-by';
-import type { AccessFile } from './access-file';
+import type { AccessFile, Role } from './access-file';
 import { accessRoutes } from './access-routes';
 import { refuse, send } from './answers';
 import { contentSecurityPolicy } from './content-security';
 import { sessionIn } from './cookies';
 import { decide } from './decide';
 import { type Hosts, isLoopbackAddress, wayOf } from './hosts';
+import { plainAddress } from './plain-address';
+import { routeOf } from './routes';
 import { deviceOf } from './sessions';
 import { signInPage } from './sign-in-page';
 import type { Tries } from './tries';
@@ -31,24 +33,31 @@ export interface Door {
 /** Lets a request in, sends it to sign in, or sends it away. Everything that is asked of Ubbet comes through here. */
 export function enter(gate: Gate, { isSecure }: Door) {
   return async (request: IncomingMessage, response: ServerResponse): Promise<void> => {
-    const path = pathOf(request);
-    const way = wayOf(request.headers.host, isSecure, gate.hosts());
+    const hosts = gate.hosts();
+    const way = wayOf(request.headers.host, isSecure, hosts);
     if (way === 'foreign') return send(response, 421, FOREIGN);
-    if (path === null) return send(response, 400, NO_ADDRESS);
+    const address = plainAddress(request.url);
+    if (address === null) return send(response, 400, NO_ADDRESS);
+    const { path } = address;
+    request.url = address.url;
+    forgetRouting(request);
+    if (isSecure) response.setHeader('Strict-Transport-Security', STAYS_SECURE);
     const isProxiedSecurely = way === 'proxy' && request.headers['x-forwarded-proto'] === 'https';
     const device = deviceOf(gate.access, sessionIn(request), gate.now());
     const { passphrase, onThisMachine } = gate.access.read();
-    const isFromHere = isLoopbackAddress(request.socket.remoteAddress) && !isForwarded(request);
+    // Behind a proxy everybody comes from this machine, and what a proxy says of it is up to the proxy.
+    const isFromHere =
+      hosts.proxied.length === 0 && isLoopbackAddress(request.socket.remoteAddress) && !isForwarded(request);
     const verdict = decide({
       way,
       isFromHere,
       method: request.method ?? 'GET',
-      path,
+      route: routeOf(path),
       role: device?.role ?? null,
       isAskedHere: passphrase !== null && onThisMachine,
     });
     const at = { gate, request, response, path, device, way, isSecure: isSecure || isProxiedSecurely };
-    if (await accessRoutes({ ...at, isOwner: verdict.kind === 'in' && verdict.as === 'owner' })) return;
+    if (await accessRoutes({ ...at, isOwner: 'as' in verdict && verdict.as === 'owner' })) return;
     switch (verdict.kind) {
       case 'foreign':
         return send(response, 421, FOREIGN);
@@ -59,19 +68,32 @@ export function enter(gate: Gate, { isSecure }: Door) {
       case 'sign-in':
         if (!isPage(request)) return refuse(response, 401, 'signed-out', SIGNED_OUT);
         return send(response, 401, signInPage({ to: request.url ?? '/', fault: null }));
-      case 'in': {
-        const nonce = randomBytes(16).toString('base64');
-        request.headers[ROLE_HEADER] = verdict.as;
-        request.headers[NONCE_HEADER] = nonce;
-        request.headers[SECURE_HEADER] = isSecure ? '1' : '0';
-        request.headers['content-security-policy'] = contentSecurityPolicy(nonce);
-        response.setHeader('Content-Security-Policy', contentSecurityPolicy(nonce));
-        return gate.inside(request, response);
-      }
+      case 'not-that-way':
+        return refuse(response, 405, 'invalid', NOT_THAT_WAY);
+      case 'nowhere':
+        request.url = path.startsWith('/api/') ? NO_API : NO_PAGE;
+        return handOn(verdict.as);
+      case 'in':
+        return handOn(verdict.as);
+    }
+
+    function handOn(as: Role): void {
+      const nonce = randomBytes(16).toString('base64');
+      request.headers[ROLE_HEADER] = as;
+      request.headers[NONCE_HEADER] = nonce;
+      request.headers[SECURE_HEADER] = isSecure ? '1' : '0';
+      request.headers['content-security-policy'] = contentSecurityPolicy(nonce);
+      response.setHeader('Content-Security-Policy', contentSecurityPolicy(nonce));
+      gate.inside(request, response);
     }
   };
 }
 
+/** Half a year: browsers that came in over HTTPS come in no other way. */
+const STAYS_SECURE = 'max-age=15552000';
+/** Addresses that lead to the application's own words for what is not there. */
+const [NO_PAGE, NO_API] = ['/not-there', '/api/not-there'];
+const NOT_THAT_WAY = 'This address is not asked in that way. Reload the page and try again.';
 const FOREIGN = sayingPage(
   'Not here',
   'Ubbet was asked for under a name that it was not started for, and gives nothing out.',
@@ -89,11 +111,9 @@ const isForwarded = ({ headers }: IncomingMessage): boolean =>
 const isPage = ({ method, headers }: IncomingMessage): boolean =>
   (method === 'GET' || method === 'HEAD') && (headers.accept ?? '').includes('text/html');
 
-/** The path as it is meant, decoded once; null: nobody can mean it. */
-function pathOf({ url }: IncomingMessage): string | null {
-  try {
-    return decodeURIComponent((url ?? '/').split('?', 1)[0] as string);
-  } catch {
-    return null;
-  }
+/** What tells the application where a request leads beside its address: it comes from nobody but the application itself. */
+const ROUTING = /^x-(middleware|invoke|matched|rewrite|original|forwarded-(prefix|uri)|nextjs)/;
+
+function forgetRouting({ headers }: IncomingMessage): void {
+  for (const name of Object.keys(headers)) if (ROUTING.test(name)) delete headers[name];
 }

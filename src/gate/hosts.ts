@@ -1,3 +1,4 @@
+import type { IncomingMessage } from 'node:http';
 import { isIPv4, isIPv6 } from 'node:net';
 
 const LOOPBACK_NAMES = ['localhost', '127.0.0.1', '[::1]'];
@@ -57,6 +58,22 @@ function withPort(name: string, port: number, isSecure: boolean): string {
 /** This machine itself: `127.0.0.1`, `::1`, and the first of them as a newer address. */
 export const isLoopbackAddress = (address: string | undefined): boolean =>
   address !== undefined && (address === '::1' || /^(::ffff:)?127\./.test(address));
+
+/**
+ * The address that a request comes from: that of the other end, or, by a proxy that the keeper named, the one that the proxy says last.
+ * What stands before it anybody could have said.
+ */
+export function askedFrom({ socket, headers }: Pick<IncomingMessage, 'socket' | 'headers'>, way: Way): string {
+  const other = socket.remoteAddress ?? 'unknown';
+  const said =
+    way === 'proxy'
+      ? String(headers['x-forwarded-for'] ?? '')
+          .split(',')
+          .at(-1)
+          ?.trim()
+      : '';
+  return said || other;
+}
 
 const PRIVATE_V4 = [/^10\./, /^192\.168\./, /^172\.(1[6-9]|2\d|3[01])\./, /^169\.254\./, /^127\./];
 

@@ -34,10 +34,14 @@ const derive = (passphrase: string, salt: Buffer, { N, r, p }: Pick<PassphraseHa
     );
   });
 
-export async function hashPassphrase(passphrase: string): Promise<PassphraseHash> {
+/** @param cost less than usual only where what is hashed keeps nothing */
+export async function hashPassphrase(
+  passphrase: string,
+  cost: Pick<PassphraseHash, 'N' | 'r' | 'p'> = COST,
+): Promise<PassphraseHash> {
   const salt = randomBytes(SALT_BYTES);
-  const key = await derive(passphrase, salt, COST);
-  return { salt: salt.toString('base64'), key: key.toString('base64'), ...COST };
+  const key = await derive(passphrase, salt, cost);
+  return { salt: salt.toString('base64'), key: key.toString('base64'), ...cost };
 }
 
 export async function isPassphrase(passphrase: string, hash: PassphraseHash): Promise<boolean> {

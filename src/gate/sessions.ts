@@ -39,8 +39,36 @@ export function signIn(
     lastSeenAt: now.toISOString(),
     until: new Date(now.getTime() + hours * HOUR_MS).toISOString(),
   };
-  file.change((access) => ({ ...access, devices: [...standing(access, now), device] }));
+  file.change((access) => ({
+    ...access,
+    // A reader's link is of one device: the one on which it was opened last.
+    devices: [...standing(access, now).filter((one) => role === 'owner' || one.role === 'owner'), device],
+  }));
   return { token: `${id}.${secret}`, maxAgeSeconds: isTrusted ? hours * 3600 : null };
+}
+
+/** So many devices are known, the last ones. */
+const MOST_KNOWN = 50;
+
+/**
+ * Knows a device again on which the passphrase was right, whatever becomes of its session. Gives the token that it keeps; the one that
+ * it has already where that still holds.
+ */
+export function knowDevice(file: AccessFile, token: string | undefined): string {
+  if (isKnown(file, token)) return token as string;
+  const [id, secret] = [randomUUID(), newSecret()];
+  file.change((access) => ({
+    ...access,
+    known: [...access.known, { id, secretHash: sha256(secret) }].slice(-MOST_KNOWN),
+  }));
+  return `${id}.${secret}`;
+}
+
+export function isKnown(file: AccessFile, token: string | undefined): boolean {
+  const [id, secret] = (token ?? '').split('.', 2);
+  if (!id || !secret) return false;
+  const known = file.read().known.find((one) => one.id === id);
+  return known !== undefined && isSame(known.secretHash, sha256(secret));
 }
 
 const standing = ({ devices }: Access, now: Date): Access['devices'] =>
