@@ -30,6 +30,15 @@ export function parseDay(text: string): Day | null {
   return (ms / MS_PER_DAY) as Day;
 }
 
+/**
+ * The day that is so many months and days into a year, which may lie a little outside the years that are entered: what is reckoned from a day
+ * at their edge does.
+ *
+ * @example dayAt(2027, 2, 29) is 1 March 2027
+ */
+export const dayAt = (year: number, month: number, date: number): Day =>
+  (Date.UTC(year, month - 1, date) / MS_PER_DAY) as Day;
+
 /** Like {@link parseDay}, for text that is known to be a day: throws on anything else. */
 export function day(text: string): Day {
   const parsed = parseDay(text);

@@ -1,5 +1,6 @@
 import { EGG_DAYS, OPEN_LARVA_DAYS, SEALED_WORKER_DAYS } from '../biology/development';
 import { addDays, type Day } from '../calendar/day';
+import { A_YEAR, nearestDay } from '../calendar/nearest-day';
 import type { DayRange } from '../calendar/window';
 import { lays } from '../colony/queen-state';
 import type { FrameSize } from '../space/frame-size';
@@ -122,17 +123,12 @@ function supposed(broodFrames: number): CombNow {
   };
 }
 
-const A_YEAR = 366;
-
 /** The swarm season that is on, or the next one: the days of months one after another in which swarms come. Null: in no month. */
 export function swarmSeason(year: PlaceYear, today: Day): DayRange | null {
   const isIn = (on: Day) => seasonPart(on, year) === 'swarm-season';
-  let from = today;
+  const begins = (on: Day) => !isIn(addDays(on, -1));
+  const ends = (on: Day) => !isIn(addDays(on, 1));
   // The whole of a season that is on, back to its first day.
-  if (isIn(from)) while (today - from < A_YEAR && isIn(addDays(from, -1))) from = addDays(from, -1);
-  else while (from - today < A_YEAR && !isIn(from)) from = addDays(from, 1);
-  if (!isIn(from)) return null;
-  let to = from;
-  while (to - from < A_YEAR && isIn(addDays(to, 1))) to = addDays(to, 1);
-  return { from, to };
+  const from = isIn(today) ? (nearestDay(today, -1, begins) ?? addDays(today, -A_YEAR)) : nearestDay(today, 1, isIn);
+  return from === null ? null : { from, to: nearestDay(from, 1, ends) ?? addDays(from, A_YEAR) };
 }

@@ -8,7 +8,7 @@ import { checkKey } from '../programmes/check-key';
 import type { CheckChangeFact } from '../programmes/facts';
 import type { FollowUpState } from '../programmes/follow-up-state';
 import { yearHere } from '../settings/settings';
-import { seasonPart } from '../year/beekeeping-year';
+import { seasonPart, workingYear } from '../year/beekeeping-year';
 import { actCheck } from './act-check';
 import { aCheck, type Check, type CheckCode, type LeaveShut } from './check';
 import { applyChanges, type SkippedCheck } from './check-changes';
@@ -214,9 +214,8 @@ function afterShut({ queen }: ScheduleFrom, { to }: LeaveShut): Check {
   });
 }
 
-/** The last day of the beekeeping year that `today` lies in. */
+/** The last day of the beekeeping year that `today` lies in; in the rest that year is over. */
 function endOfWork({ today, settings }: ScheduleFrom): Day {
-  let last = today;
-  while (seasonPart(last, yearHere(settings)) !== 'rest') last = addDays(last, 1);
-  return addDays(last, -1);
+  const year = yearHere(settings);
+  return seasonPart(today, year) === 'rest' ? addDays(today, -1) : workingYear(today, year).to;
 }

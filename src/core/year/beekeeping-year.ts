@@ -1,4 +1,5 @@
-import { addDays, type Day, day, daysBetween, earliestOf, monthAndDate, yearOf } from '../calendar/day';
+import { addDays, type Day, dayAt, daysBetween, earliestOf, monthAndDate, yearOf } from '../calendar/day';
+import { A_YEAR, nearestDay } from '../calendar/nearest-day';
 import type { DayRange } from '../calendar/window';
 import { onYear, placeInYear } from './month-day';
 import { type PlaceYear, partAt, type SeasonPart } from './place-year';
@@ -8,9 +9,7 @@ export const seasonPart = (on: Day, year: PlaceYear): SeasonPart => partAt(on, y
 
 /** The first day after the rest that `on` lies in; `on` itself when it lies in another part. */
 export function endOfRest(on: Day, year: PlaceYear): Day {
-  let day = on;
-  while (seasonPart(day, year) === 'rest') day = addDays(day, 1);
-  return day;
+  return nearestDay(on, 1, (day) => seasonPart(day, year) !== 'rest') ?? on;
 }
 
 /** The first day of the build-up of this season; the day itself before it has begun. */
@@ -18,14 +17,10 @@ export function springOf(today: Day, year: PlaceYear): Day {
   return earliestOf(today, workingYear(today, year).from);
 }
 
-/** More than a year: where there is no rest, a year is shown. */
-const A_YEAR = 366;
-
 /** The day outside the rest that is nearest, a later one before an earlier one as far away. */
 function nearestWorked(on: Day, year: PlaceYear): Day {
   const after = endOfRest(on, year);
-  let before = on;
-  while (seasonPart(before, year) === 'rest') before = addDays(before, -1);
+  const before = nearestDay(on, -1, (day) => seasonPart(day, year) !== 'rest') ?? on;
   return daysBetween(before, on) < daysBetween(on, after) ? before : after;
 }
 
@@ -44,10 +39,10 @@ export function workingYear(on: Day, year: PlaceYear): DayRange {
     if (is === 'build-up' && was !== 'build-up') return true;
     return isAlways && monthAndDate(day).month === 1 && monthAndDate(day).date === 1;
   };
-  let from = inYear;
-  while (!begins(from) && daysBetween(from, inYear) < A_YEAR) from = addDays(from, -1);
-  let to = inYear;
-  while (isWorked(addDays(to, 1)) && !begins(addDays(to, 1))) to = addDays(to, 1);
+  const ends = (day: Day) => !isWorked(addDays(day, 1)) || begins(addDays(day, 1));
+  // Where there is no rest, a year is shown.
+  const from = nearestDay(inYear, -1, begins) ?? addDays(inYear, -A_YEAR);
+  const to = nearestDay(inYear, 1, ends) ?? addDays(inYear, A_YEAR);
   return { from, to: earliestOf(to, addDays(from, A_YEAR)) };
 }
 
@@ -71,11 +66,11 @@ export function seasonStarting(year: number, place: PlaceYear): Season {
 
 function reckonSeason(year: number, place: PlaceYear): Season {
   const isSwarm = (on: Day) => seasonPart(on, place) === 'swarm-season';
-  let first = day(`${year}-01-01`);
+  let first = dayAt(year, 1, 1);
   // A season that runs over the end of the year began the year before; one that never ends begins with it.
   while (isSwarm(first) && isSwarm(addDays(first, -1)) && yearOf(first) === year) first = addDays(first, 1);
   while (!isSwarm(first) && yearOf(first) === year) first = addDays(first, 1);
-  if (yearOf(first) !== year) first = day(`${year}-01-01`);
+  if (yearOf(first) !== year) first = dayAt(year, 1, 1);
   const { from, to } = workingYear(first, place);
   let last = to;
   while (!isSwarm(last) && last > first) last = addDays(last, -1);
@@ -87,9 +82,7 @@ export function seasonAround(on: Day, place: PlaceYear): Season {
   const { to } = workingYear(on, place);
   const from = to < on ? workingYear(endOfRest(on, place), place).from : workingYear(on, place).from;
   const isSwarm = (day: Day) => seasonPart(day, place) === 'swarm-season';
-  let first = from;
-  while (!isSwarm(first)) first = addDays(first, 1);
-  return seasonStarting(yearOf(first), place);
+  return seasonStarting(yearOf(nearestDay(from, 1, isSwarm) ?? from), place);
 }
 
 /** A stretch of days that comes every year, as it lies in a season: the one whose first day does. */

@@ -1,4 +1,4 @@
-import { type Day, formatDay, parseDay } from '../calendar/day';
+import { type Day, dayAt, formatDay, parseDay } from '../calendar/day';
 
 /** A day that comes every year, `MM-DD`. The 29th of February is the 28th in years without one. */
 export type MonthDay = string & { readonly __monthDay?: never };
@@ -29,8 +29,11 @@ export const atPlace = (place: number): MonthDay =>
   monthDayOf((FIRST_OF_LEAP + (((place % YEAR_DAYS) + YEAR_DAYS) % YEAR_DAYS)) as Day);
 
 /** @example `onYear('02-29', 2027)` is 28 February 2027 */
-export const onYear = (monthDay: MonthDay, year: number): Day =>
-  parseDay(`${year}-${monthDay}`) ?? (parseDay(`${year}-02-28`) as Day);
+export function onYear(monthDay: MonthDay, year: number): Day {
+  const [month, date] = monthDay.split('-').map(Number) as [number, number];
+  const on = dayAt(year, month, date);
+  return monthDayOf(on) === monthDay ? on : dayAt(year, 2, 28);
+}
 
 /** Whether a place of the year lies in a stretch of days. */
 export function isInSpan(place: number, { from, to }: YearSpan): boolean {

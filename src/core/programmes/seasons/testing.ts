@@ -17,7 +17,7 @@ import type { FollowUpCode, MethodName } from '../../methods/method';
 import { ALL_METHOD_NAMES } from '../../methods/method';
 import { methodNamed } from '../../methods/methods';
 import { CHECK_CODES } from '../../schedule/check';
-import { DEFAULT_SETTINGS } from '../../settings/settings';
+import { DEFAULT_SETTINGS, type Settings } from '../../settings/settings';
 import type { SurveyFact } from '../../space/survey';
 import { aBox, aHive } from '../../space/testing';
 import { type ColonyState, foldColony } from '../../state/fold';
@@ -246,9 +246,10 @@ export function statesOf(
   { own, shared }: Season,
   today: Day,
   afternoons: Afternoons | null = null,
+  settings: Settings = DEFAULT_SETTINGS,
 ): readonly ColonyState[] {
   const facts = assembled(own, shared);
-  return COLONIES.map((id) => foldColony({ ...(facts.get(id) as ColonyFacts), afternoons }, DEFAULT_SETTINGS, today));
+  return COLONIES.map((id) => foldColony({ ...(facts.get(id) as ColonyFacts), afternoons }, settings, today));
 }
 
 /** The same facts, entered in another order. */
