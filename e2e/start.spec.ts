@@ -12,6 +12,9 @@ import {
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, test } from '@playwright/test';
+import Database from 'better-sqlite3';
+import { bookOfMigration, migrationsThere } from '../faults/old-book';
+import { start } from '../faults/server';
 import { freePort, template } from './server';
 
 let folder: string;
@@ -72,4 +75,53 @@ test('it is not opened to the network without a passphrase, and waits for nobody
   });
   expect(given.stdout).toContain('The new passphrase is set.');
   expect(readFileSync(join(folder, 'season.access.json'), 'utf8')).not.toContain('three blind hives');
+});
+
+test('a second Ubbet on one book is sent away before it opens anything, and comes in when the first has ended', async () => {
+  const first = await start(book);
+  const { status, said } = await started();
+  expect([status, said.includes('is open in another Ubbet on this machine')]).toEqual([1, true]);
+  const brought = spawnSync(process.execPath, ['.next/gate/bring-back-command.mjs'], {
+    env: { ...process.env, UBBET_DATA: book },
+    encoding: 'utf8',
+  });
+  expect([brought.status, brought.stderr]).toEqual([1, expect.stringContaining('Stop that first')]);
+  const gone = new Promise((resolve) => first.child.once('exit', resolve));
+  first.child.kill('SIGTERM');
+  await gone;
+  const second = await start(book);
+  expect((await fetch(`${second.url}/api/alive`)).status).toBe(200);
+  await second.kill();
+});
+
+test('a book that cannot be brought up to date is said, and is as it was', async () => {
+  bookOfMigration(book, migrationsThere() - 2, 3);
+  const before = new Database(book);
+  before.exec('create table practised (x)');
+  before.close();
+  const { status, said } = await started();
+  expect(status).toBe(1);
+  expect(said).toMatch(/could not be brought up to date: .*practised/);
+  expect(said).toContain('What was in it is in it still.');
+  expect(said).not.toContain('Ubbet is ready');
+  const after = new Database(book, { readonly: true });
+  expect(after.prepare('select count(*) as n from colony').get()).toEqual({ n: 3 });
+  after.close();
+});
+
+test('what stands beside the book or in the environment and is none is said in a sentence', async () => {
+  for (const port of ['abc', '99999']) {
+    const { status, said } = await started({ PORT: port });
+    expect([status, said.trim()]).toEqual([1, `PORT is to be a whole number from 1 to 65535, and is “${port}”.`]);
+  }
+  const access = join(folder, 'season.access.json');
+  writeFileSync(access, '{ "passphrase": ');
+  const { status, said } = await started();
+  expect([status, said.includes('is damaged'), said.includes('npm run passphrase')]).toEqual([1, true, true]);
+  const given = spawnSync(process.execPath, ['.next/gate/passphrase-command.mjs'], {
+    env: { ...process.env, UBBET_DATA: book, UBBET_PASSPHRASE: 'three blind hives' },
+    encoding: 'utf8',
+  });
+  expect(given.stdout).toContain('The new passphrase is set.');
+  expect(JSON.parse(readFileSync(access, 'utf8')).devices).toEqual([]);
 });

@@ -1,4 +1,4 @@
-import { copyFileSync, existsSync, mkdtempSync, readdirSync, rmSync } from 'node:fs';
+import { existsSync, mkdtempSync, readdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import Database from 'better-sqlite3';
@@ -159,48 +159,4 @@ function check(book: string, expected: Expected, tally: KillTally, say: (what: s
     tally.broken += 1;
     say(`a backup is not whole: ${name}`);
   }
-}
-
-/** Kills Ubbet while it brings a book of an earlier version up to date. */
-export async function killsWhileUpgrading(
-  count: number,
-  seed: number,
-  say: (line: string) => void,
-): Promise<KillTally> {
-  const tally: KillTally = { tried: 0, lost: 0, doubled: 0, broken: 0 };
-  const folder = mkdtempSync(join(tmpdir(), 'ubbet-upgrades-'));
-  const old = join(folder, 'old.sqlite');
-  const made = openDatabase(old);
-  made.db.transaction((tx) => insertAllFacts(tx, larkvaleSeason()));
-  // As the version before last left it.
-  made.sqlite.exec(
-    'drop table receipt; drop table book; drop table former_place; alter table programme drop column queen_shaken_down;',
-  );
-  made.sqlite.exec(
-    'delete from __drizzle_migrations where created_at in (select created_at from __drizzle_migrations order by created_at desc limit 2)',
-  );
-  made.sqlite.pragma('wal_checkpoint(TRUNCATE)');
-  made.sqlite.close();
-  const luck = chance(seed);
-  for (let i = 0; i < count; i++) {
-    const book = join(folder, `season-${i}.sqlite`);
-    copyFileSync(old, book);
-    const starting = start(book).catch(() => null);
-    const running = await starting;
-    // The first question opens the book; the kill comes somewhere in that.
-    const asked = running && fetch(`${running.url}/api/pack`).catch(() => null);
-    await new Promise((resolve) => setTimeout(resolve, luck.below(120)));
-    await running?.kill();
-    await asked;
-    const opened = openDatabase(book);
-    const colonies = readAllFacts(opened.db).colonies.length;
-    opened.sqlite.close();
-    tally.tried += 1;
-    if (colonies !== larkvaleSeason().colonies.length) {
-      tally.lost += 1;
-      say(`upgrade ${i}: ${colonies} colonies`);
-    }
-  }
-  rmSync(folder, { recursive: true, force: true });
-  return tally;
 }

@@ -7,9 +7,11 @@ import { larkvaleSeason } from '../src/demo/larkvale';
 import { accessFileOf } from '../src/gate/access-file';
 import { insertAllFacts } from '../src/server/season/season-facts';
 import { hostile, madeBy, PAGES, strangeAddress, TAKES } from './bodies';
-import { kills, killsWhileUpgrading } from './kills';
+import { kills } from './kills';
+import { migrationsThere } from './old-book';
 import { chance } from './random';
 import { start } from './server';
+import { killsWhileUpgrading } from './upgrades';
 
 /**
  * `npm run faults [-- --kills 100 --bodies 8000 --seed 1]`: kills and hostile bodies. What it prints last is to be zeros but for the
@@ -124,7 +126,7 @@ say(`seed ${SEED}`);
 const body = await bodies(BODIES);
 say(`bodies: ${body.tried} tried, ${body.stored} stored`);
 const killed = await kills(KILLS, SEED, say);
-const upgraded = await killsWhileUpgrading(Math.ceil(KILLS / 5), SEED, say);
+const upgraded = await killsWhileUpgrading(Math.max(migrationsThere(), Math.ceil(KILLS / 4)), SEED, say);
 const lost = killed.lost + upgraded.lost;
 const broken = killed.broken + upgraded.broken;
 process.stdout.write(

@@ -44,3 +44,20 @@ export async function start(
     },
   };
 }
+
+/** Starts it on a book and kills it some time after, wherever it is by then. */
+export async function killedAfter(book: string, ms: number): Promise<void> {
+  const child = spawn(process.execPath, ['.next/gate/main.mjs'], {
+    env: { ...process.env, NODE_ENV: 'production', PORT: String(await freePort()), UBBET_DATA: book, TZ: 'UTC' },
+    stdio: 'ignore',
+    detached: true,
+  });
+  const gone = new Promise<void>((done) => child.once('exit', () => done()));
+  await new Promise((done) => setTimeout(done, ms));
+  try {
+    process.kill(-(child.pid as number), 'SIGKILL');
+  } catch {
+    // Gone by itself.
+  }
+  await gone;
+}

@@ -78,7 +78,7 @@ function identify(db: Db, file: string): void {
 const DEFAULT_FILE = 'data/ubbet.sqlite';
 
 export function dataFile(): string {
-  return resolve(/*turbopackIgnore: true*/ process.cwd(), process.env.UBBET_DATA ?? DEFAULT_FILE);
+  return resolve(/*turbopackIgnore: true*/ process.cwd(), process.env.UBBET_DATA || DEFAULT_FILE);
 }
 
 /** A book with the file that it was opened as. */

@@ -1,4 +1,4 @@
-import { readFileSync, statSync } from 'node:fs';
+import { readFileSync, renameSync, statSync } from 'node:fs';
 import { z } from 'zod';
 import { writePrivately } from '../files/private-file';
 
@@ -40,6 +40,25 @@ export class AccessFile {
   #known: { readonly access: Access; readonly changed: number } | null = null;
 
   constructor(readonly file: string) {}
+
+  /** Why the file cannot be read, in sentences, and the way on; null: it can, or is not there. */
+  fault(): readonly string[] | null {
+    try {
+      this.read();
+      return null;
+    } catch {
+      return [
+        `${this.file}, which says who may come in, is damaged.`,
+        'Set the passphrase anew, and every device signs in again: npm run passphrase',
+      ];
+    }
+  }
+
+  /** Puts a damaged file aside, so that another can be written. */
+  setAside(): void {
+    renameSync(this.file, `${this.file}.damaged`);
+    this.#known = null;
+  }
 
   read(): Access {
     const changed = changedAt(this.file);

@@ -78,7 +78,7 @@ function insideFault(file: string): readonly string[] | null {
 }
 
 /** The newest whole backup, and how it is brought back; the folder where there is none. */
-function wayBack(file: string): string {
+export function wayBack(file: string): string {
   const newest = newestWhole(file);
   return newest === null
     ? `There is no whole backup in ${backupFolder(file)}. A season file that was exported can be brought into a new book.`

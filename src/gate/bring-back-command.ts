@@ -1,6 +1,7 @@
 import { copyFileSync, existsSync, renameSync, rmSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { backupFiles } from '../db/backups/backup-files';
+import { holdBook } from '../db/book-lock';
 import { newestWhole } from './book-fault';
 import { complain, say } from './say';
 
@@ -8,7 +9,12 @@ import { complain, say } from './say';
 const book = resolve(process.env.UBBET_DATA ?? 'data/ubbet.sqlite');
 const name = process.argv[2] ?? null;
 const backup = name === null ? newestWhole(book) : (backupFiles(book).find((one) => one.name === name) ?? null);
-if (!backup) {
+if (!holdBook(book)) {
+  complain(
+    'This book is open in an Ubbet that is running. Stop that first, or bring the backup back from its page Data.',
+  );
+  process.exitCode = 1;
+} else if (!backup) {
   complain(name === null ? 'There is no whole backup.' : `There is no backup called ${name}. There are:`);
   for (const { name: other } of backupFiles(book)) complain(`  ${other}`);
   process.exitCode = 1;

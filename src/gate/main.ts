@@ -1,15 +1,17 @@
 import { chmodSync, existsSync } from 'node:fs';
 import { createServer as createPlain } from 'node:http';
 import { createServer as createSecure } from 'node:https';
-import { dirname, join } from 'node:path';
+import { dirname, join, resolve } from 'node:path';
 import Bonjour from 'bonjour-service';
 import next from 'next';
 import qrcode from 'qrcode';
+import { type BookLock, holdBook } from '../db/book-lock';
+import { database } from '../db/open';
 import { OWNER_ONLY } from '../files/private-file';
 import type { Reach } from '../views/reach';
 import { AccessFile, accessFileOf } from './access-file';
 import { send } from './answers';
-import { bookFault } from './book-fault';
+import { bookFault, wayBack } from './book-fault';
 import { certificatePage } from './certificate-page';
 import { certificatesFor } from './certificates';
 import { ensurePassphrase } from './ensure-passphrase';
@@ -17,6 +19,7 @@ import { freePort } from './free-port';
 import { enter, type Gate } from './gate';
 import { type Hosts, hostsIn } from './hosts';
 import { homeAddresses, LOCAL_NAME, machineNames } from './network-names';
+import { noPort, portIn } from './port';
 import { complain, say } from './say';
 import { Tries } from './tries';
 
@@ -29,21 +32,35 @@ const KEPT_ALIVE_MS = 65_000;
 const LOOK_AFTER_MS = 10 * 60_000;
 
 const env = process.env;
-const portOf = (name: string, usual: number): number => Number(env[name] ?? usual);
 const stop = (...lines: readonly string[]): never => {
   complain(`\n  ${lines.join('\n  ')}\n`);
   process.exit(1);
 };
 
+/** The port that the environment names, or the usual one; ends with a sentence where what it names is none. */
+function portOf(name: string, usual: number): number {
+  const port = portIn(env[name], usual);
+  return port ?? stop(noPort(name, env[name]));
+}
+
 /** Starts Ubbet: the plain door on this machine, and, opened to the network, the secure one and the page with the certificate. */
 async function main(): Promise<void> {
   // What is written here, the book and its backups among it, is its owner's alone.
   process.umask(0o077);
-  const book = env.UBBET_DATA ?? 'data/ubbet.sqlite';
-  const fault = bookFault(book);
+  const book = env.UBBET_DATA || 'data/ubbet.sqlite';
+  const ports = {
+    plain: portOf('PORT', USUAL_PORTS.plain),
+    secure: portOf('UBBET_HTTPS_PORT', USUAL_PORTS.secure),
+    certificate: portOf('UBBET_CERTIFICATE_PORT', USUAL_PORTS.certificate),
+  };
+  const fault = (existsSync(book) ? null : bookFault(book)) ?? heldByAnother(book) ?? bookFault(book);
   if (fault) return stop(...fault);
   keepToOwner(book);
+  const unopened = openingFault(book);
+  if (unopened) return stop(...unopened);
   const access = new AccessFile(accessFileOf(book));
+  const damaged = access.fault();
+  if (damaged) return stop(...damaged);
   const isNetwork = env.UBBET_NETWORK === '1';
   const isProxied = hostsIn(env.UBBET_HOSTS).length > 0;
   if (isNetwork || isProxied) {
@@ -51,11 +68,9 @@ async function main(): Promise<void> {
     if (refused) return stop(...refused);
   }
 
-  const port = await freePort(portOf('PORT', USUAL_PORTS.plain), HERE);
-  const securePort = isNetwork ? await freePort(portOf('UBBET_HTTPS_PORT', USUAL_PORTS.secure), EVERYWHERE) : null;
-  const certificatePort = isNetwork
-    ? await freePort(portOf('UBBET_CERTIFICATE_PORT', USUAL_PORTS.certificate), EVERYWHERE)
-    : null;
+  const port = await freePort(ports.plain, HERE);
+  const securePort = isNetwork ? await freePort(ports.secure, EVERYWHERE) : null;
+  const certificatePort = isNetwork ? await freePort(ports.certificate, EVERYWHERE) : null;
   const hosts = (): Hosts => ({
     port,
     network: securePort === null ? null : { names: machineNames(), port: securePort },
@@ -90,6 +105,33 @@ async function main(): Promise<void> {
     await openToNetwork({ folder, securePort, certificatePort, guard: guarded(true) });
   }
   say('  Stop it with Ctrl+C.\n');
+}
+
+/** Held as long as this process lives. */
+let hold: BookLock | null = null;
+
+/** A second Ubbet on one book is sent away before it opens anything. */
+function heldByAnother(book: string): readonly string[] | null {
+  hold = holdBook(resolve(book));
+  if (hold) return null;
+  return [
+    `${resolve(book)} is open in another Ubbet on this machine.`,
+    'Use that one, or stop it first. To run a second one beside it, give it a book of its own: UBBET_DATA=.../other.sqlite',
+  ];
+}
+
+/** Opens the book for the application, and brings it up to date; says why where that cannot be done. */
+function openingFault(book: string): readonly string[] | null {
+  try {
+    database();
+    return null;
+  } catch (error) {
+    return [
+      `${resolve(book)} could not be brought up to date: ${error instanceof Error ? error.message : String(error)}.`,
+      'What was in it is in it still.',
+      wayBack(resolve(book)),
+    ];
+  }
 }
 
 /** A book of before may be readable by others on this machine. */
@@ -158,7 +200,6 @@ function announce(port: number): void {
   try {
     const bonjour = new Bonjour(undefined, () => {});
     bonjour.publish({ name: 'Ubbet', type: 'https', port, host: LOCAL_NAME, probe: false });
-    process.once('SIGTERM', () => bonjour.destroy());
   } catch {
     // The addresses are enough.
   }
@@ -172,5 +213,5 @@ function listening(server: ReturnType<typeof createPlain>, port: number, host: s
   });
 }
 
-for (const signal of ['SIGINT', 'SIGTERM'] as const) process.on(signal, () => process.exit(0));
+// No signal is listened to: whatever it is doing, it ends at once, and what was acknowledged is on the disk.
 await main();
