@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { kept } from './device';
 import { openColony } from './season';
-import { badge, signal, takeAlong } from './signal';
+import { badge, signal, takeAlong, takeToTheHive } from './signal';
 import { choose, expect, test } from './test';
 
 test.use({ seed: 'demo', viewport: { width: 390, height: 844 }, serviceWorkers: 'allow' });
@@ -198,7 +198,7 @@ test.describe('a survey that comes back', () => {
 });
 
 test('what an inspection does not tell is answered within the entry', async ({ page, context }) => {
-  await takeAlong(page);
+  await takeToTheHive(page);
   await signal(context, false);
   await page.goto('/hive');
   await page.getByRole('link', { name: /^School roof/ }).click();

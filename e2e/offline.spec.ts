@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { kept, stored } from './device';
-import { badge, signal, takeAlong } from './signal';
+import { badge, signal, takeAlong, takeToTheHive } from './signal';
 import { addCells, CLEARED, choose, expect, test, waitsToBeAlive } from './test';
 
 test.use({ seed: 'demo', viewport: { width: 390, height: 844 }, serviceWorkers: 'allow' });
@@ -30,7 +30,7 @@ test('three hives are entered without a signal, one half done, over a reload; al
   page,
   context,
 }) => {
-  await takeAlong(page);
+  await takeToTheHive(page);
   const before = await inspections(page);
   await signal(context, false);
   await page.goto('/hive');
@@ -74,7 +74,7 @@ test('three hives are entered without a signal, one half done, over a reload; al
 });
 
 test('“Sunday or Monday” is entered without a signal, and counts from both days', async ({ page, context }) => {
-  await takeAlong(page);
+  await takeToTheHive(page);
   await signal(context, false);
   await openHive(page, /^School roof/, 'Betony');
   await choose(page, 'Eggs?', 'seen');
@@ -112,7 +112,7 @@ test('colonies, programmes and Today open without a signal after one visit; what
 });
 
 test('the same outbox sent twice lands once', async ({ page, context }) => {
-  await takeAlong(page);
+  await takeToTheHive(page);
   const before = await inspections(page);
   await signal(context, false);
   await openHive(page, /^School roof/, 'Betony');
@@ -128,10 +128,10 @@ test('the same outbox sent twice lands once', async ({ page, context }) => {
 });
 
 test('two devices enter the same hive; both land and are shown', async ({ page, context, browser, baseURL }) => {
-  await takeAlong(page);
+  await takeToTheHive(page);
   const other = await browser.newContext({ viewport: { width: 390, height: 844 }, baseURL: baseURL as string });
   const second = waitsToBeAlive(await other.newPage());
-  await takeAlong(second);
+  await takeToTheHive(second);
   for (const [device, one, note] of [
     [context, page, 'Seen by the first.'],
     [other, second, 'Seen by the second.'],
@@ -159,7 +159,7 @@ test('two devices enter the same hive; both land and are shown', async ({ page, 
 });
 
 test('an entry that the server refuses comes back whole, is put right and sent', async ({ page, context }) => {
-  await takeAlong(page);
+  await takeToTheHive(page);
   await signal(context, false);
   await openHive(page, /^School roof/, 'Betony');
   await choose(page, 'How thoroughly did you check for cells?', CLEARED);
@@ -191,7 +191,7 @@ test('an entry that the server refuses comes back whole, is put right and sent',
 });
 
 test('a photo of a frame is made small, kept with the entry and sent after it', async ({ page, context }) => {
-  await takeAlong(page);
+  await takeToTheHive(page);
   await signal(context, false);
   await openHive(page, /^School roof/, 'Betony');
   // A picture larger than what is kept.

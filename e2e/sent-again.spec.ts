@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { stored } from './device';
-import { badge, signal, takeAlong } from './signal';
+import { badge, signal, takeAlong, takeToTheHive } from './signal';
 import { CLEARED, choose, expect, test, waitsToBeAlive } from './test';
 
 test.use({ seed: 'demo', viewport: { width: 390, height: 844 }, serviceWorkers: 'allow' });
@@ -33,7 +33,7 @@ test('an entry whose answer was lost does not undo what was corrected at the des
   page,
   context,
 }) => {
-  await takeAlong(page);
+  await takeToTheHive(page);
   // The server takes it; the answer never comes.
   await page.route('**/api/inspections', async (route) => {
     await route.fetch();
@@ -89,7 +89,7 @@ test('two corrections of one inspection are put side by side, and the keeper say
 });
 
 test('one entry that does not get through holds up no other, and says why it waits', async ({ page, context }) => {
-  await takeAlong(page);
+  await takeToTheHive(page);
   await signal(context, false);
   await page.goto('/hive');
   await enter(page, 'held up');
@@ -127,7 +127,7 @@ test('one entry that does not get through holds up no other, and says why it wai
 });
 
 test('a device that keeps nothing sends straight away, and says so where nobody has it', async ({ page, context }) => {
-  await takeAlong(page);
+  await takeToTheHive(page);
   await page.addInitScript(() => {
     const full = () => {
       throw new DOMException('No room', 'QuotaExceededError');
@@ -162,7 +162,7 @@ test('a clock that is off is said before the first entry', async ({ page }) => {
 });
 
 test('a photo gets through a slow uplink, after everything else', async ({ page, context }) => {
-  await takeAlong(page);
+  await takeToTheHive(page);
   await signal(context, false);
   await page.goto('/hive');
   await page.getByRole('link', { name: /^School roof/ }).click();

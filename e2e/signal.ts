@@ -1,7 +1,19 @@
 import type { BrowserContext, Page } from '@playwright/test';
 import { expect } from './test';
 
-/** Opens the application once with a signal, and waits until it is kept on the device. */
+/** Opens the application once with a signal, and waits until the way to the hive is kept on the device; the other pages may be, or not yet. */
+export async function takeToTheHive(page: Page) {
+  await page.goto('/hive');
+  await expect(page.getByRole('heading', { level: 1, name: 'Which apiary?' })).toBeVisible();
+  const isKept = () =>
+    page.evaluate(async () => {
+      if (!navigator.serviceWorker.controller) return false;
+      return (await caches.match('/hive', { ignoreVary: true })) !== undefined;
+    });
+  await expect.poll(isKept, { intervals: [250] }).toBe(true);
+}
+
+/** The same, with every page of the book. */
 export async function takeAlong(page: Page) {
   await page.goto('/hive');
   await expect(page.getByRole('heading', { level: 1, name: 'Which apiary?' })).toBeVisible();

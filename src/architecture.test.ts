@@ -92,7 +92,7 @@ const SENTENCE = /\p{L}{2,}[^\p{L}]* (.* )?\p{L}{2,}/u;
 /** Texts in a file that are no sentence for a keeper. */
 const NO_SENTENCE: readonly RegExp[] = [
   // What SQLite is asked.
-  /^(select|vacuum|pragma|create temp|insert into) |^\0 (between|glob|in \(\0\))|^min\(\0|^\w+ = (on|off|wal|full)$/i,
+  /^(select|vacuum|pragma|begin|create temp|insert into) |^\0 (between|glob|in \(\0\))|^min\(\0|^\w+ = (on|off|wal|full)$/i,
   // Headers of answers.
   /^(text|attachment)[/;]/,
   // What frames are sold as.

@@ -290,6 +290,18 @@ describe('sessions and links', () => {
     }
   });
 
+  it('lets a device in though it cannot be noted that it was here, as on a full disk', () => {
+    const folder = mkdtempSync(join(tmpdir(), 'ubbet-full-'));
+    const access = new AccessFile(join(folder, 'season.access.json'));
+    const now = new Date('2027-05-16T12:00:00Z');
+    const { token } = signIn(access, { name: 'phone', role: 'owner', isTrusted: true }, now);
+    access.change = () => {
+      throw new Error('ENOSPC');
+    };
+    expect(deviceOf(access, token, new Date('2027-05-17T12:00:00Z'))?.role).toBe('owner');
+    rmSync(folder, { recursive: true, force: true });
+  });
+
   it('a reader’s link ends with all that came in by it', () => {
     const folder = mkdtempSync(join(tmpdir(), 'ubbet-readers-'));
     const access = new AccessFile(join(folder, 'season.access.json'));

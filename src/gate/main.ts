@@ -1,13 +1,13 @@
 import { chmodSync, existsSync } from 'node:fs';
 import { createServer as createPlain } from 'node:http';
 import { createServer as createSecure } from 'node:https';
-import { dirname, join, resolve } from 'node:path';
+import { basename, dirname, join, resolve } from 'node:path';
 import Bonjour from 'bonjour-service';
 import next from 'next';
 import qrcode from 'qrcode';
 import { type BookLock, holdBook } from '../db/book-lock';
 import { database } from '../db/open';
-import { OWNER_ONLY } from '../files/private-file';
+import { OWNER_ONLY, sweepHalves } from '../files/private-file';
 import type { Reach } from '../views/reach';
 import { AccessFile, accessFileOf } from './access-file';
 import { send } from './answers';
@@ -56,6 +56,7 @@ async function main(): Promise<void> {
   const fault = (existsSync(book) ? null : bookFault(book)) ?? heldByAnother(book) ?? bookFault(book);
   if (fault) return stop(...fault);
   keepToOwner(book);
+  sweepHalves(dirname(resolve(book)), basename(book).replace(/\.sqlite$/, '.'));
   const unopened = openingFault(book);
   if (unopened) return stop(...unopened);
   const access = new AccessFile(accessFileOf(book));

@@ -84,10 +84,14 @@ export function deviceOf(file: AccessFile, token: string | undefined, now: Date)
   // A reader's device goes with the reader's link.
   if (device.role === 'reader' && access.readerLink === null) return null;
   if (now.getTime() - Date.parse(device.lastSeenAt) > SEEN_EVERY_MS) {
-    file.change((so) => ({
-      ...so,
-      devices: so.devices.map((one) => (one.id === id ? { ...one, lastSeenAt: now.toISOString() } : one)),
-    }));
+    try {
+      file.change((so) => ({
+        ...so,
+        devices: so.devices.map((one) => (one.id === id ? { ...one, lastSeenAt: now.toISOString() } : one)),
+      }));
+    } catch {
+      // A full disk is no reason to let nobody in: it is only noted.
+    }
   }
   return device;
 }

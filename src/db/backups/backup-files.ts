@@ -6,7 +6,7 @@ import { z } from 'zod';
 import { type BackupOnDay, keptBackups } from '../../core/backups/thinning';
 import { type Day, day } from '../../core/calendar/day';
 import type { Now } from '../../core/calendar/now';
-import { writePrivately } from '../../files/private-file';
+import { HALF, sweepHalves, writePrivately } from '../../files/private-file';
 import type { Book } from '../open';
 
 /** Why a backup was made: of itself once a day, by hand, or before something was replaced. */
@@ -36,24 +36,54 @@ const NAME = new RegExp(
 const choice = z.object({ folder: z.string().nullable() });
 const choiceFileOf = (book: string): string => `${book.replace(/\.sqlite$/, '')}.backups.json`;
 
-/** The folder that the keeper chose for this machine; null: the usual one, beside the book. */
+/** The folder that the keeper chose for this machine; null: the usual one, beside the book. A damaged choice is put aside, and said. */
 export function chosenFolder(book: string): string | null {
   const file = choiceFileOf(book);
   if (!existsSync(file)) return null;
-  const read = choice.safeParse(JSON.parse(readFileSync(file, 'utf8')));
-  return read.success ? read.data.folder : null;
+  try {
+    return choice.parse(JSON.parse(readFileSync(file, 'utf8'))).folder;
+  } catch {
+    renameSync(file, `${file}.damaged`);
+    process.stderr.write(`${file} was damaged: backups go to the usual folder until another is chosen under Data.\n`);
+    return null;
+  }
 }
 
-export const chooseFolder = (book: string, folder: string | null): void =>
+/** Lies in a folder that was chosen: where a stick was pulled out, the place that it had is not taken for it. */
+const MARK = '.ubbet-backups';
+const markIn = (folder: string): string => join(folder, MARK);
+
+/** From now on backups go there. @throws where no file can be written there and read again */
+export function chooseFolder(book: string, folder: string | null): void {
+  if (folder !== null) {
+    writePrivately(markIn(folder), `${bookName(book)}\n`);
+    readFileSync(markIn(folder));
+  }
   writePrivately(choiceFileOf(book), `${JSON.stringify({ folder })}\n`);
+}
 
 export const usualFolder = (book: string): string => join(dirname(book), 'backups');
-export const backupFolder = (book: string): string => chosenFolder(book) ?? usualFolder(book);
 
-/** The book's backups, newest first: what else lies in the folder is left alone. */
-export function backupFiles(book: string, folder = backupFolder(book)): readonly BackupFile[] {
+/** The chosen folder where it is not there now, as a stick that was pulled out; null: it is, or none was chosen. */
+export function missingFolder(book: string): string | null {
+  const folder = chosenFolder(book);
+  if (folder === null || existsSync(markIn(folder)) || filesIn(folder, book).length > 0) return null;
+  return folder;
+}
+
+/** Where backups are written now: the chosen folder while it is there, else the usual one. */
+export const backupFolder = (book: string): string =>
+  missingFolder(book) === null ? (chosenFolder(book) ?? usualFolder(book)) : usualFolder(book);
+
+/** The book's backups, newest first, of the folder that was chosen and of the usual one: what else lies there is left alone. */
+export function backupFiles(book: string): readonly BackupFile[] {
+  const folders = new Set([backupFolder(book), usualFolder(book)]);
+  return [...folders].flatMap((folder) => filesIn(folder, book)).sort((a, b) => (a.at < b.at ? 1 : -1));
+}
+
+function filesIn(folder: string, book: string): readonly BackupFile[] {
   if (!existsSync(folder)) return [];
-  const found = readdirSync(folder).flatMap((name): BackupFile[] => {
+  return readdirSync(folder).flatMap((name): BackupFile[] => {
     const match = NAME.exec(name);
     if (!match || match[1] !== bookName(book)) return [];
     const [, , on, hour, minute, second, millisecond, reason] = match as unknown as string[];
@@ -70,7 +100,6 @@ export function backupFiles(book: string, folder = backupFolder(book)): readonly
       },
     ];
   });
-  return found.sort((a, b) => (a.at < b.at ? 1 : -1));
 }
 
 /**
@@ -86,8 +115,9 @@ export function makeBackup(
   const folder = backupFolder(file);
   mkdirSync(folder, { recursive: true, mode: 0o700 });
   const name = `${bookName(file)}.${instant.replaceAll(/[:.]/g, '-')}.${reason}.sqlite`;
-  const [whole, half] = [join(folder, name), join(folder, `${name}.half`)];
-  rmSync(half, { force: true });
+  const [whole, half] = [join(folder, name), join(folder, `${name}${HALF}`)];
+  // Only one Ubbet writes for a book: what is half written was cut off.
+  sweepHalves(folder, `${bookName(file)}.`);
   try {
     sqlite.prepare('vacuum into ?').run(half);
     chmodSync(half, 0o600);

@@ -1,4 +1,13 @@
-import { mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import {
+  mkdirSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  renameSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
@@ -100,9 +109,35 @@ describe('a backup', () => {
     expect(takeFolder(opened, join(folder, 'no', 'such'))).toMatchObject({ ok: false });
     expect(takeFolder(opened, stick)).toEqual({ ok: true, value: { folder: stick } });
     nameOf(backUpByHand(opened, now));
-    expect(readdirSync(stick)).toHaveLength(1);
+    expect(readdirSync(stick).filter((name) => name.endsWith('.sqlite'))).toHaveLength(1);
     takeFolder(opened, null);
     expect(listBackups(opened)).toMatchObject({ isUsual: true, list: [] });
+  });
+
+  it('goes to the usual folder while the stick is out, and never to the place that the stick had', () => {
+    const stick = join(folder, 'stick');
+    takeFolder(opened, stick);
+    const first = nameOf(backUpByHand(opened, now));
+    renameSync(stick, join(folder, 'pocket'));
+    // As some systems leave it.
+    mkdirSync(stick);
+    expect(listBackups(opened)).toMatchObject({ isUsual: true, missing: stick, list: [] });
+    const second = nameOf(backUpByHand(opened, later(1)));
+    expect([readdirSync(stick), readdirSync(join(folder, 'backups'))]).toEqual([[], [second]]);
+    rmSync(stick, { recursive: true });
+    renameSync(join(folder, 'pocket'), stick);
+    const there = listBackups(opened);
+    expect([there.missing, there.list.map(({ name }) => name)]).toEqual([null, [second, first]]);
+  });
+
+  it('is made though what was chosen is damaged, and what was left half written is swept', () => {
+    writeFileSync(join(folder, 'season.backups.json'), '{ "folder"');
+    mkdirSync(join(folder, 'backups'));
+    writeFileSync(join(folder, 'backups', 'season.2027-05-01T18-00-00-000Z.daily.sqlite.half'), 'cut off');
+    writeFileSync(join(folder, 'backups', 'letter.half'), 'Dear');
+    const name = nameOf(backUpByHand(opened, now));
+    expect(readdirSync(join(folder, 'backups')).sort()).toEqual(['letter.half', name].sort());
+    expect(readdirSync(folder)).toContain('season.backups.json.damaged');
   });
 
   it('is thinned by the calendar, and nothing else in the folder is touched', () => {

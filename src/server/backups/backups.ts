@@ -14,6 +14,7 @@ import {
   backupFolder,
   chooseFolder,
   makeBackup,
+  missingFolder,
   usualFolder,
 } from '../../db/backups/backup-files';
 import type { Book } from '../../db/open';
@@ -39,6 +40,8 @@ const find = (file: string, name: string): BackupFile | undefined =>
 export interface Backups {
   readonly folder: string;
   readonly isUsual: boolean;
+  /** The folder that was chosen and is not there now; null: it is, or none was chosen. */
+  readonly missing: string | null;
   readonly list: readonly BackupLine[];
 }
 
@@ -48,6 +51,7 @@ export function listBackups({ file }: Book): Backups {
   return {
     folder,
     isUsual: folder === usualFolder(file),
+    missing: missingFolder(file),
     list: backupFiles(file).map(({ name, at, reason, bytes, path }) => ({
       name,
       at,
@@ -121,9 +125,9 @@ export function takeFolder({ file }: Book, folder: string | null): Result<{ fold
     if (!existsSync(folder)) mkdirSync(folder, { mode: 0o700 });
     if (!statSync(folder).isDirectory()) return issue(say('folder-is-a-file'));
     accessSync(folder, constants.R_OK | constants.W_OK);
+    chooseFolder(file, folder);
   } catch {
     return issue(say('folder-not-writable'));
   }
-  chooseFolder(file, folder);
   return success({ folder });
 }

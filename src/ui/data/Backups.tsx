@@ -17,6 +17,7 @@ import { UndoReplaced } from './UndoReplaced';
 interface Listed {
   readonly folder: string;
   readonly isUsual: boolean;
+  readonly missing: string | null;
   readonly list: readonly BackupLine[];
 }
 
@@ -154,7 +155,7 @@ function Inside({ look, when, onBringBack }: { look: BackupLook; when: string; o
 }
 
 function Folder({ listed, onTaken }: { listed: Listed; onTaken: () => void }) {
-  const [folder, setFolder] = useState(listed.isUsual ? '' : listed.folder);
+  const [folder, setFolder] = useState(listed.missing ?? (listed.isUsual ? '' : listed.folder));
   const [issues, setIssues] = useState<readonly IssueInWords[]>([]);
   const save = async () => {
     const sent = await send('/api/backups/folder', { folder: folder.trim() === '' ? null : folder });
@@ -170,6 +171,11 @@ function Folder({ listed, onTaken }: { listed: Listed; onTaken: () => void }) {
         void save();
       }}
     >
+      {listed.missing !== null && (
+        <p role="alert" className="border-l-4 border-ink pl-3 font-semibold">
+          {listed.missing} is not there now. Until it is, backups go to the folder “backups” beside the book.
+        </p>
+      )}
       <Field
         name="Folder for backups"
         hint={`A stick, or a folder that is carried elsewhere by itself. ${listed.isUsual ? 'They go to the folder “backups” beside the book now.' : 'Empty: the folder “backups” beside the book.'}`}
