@@ -7,6 +7,7 @@ import { larkvaleSeason } from '../src/demo/larkvale';
 import { accessFileOf } from '../src/gate/access-file';
 import { insertAllFacts } from '../src/server/season/season-facts';
 import { hostile, madeBy, PAGES, strangeAddress, TAKES } from './bodies';
+import { disguised } from './disguised';
 import { kills } from './kills';
 import { migrationsThere } from './old-book';
 import { chance } from './random';
@@ -123,6 +124,8 @@ function isNamed(said: string): boolean {
 }
 
 say(`seed ${SEED}`);
+const hidden = await disguised(say);
+say(`disguised addresses: ${hidden.tried} tried, ${hidden.gotIn} got in`);
 const body = await bodies(BODIES);
 say(`bodies: ${body.tried} tried, ${body.stored} stored`);
 const killed = await kills(KILLS, SEED, say);
@@ -130,6 +133,7 @@ const upgraded = await killsWhileUpgrading(Math.max(migrationsThere(), Math.ceil
 const lost = killed.lost + upgraded.lost;
 const broken = killed.broken + upgraded.broken;
 process.stdout.write(
-  `\ntried ${killed.tried + upgraded.tried} kills, ${body.tried} bodies; lost ${lost}, doubled ${killed.doubled}, broken ${broken}, unnamed ${body.unnamed}, 5xx ${body.errors}\n`,
+  `\ntried ${hidden.tried} disguised addresses, ${killed.tried + upgraded.tried} kills, ${body.tried} bodies; got in ${hidden.gotIn}, lost ${lost}, doubled ${killed.doubled}, broken ${broken}, unnamed ${body.unnamed}, 5xx ${body.errors + hidden.errors}\n`,
 );
-process.exitCode = lost + killed.doubled + broken + body.unnamed + body.errors > 0 ? 1 : 0;
+process.exitCode =
+  hidden.gotIn + hidden.errors + lost + killed.doubled + broken + body.unnamed + body.errors > 0 ? 1 : 0;
