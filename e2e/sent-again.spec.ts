@@ -89,7 +89,7 @@ test('two corrections of one inspection are put side by side, and the keeper say
 });
 
 test('one entry that does not get through holds up no other, and says why it waits', async ({ page, context }) => {
-  await takeToTheHive(page);
+  await takeAlong(page);
   await signal(context, false);
   await page.goto('/hive');
   await enter(page, 'held up');

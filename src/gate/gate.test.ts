@@ -270,7 +270,9 @@ describe('the front door', () => {
   });
 
   it('gives nothing out for an address that nobody can mean, or for too long a form', async () => {
-    expect((await ask('GET', '/%ff')).status).toBe(400);
+    expect((await ask('GET', '/%ff', { Accept: 'text/html' })).body).toContain('<title>No such address');
+    const sent = await ask('POST', '/api/inspections/%25');
+    expect([sent.status, JSON.parse(sent.body).issues[0].code]).toEqual([400, 'invalid']);
     expect((await form('x'.repeat(10_000))).status).toBe(401);
   });
 });

@@ -37,7 +37,8 @@ export function enter(gate: Gate, { isSecure }: Door) {
     const way = wayOf(request.headers.host, isSecure, hosts);
     if (way === 'foreign') return send(response, 421, FOREIGN);
     const address = plainAddress(request.url);
-    if (address === null) return send(response, 400, NO_ADDRESS);
+    if (address === null)
+      return isPage(request) ? send(response, 400, NO_ADDRESS) : refuse(response, 400, 'invalid', UNREADABLE);
     const { path } = address;
     request.url = address.url;
     forgetRouting(request);
@@ -99,7 +100,8 @@ const FOREIGN = sayingPage(
   'Ubbet was asked for under a name that it was not started for, and gives nothing out.',
   'Open it by the address that it printed when it was started. Behind a proxy, name the host with UBBET_HOSTS.',
 );
-const NO_ADDRESS = sayingPage('No such address', 'This address cannot be read: it was cut off, or mistyped.');
+const UNREADABLE = 'This address cannot be read: it was cut off, or mistyped.';
+const NO_ADDRESS = sayingPage('No such address', UNREADABLE);
 const SIGNED_OUT = 'You are signed out here. Open Ubbet, sign in, and it is sent.';
 const READERS = 'You can look, and not write: this device came in by a reader’s link.';
 const READERS_PAGE = sayingPage('To look only', READERS);
