@@ -102,7 +102,7 @@ test('a book that cannot be brought up to date is said, and is as it was', async
   const { status, said } = await started();
   expect(status).toBe(1);
   expect(said).toMatch(/could not be brought up to date: .*practised/);
-  expect(said).toContain('What was in it is in it still.');
+  expect(said).toContain('Nothing in it was changed.');
   expect(said).not.toContain('Ubbet is ready');
   const after = new Database(book, { readonly: true });
   expect(after.prepare('select count(*) as n from colony').get()).toEqual({ n: 3 });

@@ -129,7 +129,7 @@ function openingFault(book: string): readonly string[] | null {
   } catch (error) {
     return [
       `${resolve(book)} could not be brought up to date: ${error instanceof Error ? error.message : String(error)}.`,
-      'What was in it is in it still.',
+      'Nothing in it was changed.',
       wayBack(resolve(book)),
     ];
   }
