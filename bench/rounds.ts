@@ -46,7 +46,7 @@ if (!existsSync('.next/solver/rounds-worker.mjs')) {
   opened.db.transaction((tx) => insertAllFacts(tx, yard));
   const now = { today: TODAY, minute: '2027-05-16T23:59', instant: '2027-05-16T22:59:00Z' };
   let isPlanning = true;
-  const plan = planApart(asked(100, 5, 1)).finally(() => {
+  const plan = planApart(asked(100, 5, 1), 'a hundred colonies').finally(() => {
     isPlanning = false;
   });
   const took: number[] = [];

@@ -53,7 +53,7 @@ function keptNow(opened: Book, all: AllApiaries, now: Now, zone: string, plan: P
     moment,
     question,
     settled: null,
-    answer: plan(asked).then((fortnight) => {
+    answer: plan(asked, question).then((fortnight) => {
       // A planner that failed is asked again the next time.
       if (!fortnight && opened.kept.last(PLAN, '')?.value === kept) opened.kept.drop(PLAN, '');
       kept.settled = fortnight && { asked, fortnight, version: versionOf(fortnight) };

@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import type { FortnightAsked } from '../../core/rounds/plan-fortnight';
-import { plannerIn } from './plan-apart';
+import { plannerIn, remembering } from './plan-apart';
 
 let folder: string;
 beforeAll(() => {
@@ -62,5 +62,18 @@ describe('a planner in a thread of its own', () => {
     expect(await Promise.all([plan({ ...asked, hang: true } as never), plan(asked)])).toEqual([null, null]);
     // A thread may take longer to begin than this planner waits.
     await vi.waitFor(async () => expect(await plan(asked)).toEqual({ rounds: [] }), { timeout: 60_000 });
+  });
+
+  it('is not asked again what it answered lately, and is what it could not do', async () => {
+    let times = 0;
+    const plan = remembering(async () => {
+      times += 1;
+      return times === 1 ? null : ({ rounds: [], unmet: [], times } as never);
+    });
+    expect(await plan(asked, 'a')).toBeNull();
+    const first = await plan(asked, 'a');
+    expect([await plan(asked, 'a'), times]).toEqual([first, 2]);
+    for (let n = 0; n < 16; n++) await plan(asked, `other ${n}`);
+    expect(await plan(asked, 'a')).not.toBe(first);
   });
 });

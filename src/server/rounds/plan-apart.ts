@@ -5,8 +5,31 @@ import { Worker } from 'node:worker_threads';
 import type { Fortnight, FortnightAsked } from '../../core/rounds/plan-fortnight';
 import { SECONDS_AT_MOST } from '../../core/rounds/plan-rounds';
 
-/** Somebody plans a fortnight; null: it could not be done. */
-export type Planner = (asked: FortnightAsked) => Promise<Fortnight | null>;
+/**
+ * Somebody plans a fortnight; null: it could not be done.
+ *
+ * @param question names what is asked: the same question has the same name
+ */
+export type Planner = (asked: FortnightAsked, question: string) => Promise<Fortnight | null>;
+
+/** So many answers are remembered, the last ones: a day that is gone back to, or something that was taken back, asks what was asked before. */
+const MOST_REMEMBERED = 16;
+
+/** A planner that is not asked again what it answered lately. What it could not do it is asked again. */
+export function remembering(plan: Planner): Planner {
+  const answered = new Map<string, Fortnight>();
+  return async (asked, question) => {
+    const known = answered.get(question);
+    if (known) return known;
+    const fortnight = await plan(asked, question);
+    if (fortnight) answered.set(question, fortnight);
+    for (const oldest of answered.keys()) {
+      if (answered.size <= MOST_REMEMBERED) break;
+      answered.delete(oldest);
+    }
+    return fortnight;
+  };
+}
 
 interface Waiting {
   readonly settle: (fortnight: Fortnight | null) => void;
@@ -19,7 +42,7 @@ interface Waiting {
  * @param file what runs in the thread; where it is not there nothing is planned
  * @param hangsAfterMs no answer comes later than this
  */
-export function plannerIn(file: string, hangsAfterMs: number): Planner {
+export function plannerIn(file: string, hangsAfterMs: number): (asked: FortnightAsked) => Promise<Fortnight | null> {
   let worker: Worker | null = null;
   let nextId = 0;
   const waiting = new Map<number, Waiting>();
@@ -74,7 +97,6 @@ export function plannerIn(file: string, hangsAfterMs: number): Planner {
 const HANGS_AFTER_MS = (2 * SECONDS_AT_MOST + 4) * 1000;
 
 /** The planner of the built application. */
-export const planApart: Planner = plannerIn(
-  join(/* turbopackIgnore: true */ process.cwd(), '.next', 'solver', 'rounds-worker.mjs'),
-  HANGS_AFTER_MS,
+export const planApart: Planner = remembering(
+  plannerIn(join(/* turbopackIgnore: true */ process.cwd(), '.next', 'solver', 'rounds-worker.mjs'), HANGS_AFTER_MS),
 );
