@@ -178,7 +178,7 @@ function Folder({ listed, onTaken }: { listed: Listed; onTaken: () => void }) {
       )}
       <Field
         name="Folder for backups"
-        hint={`A stick, or a folder that is carried elsewhere by itself. ${listed.isUsual ? 'They go to the folder “backups” beside the book now.' : 'Empty: the folder “backups” beside the book.'}`}
+        hint={`A stick, or a folder that is carried elsewhere by itself. ${listed.isUsual && listed.missing === null ? 'They go to the folder “backups” beside the book now.' : 'Empty: the folder “backups” beside the book.'}`}
         problem={problemOf(issues, 'folder')}
       >
         {(props) => <input {...props} value={folder} onChange={(event) => setFolder(event.target.value)} />}
