@@ -53,7 +53,7 @@ async function main(): Promise<void> {
     secure: portOf('UBBET_HTTPS_PORT', USUAL_PORTS.secure),
     certificate: portOf('UBBET_CERTIFICATE_PORT', USUAL_PORTS.certificate),
   };
-  const fault = (existsSync(book) ? null : bookFault(book)) ?? heldByAnother(book) ?? bookFault(book);
+  const fault = heldByAnother(book) ?? bookFault(book);
   if (fault) return stop(...fault);
   keepToOwner(book);
   sweepHalves(dirname(resolve(book)), basename(book).replace(/\.sqlite$/, '.'));
