@@ -5,7 +5,7 @@ import { configDefaults, defineConfig } from 'vitest/config';
 /** Tests that need a spreadsheet program on this machine run by themselves: `npm run test:office`. */
 export const OFFICE = 'src/**/*.office.test.ts';
 /** Tests that put other modules in the place of ours: their modules are their own. All others share theirs, which saves loading them. */
-export const APART = 'src/**/*.apart.test.tsx';
+export const APART = 'src/**/*.apart.test.{ts,tsx}';
 
 export const SHARED = {
   include: ['src/**/*.test.ts', 'src/**/*.test.tsx', 'scripts/**/*.test.ts'],

@@ -36,7 +36,7 @@ export default async function Page({ searchParams }: Props) {
   const { answer } = fortnightNow(opened, all, at, zoneBy(await deviceZone()));
   // Else what is due would stand there for a blink, and a tap on it go astray.
   const settled = await soon(answer);
-  const page = settled && weekPageNow(opened, all, at, settled, days);
+  const page = settled && weekOrNull(opened, all, at, settled, days);
   const props = { opened, all, at, days };
   // One place for both, so that a plan made anew takes the place of the last when it is there, and nothing of the page is lost meanwhile.
   // What stands in is sent along even where it is not wanted any more: no more of it than need be.
@@ -52,8 +52,18 @@ export default async function Page({ searchParams }: Props) {
 async function Planned({ answer, ...props }: OnToday & { readonly answer: Promise<FortnightNow | null> }) {
   const { opened, all, at, days } = props;
   const planned = await answer;
-  if (!planned) return <Due {...props} state="not-planned" />;
-  return <Week {...props} page={weekPageNow(opened, all, at, planned, days)} />;
+  const page = planned && weekOrNull(opened, all, at, planned, days);
+  return page ? <Week {...props} page={page} /> : <Due {...props} state="not-planned" />;
+}
+
+/** What is due is said, whatever goes wrong with its rounds. */
+function weekOrNull(...[opened, all, at, planned, days]: Parameters<typeof weekPageNow>): WeekPageNow | null {
+  try {
+    return weekPageNow(opened, all, at, planned, days);
+  } catch (error) {
+    console.error('the rounds could not be shown:', error);
+    return null;
+  }
 }
 
 const Week = ({ all, at, days, page }: OnToday & { readonly page: WeekPageNow }) => (

@@ -12,6 +12,7 @@ import { takingDownPrice } from '../core/schedule/taking-down';
 import { differenceOf } from '../core/schedule/what-moved';
 import type { Settings } from '../core/settings/settings';
 import { type ColonyState, foldColony } from '../core/state/fold';
+import { isSound } from '../core/state/is-sound';
 import { type CellRowView, cellRows } from '../views/colony-view';
 import { type DueView, dueView } from '../views/due-view';
 import { windowMoved } from '../views/moves-view';
@@ -63,7 +64,10 @@ export interface EntryReading {
   readonly moves: readonly string[];
 }
 
-/** What an entry means so far: the same reckoning as the server's, over the facts from before its minute. */
+/**
+ * What an entry means so far: the same reckoning as the server's, over the facts from before its minute. It throws where that cannot be
+ * worked out; then `unreadEntry` is what is left.
+ */
 export function readEntry({ facts, settings, draft, today, isCorrection }: EntryQuestion): EntryReading {
   const on = dayOfDraft(draft, today);
   const at = `${formatDay(on)}T${draft.at.slice(11)}`;
@@ -73,6 +77,7 @@ export function readEntry({ facts, settings, draft, today, isCorrection }: Entry
   // How cells were searched for may not have been said yet: the least is assumed, and that is what it means so far.
   const entry = entryOf({ ...draft, at }, searched ?? 'tip-up');
   const state = foldColony(factsWith(earlier, entry), settings, on);
+  if (!isSound(before) || !isSound(state)) throw new Error('This entry was reckoned to what cannot be');
   const onDay = colonyOnDay(before.schedule, on);
   return {
     shut: shutOn(before.schedule.leaveShut, on),

@@ -39,7 +39,7 @@ export function minutesAtHand(
   }));
   const apiary = pack.plan?.apiaries.find(({ id }) => id === apiaryId) ?? { id: apiaryId, wayMinutes: 0 };
   const due = standingsOnDevice(pack, outbox, today)
-    .filter(({ colony, state }) => colony.apiaryId === apiaryId && !state.ended)
+    .standing.filter(({ colony, state }) => colony.apiaryId === apiaryId && !state.ended)
     .map(({ colony, state }) => {
       const visits = toVisit(visitedColony(colony, state), { today, last }, pack.plan?.minutes ?? USUAL_MINUTES).filter(
         (visit) => visit.window.earliest <= today && !isShut(visit, today),

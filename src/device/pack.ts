@@ -24,6 +24,8 @@ export interface Pack {
   readonly settings: Settings;
   readonly apiaries: readonly ApiaryEntry[];
   readonly colonies: readonly PackedColony[];
+  /** Those of them that cannot be worked out; absent: there are none. They are not tried here again: what does not end there would not here. */
+  readonly unreckoned?: readonly string[];
   /** The weather to come, by the apiary. */
   readonly weather?: readonly (WeatherThere & { readonly apiaryId: string })[];
   /** Where the hives of each apiary stand. */

@@ -1,9 +1,11 @@
 import type { Day } from '../core/calendar/day';
 import type { ColonyFacts } from '../core/colony/facts';
 import { plannedOn } from '../core/rounds/planned-on';
+import type { Settings } from '../core/settings/settings';
 import type { Room } from '../core/space/room';
 import type { SurveyFact } from '../core/space/survey';
 import { type ColonyState, foldColony } from '../core/state/fold';
+import { isSound } from '../core/state/is-sound';
 import type { ApiaryEntry, ColonyEntry } from '../views/all-apiaries';
 import { type NeedyColony, needyColonies } from '../views/cells-view';
 import { type PlannedThere, type RoundView, roundView } from '../views/round-view';
@@ -20,6 +22,8 @@ export interface HiveAtHand {
   readonly lastSurvey: SurveyFact | null;
   /** The room that follows from it. */
   readonly lastRoom: Room | null;
+  /** How it stands cannot be worked out: it can be entered all the same. */
+  readonly isUnreckoned: boolean;
 }
 
 export interface RoundsAtHand {
@@ -43,21 +47,38 @@ export interface StandingOnDevice {
   readonly state: ColonyState;
 }
 
-/** Every colony that is kept on the device, with what was entered on it since. */
-export const standingsOnDevice = (
-  { colonies, settings }: Pack,
+/** Every colony that is kept on the device, with what was entered on it since, and those of them that cannot be worked out. */
+export function standingsOnDevice(
+  { colonies, settings, unreckoned = [] }: Pack,
   outbox: readonly OutboxEntry[],
   today: Day,
-): readonly StandingOnDevice[] =>
-  colonies.map((packed) => {
+): { readonly standing: readonly StandingOnDevice[]; readonly unreckoned: readonly Omit<StandingOnDevice, 'state'>[] } {
+  const all = colonies.map((packed) => {
     const facts = factsOnDevice(packed, outbox);
-    return { colony: packed.colony, facts, state: foldColony(facts, settings, today) };
+    const isTried = !unreckoned.includes(packed.colony.id);
+    return { colony: packed.colony, facts, state: isTried ? stateOrNull(facts, settings, today) : null };
   });
+  return {
+    standing: all.flatMap(({ state, ...one }) => (state ? [{ ...one, state }] : [])),
+    unreckoned: all.flatMap(({ state, ...one }) => (state ? [] : [one])),
+  };
+}
+
+/** A colony that cannot be reckoned must not keep the others from being gone through. */
+function stateOrNull(facts: ColonyFacts, settings: Settings, today: Day): ColonyState | null {
+  try {
+    const state = foldColony(facts, settings, today);
+    return isSound(state) ? state : null;
+  } catch (error) {
+    console.error('a colony could not be reckoned:', error);
+    return null;
+  }
+}
 
 /** The rounds of a day, from what is kept on the device and what was entered on it since. */
 export function roundsAtHand(pack: Pack, outbox: readonly OutboxEntry[], today: Day): RoundsAtHand {
   const { apiaries, settings } = pack;
-  const standings = standingsOnDevice(pack, outbox, today);
+  const { standing: standings, unreckoned } = standingsOnDevice(pack, outbox, today);
   const colonies = standings
     .filter(({ state }) => !state.ended)
     .flatMap((standing) => {
@@ -72,21 +93,33 @@ export function roundsAtHand(pack: Pack, outbox: readonly OutboxEntry[], today: 
         const yard = yardOnDevice(pack, apiary.id, outbox);
         return {
           apiary,
-          hives: here.length,
+          hives: here.length + unreckoned.filter(({ colony }) => colony.apiaryId === apiary.id).length,
           round: roundView(here, today, weather, plannedFrom(pack, apiary.id), yard),
         };
       })
       .sort((a, b) => b.round.due.length - a.round.due.length),
-    hives: standings.map(({ colony, facts, state }) => {
-      const lastLookAt = state.lastInspection?.inspection.at ?? null;
-      return {
+    hives: [
+      ...standings.map(({ colony, facts, state }) => ({
         colony,
         facts,
-        lastLookAt,
+        lastLookAt: state.lastInspection?.inspection.at ?? null,
         lastSurvey: state.frames?.survey ?? null,
         lastRoom: state.frames?.room ?? null,
-      };
-    }),
+        isUnreckoned: false,
+      })),
+      ...unreckoned.map(({ colony, facts }) => ({
+        colony,
+        facts,
+        lastLookAt:
+          facts.inspections
+            .map(({ at }) => at)
+            .sort()
+            .at(-1) ?? null,
+        lastSurvey: null,
+        lastRoom: null,
+        isUnreckoned: true,
+      })),
+    ],
     needy: needyColonies({ apiaries, colonies, settings }),
   };
 }

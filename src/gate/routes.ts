@@ -37,6 +37,7 @@ export const ROUTES: { readonly [path: string]: Route } = {
   '/colonies/[id]/board/[method]': page(),
   '/colonies/[id]/decide': page(),
   '/colonies/[id]/edit': page(),
+  '/colonies/[id]/entries': page(),
   '/colonies/[id]/frames': page(),
   '/colonies/[id]/frames/survey': page(),
   '/colonies/[id]/inspect': page(),

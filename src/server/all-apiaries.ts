@@ -5,7 +5,7 @@ import { keptKind } from '../db/kept';
 import type { Book } from '../db/open';
 import { loadSettings } from '../db/repositories/settings';
 import { apiaries, colonies } from '../db/schema/tables';
-import type { AllApiaries } from '../views/all-apiaries';
+import type { AllApiaries, UnreckonedColony } from '../views/all-apiaries';
 import { allFacts } from './all-facts';
 import { bookVersion } from './book-version';
 import { stateOf } from './known-states';
@@ -25,17 +25,22 @@ function reckon(opened: Book, today: Day): AllApiaries {
   const apiaryRows = db.select().from(apiaries).orderBy(asc(apiaries.name)).all();
   const facts = allFacts(opened, today);
   const rows = db.select().from(colonies).orderBy(asc(colonies.name)).all();
+  const unreckoned: UnreckonedColony[] = [];
   const standing = apiaryRows.flatMap((apiary) =>
     rows
       .filter(({ apiaryId }) => apiaryId === apiary.id)
       .flatMap((colony) => {
         const own = facts.get(colony.id);
         if (!own) return [];
-        const state = stateOf(opened, colony.id, own, settings, today);
+        const { state, why } = stateOf(opened, colony.id, own, settings, today);
+        if (why !== null) {
+          if (own.endedOn === null || own.endedOn > today) unreckoned.push({ colony, apiary, why });
+          return [];
+        }
         return state.ended || state.knownSince > today ? [] : [{ colony, apiary, state }];
       }),
   );
   const onStands = standing.map(({ colony }) => colony);
   const measured = loadMeasured(opened, apiaryRows, onStands, facts, today);
-  return { apiaries: apiaryRows, colonies: standing, settings, measured };
+  return { apiaries: apiaryRows, colonies: standing, unreckoned, settings, measured };
 }

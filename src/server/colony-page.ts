@@ -1,20 +1,24 @@
 import 'server-only';
-import { asc, desc, eq, inArray, or } from 'drizzle-orm';
+import { and, asc, desc, eq, inArray, isNull, or } from 'drizzle-orm';
+import { redirect } from 'next/navigation';
 import type { Day } from '../core/calendar/day';
 import type { DayRange } from '../core/calendar/window';
 import type { ColonyFacts } from '../core/colony/facts';
+import type { InspectionEntry } from '../core/facts/entry';
 import { emergedInYear } from '../core/queens/age';
 import type { Settings } from '../core/settings/settings';
-import { type ColonyState, foldColony } from '../core/state/fold';
+import type { ColonyState } from '../core/state/fold';
 import { flowExpected } from '../core/year/flow-expected';
 import type { Book, Db } from '../db/open';
 import { loadColonyFacts } from '../db/repositories/colony-facts';
+import { findEntry } from '../db/repositories/inspection-entry';
 import { loadSettings } from '../db/repositories/settings';
 import { colonyEntryOf } from '../db/repositories/standing-colony';
 import { apiaries, colonies, inspections, photos, queenEvents, queens, revisions } from '../db/schema/tables';
 import type { ApiaryEntry, ColonyEntry } from '../views/all-apiaries';
 import type { EntryChange, QueenChoice, QueenLine } from '../views/colony-records';
 import { queenWords } from '../words/queens';
+import { type Reckoned, reckoned } from './known-states';
 import { withAfternoons } from './weather/afternoons';
 
 export interface ColonyOnDay {
@@ -27,8 +31,22 @@ export interface ColonyOnDay {
   readonly flow: DayRange | null;
 }
 
-/** One colony with all its facts and its state on `today`; null when there is none of that id. */
+/** A colony as it was entered, and as it stands where that can be worked out. */
+export type ColonyAsEntered = Omit<ColonyOnDay, 'state'> & Reckoned;
+
+/**
+ * One colony with all its facts and its state on `today`; null when there is none of that id. Of one that cannot be worked out its
+ * entries are shown instead.
+ */
 export function loadColony(opened: Book, id: string, today: Day): ColonyOnDay | null {
+  const found = colonyAsEntered(opened, id, today);
+  if (!found) return null;
+  if (found.state === null) redirect(`/colonies/${id}/entries`);
+  return found;
+}
+
+/** One colony with all its facts, whether it can be worked out or not; null when there is none of that id. */
+export function colonyAsEntered(opened: Book, id: string, today: Day): ColonyAsEntered | null {
   const { db } = opened;
   const found = db
     .select({ colony: colonies, apiary: apiaries })
@@ -46,7 +64,7 @@ export function loadColony(opened: Book, id: string, today: Day): ColonyOnDay | 
     flow,
     facts,
     settings,
-    state: foldColony(facts, settings, today),
+    ...reckoned(facts, settings, today),
   };
 }
 
@@ -127,3 +145,12 @@ export function loadChanges(db: Db, colonyId: string, minuteOf: (instant: string
     .all();
   return { changes, photos: taken, deleted: rows.filter(({ deletedAt }) => deletedAt !== null) };
 }
+
+/** The colony's inspections as they were entered, without those that are deleted. */
+export const inspectionsEntered = (db: Db, colonyId: string): readonly InspectionEntry[] =>
+  db
+    .select({ id: inspections.id })
+    .from(inspections)
+    .where(and(eq(inspections.colonyId, colonyId), isNull(inspections.deletedAt)))
+    .all()
+    .flatMap(({ id }) => findEntry(db, id)?.entry ?? []);

@@ -29,7 +29,7 @@ export function loadMeasured(
     weather: new Map(
       apiaries.flatMap(({ id }) => {
         const versions = [...ownVersion(changes, id), today];
-        const weather = opened.kept.value(WEATHER, id, versions, () => weatherAt(opened, id, today));
+        const weather = opened.kept.value(WEATHER, id, versions, () => orNull(() => weatherAt(opened, id, today)));
         return weather ? [[id, weather] as const] : [];
       }),
     ),
@@ -39,14 +39,21 @@ export function loadMeasured(
         if (!own) return [];
         const visits = JSON.stringify(visitsNoted(own, colony.id, rounds));
         const versions = [...ownVersion(changes, colony.id), today, visits];
-        const now = opened.kept.value(
-          SCALE,
-          colony.id,
-          versions,
-          () => scaleAt(opened, colony, own, today)?.now ?? null,
+        const now = opened.kept.value(SCALE, colony.id, versions, () =>
+          orNull(() => scaleAt(opened, colony, own, today)?.now ?? null),
         );
         return now ? [[colony.id, now] as const] : [];
       }),
     ),
   };
+}
+
+/** What was measured and cannot be worked out is not known; nothing else waits for it. */
+function orNull<T>(reckon: () => T | null): T | null {
+  try {
+    return reckon();
+  } catch (error) {
+    console.error(error);
+    return null;
+  }
 }

@@ -47,6 +47,7 @@ function withLatestAfternoons(facts: ColonyFacts, today: Day): ColonyFacts {
 export function makePack(opened: Book, { today, minute }: Now, plan: PackedPlan | null = null): Pack {
   const { db } = opened;
   const facts = allFacts(opened, today);
+  const all = loadApiaries(opened, today);
   const packed = db
     .select()
     .from(colonies)
@@ -69,13 +70,14 @@ export function makePack(opened: Book, { today, minute }: Now, plan: PackedPlan 
     settings: loadSettings(db),
     apiaries: apiaryRows,
     colonies: packed,
-    weather: [...(loadApiaries(opened, today).measured?.weather ?? [])].map(([apiaryId, { days, swarmWeather }]) => ({
+    unreckoned: (all.unreckoned ?? []).map(({ colony }) => colony.id),
+    weather: [...(all.measured?.weather ?? [])].map(([apiaryId, { days, swarmWeather }]) => ({
       apiaryId,
       days: days.filter(({ on }) => on >= today),
       swarmWeather,
     })),
     yards: apiaryRows.map(({ id }) => ({ apiaryId: id, ...loadYard(db, id) })),
-    foodAsked: foodNotes(loadApiaries(opened, today), loadFood(db), today),
+    foodAsked: foodNotes(all, loadFood(db), today),
     ...(plan ? { plan } : {}),
     pages: [
       ...PAGES,

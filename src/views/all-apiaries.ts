@@ -39,11 +39,23 @@ export interface StandingColony {
   readonly state: ColonyState;
 }
 
+/** Why a colony cannot be worked out: reckoning it threw, did not come to an end, or gave what cannot be. */
+export type WhyUnreckoned = 'threw' | 'too-long' | 'nonsense';
+
+/** A standing colony that cannot be worked out. Its entries are as they were made. */
+export interface UnreckonedColony {
+  readonly colony: ColonyEntry;
+  readonly apiary: ApiaryEntry;
+  readonly why: WhyUnreckoned;
+}
+
 /** All apiaries and standing colonies, as they are on one day. */
 export interface AllApiaries {
   readonly apiaries: readonly ApiaryEntry[];
   /** In order of apiary and name. Ended colonies and those that have not begun yet are left out. */
   readonly colonies: readonly StandingColony[];
+  /** Those that cannot be worked out; absent: there are none. */
+  readonly unreckoned?: readonly UnreckonedColony[];
   readonly settings: Settings;
   /** Weather and scales; absent where nothing of them is taken along. */
   readonly measured?: Measured;

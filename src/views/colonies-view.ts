@@ -4,7 +4,7 @@ import { colonyOnDay } from '../core/schedule/standing';
 import { dueWords } from '../words/due';
 import { inWords } from '../words/in-words';
 import { notBeforeWords } from '../words/shut';
-import type { AllApiaries, ApiaryEntry, StandingColony } from './all-apiaries';
+import type { AllApiaries, ApiaryEntry, NamedColony, StandingColony } from './all-apiaries';
 import { type Mark, type Tone, toneOf } from './marks';
 
 export interface ColonyLine {
@@ -25,13 +25,16 @@ export interface ColonyLine {
 export interface ApiaryGroup {
   readonly apiary: ApiaryEntry;
   readonly colonies: readonly ColonyLine[];
+  /** Those that cannot be worked out. */
+  readonly unreckoned: readonly NamedColony[];
 }
 
 /** Every colony under its apiary, by name. */
-export function coloniesView({ apiaries, colonies }: AllApiaries, today: Day): readonly ApiaryGroup[] {
+export function coloniesView({ apiaries, colonies, unreckoned = [] }: AllApiaries, today: Day): readonly ApiaryGroup[] {
   return apiaries.map((apiary) => ({
     apiary,
     colonies: colonies.filter(({ colony }) => colony.apiaryId === apiary.id).map((own) => colonyLine(own, today)),
+    unreckoned: unreckoned.map(({ colony }) => colony).filter(({ apiaryId }) => apiaryId === apiary.id),
   }));
 }
 

@@ -265,6 +265,8 @@ export const problemWords: Words<ProblemSays> = {
     `One of its checks was answered on ${dayWords(on)}, before this day. Take that answer back first, or choose an earlier day.`,
   'child-inspected-before': ({ on }) =>
     `The colony that came of it was inspected on ${dayWords(on)}, before this day. Choose that day or an earlier one.`,
+  'colony-cannot-be-worked-out':
+    'How this colony stands cannot be worked out, so no method can be started on it. Look through its entries first.',
   'in-records-already': 'This is in your records already, for something else. Reload the page and enter it again.',
   'last-day-out-of-range': ({ today }) =>
     `The last day lies between the first and today, ${dayWords(today)}. Correct one of the two.`,

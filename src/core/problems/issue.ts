@@ -22,6 +22,7 @@ export type IssueCode =
   | 'duplicate-minute'
   | 'duplicate-id'
   | 'unknown-reference'
+  | 'unreckonable'
   | 'in-use'
   | 'changed-meanwhile'
   | 'not-found'

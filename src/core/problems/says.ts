@@ -198,6 +198,7 @@ export interface ProblemSays {
   'answered-before': { readonly on: Day };
   'child-inspected-before': { readonly on: Day };
   'in-records-already': Plain;
+  'colony-cannot-be-worked-out': Plain;
   'last-day-out-of-range': { readonly today: Day };
   'start-in-the-future': { readonly today: Day };
   'colony-began-later': { readonly startedOn: Day };

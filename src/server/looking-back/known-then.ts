@@ -3,12 +3,12 @@ import { asc, isNull } from 'drizzle-orm';
 import { type Day, day } from '../../core/calendar/day';
 import type { DayRange } from '../../core/calendar/window';
 import { knownSince } from '../../core/colony/known-since';
-import { foldColony } from '../../core/state/fold';
 import type { Book } from '../../db/open';
 import { loadSettings } from '../../db/repositories/settings';
 import { apiaries, colonies } from '../../db/schema/tables';
 import type { KnownThen } from '../../views/looking-back-view';
 import { allFacts } from '../all-facts';
+import { reckoned } from '../known-states';
 
 /**
  * Every colony that there was at some time in a span, those that ended in it too, each as it stood when the span was over or stands today.
@@ -37,7 +37,8 @@ export function knownThen(opened: Book, span: DayRange, today: Day, apiaryId: st
       const apiary = places.get(colony.apiaryId);
       if (!own || !apiary || (apiaryId !== null && colony.apiaryId !== apiaryId)) return [];
       const wasThere = knownSince(own) <= on && (colony.endedOn === null || day(colony.endedOn) >= span.from);
-      return wasThere ? [{ colony, apiary, state: foldColony(own, settings, on) }] : [];
+      const state = wasThere ? reckoned(own, settings, on).state : null;
+      return state ? [{ colony, apiary, state }] : [];
     }),
   };
 }

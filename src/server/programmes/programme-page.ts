@@ -2,7 +2,6 @@ import 'server-only';
 import { eq, inArray } from 'drizzle-orm';
 import type { Day } from '../../core/calendar/day';
 import { movesFrames } from '../../core/space/proposals/propose';
-import { foldColony } from '../../core/state/fold';
 import type { Book } from '../../db/open';
 import { loadColonyFacts } from '../../db/repositories/colony-facts';
 import { framePlansOf } from '../../db/repositories/frame-plans';
@@ -10,6 +9,7 @@ import { loadSettings } from '../../db/repositories/settings';
 import { loadSharedFacts } from '../../db/repositories/shared-facts';
 import { apiaries, colonies, programmes, stepsDone } from '../../db/schema/tables';
 import { type Member, type ProgrammeView, programmeView } from '../../views/programme-view';
+import { reckoned } from '../known-states';
 import { withAfternoons } from '../weather/afternoons';
 
 /** A programme as it stands on `today` in each of its colonies, with the note it was started with; null when there is none. */
@@ -36,7 +36,8 @@ export function loadProgramme(
     const own = facts.get(colonyId);
     if (!row || !own) return [];
     const { name, stand } = row.colony;
-    return [{ colonyId, name, stand, apiary: row.apiary, state: foldColony(own, settings, today) }];
+    const { state } = reckoned(own, settings, today);
+    return state ? [{ colonyId, name, stand, apiary: row.apiary, state }] : [];
   });
   const done = db.select().from(stepsDone).where(eq(stepsDone.programmeId, id)).all();
   const note = db.select({ note: programmes.note }).from(programmes).where(eq(programmes.id, id)).get()?.note ?? '';

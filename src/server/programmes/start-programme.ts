@@ -10,7 +10,7 @@ import { methodNamed, newUnitOf } from '../../core/methods/methods';
 import { failure, type Result, success } from '../../core/problems/issue';
 import { say } from '../../core/problems/says';
 import { checkStart, type StartBook } from '../../core/starts/check-start';
-import { type ColonyState, foldColony } from '../../core/state/fold';
+import type { ColonyState } from '../../core/state/fold';
 import type { Db } from '../../db/open';
 import { loadColonyFacts } from '../../db/repositories/colony-facts';
 import { freeLabels } from '../../db/repositories/inspection-entry';
@@ -29,6 +29,7 @@ import {
   stepsDone,
 } from '../../db/schema/tables';
 import { keepFormerPlace } from '../entries/former-place';
+import { reckoned } from '../known-states';
 
 /**
  * Begins a method on a colony: stores it with the colonies that its units are, the cells that were kept and the cell that was
@@ -48,7 +49,10 @@ export function startProgramme(db: Db, start: ProgrammeStart, now: Now): Result<
         return failure({ path: ['colonyId'], code: 'unknown-reference', message: say('choose-a-colony') });
       }
       const method = methodNamed(start.method);
-      const state = foldColony(facts, loadSettings(tx), on);
+      const { state } = reckoned(facts, loadSettings(tx), on);
+      if (!state) {
+        return failure({ path: ['colonyId'], code: 'unreckonable', message: say('colony-cannot-be-worked-out') });
+      }
       const issues = checkStart({ start, method, colony: facts, state, today: now.today, book: bookOf(tx, on) });
       if (issues.length > 0) return failure(...issues);
       write(tx, start, { method, colony, state, now });
@@ -76,7 +80,7 @@ function bookOf(db: Db, on: Day): StartBook {
     hasMove: (id) => db.select().from(cellMoves).where(eq(cellMoves.id, id)).get() !== undefined,
     stateOf: (id) => {
       const facts = loadColonyFacts(db, { colonyIds: [id] }).get(id);
-      return facts && foldColony(facts, settings, on);
+      return (facts && reckoned(facts, settings, on).state) ?? undefined;
     },
   };
 }

@@ -43,7 +43,8 @@ function keptNow(opened: Book, all: AllApiaries, now: Now, zone: string, plan: P
   const known = opened.kept.last(PLAN, '')?.value;
   const moment = `${bookVersion(opened, now.today)} ${planningMinute(now)} ${zone}`;
   if (known?.moment === moment) return known;
-  const asked = askedNow(opened, all, now, zone);
+  const asked = askedOrNull(opened, all, now, zone);
+  if (!asked) return { moment: '', question: '', settled: null, answer: Promise.resolve(null) };
   const question = asText(asked);
   if (known?.question === question) {
     known.moment = moment;
@@ -62,6 +63,16 @@ function keptNow(opened: Book, all: AllApiaries, now: Now, zone: string, plan: P
   };
   opened.kept.put(PLAN, '', [], kept);
   return kept;
+}
+
+/** Where the question itself cannot be put together there is no plan; what is due is said all the same. */
+function askedOrNull(...by: Parameters<typeof askedNow>): FortnightAsked | null {
+  try {
+    return askedNow(...by);
+  } catch (error) {
+    console.error(error);
+    return null;
+  }
 }
 
 const versionOf = ({ rounds, unmet }: Fortnight) =>

@@ -6,7 +6,7 @@ import type { Book } from '../../db/open';
 import { loadFood } from '../../db/repositories/food';
 import { loadRoundWishes } from '../../db/repositories/rounds';
 import { loadYard } from '../../db/repositories/yard';
-import type { AllApiaries } from '../../views/all-apiaries';
+import type { AllApiaries, NamedColony } from '../../views/all-apiaries';
 import { type FoodNote, foodNotes } from '../../views/food-view';
 import { type MeantNow, meantNow } from '../../views/season-plan-view';
 import { type YardToday, yardToday } from '../../views/today-view';
@@ -21,6 +21,8 @@ export interface BesideRounds {
   readonly yard: YardToday;
   readonly meant: readonly MeantNow[];
   readonly foodAsked: readonly FoodNote[];
+  /** Colonies that cannot be worked out, of which nothing else is said. */
+  readonly unreckoned: readonly NamedColony[];
 }
 
 export interface WeekPageNow extends BesideRounds {
@@ -35,6 +37,7 @@ export const besideRounds = (opened: Book, all: AllApiaries, { today }: Now): Be
   yard: yardToday(all, today, (id) => loadYard(opened.db, id)),
   meant: meantNow(meantInSeason(opened, all, today, plannedYear(all, today)), today),
   foodAsked: foodNotes(all, loadFood(opened.db), today),
+  unreckoned: (all.unreckoned ?? []).map(({ colony: { id, name } }) => ({ id, name })),
 });
 
 /** Today with its rounds, kept until the book, the day or the plan changes: one comes back to it from every page. */

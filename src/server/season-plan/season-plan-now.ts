@@ -8,7 +8,6 @@ import { minutesByKind } from '../../core/rounds/work';
 import { intentionsOf } from '../../core/season-plan/intentions';
 import { seasonSeen } from '../../core/season-plan/season-seen';
 import { yearAt } from '../../core/settings/settings';
-import { foldColony } from '../../core/state/fold';
 import { seasonAround, seasonStarting } from '../../core/year/beekeeping-year';
 import { flowsOfSeason } from '../../core/year/flow-expected';
 import type { Book } from '../../db/open';
@@ -19,6 +18,7 @@ import { type ColonyMeant, type SeasonPlanView, seasonPlanView } from '../../vie
 import { yearOfAll } from '../../views/year-bands';
 import { allFacts } from '../all-facts';
 import { stockNow } from '../kit/stock-now';
+import { reckoned } from '../known-states';
 import { learnedMinutesNow } from '../rounds/asked-now';
 
 /** The season that is planned where nothing else is asked: the one that is on, in the rest the one to come. */
@@ -53,9 +53,9 @@ export function meantInSeason(opened: Book, all: AllApiaries, today: Day, year: 
     const own = standing.has(id) ? undefined : facts.get(id);
     const colony = own && opened.db.select().from(colonies).where(eq(colonies.id, id)).get();
     const apiary = all.apiaries.find((one) => one.id === colony?.apiaryId);
-    return own && colony && apiary && own.endedOn !== null && own.endedOn <= today
-      ? [{ colony, apiary, state: foldColony(own, all.settings, today) }]
-      : [];
+    if (!own || !colony || !apiary || own.endedOn === null || own.endedOn > today) return [];
+    const { state } = reckoned(own, all.settings, today);
+    return state ? [{ colony, apiary, state }] : [];
   });
   return [...all.colonies.map((one) => meant(one, false)), ...ended.map((one) => meant(one, true))];
 }

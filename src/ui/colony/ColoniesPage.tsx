@@ -2,6 +2,7 @@ import Link from 'next/link';
 import type { NamedColony } from '../../views/all-apiaries';
 import type { ApiaryGroup } from '../../views/colonies-view';
 import { methodTitle } from '../../words/methods/methods';
+import { unreckonedPhrases } from '../../words/pages/unreckoned';
 import { PutBack } from '../controls/PutBack';
 import { BUTTON } from '../controls/styles';
 import { Views } from '../frame/Views';
@@ -20,7 +21,7 @@ interface Props {
 
 /** All colonies by apiary, with when each was looked at. */
 export function ColoniesPage({ groups, takenOut, axis }: Props) {
-  const count = groups.reduce((sum, { colonies }) => sum + colonies.length, 0);
+  const count = groups.reduce((sum, { colonies, unreckoned }) => sum + colonies.length + unreckoned.length, 0);
   return (
     <>
       <RulerHead
@@ -30,7 +31,7 @@ export function ColoniesPage({ groups, takenOut, axis }: Props) {
       />
       <Views of="colonies" />
       <LanesOrTable groups={groups}>
-        {groups.map(({ apiary, colonies }) => (
+        {groups.map(({ apiary, colonies, unreckoned }) => (
           <section key={apiary.id} aria-label={apiary.name} className="mt-3">
             <h2 className="flex items-baseline gap-4 bg-ink px-2.5 py-0.5 text-sm text-white">
               {apiary.name}
@@ -71,7 +72,19 @@ export function ColoniesPage({ groups, takenOut, axis }: Props) {
                 </li>
               ))}
             </ul>
-            {colonies.length === 0 && <p className="text-muted py-2">No colony stands here.</p>}
+            {unreckoned.map(({ id, name }) => (
+              <p key={id} className="py-2">
+                <Link
+                  prefetch={false}
+                  href={`/colonies/${id}/entries`}
+                  className="font-display text-lg font-bold no-underline hover:underline"
+                >
+                  {name}
+                </Link>{' '}
+                <b className="text-propolis text-sm">{unreckonedPhrases.short}</b>
+              </p>
+            ))}
+            {colonies.length + unreckoned.length === 0 && <p className="text-muted py-2">No colony stands here.</p>}
           </section>
         ))}
       </LanesOrTable>

@@ -11,6 +11,7 @@ import type { Settings } from '../../core/settings/settings';
 import { dayOfDraft } from '../../device/day-of-draft';
 import { type Draft, entryOf, liveCellsOf, searchedOf } from '../../device/draft';
 import type { EntryReading } from '../../device/entry-reading';
+import { unreadEntry } from '../../device/unread-entry';
 import type { NeedyColony } from '../../views/cells-view';
 import { dayWords } from '../../words/days';
 import { linesAsText } from '../../words/entry-lines';
@@ -112,7 +113,12 @@ export function InspectionForm(props: Props) {
   const on = dayOfDraft(draft, today);
   const ask = useMemo(() => {
     const question = { facts, settings, draft, today, isCorrection };
-    return draft === props.begin ? null : async () => (await loadReckoner()).hiveReckoner().readEntry(question);
+    if (draft === props.begin) return null;
+    // What cannot be worked out can be entered all the same.
+    return async () => {
+      const { askHive } = await loadReckoner();
+      return askHive((hive) => hive.readEntry(question)).catch(() => unreadEntry(question));
+    };
   }, [facts, settings, draft, today, isCorrection, props.begin]);
   const reading = useReckoned(ask, props.first);
   const { shut, known, price, outOf, isTwoParts, verdict } = reading;

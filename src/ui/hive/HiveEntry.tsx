@@ -12,12 +12,13 @@ import type { KeptInspection } from '../../device/outbox-entry';
 import type { HiveAtHand } from '../../device/rounds-at-hand';
 import { shutAgainAt } from '../../device/shut-again';
 import { draftKey } from '../../device/stored-draft';
+import { unreadEntry } from '../../device/unread-entry';
 import type { ApiaryEntry } from '../../views/all-apiaries';
 import type { NeedyColony } from '../../views/cells-view';
 import { BUTTON } from '../controls/styles';
 import { InspectionForm } from '../entry/InspectionForm';
 import { FeedPanel } from '../food/FeedPanel';
-import { hiveReckoner } from '../reckon/hive-reckoner';
+import { askHive } from '../reckon/hive-reckoner';
 import { useReckoned } from '../reckon/useReckoned';
 import { HiveLink } from './HiveLink';
 import { goInHive, hivePlace } from './place';
@@ -48,8 +49,11 @@ export function HiveEntry({ hive, apiary, needy, settings, foodAsked, minute, re
   const today = dayOfMinute(minute);
   const ask = useMemo(() => {
     const question = { facts, settings, draft: begin, today, isCorrection: false };
-    return () => hiveReckoner().readEntry(question);
-  }, [facts, settings, begin, today]);
+    const unread = () => unreadEntry(question);
+    return hive.isUnreckoned
+      ? async () => unread()
+      : () => askHive((reckoner) => reckoner.readEntry(question)).catch(unread);
+  }, [facts, settings, begin, today, hive.isUnreckoned]);
   const first = useReckoned<EntryReading | null>(ask, null);
   return (
     <>

@@ -10,7 +10,7 @@ import { minuteWords } from '../../words/days';
 import { useThisMinute } from '../frame/useThisMinute';
 import { useSoon } from '../loading/useSoon';
 import { useDevice } from '../offline/DeviceProvider';
-import { hiveReckoner } from '../reckon/hive-reckoner';
+import { askHive } from '../reckon/hive-reckoner';
 import { useReckoned } from '../reckon/useReckoned';
 import { BeforeEntries } from './BeforeEntries';
 import { ChooseApiary } from './ChooseApiary';
@@ -70,7 +70,11 @@ function WithPack({
   const thisMinute = useThisMinute(pack.minute);
   const minute = thisMinute();
   const today = dayOfMinute(minute);
-  const ask = useMemo(() => () => hiveReckoner().roundsAtHand(pack, outbox, today), [pack, outbox, today]);
+  const ask = useMemo(() => {
+    const of = (entries: typeof outbox) => askHive((hive) => hive.roundsAtHand(pack, entries, today));
+    // An entry of this device that cannot be worked out must not keep the rest of it from being used: it is sent all the same.
+    return () => of(outbox).catch(() => of([]));
+  }, [pack, outbox, today]);
   const atHand = useReckoned<RoundsAtHand | null>(ask, null);
   // A moment at most: no word is worth its flicker.
   if (!atHand) return null;

@@ -7,7 +7,7 @@ import type { MinutesAtHand } from '../../device/minutes-at-hand';
 import type { OutboxEntry } from '../../device/outbox-entry';
 import type { Pack } from '../../device/pack';
 import { BUTTON } from '../controls/styles';
-import { hiveReckoner } from '../reckon/hive-reckoner';
+import { askHive } from '../reckon/hive-reckoner';
 import { useReckoned } from '../reckon/useReckoned';
 import { HiveLink } from './HiveLink';
 import { hivePlace } from './place';
@@ -34,7 +34,7 @@ interface Props {
 export function MinutesHere({ pack, outbox, today, apiaryId }: Props) {
   const [time, setTime] = useState<TimeHere | null>(null);
   const ask = useMemo(
-    () => (time ? () => hiveReckoner().minutesAtHand(pack, outbox, today, apiaryId, time) : null),
+    () => (time ? () => askHive((hive) => hive.minutesAtHand(pack, outbox, today, apiaryId, time)) : null),
     [pack, outbox, today, apiaryId, time],
   );
   const answer = useReckoned<MinutesAtHand | null>(ask, null);

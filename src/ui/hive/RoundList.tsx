@@ -7,6 +7,7 @@ import { draftKey, type StoredDraft } from '../../device/stored-draft';
 import type { ApiaryEntry } from '../../views/all-apiaries';
 import type { RoundHive, RoundView } from '../../views/round-view';
 import { roundPhrases } from '../../words/pages/round';
+import { unreckonedPhrases } from '../../words/pages/unreckoned';
 import { BUTTON } from '../controls/styles';
 import { PageHead } from '../time/PageHead';
 import { TONE_TEXT } from '../time/tones';
@@ -38,6 +39,7 @@ interface Props {
 /** The hives of one apiary in the order and by the numbers of the round, as its sheet has them; any of them can be entered first, and left half done. */
 export function RoundList({ apiary, round, outbox, drafts, pack, hives, today, minute }: Props) {
   const { others, leaveShut, notes } = round;
+  const unreckoned = hives.filter(({ isUnreckoned }) => isUnreckoned);
   const planned = round.due.filter(({ isOnRound }) => isOnRound);
   const due = planned.length > 0 ? planned : round.due;
   const elsewhere = planned.length > 0 ? round.due.filter(({ isOnRound }) => !isOnRound) : [];
@@ -81,6 +83,20 @@ export function RoundList({ apiary, round, outbox, drafts, pack, hives, today, m
           <ul className="mt-1 grid gap-2">
             {elsewhere.map((hive, i) => (
               <HiveRow key={hive.colonyId} hive={hive} place={due.length + i + 1} standing={standing(hive)} />
+            ))}
+          </ul>
+        </section>
+      )}
+      {unreckoned.length > 0 && (
+        <section aria-label={unreckonedPhrases.short} className="mt-5 max-w-2xl border-l-4 border-propolis pl-3">
+          <h2 className="text-lg">{unreckonedPhrases.short}</h2>
+          <ul>
+            {unreckoned.map(({ colony }) => (
+              <li key={colony.id}>
+                <HiveLink to={hivePlace.entry(colony.id)} className={`${BUTTON.plain} mt-1 min-h-12`}>
+                  Enter {colony.name}
+                </HiveLink>
+              </li>
             ))}
           </ul>
         </section>

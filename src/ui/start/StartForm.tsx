@@ -22,7 +22,7 @@ import { BUTTON } from '../controls/styles';
 import { IssueList } from '../entry/IssueList';
 import { useThisMinute } from '../frame/useThisMinute';
 import { Shortages } from '../kit/Shortages';
-import { hiveReckoner } from '../reckon/hive-reckoner';
+import { askHive } from '../reckon/hive-reckoner';
 import { useReckoned } from '../reckon/useReckoned';
 import { axisAhead } from '../time/axis';
 import { RulerHead } from '../time/RulerHead';
@@ -59,7 +59,7 @@ export function StartForm({ view, facts, today, now, kit, presetCell, isBegun }:
   const set = (fields: Partial<StartDraft>) => setDraft({ ...draft, ...fields });
   const choices = useMemo(() => choicesOf(draft, view), [draft, view]);
   const ask = useMemo(
-    () => (choices ? () => hiveReckoner().previewOf(facts, view.method, choices, settings) : null),
+    () => (choices ? () => askHive((hive) => hive.previewOf(facts, view.method, choices, settings)) : null),
     [choices, facts, view.method, settings],
   );
   const plan = useReckoned<Plan | null>(ask, null);

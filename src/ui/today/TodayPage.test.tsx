@@ -15,6 +15,7 @@ const draw = (state: 'planning' | 'not-planned') =>
     <TodayPage
       yard={{ wayMarks: [], steps: [] }}
       meant={[]}
+      unreckoned={[{ id: 'b', name: 'Betony' }]}
       foodAsked={[]}
       view={todayView({ apiaries: [clover.apiary], colonies: [clover], settings: DEFAULT_SETTINGS }, day(TODAY))}
       axis={axisAround(day(TODAY))}
@@ -30,5 +31,6 @@ it('what is due stands there whether or not the rounds can be worked out, and sa
   for (const html of [planning, failed]) {
     expect(html).toContain('1 hive due');
     expect(html).toContain('Clover');
+    expect(html).toContain('Betony cannot be worked out');
   }
 });

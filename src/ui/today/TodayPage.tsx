@@ -1,4 +1,5 @@
 import Link from 'next/link';
+import type { NamedColony } from '../../views/all-apiaries';
 import type { FoodNote } from '../../views/food-view';
 import type { MeantNow } from '../../views/season-plan-view';
 import type { TodayView, YardToday } from '../../views/today-view';
@@ -8,6 +9,7 @@ import type { Axis } from '../time/axis';
 import { RulerHead } from '../time/RulerHead';
 import { Bands } from './Bands';
 import { InTheYard } from './InTheYard';
+import { Unreckoned } from './Unreckoned';
 
 const STATE_WORDS = {
   planning: 'Working out the rounds …',
@@ -19,6 +21,7 @@ interface Props {
   readonly yard: YardToday;
   readonly meant: readonly MeantNow[];
   readonly foodAsked: readonly FoodNote[];
+  readonly unreckoned: readonly NamedColony[];
   readonly axis: Axis;
   readonly minute: string;
   /** What became of the rounds. */
@@ -26,10 +29,11 @@ interface Props {
 }
 
 /** What is due, apiary by apiary: what stands there while the rounds are worked out, and where they cannot be. */
-export function TodayPage({ view, yard, meant, foodAsked, axis, minute, state }: Props) {
+export function TodayPage({ view, yard, meant, foodAsked, unreckoned, axis, minute, state }: Props) {
   return (
     <>
       <RulerHead axis={axis} title={view.headline} below={view.summary} />
+      <Unreckoned colonies={unreckoned} />
       {view.bands.length > 0 && (
         <p role="status" className="text-muted mt-2 text-sm">
           {STATE_WORDS[state]}
@@ -40,7 +44,7 @@ export function TodayPage({ view, yard, meant, foodAsked, axis, minute, state }:
       <FoodAskedList notes={foodAsked} />
       <MeantList meant={meant} />
       <Bands bands={view.bands} axis={axis} minute={minute} />
-      {view.bands.length === 0 && <NoColonies />}
+      {view.bands.length + unreckoned.length === 0 && <NoColonies />}
     </>
   );
 }

@@ -20,6 +20,7 @@ import { HiveLane } from './HiveLane';
 import { InTheYard } from './InTheYard';
 import { RoundActions } from './RoundActions';
 import { NoColonies, SwarmRisks } from './TodayPage';
+import { Unreckoned } from './Unreckoned';
 import { WhatMoved } from './WhatMoved';
 
 interface Props {
@@ -27,6 +28,7 @@ interface Props {
   readonly yard: YardToday;
   readonly meant: readonly MeantNow[];
   readonly foodAsked: readonly FoodNote[];
+  readonly unreckoned: readonly NamedColony[];
   readonly axis: Axis;
   readonly minute: string;
   /** 7 or 14 */
@@ -42,12 +44,25 @@ export const WeekHead = ({ view, axis }: Pick<Props, 'view' | 'axis'>) => (
 );
 
 /** What must I do, where, and when? */
-export function WeekPage({ view, yard, meant, foodAsked, axis, minute, days, apiaries, wishes, freeWeek }: Props) {
+export function WeekPage({
+  view,
+  yard,
+  meant,
+  foodAsked,
+  unreckoned,
+  axis,
+  minute,
+  days,
+  apiaries,
+  wishes,
+  freeWeek,
+}: Props) {
   const { rounds, bands, cannotBeMet, assumes, moved, isNew, version, more } = view;
-  const isEmpty = rounds.length === 0 && bands.length === 0;
+  const isEmpty = rounds.length + bands.length + unreckoned.length === 0;
   return (
     <>
       <WeekHead view={view} axis={axis} />
+      <Unreckoned colonies={unreckoned} />
       {cannotBeMet.length > 0 && <CannotBeMet list={cannotBeMet} />}
       {!isEmpty && (
         <>

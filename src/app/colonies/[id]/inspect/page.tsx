@@ -3,11 +3,11 @@ import { notFound } from 'next/navigation';
 import { v7 as newId } from 'uuid';
 import { database } from '@/db/open';
 import { emptyDraft } from '@/device/draft';
-import { readEntry } from '@/device/entry-reading';
 import { draftKey } from '@/device/stored-draft';
 import { loadApiaries } from '@/server/all-apiaries';
 import { now } from '@/server/clock';
-import { loadColony } from '@/server/colony-page';
+import { colonyAsEntered } from '@/server/colony-page';
+import { entryRead } from '@/server/entry-read';
 import { oneParam } from '@/server/one-param';
 import { usualTime } from '@/server/usual-time';
 import { DeskEntry } from '@/ui/entry/DeskEntry';
@@ -25,10 +25,10 @@ export default async function Page({ params, searchParams }: Props) {
   const cameBackId = oneParam((await searchParams).entry);
   const at = await now();
   const opened = database();
-  const found = loadColony(opened, id, at.today);
+  const found = colonyAsEntered(opened, id, at.today);
   if (!found) notFound();
   const { colony, apiary, facts, settings, state } = found;
-  const begin = emptyDraft(newId(), id, usualTime(at, state.lastInspection?.inspection.at ?? null));
+  const begin = emptyDraft(newId(), id, usualTime(at, state?.lastInspection?.inspection.at ?? null));
   return (
     <DeskEntry
       colonyName={colony.name}
@@ -37,7 +37,7 @@ export default async function Page({ params, searchParams }: Props) {
       settings={settings}
       now={at.minute}
       begin={begin}
-      first={readEntry({ facts, settings, draft: begin, today: at.today, isCorrection: false })}
+      first={entryRead({ facts, settings, draft: begin, today: at.today, isCorrection: false })}
       keptAs={draftKey.inspection(id, null)}
       over={null}
       cameBackId={cameBackId}

@@ -4,11 +4,11 @@ import { comparable } from '@/core/facts/comparable-entry';
 import { database } from '@/db/open';
 import { findEntry } from '@/db/repositories/inspection-entry';
 import { draftOf } from '@/device/draft';
-import { readEntry } from '@/device/entry-reading';
 import { draftKey } from '@/device/stored-draft';
 import { loadApiaries } from '@/server/all-apiaries';
 import { now } from '@/server/clock';
-import { loadColony } from '@/server/colony-page';
+import { colonyAsEntered } from '@/server/colony-page';
+import { entryRead } from '@/server/entry-read';
 import { DeskEntry } from '@/ui/entry/DeskEntry';
 import { needyColonies } from '@/views/cells-view';
 import { versionOf } from '../../../../../device/version-of';
@@ -20,7 +20,7 @@ export default async function Page({ params }: { params: Promise<{ id: string; i
   const at = await now();
   const opened = database();
   const { db } = opened;
-  const found = loadColony(opened, id, at.today);
+  const found = colonyAsEntered(opened, id, at.today);
   const stored = findEntry(db, inspectionId);
   if (!found || !stored || stored.deletedAt !== null || stored.entry.colonyId !== id) notFound();
   const { colony, apiary, facts, settings } = found;
@@ -33,7 +33,7 @@ export default async function Page({ params }: { params: Promise<{ id: string; i
       settings={settings}
       now={at.minute}
       begin={begin}
-      first={readEntry({ facts, settings, draft: begin, today: at.today, isCorrection: true })}
+      first={entryRead({ facts, settings, draft: begin, today: at.today, isCorrection: true })}
       keptAs={draftKey.inspection(id, inspectionId)}
       over={versionOf(comparable(stored.entry))}
       needy={needyColonies(loadApiaries(opened, at.today), id)}
