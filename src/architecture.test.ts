@@ -10,6 +10,7 @@ const MAY_IMPORT: Readonly<Record<string, readonly string[]>> = {
   core: [],
   words: ['core'],
   solver: ['core'],
+  readers: ['core'],
   cli: ['solver', 'words', 'core'],
   simulated: ['core'],
   demo: ['simulated', 'core'],
@@ -20,7 +21,7 @@ const MAY_IMPORT: Readonly<Record<string, readonly string[]>> = {
   files: [],
   db: ['files', 'core'],
   gate: ['views', 'words', 'db', 'files', 'core'],
-  server: ['device', 'views', 'words', 'db', 'files', 'demo', 'simulated', 'core'],
+  server: ['readers', 'device', 'views', 'words', 'db', 'files', 'demo', 'simulated', 'core'],
   ui: ['workers', 'device', 'views', 'words', 'core'],
   app: ['ui', 'device', 'server', 'views', 'words', 'db', 'core'],
 };

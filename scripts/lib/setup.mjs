@@ -60,7 +60,7 @@ export function ensureBuilt() {
   });
   bundleServiceWorker();
   bundleGate();
-  bundlePlanner();
+  bundleThreads();
   remember('built', sources);
 }
 
@@ -99,17 +99,19 @@ function bundleGate() {
   ]);
 }
 
-/** What plans rounds in a thread of its own. */
-export function bundlePlanner() {
-  runOrStop('Bundling the planner of rounds', bin('esbuild'), [
+/** What plans rounds and what reads files, each in a thread of its own. */
+export function bundleThreads() {
+  runOrStop('Bundling what runs in threads', bin('esbuild'), [
     'src/solver/rounds-worker.ts',
+    'src/readers/reader-worker.ts',
     '--bundle',
     '--platform=node',
     '--format=esm',
     '--packages=external',
     '--log-level=warning',
     '--out-extension:.js=.mjs',
-    `--outdir=${join(ROOT, '.next', 'solver')}`,
+    '--outbase=src',
+    `--outdir=${join(ROOT, '.next')}`,
   ]);
 }
 

@@ -121,6 +121,11 @@ export const problemWords: Words<ProblemSays> = {
   'sent-too-often': ({ seconds }) => `That is too often. Send again in ${seconds} seconds.`,
   'no-such-apiary': 'There is no such apiary in the book. Choose one of yours.',
   'no-such-loss': 'The scale shows no such loss any more. Load the page again.',
+  'file-took-too-long':
+    'This file could not be read within two minutes, so nothing of it was taken. Is it the right file?',
+  'file-filled-memory': 'This file holds more than any season does, so nothing of it was taken. Is it the right file?',
+  'object-with-too-many-fields': ({ mostFields }) =>
+    `Something in this file has more than ${mostFields} fields. No season file does: is it the right file?`,
   'file-too-deep': ({ mostDepth }) =>
     `The file is nested more than ${mostDepth} deep. No season file is; choose one that Ubbet has written.`,
   'file-has-too-many-values': ({ mostValues }) =>

@@ -1,12 +1,16 @@
 import Papa from 'papaparse';
 import { failure, type Result, success } from '../problems/issue';
 import { say } from '../problems/says';
+import { longLine } from './long-line';
 
 export interface CsvRows {
   readonly headers: readonly string[];
   /** Cells by their column, and the line on which each row stands, from 1. */
   readonly rows: readonly { readonly line: number; readonly cells: readonly string[] }[];
 }
+
+/** Characters between two line ends: what is measured in an hour comes to a hundred. */
+const LONGEST_LINE = 20_000;
 
 /** So many rows tell what stands between the cells. */
 const ROWS_LOOKED_AT = 20;
@@ -18,6 +22,10 @@ export const delimiterOf = (text: string): string =>
 
 /** Rows of a text whose first line names the columns; comma, semicolon or tab between the cells. Empty lines count as none. */
 export function csvRows(text: string, mostRows: number): Result<CsvRows> {
+  const tooLong = longLine(text, LONGEST_LINE);
+  if (tooLong !== null) {
+    return failure({ path: [tooLong], code: 'too-large', message: say('line-too-long', { row: tooLong }) });
+  }
   const { data } = Papa.parse<string[]>(text, { preview: mostRows + 2, delimiter: delimiterOf(text) });
   const lines = data
     .map((cells, i) => ({ line: i + 1, cells }))

@@ -25,6 +25,13 @@ describe('JSON as it comes in', () => {
     expect(said('[', ...one, ',')).saying(/more than 6 million values/);
   });
 
+  it('has a thousand fields to a thing at most, whatever stands in them and beside it', () => {
+    const fields = (n: number) => Array.from({ length: n }, (_, i) => `"f${i}":[1,2,{"a":1}]`).join(',');
+    expect(said(`[{${fields(1_000)}},{${fields(1_000)}}]`)).toBeNull();
+    expect(said(`[{${fields(1_001)}}]`)).saying(/more than 1000 fields/);
+    expect(said(`[${'0,'.repeat(5_000)}0]`)).toBeNull();
+  });
+
   it('is not judged by what stands in its texts, however they are cut up', () => {
     expect(said(`"${'['.repeat(100)}`, `${'['.repeat(100)}"`)).toBeNull();
     expect(said('"a\\', `"${'['.repeat(100)}"`)).toBeNull();

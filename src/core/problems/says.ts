@@ -78,6 +78,9 @@ export interface ProblemSays {
   'sent-too-often': { readonly seconds: number };
   'no-such-apiary': Plain;
   'no-such-loss': Plain;
+  'file-took-too-long': Plain;
+  'file-filled-memory': Plain;
+  'object-with-too-many-fields': { readonly mostFields: number };
   'file-too-deep': { readonly mostDepth: number };
   'file-has-too-many-values': { readonly mostValues: number };
   'property-not-known': { readonly name: string };

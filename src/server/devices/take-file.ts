@@ -30,7 +30,7 @@ export async function takeFile(
     text: string,
     asked: { readonly of: string; readonly units: Omit<z.output<typeof asked>, 'of'>; readonly zone: string },
     now: Now,
-  ) => Result<unknown>,
+  ) => Promise<Result<unknown>>,
 ): Promise<Response> {
   if (!isSameOrigin(request)) return answer(foreignOrigin());
   const query = parseInput(asked, Object.fromEntries(new URL(request.url).searchParams));
@@ -44,7 +44,7 @@ export async function takeFile(
     const opened = database();
     const at = await now();
     const zone = zoneBy(await deviceZone());
-    const taken = take(opened, text.value, { of, units, zone }, at);
+    const taken = await take(opened, text.value, { of, units, zone }, at);
     if (taken.ok) noteWrite(opened, at);
     return answer(taken);
   });

@@ -44,8 +44,8 @@ describe('the season file', () => {
     expect(sorted(readAllFacts(opened.db))).toEqual(sorted(larkvaleSeason()));
   });
 
-  it('is previewed without changing anything', () => {
-    const preview = previewSeason(opened, file);
+  it('is previewed without changing anything', async () => {
+    const preview = await previewSeason(opened, file);
     expect(preview).toMatchObject({
       ok: true,
       value: { incoming: { apiaries: 3, colonies: 21 }, present: { apiaries: 0 } },
@@ -77,10 +77,10 @@ describe('the season file', () => {
         Object.assign(second as object, { inspectionId: first?.inspectionId, cellId: first?.cellId });
       },
     ],
-  ] as const)('is refused whole for %s, and nothing changes', (_, code, change) => {
-    importSeason(opened, file, now);
+  ] as const)('is refused whole for %s, and nothing changes', async (_, code, change) => {
+    await importSeason(opened, file, now);
     const before = readAllFacts(opened.db);
-    const result = importSeason(opened, changed(change), { ...now, instant: '2027-05-16T20:00:00.000Z' });
+    const result = await importSeason(opened, changed(change), { ...now, instant: '2027-05-16T20:00:00.000Z' });
     expect(result).toMatchObject({ ok: false, issues: [{ code }] });
     expect(readAllFacts(opened.db)).toEqual(before);
     expect(readdirSync(join(folder, 'backups')).some((name) => name.includes('20-00-00'))).toBe(false);

@@ -2,19 +2,20 @@ import 'server-only';
 import { rmSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Now } from '../../core/calendar/now';
-import { readSeasonFile, type SeasonFacts } from '../../core/formats/season-file';
+import type { SeasonFacts } from '../../core/formats/season-file';
 import { type Issue, type Result, success } from '../../core/problems/issue';
 import { say } from '../../core/problems/says';
 import { type BackupReason, backupFolder, makeBackup } from '../../db/backups/backup-files';
 import type { Book } from '../../db/open';
 import { broughtIn } from '../../db/schema/tables';
 import type { SeasonPreview } from '../../views/season-preview';
+import { readApart } from '../apart/read-apart';
 import { countWrite } from '../book-version';
 import { countFacts, insertAllFacts, readAllFacts, removeAllFacts } from './season-facts';
 
 /** What a file holds and what it would replace. Changes nothing. */
-export function previewSeason({ db }: Book, text: string): Result<SeasonPreview> {
-  const file = readSeasonFile(text);
+export async function previewSeason({ db }: Book, text: string): Promise<Result<SeasonPreview>> {
+  const file = await readApart('season', text, null);
   if (!file.ok) return file;
   const days = file.value.inspections.map(({ at }) => at.slice(0, 10)).sort();
   return success({
@@ -27,8 +28,8 @@ export function previewSeason({ db }: Book, text: string): Result<SeasonPreview>
 }
 
 /** Puts the file's facts in the place of all that is there: all or nothing, after a backup. Names the backup. */
-export function importSeason(opened: Book, text: string, now: Now): Result<{ backup: string }> {
-  const file = readSeasonFile(text);
+export async function importSeason(opened: Book, text: string, now: Now): Promise<Result<{ backup: string }>> {
+  const file = await readApart('season', text, null);
   if (!file.ok) return file;
   return replaceAll(opened, file.value, 'before-import', now);
 }

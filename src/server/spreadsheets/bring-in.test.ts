@@ -53,13 +53,13 @@ describe('the book out as spreadsheets and in again', () => {
   const sheets = new Map(BRINGABLE.map((kind) => [kind, csvOf(kind, whole, day('2027-05-16'))]));
   const sheet = (kind: Bringable) => sheets.get(kind) as string;
 
-  it('gives an empty one the same colonies, queens, inspections, cells and weights', () => {
+  it('gives an empty one the same colonies, queens, inspections, cells and weights', async () => {
     const empty = openDatabase(':memory:');
     for (const kind of BRINGABLE) {
       const handed = handIn(empty, sheet(kind));
       expect(handed.matching.kind).toBe(kind);
       expect(handed.plan.fates.filter(({ fate }) => fate !== 'new')).toEqual([]);
-      expect(codes(handed.done()), kind).toBe('stored');
+      expect(codes(await handed.done()), kind).toBe('stored');
     }
     const [before, after] = [factsOf(whole), factsOf(empty)];
     const apiaryOf = (facts: typeof before) => new Map(facts.apiaries.map((one) => [one.id, one.name]));
@@ -73,12 +73,12 @@ describe('the book out as spreadsheets and in again', () => {
     for (const kind of BRINGABLE) expect(csvOf(kind, empty, day('2027-05-16')), kind).toBe(sheet(kind));
   });
 
-  it('changes nothing in the book that it came from', () => {
+  it('changes nothing in the book that it came from', async () => {
     const before = bookText(whole);
     for (const kind of BRINGABLE) {
       const handed = handIn(whole, sheet(kind));
       expect(handed.plan.fates.filter(({ fate }) => fate !== 'known')).toEqual([]);
-      expect(codes(handed.done()), kind).toEqual(['invalid ']);
+      expect(codes(await handed.done()), kind).toEqual(['invalid ']);
     }
     expect(bookText(whole)).toBe(before);
   });
@@ -108,7 +108,7 @@ describe('a keeper’s own spreadsheet', () => {
     rmSync(folder, { recursive: true });
   });
 
-  it('is understood by its headings and words, and its days by the one that is no month', () => {
+  it('is understood by its headings and words, and its days by the one that is no month', async () => {
     const handed = handIn(opened, SHEET);
     expect(handed.matching).toMatchObject({
       kind: 'inspections',
@@ -123,7 +123,7 @@ describe('a keeper’s own spreadsheet', () => {
       ],
     });
     expect(handed.seen).toEqual({ new: 3, known: 0, conflict: 0, refused: 0 });
-    expect(codes(handed.done())).toBe('stored');
+    expect(codes(await handed.done())).toBe('stored');
     expect(
       factsOf(opened).inspections.map(({ at, colonyId, queen, broodFrames, note }) => [
         at,
@@ -140,17 +140,17 @@ describe('a keeper’s own spreadsheet', () => {
     expect(handIn(opened, SHEET).seen).toEqual({ new: 0, known: 3, conflict: 0, refused: 0 });
   });
 
-  it('is undone to the letter, and not once something rests on it', () => {
+  it('is undone to the letter, and not once something rests on it', async () => {
     const before = bookText(opened);
     const handed = handIn(opened, SHEET);
-    const done = handed.done();
+    const done = await handed.done();
     if (!done.ok) throw new Error('not taken');
     expect(readdirSync(join(folder, 'backups'))).toHaveLength(1);
     expect(codes(undoBroughtIn(opened, done.value.id, DEMO_NOW))).toBe('stored');
     expect(bookText(opened)).toBe(before);
     expect(codes(undoBroughtIn(opened, done.value.id, DEMO_NOW))).toEqual(['not-found id']);
 
-    const again = handed.done();
+    const again = await handed.done();
     if (!again.ok) throw new Error('not taken');
     const look = factsOf(opened).inspections.find(({ colonyId }) => colonyId === ELM);
     if (!look) throw new Error('no inspection');
@@ -165,7 +165,7 @@ describe('a keeper’s own spreadsheet', () => {
 
   it('is not undone under an inspection of a hive that came with it, nor once the book was put aside', async () => {
     const handed = handIn(opened, 'apiary,colony,since\nHill,Ash,2027-04-01', { kind: 'colonies' });
-    const done = handed.done();
+    const done = await handed.done();
     const ash = factsOf(opened).colonies.find(({ name }) => name === 'Ash');
     if (!done.ok || !ash) throw new Error('not taken');
     saveInspection(opened.db, anEntry({ id: id(60), colonyId: ash.id, at: '2027-05-03T09:00' }), DEMO_NOW);
@@ -179,18 +179,18 @@ describe('a keeper’s own spreadsheet', () => {
     expect(codes(undoBroughtIn(opened, done.value.id, DEMO_NOW))).toEqual(['not-found id']);
   });
 
-  it('is held against what the book says: the same, otherwise, or not at all', () => {
-    handIn(opened, SHEET).done();
+  it('is held against what the book says: the same, otherwise, or not at all', async () => {
+    await handIn(opened, SHEET).done();
     const changed = SHEET.replace('Oak,12/05/2027,n,yes,7', 'Oak,12/05/2027,n,yes,8').replace('elm,13/05', 'elm,14/05');
     const handed = handIn(opened, changed);
     expect(reasons(handed)).toEqual(['2 known', '3 conflict broodFrames', '4 new']);
-    handed.done();
+    await handed.done();
     const frames = () =>
       factsOf(opened)
         .inspections.map(({ broodFrames }) => broodFrames)
         .sort();
     expect(frames()).toEqual([5, 5, 6, 7]);
-    expect(codes(handIn(opened, changed, { isOverBook: true }).done())).toBe('stored');
+    expect(codes(await handIn(opened, changed, { isOverBook: true }).done())).toBe('stored');
     expect(frames()).toEqual([5, 5, 6, 8]);
     expect(factsOf(opened).revisions.map(({ action }) => action)).toEqual(['corrected']);
     const [newest] = listBroughtIn(opened);
@@ -198,7 +198,7 @@ describe('a keeper’s own spreadsheet', () => {
     expect(frames()).toEqual([5, 5, 6, 7]);
   });
 
-  it('brings in nothing where a row is wrong, but what is right where that is wished', () => {
+  it('brings in nothing where a row is wrong, but what is right where that is wished', async () => {
     const wrong = `${SHEET}\nOak,31/04/2027,y,y,6,quiet,\nAsh,14/05/2027,y,y,6,quiet,\nOak,14/05/2027,perhaps,y,6.5,quiet,\nOak,20/05/2027,y,y,6,,`;
     const handed = handIn(opened, wrong);
     expect(reasons(handed).slice(3)).toEqual([
@@ -208,19 +208,19 @@ describe('a keeper’s own spreadsheet', () => {
       '8 refused inspection-in-the-future',
     ]);
     expect(handed.plan.unknown).toEqual([{ key: 'ash', name: 'Ash', apiary: null, rows: 1 }]);
-    expect(codes(handed.done())).toEqual(['invalid ']);
+    expect(codes(await handed.done())).toEqual(['invalid ']);
     expect(factsOf(opened).inspections).toEqual([]);
     expect(readdirSync(folder)).not.toContain('backups');
-    expect(codes(handIn(opened, wrong, {}, true).done())).toBe('stored');
+    expect(codes(await handIn(opened, wrong, {}, true).done())).toBe('stored');
     expect(factsOf(opened).inspections).toHaveLength(3);
   });
 
-  it('adds hives that the book does not have where that is said, with the day since which they are known', () => {
+  it('adds hives that the book does not have where that is said, with the day since which they are known', async () => {
     const text = 'hive,date,eggs\nAsh,12 May 2027,yes\nAsh,2 May 2027,yes';
     const refused = handIn(opened, text, { hives: { ash: 'new' } });
     expect(reasons(refused)).toEqual(['2 refused choose-an-apiary', '3 refused choose-an-apiary']);
     const handed = handIn(opened, text, { hives: { ash: 'new' }, apiary: { name: 'Hill' } });
-    expect(codes(handed.done())).toBe('stored');
+    expect(codes(await handed.done())).toBe('stored');
     const { colonies, apiaries, inspections } = factsOf(opened);
     const ash = colonies.find(({ name }) => name === 'Ash');
     expect(ash).toMatchObject({ origin: 'established', startedOn: '2027-05-02' });
@@ -230,18 +230,18 @@ describe('a keeper’s own spreadsheet', () => {
     expect(other.plan.changes.map(({ table }) => table)).toEqual(['inspections', 'inspections']);
   });
 
-  it('is refused where the book was changed since it was looked at', () => {
+  it('is refused where the book was changed since it was looked at', async () => {
     const handed = handIn(opened, SHEET);
     saveInspection(opened.db, anEntry({ id: id(50), colonyId: OAK, at: '2027-05-03T09:00' }), DEMO_NOW);
-    expect(codes(handed.done())).toEqual(['changed-meanwhile ']);
+    expect(codes(await handed.done())).toEqual(['changed-meanwhile ']);
     expect(factsOf(opened).inspections).toHaveLength(1);
   });
 
-  it('needs every column that its kind does', () => {
+  it('needs every column that its kind does', async () => {
     const handed = handIn(opened, SHEET);
     const [first, ...others] = handed.matching.columns;
     const without = { ...handed.matching, columns: [{ ...first, ...NOTHING }, ...others] };
-    expect(codes(bringIn(opened, { ...handed.sheet, matching: without }, null, DEMO_NOW))).toEqual([
+    expect(codes(await bringIn(opened, { ...handed.sheet, matching: without }, null, DEMO_NOW))).toEqual([
       'missing matching',
     ]);
   });

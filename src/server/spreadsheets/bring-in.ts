@@ -8,12 +8,12 @@ import { say } from '../../core/problems/says';
 import { faultsOf } from '../../core/spreadsheets/bring-in/matching';
 import { matchingField } from '../../core/spreadsheets/bring-in/matching-field';
 import { countFates, FATES } from '../../core/spreadsheets/bring-in/plan';
-import { planWhole } from '../../core/spreadsheets/bring-in/plan-sheet';
-import { readTable } from '../../core/spreadsheets/bring-in/read-table';
 import { makeBackup } from '../../db/backups/backup-files';
 import type { Book } from '../../db/open';
 import { broughtIn } from '../../db/schema/tables';
 import { allOrNothing } from '../all-or-nothing';
+import { readApart } from '../apart/read-apart';
+import { writesOf } from '../book-version';
 import { bookSideOf } from './book-side';
 import { standAsWritten, undoWritten, writeChanges } from './write-changes';
 
@@ -37,18 +37,21 @@ const KEPT = 20;
  * Brings a spreadsheet in, after a backup: all of its rows that can be, or nothing. It is reckoned anew from the text, and refused where the
  * book has changed so that another number of rows would be entered than the keeper saw.
  */
-export function bringIn(
+export async function bringIn(
   opened: Book,
   { file, text, matching, isRefusedLeftOut, seen }: SheetHandedIn,
   zone: string | null,
   now: Now,
-): Result<{ id: string; rows: number }> {
-  const table = readTable(text);
-  if (!table.ok) return table;
+): Promise<Result<{ id: string; rows: number }>> {
   if (faultsOf(matching).length > 0)
     return failure({ path: ['matching'], code: 'missing', message: say('not-matched-whole') });
-  const asked = { matching, book: bookSideOf(opened.db, matching.kind), now, newId };
-  const plan = planWhole(table.value, asked, zone);
+  const writes = writesOf(opened);
+  const read = await readApart('sheet', text, { matching, book: bookSideOf(opened.db, matching.kind), now, zone });
+  if (!read.ok) return read;
+  // Somebody else may have entered something while it was read.
+  if (writesOf(opened) !== writes)
+    return failure({ path: [], code: 'changed-meanwhile', message: say('book-changed-since') });
+  const { heads, plan } = read.value;
   const counts = countFates(plan.fates);
   if (FATES.some((fate) => counts[fate] !== seen[fate]))
     return failure({ path: [], code: 'changed-meanwhile', message: say('book-changed-since') });
@@ -60,7 +63,7 @@ export function bringIn(
     opened.sqlite.pragma('defer_foreign_keys = ON');
     const written = writeChanges(tx, plan.changes, now);
     const rows = counts.new + (matching.isOverBook ? counts.conflict : 0);
-    const row = { id: newId(), at: now.instant, kind: matching.kind, file, heads: table.value.heads, matching, rows };
+    const row = { id: newId(), at: now.instant, kind: matching.kind, file, heads, matching, rows };
     tx.insert(broughtIn)
       .values({ ...row, written, undoneAt: null })
       .run();

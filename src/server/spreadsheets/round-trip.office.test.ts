@@ -54,7 +54,7 @@ function hardBook(): Book {
   return opened;
 }
 
-it('spreadsheets go through a spreadsheet program and come in again with nothing changed', () => {
+it('spreadsheets go through a spreadsheet program and come in again with nothing changed', async () => {
   const whole = hardBook();
   mkdirSync(join(folder, 'out'));
   for (const sheet of SHEETS) writeFileSync(join(folder, `${sheet}.csv`), csvOf(sheet, whole, TODAY));
@@ -95,7 +95,7 @@ it('spreadsheets go through a spreadsheet program and come in again with nothing
     });
     const sheet = { file: `${kind}.csv`, text: through(kind), matching, isRefusedLeftOut: false, seen: plan(empty) };
     expect(sheet.seen, kind).toEqual({ new: rows, known: 0, conflict: 0, refused: 0 });
-    expect(bringIn(empty, sheet, null, DEMO_NOW).ok, kind).toBe(true);
+    expect((await bringIn(empty, sheet, null, DEMO_NOW)).ok, kind).toBe(true);
   }
   for (const kind of BRINGABLE) expect(csvOf(kind, empty, TODAY), kind).toBe(csvOf(kind, whole, TODAY));
 });

@@ -18,7 +18,7 @@ export async function POST(request: Request) {
   return answering(async () => {
     const opened = database();
     const at = await now();
-    const taken = bringIn(opened, sheet.value, zoneBy(await deviceZone()), at);
+    const taken = await bringIn(opened, sheet.value, zoneBy(await deviceZone()), at);
     if (taken.ok) noteWrite(opened, at);
     return answer(taken);
   });

@@ -1,14 +1,14 @@
 import { z } from 'zod';
 import { idField } from '@/core/facts/fields';
-import { readScaleFile } from '@/core/formats/scale-file';
+import { readApart } from '@/server/apart/read-apart';
 import { takeFile } from '@/server/devices/take-file';
 import { wipeMeasured } from '@/server/devices/wipe-measured';
 import { takeEntry } from '@/server/http/handle';
 import { takeScale } from '@/server/scale/take-scale';
 
 export const POST = (request: Request) =>
-  takeFile(request, ({ db }, text, { of, units, zone }, now) => {
-    const read = readScaleFile(text, { units, zone, now: now.minute });
+  takeFile(request, async ({ db }, text, { of, units, zone }, now) => {
+    const read = await readApart('scale', text, { units, zone, now: now.minute });
     return read.ok ? takeScale(db, of, read.value) : read;
   });
 

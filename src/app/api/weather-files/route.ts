@@ -1,14 +1,14 @@
 import { z } from 'zod';
 import { idField } from '@/core/facts/fields';
-import { readWeatherFile } from '@/core/formats/weather-file';
+import { readApart } from '@/server/apart/read-apart';
 import { takeFile } from '@/server/devices/take-file';
 import { wipeMeasured } from '@/server/devices/wipe-measured';
 import { takeEntry } from '@/server/http/handle';
 import { takeWeather } from '@/server/weather/take-weather';
 
 export const POST = (request: Request) =>
-  takeFile(request, ({ db }, text, { of, units, zone }, now) => {
-    const read = readWeatherFile(text, { units, zone, today: now.today });
+  takeFile(request, async ({ db }, text, { of, units, zone }, now) => {
+    const read = await readApart('weather', text, { units, zone, today: now.today });
     return read.ok ? takeWeather(db, of, read.value, 'file', now) : read;
   });
 

@@ -1,5 +1,6 @@
 import Papa from 'papaparse';
 import { delimiterOf } from '../../formats/csv-rows';
+import { longLine } from '../../formats/long-line';
 import { failure, type Issue, type Result, success } from '../../problems/issue';
 import { say } from '../../problems/says';
 import { armed } from '../disarm';
@@ -30,8 +31,9 @@ const ROWS_A_STEP = 500;
  */
 export function readTable(text: string, onProgress: (part: number) => void = () => {}): Result<Table> {
   const whole = text.startsWith(MARK) ? text.slice(MARK.length) : text;
-  const tooLong = tooLongLine(whole);
-  if (tooLong) return failure(tooLong);
+  // A file of commas alone, or no text of lines at all.
+  const tooLong = longLine(whole, SHEET_LIMITS.line);
+  if (tooLong !== null) return failure(fault([tooLong], 'too-large', say('line-too-long', { row: tooLong })));
   const found: TableRow[] = [];
   const faults: Issue[] = [];
   let row = 0;
@@ -57,14 +59,3 @@ export function readTable(text: string, onProgress: (part: number) => void = () 
 }
 
 const fault = (path: Issue['path'], code: Issue['code'], message: Issue['message']): Issue => ({ path, code, message });
-
-/** A line so long that taking it apart would fill the memory: a file of commas alone, or no text of lines at all. */
-function tooLongLine(text: string): Issue | null {
-  for (let from = 0, row = 1; from < text.length; row += 1) {
-    const end = text.indexOf('\n', from);
-    const to = end < 0 ? text.length : end;
-    if (to - from > SHEET_LIMITS.line) return fault([row], 'too-large', say('line-too-long', { row }));
-    from = to + 1;
-  }
-  return null;
-}
