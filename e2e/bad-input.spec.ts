@@ -28,6 +28,13 @@ test('what cannot be is refused by name, and what was typed stays', async ({ pag
   expect((await page.getByRole('textbox', { name: 'Note' }).inputValue()).length).toBe(100_000);
 
   await page.getByRole('textbox', { name: 'Note' }).fill('Sunny, calm.');
+  // A year that was not meant is asked about once.
+  await setTime(page, '2026-05-10', '12:00');
+  await saveInspection(page);
+  const asked = page.getByRole('alertdialog', { name: 'Was it on 10 May 2026?' });
+  await expect(asked).toContainText('before anything else in this colony’s records');
+  await asked.getByRole('button', { name: 'No, change the day' }).click();
+  await setTime(page, '2027-05-10', '12:00');
   await saveInspection(page);
   await expect(page.getByRole('region', { name: 'Inspections' })).toContainText('Sunny, calm.');
 

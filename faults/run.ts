@@ -1,139 +1,78 @@
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { z } from 'zod';
-import { openDatabase } from '../src/db/open';
-import { larkvaleSeason } from '../src/demo/larkvale';
-import { accessFileOf } from '../src/gate/access-file';
-import { insertAllFacts } from '../src/server/season/season-facts';
-import { hostile, madeBy, PAGES, strangeAddress, TAKES } from './bodies';
+import { mkdirSync, writeFileSync } from 'node:fs';
+import { dirname } from 'node:path';
+import { randomSettings } from './any-settings';
+import { damaged } from './damaged';
 import { disguised } from './disguised';
+import { fullDisk } from './full-disk';
+import { hangs } from './hangs';
 import { kills } from './kills';
 import { migrationsThere } from './old-book';
-import { chance } from './random';
-import { start } from './server';
+import { otherServers } from './other-servers';
+import { bodies } from './send-bodies';
 import { killsWhileUpgrading } from './upgrades';
 
 /**
- * `npm run faults [-- --kills 100 --bodies 8000 --seed 1]`: kills and hostile bodies. What it prints last is to be zeros but for the
- * first column.
+ * `npm run faults [-- --kills 100 --bodies 8000 --seed 1] [-- --short]`: disguises, kills, second servers, a full disk, damaged files,
+ * hostile bodies and what once hung. What it prints last is a table of zeros. Its short form is part of the tests.
  */
-const given = (name: string, usual: number): number => {
+const isShort = process.argv.includes('--short');
+const given = (name: string, usual: number, short: number): number => {
   const at = process.argv.indexOf(`--${name}`);
-  return at < 0 ? usual : Number(process.argv[at + 1]);
+  return at < 0 ? (isShort ? short : usual) : Number(process.argv[at + 1]);
 };
-const [KILLS, BODIES, SEED] = [given('kills', 100), given('bodies', 8000), given('seed', 1)];
+const [KILLS, BODIES, SEED] = [given('kills', 100, 3), given('bodies', 8000, 150), given('seed', 1, 1)];
+const UPGRADES = given('upgrades', Math.max(migrationsThere(), Math.ceil(KILLS / 4)), 3);
+const [SECONDS, ENTRIES, DAMAGES] = [given('seconds', 10, 1), given('entries', 55, 6), given('damages', 45, 9)];
 const say = (line: string) => process.stdout.write(`  ${line}\n`);
 
-interface BodyTally {
-  tried: number;
-  stored: number;
-  /** Refused without a code and a sentence. */
-  unnamed: number;
-  /** Answered with an error of the server's. */
-  errors: number;
+/** What was tried how often, and what must not have happened. */
+interface Row {
+  readonly name: string;
+  readonly tried: number;
+  readonly zeros: { readonly [what: string]: number };
 }
-
-async function bodies(count: number): Promise<BodyTally> {
-  const folder = mkdtempSync(join(tmpdir(), 'ubbet-bodies-'));
-  const book = join(folder, 'season.sqlite');
-  const fresh = openDatabase(book);
-  const season = larkvaleSeason();
-  fresh.db.transaction((tx) => insertAllFacts(tx, season));
-  fresh.sqlite.close();
-  const ids = [
-    ...Object.values(season).flatMap((rows) =>
-      rows.slice(0, 6).flatMap((row) => ('id' in row ? [String(row.id)] : [])),
-    ),
-    ...Array.from({ length: 20 }, (_, i) => `01990000-0000-7000-8000-${String(i).padStart(12, '0')}`),
-  ];
-  const server = await start(book, { UBBET_DEMO: '1' });
-  const luck = chance(SEED);
-  const tally: BodyTally = { tried: 0, stored: 0, unnamed: 0, errors: 0 };
-  const schemas = TAKES.map((take) => ({
-    ...take,
-    json: z.toJSONSchema(take.schema, { unrepresentable: 'any', io: 'input' }) as { readonly [key: string]: unknown },
-  }));
-  for (let i = 0; i < count; i++) {
-    tally.tried += 1;
-    if (luck.next() < 0.15) {
-      const address = strangeAddress(luck.pick(PAGES), luck, ids);
-      const response = await fetch(server.url + address, { headers: { Accept: 'text/html' }, redirect: 'manual' });
-      await response.arrayBuffer();
-      if (response.status >= 500) {
-        tally.errors += 1;
-        say(`${response.status} for GET ${address.slice(0, 200)}`);
-      }
-      continue;
-    }
-    const { method, path, json } = luck.pick(schemas);
-    const address = path.replace(
-      ':id',
-      luck.next() < 0.7 ? luck.pick(ids) : encodeURIComponent(luck.pick(["'", 'x', '%'])),
-    );
-    const whole = madeBy(json, luck, ids);
-    const body = luck.next() < 0.4 ? whole : hostile(whole, luck, ids);
-    const text =
-      luck.next() < 0.02 ? luck.pick(['', '{', 'null', '[]', '"x"', '{"a":'.repeat(60)]) : JSON.stringify(body);
-    const response = await fetch(server.url + address, {
-      method,
-      headers: { 'Content-Type': 'application/json' },
-      body: text ?? 'null',
-    });
-    const said = await response.text();
-    if (response.status >= 500) {
-      tally.errors += 1;
-      say(`${response.status} for ${method} ${address}: ${text?.slice(0, 300)}`);
-    } else if (response.ok) tally.stored += 1;
-    else if (!isNamed(said)) {
-      tally.unnamed += 1;
-      say(`${response.status} without a name for ${method} ${address}: ${said.slice(0, 200)}`);
-    }
-    // A passphrase that is asked for on this machine too would shut the rest out.
-    // What was taken out is there again, so that the next has something to be hostile to.
-    if (path === '/api/season/wipe' && response.ok) {
-      const { value } = JSON.parse(said) as { value: { backup: string } };
-      await fetch(`${server.url}/api/backups/bring-back`, {
-        method: 'POST',
-        body: JSON.stringify({ name: value.backup }),
-      });
-    }
-    if (path === '/api/access/passphrase' && response.ok) rmSync(accessFileOf(book), { force: true });
-  }
-  const left = await fetch(`${server.url}/api/season/export`);
-  if (left.status !== 200) tally.errors += 1;
-  await server.kill();
-  const opened = openDatabase(book);
-  if (opened.sqlite.pragma('integrity_check', { simple: true }) !== 'ok') tally.errors += 1;
-  opened.sqlite.close();
-  rmSync(folder, { recursive: true, force: true });
-  return tally;
-}
-
-function isNamed(said: string): boolean {
-  try {
-    const { issues } = JSON.parse(said) as { issues?: { code?: unknown; message?: unknown }[] };
-    return (
-      Array.isArray(issues) &&
-      issues.length > 0 &&
-      issues.every(({ code, message }) => Boolean(code) && Boolean(message))
-    );
-  } catch {
-    return false;
-  }
+const rows: Row[] = [];
+async function row(
+  name: string,
+  work: () => Promise<{ readonly tried: number } & { readonly [what: string]: number }>,
+) {
+  const began = performance.now();
+  const { tried, ...zeros } = await work();
+  rows.push({ name, tried, zeros });
+  say(`${name}: ${tried} tried, ${Math.round((performance.now() - began) / 1000)} s`);
 }
 
 say(`seed ${SEED}`);
-const hidden = await disguised(say);
-say(`disguised addresses: ${hidden.tried} tried, ${hidden.gotIn} got in`);
-const body = await bodies(BODIES);
-say(`bodies: ${body.tried} tried, ${body.stored} stored`);
-const killed = await kills(KILLS, SEED, say);
-const upgraded = await killsWhileUpgrading(Math.max(migrationsThere(), Math.ceil(KILLS / 4)), SEED, say);
-const lost = killed.lost + upgraded.lost;
-const broken = killed.broken + upgraded.broken;
-process.stdout.write(
-  `\ntried ${hidden.tried} disguised addresses, ${killed.tried + upgraded.tried} kills, ${body.tried} bodies; got in ${hidden.gotIn}, lost ${lost}, doubled ${killed.doubled}, broken ${broken}, unnamed ${body.unnamed}, 5xx ${body.errors + hidden.errors}\n`,
-);
-process.exitCode =
-  hidden.gotIn + hidden.errors + lost + killed.doubled + broken + body.unnamed + body.errors > 0 ? 1 : 0;
+await row('disguised addresses', async () => ({ ...(await disguised(say, isShort ? 12 : 1)) }));
+await row('bodies', async () => {
+  const { tried, unnamed, errors } = await bodies(BODIES, SEED, say);
+  return { tried, unnamed, errors };
+});
+await row('what once hung', async () => {
+  const { tried, hung } = await hangs(isShort ? 3 : Number.POSITIVE_INFINITY, say);
+  return { tried, hung };
+});
+await row('random legal settings', async () => ({ ...randomSettings(isShort ? 200 : 20_000, SEED, say) }));
+await row('second servers', async () => ({ ...(await otherServers(SECONDS, say)) }));
+const disk = await fullDisk(ENTRIES, say);
+if (disk) {
+  const { tried, wrong, lost } = disk;
+  await row('entries on a full disk', async () => ({ tried, wrong, lost }));
+} else say('a full disk: not tried, since this machine does not let a small disk be made');
+await row('damaged files', async () => ({ ...(await damaged(DAMAGES, SEED, say)) }));
+await row('kills', async () => ({ ...(await kills(KILLS, SEED, say)) }));
+await row('kills while upgrading', async () => ({ ...(await killsWhileUpgrading(UPGRADES, SEED, say)) }));
+
+process.stdout.write('\n');
+for (const { name, tried, zeros } of rows) {
+  const said = Object.entries(zeros).map(([what, count]) => `${what} ${count}`);
+  process.stdout.write(`${String(tried).padStart(6)} ${name.padEnd(24)} ${said.join(', ')}\n`);
+}
+const failed = rows.filter(({ tried, zeros }) => tried === 0 || Object.values(zeros).some((count) => count > 0)).length;
+const results = process.argv.indexOf('--results');
+if (results >= 0) {
+  const file = process.argv[results + 1] as string;
+  mkdirSync(dirname(file), { recursive: true });
+  writeFileSync(file, JSON.stringify({ passed: rows.length - failed, failed }));
+}
+process.exitCode = failed > 0 ? 1 : 0;

@@ -5,7 +5,7 @@ import { bin, checkNode, ensureBuilt, ensureInstalled, ROOT, run } from './lib/s
 
 /** Installs what is missing, then lint, types, unit tests, build and browser tests. The last line sums up both runners. */
 const RESULTS = Object.fromEntries(
-  ['unit', 'browser', 'engines'].map((name) => [name, join(ROOT, '.ubbet', `${name}.json`)]),
+  ['unit', 'browser', 'engines', 'faults'].map((name) => [name, join(ROOT, '.ubbet', `${name}.json`)]),
 );
 
 const sum = { passed: 0, failed: 0 };
@@ -56,6 +56,14 @@ runner(
   [bin('vitest'), 'run', '--reporter=default', '--reporter=json', `--outputFile.json=${RESULTS.unit}`],
 );
 timed('Build', ensureBuilt);
+runner('Faults, a few of each', RESULTS.faults, (count) => count, node, [
+  bin('tsx'),
+  '--conditions=react-server',
+  'faults/run.ts',
+  '--short',
+  '--results',
+  RESULTS.faults,
+]);
 const chromium = timed('Chromium', ensureChromium);
 ensureCertutil();
 if (chromium) {

@@ -33,6 +33,11 @@ export function minuteWords(minute: string): string {
   return `${weekdayWords(dayOfMinute(minute))}, ${minute.slice(11, 16)}`;
 }
 
+/** `Thu 20 May 2027, 15:30`: where the year is what is wrong. */
+export function minuteInYearWords(minute: string): string {
+  return `${weekdayWords(dayOfMinute(minute))} ${minute.slice(0, 4)}, ${minute.slice(11, 16)}`;
+}
+
 /** How far off a day is: `today`, `tomorrow`, `yesterday`, `in 3 days`, `4 days ago`. */
 export function distanceWords(day: Day, today: Day): string {
   const days = daysBetween(today, day);

@@ -3,9 +3,10 @@
 import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import type { Looked } from '../../core/brood/looked';
-import { dayOfMinute, formatDay } from '../../core/calendar/day';
+import { dayOfMinute, formatDay, yearOf } from '../../core/calendar/day';
 import { SEARCHED, type Searched } from '../../core/cells/thoroughness';
 import type { ColonyFacts } from '../../core/colony/facts';
+import { farBack } from '../../core/colony/far-back';
 import type { InspectionEntry } from '../../core/facts/entry';
 import type { Settings } from '../../core/settings/settings';
 import { dayOfDraft } from '../../device/day-of-draft';
@@ -13,7 +14,7 @@ import { type Draft, entryOf, liveCellsOf, searchedOf } from '../../device/draft
 import type { EntryReading } from '../../device/entry-reading';
 import { unreadEntry } from '../../device/unread-entry';
 import type { NeedyColony } from '../../views/cells-view';
-import { dayWords } from '../../words/days';
+import { dayWords, distanceWords } from '../../words/days';
 import { linesAsText } from '../../words/entry-lines';
 import { HOW_INSPECTED, inspectionLines } from '../../words/inspection-lines';
 import { THOROUGHNESS_WORDS } from '../../words/inspections';
@@ -23,6 +24,7 @@ import { Choice } from '../controls/Choice';
 import { BUTTON } from '../controls/styles';
 import { WhenFields } from '../controls/WhenFields';
 import { useSoon } from '../loading/useSoon';
+import { ClockOff } from '../offline/ClockOff';
 import { KeptNowhere } from '../offline/KeptNowhere';
 import { useReckoned } from '../reckon/useReckoned';
 import { type Axis, axisAround } from '../time/axis';
@@ -106,6 +108,7 @@ export function InspectionForm(props: Props) {
   const [isSaving, setSaving] = useState(false);
   const [isAsking, setAsking] = useState(false);
   const [isAskingAll, setAskingAll] = useState(false);
+  const [isAskingDay, setAskingDay] = useState(false);
   const [isMore, setMore] = useState(isCorrection);
   const isWide = useIsWide();
 
@@ -143,7 +146,10 @@ export function InspectionForm(props: Props) {
     return linesAsText(colonyName, said);
   };
 
-  const save = async (wasOpened: boolean, isAsked = false, chosenOver: string | null = null) => {
+  const isNewDay = !isCorrection || draft.at.slice(0, 10) !== props.begin.at.slice(0, 10);
+  const far = isNewDay && !isAside ? farBack(on, facts, today) : null;
+
+  const save = async (wasOpened: boolean, isAsked = false, chosenOver: string | null = null, isDaySure = false) => {
     const missing = draftIssues(draft);
     if (missing.length > 0 || searched === null) return setIssues(missing);
     const until = draft.until ?? props.shutAgain?.(draft.at) ?? null;
@@ -152,6 +158,7 @@ export function InspectionForm(props: Props) {
     const contradictions = await contradictionsOf(entry, facts);
     setSaving(false);
     if (contradictions.length > 0) return setIssues(contradictions);
+    if (far !== null && !isDaySure && !isAsked && !wasOpened) return setAskingDay(true);
     if (shut && !isCorrection && !wasOpened && !reading.isForced) return setAsking(true);
     if (risksAll && !isAsked) return setAskingAll(true);
     setSaving(true);
@@ -195,6 +202,7 @@ export function InspectionForm(props: Props) {
       >
         <div className="pb-44 wide:pr-5 wide:pb-0">
           <IssueList issues={issues} />
+          {!isAside && <ClockOff />}
           {issues.some(({ code }) => code === 'changed-meanwhile') && searched !== null && (
             <TwoVersions
               kind="inspection"
@@ -306,6 +314,19 @@ export function InspectionForm(props: Props) {
             {buttons}
           </div>
         </aside>
+        <AskFirst
+          isOpen={isAskingDay}
+          onClose={() => setAskingDay(false)}
+          title={`Was it on ${dayWords(on)} ${yearOf(on)}?`}
+          body={
+            far === 'before-records'
+              ? 'That is before anything else in this colony’s records.'
+              : `That is ${distanceWords(on, today)}.`
+          }
+          yes="Yes, save it"
+          no="No, change the day"
+          onYes={() => void save(false, false, null, true)}
+        />
         <AskFirst
           isOpen={isAskingAll}
           onClose={() => setAskingAll(false)}

@@ -1,36 +1,26 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import { localMinute } from '../../core/calendar/local-minute';
 import { acceptWentBack } from '../../device/about-book';
-import { clockOff } from '../../device/clock';
 import { type OtherBook, otherBooks } from '../../device/other-books';
-import { minuteWords } from '../../words/days';
 import { BUTTON } from '../controls/styles';
 import { useBook } from '../frame/BookContext';
+import { ClockOff } from '../offline/ClockOff';
 import { useDevice } from '../offline/DeviceProvider';
 import { OtherBooks } from './OtherBooks';
 
-const atMinute = (instant: string) => minuteWords(localMinute(new Date(instant)));
-
 /** What has to be known before the first entry of a round: a wrong clock, a book that went back, entries that wait for another. */
 export function BeforeEntries() {
-  const { store, clock, wentBackAt, reload, sync } = useDevice();
+  const { store, wentBackAt, reload, sync } = useDevice();
   const bookId = useBook()?.bookId ?? '';
   const [others, setOthers] = useState<readonly OtherBook[]>([]);
   const [isAccepted, setAccepted] = useState(false);
   useEffect(() => {
     void otherBooks(bookId).then(setOthers, () => setOthers([]));
   }, [bookId]);
-  const off = clock && clockOff(clock);
   return (
     <>
-      {clock && off !== null && (
-        <p role="alert" className="text-propolis mt-3 max-w-2xl border-l-4 border-propolis pl-3">
-          <b>This device’s clock is {off > 0 ? 'ahead' : 'behind'}.</b>{' '}
-          {`It says ${atMinute(clock.device)}, and the machine that Ubbet runs on ${atMinute(clock.server)}. Set it first: every entry takes its day and minute from it.`}
-        </p>
-      )}
+      <ClockOff />
       {wentBackAt !== null && !isAccepted && (
         <div role="alert" className="mt-3 max-w-2xl border-l-4 border-propolis pl-3">
           <p className="text-propolis font-bold">The book went back to an earlier state.</p>

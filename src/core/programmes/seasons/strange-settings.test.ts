@@ -2,25 +2,9 @@ import fc from 'fast-check';
 import { expect, it } from 'vitest';
 import { tries } from '../../../../scripts/lib/how-often';
 import { addDays, formatDay } from '../../calendar/day';
-import { DEFAULT_SETTINGS, SETTING_LIMITS, type Settings } from '../../settings/settings';
+import { DEFAULT_SETTINGS } from '../../settings/settings';
 import type { CheckChangeFact } from '../facts';
-import { COLONIES, dayIn, START, season, statesOf } from './testing';
-
-const within = (key: keyof typeof SETTING_LIMITS) =>
-  fc.integer({ min: Math.ceil(SETTING_LIMITS[key].min), max: Math.floor(SETTING_LIMITS[key].max) });
-const months = fc.uniqueArray(fc.integer({ min: 1, max: 12 }), { minLength: 1, maxLength: 12 });
-
-/** Whatever a keeper may set, likely or not. */
-const anySettings: fc.Arbitrary<Settings> = fc
-  .record({
-    swarmMonths: fc.oneof(months, fc.constant([1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12])),
-    leaveShutDays: within('leaveShutDays'),
-    matingFailedDays: within('matingFailedDays'),
-    fixedIntervalDays: fc.option(within('fixedIntervalDays'), { nil: null }),
-    cellsKept: within('cellsKept'),
-    secondThinning: fc.boolean(),
-  })
-  .map((own) => ({ ...DEFAULT_SETTINGS, ...own }));
+import { anySettings, COLONIES, dayIn, START, season, statesOf } from './testing';
 
 it('any season comes to an end under any settings, with a date or a time to be left shut', () => {
   fc.assert(

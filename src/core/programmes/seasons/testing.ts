@@ -17,7 +17,7 @@ import type { FollowUpCode, MethodName } from '../../methods/method';
 import { ALL_METHOD_NAMES } from '../../methods/method';
 import { methodNamed } from '../../methods/methods';
 import { CHECK_CODES } from '../../schedule/check';
-import { DEFAULT_SETTINGS, type Settings } from '../../settings/settings';
+import { DEFAULT_SETTINGS, SETTING_LIMITS, type Settings } from '../../settings/settings';
 import type { SurveyFact } from '../../space/survey';
 import { aBox, aHive } from '../../space/testing';
 import { type ColonyState, foldColony } from '../../state/fold';
@@ -276,3 +276,26 @@ export function reordered({ own, shared }: Season, order: number): Season {
     },
   };
 }
+
+const within = (key: keyof typeof SETTING_LIMITS) =>
+  fc.integer({ min: Math.ceil(SETTING_LIMITS[key].min), max: Math.floor(SETTING_LIMITS[key].max) });
+const months = fc.uniqueArray(fc.integer({ min: 1, max: 12 }), { minLength: 1, maxLength: 12 });
+
+/** Whatever a keeper may set that dates follow from, likely or not. */
+export const anySettings: fc.Arbitrary<Settings> = fc
+  .record({
+    swarmMonths: fc.oneof(months, fc.constant([1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12])),
+    leaveShutDays: within('leaveShutDays'),
+    matingFailedDays: within('matingFailedDays'),
+    fixedIntervalDays: fc.option(within('fixedIntervalDays'), { nil: null }),
+    mainFlowNearDays: within('mainFlowNearDays'),
+    leastBroodNuc: within('leastBroodNuc'),
+    leastBroodSplit: within('leastBroodSplit'),
+    leastBroodDemaree: within('leastBroodDemaree'),
+    leastSeamsDemaree: within('leastSeamsDemaree'),
+    interleaveNightC: within('interleaveNightC'),
+    onlySealedUpNightC: within('onlySealedUpNightC'),
+    cellsKept: within('cellsKept'),
+    secondThinning: fc.boolean(),
+  })
+  .map((own) => ({ ...DEFAULT_SETTINGS, ...own }));

@@ -48,7 +48,9 @@ function freed(from: ProposalFrom, isIt: (frame: Frame) => boolean, none: Said):
   let arrangement = asIs(from.hive);
   const gone = new Set<string>();
   // What stands in the way goes first; then as much as it takes until she is hemmed in no more.
-  for (;;) {
+  // Each frame is set beside at most once and goes at most once.
+  const steps = 2 * from.hive.boxes.reduce((sum, { frames }) => sum + frames.length, 0);
+  for (let step = 0; step < steps; step += 1) {
     const bound = boundNow(arrangement, from);
     const found = waysIn(arrangement, from, isIt, gone).find(({ distance }) => distance <= 1 || bound !== null);
     if (!found) break;

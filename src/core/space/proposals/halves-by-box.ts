@@ -59,6 +59,7 @@ function exchanged(begun: Halves, bound: Bound): Halves {
     return wrongIn(halves, bound) * 10 + (uneven <= EVEN_WITHIN ? 0 : uneven);
   };
   let halves = begun;
+  // What is wrong becomes less with each exchange, so that it comes to an end.
   for (;;) {
     let next = halves;
     for (const going of framesIn(halves.goes)) {
