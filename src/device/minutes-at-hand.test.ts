@@ -55,14 +55,14 @@ const here = (fits: readonly ('open' | 'shut')[], minutes: number) =>
 
 it('says what to do with the minutes there are, and what waits until when', () => {
   const fine = here(['open', 'open', 'open', 'open'], 50);
-  expect(fine.now).toEqual([{ colonyId: 'Vetch', name: 'Vetch', words: 'choose a method, 48 min' }]);
+  expect(fine.now).toEqual([{ colonyId: 'Vetch', name: 'Vetch', words: 'carry out a method, 48 min' }]);
   expect(fine.waits).toHaveLength(1);
   const rain = here(['open', 'shut', 'shut', 'shut'], 20);
   expect(rain.now.map(({ name }) => name)).toEqual(['Clover']);
   expect(rain.waits).toEqual([
     {
       key: expect.stringContaining('Vetch act:'),
-      words: 'Vetch, choose a method: cannot wait, and there is no time for it. It may have swarmed by then.',
+      words: 'Vetch, carry out a method: cannot wait, and there is no time for it. It may have swarmed by then.',
       isLost: true,
     },
   ]);

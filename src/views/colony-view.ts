@@ -62,6 +62,8 @@ export interface ColonyView {
   /** Nothing was entered of it yet. */
   readonly isUnseen: boolean;
   readonly reading: ReadingView | null;
+  /** What it read on the day of the last look, where that is not what it reads today. */
+  readonly readThen: string | null;
   readonly seen: string;
   readonly due: readonly DueView[];
   /** What the keeper left out, and what it is too late for. */
@@ -100,6 +102,10 @@ export function colonyView(
     situation: inWords(situationOf(state)),
     isUnseen: isUnseen(state),
     reading: lastInspection && readingView(lastInspection, state.queen),
+    readThen:
+      lastInspection && state.aged
+        ? colonyPhrases.readThen(lastInspection.inspection.on, readingView(lastInspection).title)
+        : null,
     seen: lastInspection
       ? colonyPhrases.lastLooked(lastInspection.inspection.on, today)
       : colonyPhrases.notInspectedYet,

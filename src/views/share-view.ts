@@ -48,7 +48,7 @@ export function shareView({ colony, apiary, state, queens, food, today }: Shared
     place: [apiary.name, colony.stand].filter(Boolean).join(' · '),
     made: dayWords(today, 0),
     situation: view.situation,
-    reading: view.reading && { title: view.reading.title, because: view.reading.because },
+    reading: view.reading && { title: view.readThen ?? view.reading.title, because: view.reading.because },
     leaveShut: view.leaveShut,
     queen: view.queen,
     queenLines: queens

@@ -1,5 +1,5 @@
 import { type Day, dayOfMinute } from '../core/calendar/day';
-import { SWARM_SIGNS, swarmSign } from '../core/colony/may-swarm';
+import { SWARM_SIGNS, type SwarmSign, swarmSign } from '../core/colony/may-swarm';
 import { lays } from '../core/colony/queen-state';
 import { shutOn } from '../core/schedule/leave-shut-wins';
 import { massWords } from '../words/measures';
@@ -46,6 +46,9 @@ export function swarmOutView({ apiaries, colonies, measured }: AllApiaries, toda
   };
 }
 
+/** What speaks for it at all. */
+const LIKELY: ReadonlySet<SwarmSign> = new Set(['sealed-cells', 'open-cells', 'unseen-since']);
+
 function suspect(
   { colony, state }: StandingColony,
   today: Day,
@@ -63,7 +66,7 @@ function suspect(
       swarmOutPhrases.sign[sign],
       ...(shut ? [`${notBeforeWords(shut)}.`] : []),
     ],
-    isLikely: loss !== undefined || sign === 'sealed-cells' || sign === 'open-cells',
+    isLikely: loss !== undefined || LIKELY.has(sign),
     kind: lays(state.queen) ? 'swarmed' : 'cast-left',
     rank: loss ? -1 : SWARM_SIGNS.indexOf(sign),
   };

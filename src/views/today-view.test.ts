@@ -89,7 +89,7 @@ describe('Colonies', () => {
       ['Roof', 0],
     ]);
     const [first, second] = groups[0]?.colonies ?? [];
-    expect(first).toMatchObject({ name: 'Late', reading: 'Settled', tone: 'late' });
+    expect(first).toMatchObject({ name: 'Late', reading: 'On 1 May: settled. Not inspected since', tone: 'late' });
     expect(first?.marks).toEqual([{ type: 'look', on: day('2027-05-01'), row: 0 }]);
     expect(second?.marks.map(({ type }) => type)).toEqual(['shut', 'look']);
   });

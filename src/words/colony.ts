@@ -1,5 +1,8 @@
+import type { Aged, AgedAs } from '../core/colony/aged';
 import type { DoubtCode } from '../core/colony/queen-doubt';
 import type { ColonySays } from '../core/colony/says';
+import type { ReadingName } from '../core/inspections/reading';
+import { withinSentence } from './capital';
 import { dayWords } from './days';
 import { methodTitle } from './methods/methods';
 import { READING_WORDS, SUPERSEDURE_WORDS } from './readings';
@@ -44,8 +47,29 @@ const DOUBT_WORDS: { readonly [C in DoubtCode]: DoubtWords } = {
   },
 };
 
+const AGED_WORDS: { readonly [A in AgedAs]: (aged: Aged) => string } = {
+  'swarm-may-go': ({ since }) => `May swarm on any fine day: a cell may be sealed since ${dayWords(since)}`,
+  'may-have-swarmed': ({ seenOn, read }) =>
+    `Has probably swarmed: ${SEEN_THEN[read] ?? 'cells'} on ${dayWords(seenOn)}, not inspected since`,
+  'virgin-may-be-out': ({ since }) => `Swarmed; a virgin may be out since ${dayWords(since)}`,
+  'virgin-out': () => 'A virgin is out; casts may have gone',
+  'eggs-overdue': () => 'Her eggs are overdue',
+  'workers-may-lay': ({ seenOn }) => `No eggs on ${dayWords(seenOn)}, not inspected since`,
+  'may-have-cells': ({ seenOn }) => `Short of room on ${dayWords(seenOn)}: may have begun cells`,
+  old: ({ read, seenOn }) =>
+    `On ${dayWords(seenOn)}: ${withinSentence(READING_WORDS[read].title)}. Not inspected since`,
+};
+
+/** What was there, where it may have swarmed since. */
+const SEEN_THEN: { readonly [R in ReadingName]?: string } = {
+  'early-preparing': 'eggs in cups',
+  preparing: 'charged cells',
+  'swarm-imminent': 'sealed cells',
+};
+
 /** A colony and its queens. */
 export const colonyWords: Words<ColonySays> = {
+  aged: (aged) => AGED_WORDS[aged.as](aged),
   doubt: ({ doubt, on }) => DOUBT_WORDS[doubt].says(dayWords(on)),
   'doubt-next': ({ doubt }) => DOUBT_WORDS[doubt].next,
 

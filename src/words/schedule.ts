@@ -66,6 +66,14 @@ const timesWords = (times: number) => (times === 1 ? 'once' : times === 2 ? 'twi
 
 /** What is to be done at a colony, and why. */
 export const scheduleWords: Words<ScheduleSays> = {
+  'sealed-by-now': ({ since, seenOn }) =>
+    `The oldest cell may be sealed since ${dayWords(since)}, and a swarm may go on any fine day. Last inspected on ${dayWords(seenOn)}.`,
+  'long-without-eggs': ({ seenOn }) =>
+    `No eggs on ${dayWords(seenOn)}, and nobody has looked for three weeks: workers may be laying, or there is a queen after all.`,
+  'look-with-a-test-comb': 'Inspect with a test frame in hand',
+  'one-look': ({ since, seenOn, until }) =>
+    `A virgin may be out since ${dayWords(since)}, and each cell left can take a cast with it. Last inspected on ${dayWords(seenOn)}. See or hear a virgin: break down every live cell. Otherwise keep one. After ${dayWords(until)} leave it shut; some keepers do so from today.`,
+  'one-look-at-its-cells': 'Look once, and thin the cells',
   advice: (reading) => ofReading(reading).advice,
   'act-on': (reading) => ofReading(reading).order ?? 'Carry out a method',
 

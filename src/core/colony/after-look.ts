@@ -1,10 +1,12 @@
 import { lastLaid } from '../brood/last-laid';
 import type { Day } from '../calendar/day';
 import type { Window } from '../calendar/window';
+import { isOpenCell } from '../cells/stage';
 import { answersOfLook } from '../programmes/follow-up-state';
 import { patienceWith } from '../queens/virgin-care';
 import { afterReading, beforeSeen } from './after-reading';
 import { afterSeen } from './after-seen';
+import { agedBy, withTimePassed } from './aged';
 import type { InspectionFact } from './facts';
 import { type InspectionRead, readInColony, understood } from './inspection-known';
 import { type BroodSeen, emergingOf, isBelow, type Known, removalsWith, type Setting } from './known';
@@ -55,9 +57,11 @@ export function withLook(
   setting: Setting,
   dueByLast: () => Day | null,
 ): Known {
-  const known = withPastApart(before, inspection);
   const { on } = inspection;
   const { facts, settings } = setting;
+  // What time alone tells gives way to what is seen.
+  const byTime = isSheThere(inspection) ? null : agedBy(before, on, settings);
+  const known = withPastApart(withTimePassed(before, byTime), inspection);
   const lookedBefore = known.lastLook?.inspection.on ?? on;
   const knownBefore = liveBelow(known.cells, lookedBefore);
   const emergingBefore = emergingOf(known);
@@ -120,6 +124,12 @@ function liveBelow(cells: Known['cells'], on: Day): readonly TrackedCell[] {
   for (const cell of cells.values()) if (isBelow(cell) && mayStillHoldQueen(cell, on)) live.push(cell);
   return live;
 }
+
+/** A queen who lays: seen herself, or by eggs, in the comb or in a cup. */
+const isSheThere = ({ eggs, queen, queenSeenAs, cells }: InspectionFact): boolean =>
+  eggs === 'seen' ||
+  (queen === 'seen' && queenSeenAs !== 'virgin') ||
+  cells.some(({ found }) => found !== 'not-found' && isOpenCell(found));
 
 /** A virgin was caught and taken out at the inspection. */
 const isTakenOut = ({ queen, queenSeenAs, queenHandled }: InspectionFact): boolean =>

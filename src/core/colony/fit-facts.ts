@@ -7,6 +7,7 @@ import type { MethodKind } from '../methods/method';
 import { methodNamed } from '../methods/methods';
 import { broodFrameCount } from '../space/hive';
 import type { ColonyState } from '../state/fold';
+import { readingToday } from './aged';
 import type { Drones, InspectionFact } from './facts';
 import { isUnseen } from './situation';
 import { mayStillHoldQueen } from './track-cells';
@@ -57,7 +58,7 @@ export function fitFactsOf(state: ColonyState, flow: DayRange | null, place: Pla
     isNewer ? (bySurvey ?? byLook) : (byLook ?? bySurvey);
   const open = liveCells.filter(({ lastStage }) => isOpenCell(lastStage)).length;
   return {
-    reading: lastInspection?.reading.reading ?? null,
+    reading: readingToday(state),
     queen: queen.expected,
     presumedGone: queen.presumedGone,
     isUnseen: isUnseen(state),

@@ -2,6 +2,7 @@ import type { Day } from '../calendar/day';
 import type { ReadingName } from '../inspections/reading';
 import type { MethodName } from '../methods/method';
 import { type Plain, sayer } from '../says/said';
+import type { AgedAs } from './aged';
 import type { DoubtCode } from './queen-doubt';
 
 /** What is said of a colony and its queens. */
@@ -19,6 +20,7 @@ export interface ColonySays {
   'virgin-inside': Plain;
   'method-begun': { readonly method: MethodName; readonly on: Day };
   'not-inspected': Plain;
+  aged: { readonly as: AgedAs; readonly since: Day; readonly seenOn: Day; readonly read: ReadingName };
 }
 
 export const say = sayer<ColonySays>('colony');

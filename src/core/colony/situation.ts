@@ -30,8 +30,9 @@ export function isUnseen({ inspections, frames, parts, queen }: ColonyState): bo
   return inspections.length === 0 && frames === null && parts.length === 0 && !isTold;
 }
 
-/** How a colony stands: its last reading, unless something befell the queen or was done about it since. */
-export function situationOf({ lastInspection, queen, parts }: ColonyState): Said {
+/** How a colony stands today: its last reading, or what that has become, unless something befell the queen or was done about it since. */
+export function situationOf({ lastInspection, queen, parts, aged }: ColonyState): Said {
+  if (aged) return say('aged', aged);
   if (queen.lateButThereOn !== null) return say('late-to-lay');
   if (queen.noEggsOn !== null) return say('no-eggs-by', { on: queen.noEggsOn });
   if (!lastInspection || lastInspection.queenAfter !== queen) {

@@ -1,26 +1,12 @@
-import { addDays, latestOf } from '../calendar/day';
+import { addDays, type Day, latestOf } from '../calendar/day';
+import { isActedOn } from '../colony/acted-on';
+import type { Aged } from '../colony/aged';
 import type { ReadingName } from '../inspections/reading';
 import { isReplacing } from '../inspections/replacing';
-import { methodNamed } from '../methods/methods';
 import { checkKey } from '../programmes/check-key';
 import { aCheck, type Check } from './check';
 import { say } from './says';
 import type { ScheduleFrom } from './schedule-part';
-
-/** Readings that more room is an answer to. */
-const ROOM_ANSWERS: ReadonlySet<ReadingName> = new Set(['congested', 'cups-only', 'settled']);
-
-/** A programme begun since the last look is what was done about it. */
-function isActedOn({ look, parts }: ScheduleFrom): boolean {
-  if (!look) return false;
-  const { reading } = look.reading;
-  return parts.some(({ programme, queen }) => {
-    if (programme.on < look.inspection.on || queen === 'ends') return false;
-    const { kind } = methodNamed(programme.method);
-    if (kind === 'increase') return queen !== 'unchanged';
-    return kind !== 'room' || ROOM_ANSWERS.has(reading);
-  });
-}
 
 /** Readings that are of the cells which were there: once none is left, they are over. */
 const OF_CELLS: ReadonlySet<ReadingName> = new Set(['swarm-imminent', 'preparing', 'early-preparing', 'cast-risk']);
@@ -41,9 +27,13 @@ function isGivenTime({ look, queen, patientUntil }: ScheduleFrom): boolean {
 export function actCheck(from: ScheduleFrom): Check | null {
   const { look } = from;
   if (!look || look.reading.actBy === null) return null;
-  if (isActedOn(from) || isWithoutCells(from) || isGivenTime(from)) return null;
   const { on, id } = look.inspection;
   const { reading, actBy } = look.reading;
+  if (isActedOn({ on, reading }, from.parts) || isWithoutCells(from) || isGivenTime(from)) return null;
+  // Whether room was made or cells were begun is to be seen.
+  if (from.aged?.as === 'may-have-cells' || from.aged?.as === 'old') return null;
+  if (from.aged?.as === 'swarm-may-go') return byAge(from.aged, { id, on, actBy });
+  if (from.aged?.as === 'workers-may-lay') return lookWithComb(from.aged, { id, on, actBy });
   const isBeingReplaced = isReplacing(look.reading);
   return aCheck({
     key: checkKey('act', id),
@@ -54,3 +44,33 @@ export function actCheck(from: ScheduleFrom): Check | null {
     reading,
   });
 }
+
+interface ActedBy {
+  readonly id: string;
+  readonly on: Day;
+  readonly actBy: Day;
+}
+
+const windowOf = ({ on, actBy }: ActedBy) => ({ earliest: on, ideal: latestOf(on, addDays(actBy, -1)), latest: actBy });
+
+/** The oldest cell may be sealed by now: the swarm may go on any fine day. */
+const byAge = ({ since, seenOn }: Aged, look: ActedBy): Check =>
+  aCheck({
+    key: checkKey('act', look.id),
+    code: 'act',
+    window: windowOf(look),
+    why: say('sealed-by-now', { since, seenOn }),
+    order: say('act-on', { reading: 'swarm-imminent', isReplacing: false }),
+    reading: 'swarm-imminent',
+  });
+
+/** So long without open brood workers may lay; or there is a queen after all. */
+const lookWithComb = ({ seenOn }: Aged, look: ActedBy): Check =>
+  aCheck({
+    key: checkKey('act', look.id),
+    code: 'act',
+    window: windowOf(look),
+    why: say('long-without-eggs', { seenOn }),
+    order: say('look-with-a-test-comb'),
+    reading: 'queen-missing',
+  });

@@ -11,6 +11,7 @@ import {
 import { addDays, type Day, earliestOf, latestOf } from '../calendar/day';
 import type { CheckWindow, DayRange, Window } from '../calendar/window';
 import { isFullSearch } from '../cells/thoroughness';
+import { type Aged, ONE_LOOK_WITHIN } from '../colony/aged';
 import { doubtSaid } from '../colony/queen-doubt';
 import { emergenceOf, mayStillHoldQueen } from '../colony/track-cells';
 import { say as sayOfMethod } from '../methods/says';
@@ -103,20 +104,39 @@ export function virginExpected(from: ScheduleFrom, emerged: Window): SchedulePar
   const { look, origin, queen } = from;
   const reading = look?.reading.reading;
   // Patience has run out, or something more urgent was seen: the reading leads.
-  const isByReading = look && reading !== 'virgin-loose' && reading !== 'awaiting-eggs' && reading !== 'settled';
-  const urgent = isByReading ? actCheck(from) : null;
-  if (urgent && reading !== 'cast-risk') return checks(urgent);
+  const isAwaited = reading === 'virgin-loose' || reading === 'awaiting-eggs' || reading === 'settled';
+  const noted = latestOf(emerged.earliest, look?.inspection.on ?? emerged.earliest);
+  // A reading of before she was noted has nothing to ask any more.
+  const isOfHer = reading === 'cast-risk' || look?.queenExpected === 'virgin';
+  const urgent = isOfHer && !isAwaited ? actCheck(from) : isOfHer ? null : cellsBesideHer(from, noted);
+  if (urgent && isOfHer && reading !== 'cast-risk') return checks(urgent);
   const care =
     origin === 'cast' && queen.requeeningId === 'start' ? careForCast(from, emerged) : careForVirgin(from, emerged);
-  return urgent ? castRisk(from, urgent, care) : care;
+  return urgent ? castRisk(from, urgent, isOfHer && look ? look.inspection.on : noted, care) : care;
+}
+
+/** A virgin was noted after the last look, over cells that are left: each of them can take a cast. */
+function cellsBesideHer(from: ScheduleFrom, on: Day): Check | null {
+  const { liveCells, parts, settings, today } = from;
+  const left = liveCells.filter((cell) => mayStillHoldQueen(cell, today));
+  const areKept = parts.length > 0 && left.length <= settings.cellsKept;
+  if (left.length === 0 || areKept) return null;
+  return inCycle(from, {
+    code: 'act',
+    window: { earliest: on, ideal: on, latest: on },
+    why: say('advice', { reading: 'cast-risk', isReplacing: false }),
+    order: say('act-on', { reading: 'cast-risk', isReplacing: false }),
+    reading: 'cast-risk',
+  });
 }
 
 /**
  * Other virgins are still to emerge: their cells come down today. The day after it is not too late, though the hive would have to be
- * left shut by then; it is once the last of them is out.
+ * left shut by then; it is once the last of them is out, or the first may fly.
  */
-function castRisk({ liveCells, today }: ScheduleFrom, urgent: Check, care: SchedulePart): SchedulePart {
-  if (!liveCells.some((cell) => mayStillHoldQueen(cell, today))) return care;
+function castRisk({ liveCells, today }: ScheduleFrom, urgent: Check, since: Day, care: SchedulePart): SchedulePart {
+  const mayFly = today > addDays(since, ONE_LOOK_WITHIN.value);
+  if (mayFly || !liveCells.some((cell) => mayStillHoldQueen(cell, today))) return care;
   const forced = say('more-virgins-to-emerge');
   return beforeShutting([{ ...urgent, forced }], care);
 }
@@ -246,6 +266,8 @@ export function raisingQueen(from: ScheduleFrom): SchedulePart {
   if (!emergence) return checks(look ? (actCheck(from) ?? routineAfter(from, look)) : null);
 
   const care = careForVirgin(from, emergence);
+  const { aged } = from;
+  if (aged?.as === 'may-have-swarmed' || aged?.as === 'virgin-may-be-out') return oneLook(from, aged, care);
   const search = removed === null ? afterPrime(from, emergence) : cellSearch(from, removed, known);
   if (search.length > 0) return beforeShutting(search, care);
   if (liveCells.length <= KEPT_CELLS_AT_MOST.value || !look) return care;
@@ -260,6 +282,29 @@ export function raisingQueen(from: ScheduleFrom): SchedulePart {
   });
   return beforeShutting([thin], care);
 }
+
+/**
+ * A virgin may be out of cells that nobody has seen to: one look while she cannot fly yet, which takes down what could still take a cast;
+ * after that it is left shut.
+ */
+function oneLook(from: ScheduleFrom, { as, since, seenOn }: Aged, care: SchedulePart): SchedulePart {
+  const latest = addDays(since, ONE_LOOK_WITHIN.value);
+  // Thinned already: those that are left are the ones that were kept.
+  const isThinned = as === 'virgin-may-be-out' && from.liveCells.length <= from.settings.cellsKept && lookedFor(from);
+  if (from.today > latest || isThinned) return care;
+  const look = inCycle(from, {
+    code: 'act',
+    window: { earliest: since, ideal: since, latest },
+    why: say('one-look', { since, seenOn, until: latest }),
+    order: say('one-look-at-its-cells'),
+    forced: say('more-virgins-to-emerge'),
+    reading: 'cast-risk',
+  });
+  return beforeShutting([look], care);
+}
+
+/** Cells were broken down at the last look: it was thinned then. */
+const lookedFor = ({ look }: ScheduleFrom): boolean => look !== null && look.takenDown > 0;
 
 /** A swarm was seen to leave, and nobody has looked for its cells since: they are found and thinned before the first cast. */
 function afterPrime(from: ScheduleFrom, emergence: Window): readonly Check[] {

@@ -30,6 +30,11 @@ export interface ScheduleSays {
   'caged-in-is-she-out': On;
   'caged-in-eggs-due': On;
   'more-virgins-to-emerge': Plain;
+  'sealed-by-now': { readonly since: Day; readonly seenOn: Day };
+  'long-without-eggs': { readonly seenOn: Day };
+  'look-with-a-test-comb': Plain;
+  'one-look': { readonly since: Day; readonly seenOn: Day; readonly until: Day };
+  'one-look-at-its-cells': Plain;
   'cast-has-a-virgin': Plain;
   'test-frame-had-no-cells': { readonly shownOn: Day; readonly latest: Day };
   'queen-does-not-lay': Plain;

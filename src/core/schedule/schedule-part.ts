@@ -1,5 +1,6 @@
 import type { Day } from '../calendar/day';
 import type { CheckWindow, Window } from '../calendar/window';
+import type { Aged } from '../colony/aged';
 import type { ColonyOrigin } from '../colony/facts';
 import type { InspectionRead } from '../colony/inspection-known';
 import type { QueenState } from '../colony/queen-state';
@@ -18,6 +19,8 @@ export interface ScheduleFrom {
   readonly origin: ColonyOrigin;
   readonly look: InspectionRead | null;
   readonly queen: QueenState;
+  /** What the last reading has become by today; null: it stands. */
+  readonly aged: Aged | null;
   /** Cells that may hold a queen, apart from those above the excluder of a Demaree. */
   readonly liveCells: readonly TrackedCell[];
   readonly liveAbove: readonly TrackedCell[];

@@ -1,6 +1,7 @@
-import type { Day } from '../calendar/day';
+import { addDays, type Day } from '../calendar/day';
 import { type ColonyCellDates, colonyCellDates } from '../cells/date-cells';
 import { afterStep } from '../colony/after-step';
+import { type Aged, agedBy, OLD_AFTER_ROUTINE, withTimePassed } from '../colony/aged';
 import type { ColonyFacts } from '../colony/facts';
 import type { InspectionKnown, InspectionRead } from '../colony/inspection-known';
 import { atStart, type BroodSeen, isBelow, type Known, lastKnownLive, type Setting } from '../colony/known';
@@ -10,6 +11,7 @@ import { type Step, stepsOf } from '../colony/steps';
 import type { TrackedCell } from '../colony/track-cells';
 import { withSurveys } from '../colony/with-surveys';
 import { lazily } from '../lazily';
+import { checkKey } from '../programmes/check-key';
 import type { CheckAnswerFact, ProgrammePart } from '../programmes/facts';
 import { type FollowUpState, followUpsOf } from '../programmes/follow-up-state';
 import { partBy } from '../programmes/parts';
@@ -34,6 +36,8 @@ export interface ColonyState {
   /** In order of time. */
   readonly inspections: readonly InspectionKnown[];
   readonly lastInspection: InspectionKnown | null;
+  /** What its last reading has become by today; null: it still stands. */
+  readonly aged: Aged | null;
   readonly cells: readonly TrackedCell[];
   /** Cells that may hold a queen, apart from those above the excluder of a Demaree. */
   readonly liveCells: readonly TrackedCell[];
@@ -61,6 +65,7 @@ function scheduleOf(
   known: Known,
   look: InspectionRead | null,
   { facts, settings, today, changes }: Setting,
+  aged: Aged | null,
 ): ColonySchedule {
   const live = lastKnownLive(known);
   const { origin } = facts;
@@ -74,6 +79,7 @@ function scheduleOf(
       origin,
       look,
       queen,
+      aged,
       liveCells,
       liveAbove,
       patientUntil: patienceWith(queen, facts, followUps),
@@ -137,17 +143,20 @@ export function foldColony(facts: ColonyFacts, ofBook: Settings, today: Day): Co
   const parts = facts.parts.map((part) => partBy(part, inspections, facts.answers, today));
   const steps = stepsOf(setting.facts, parts, today);
   const looks: InspectionKnown[] = [];
-  const known = afterAll(steps, setting, ({ lastLook }, { kind }) => {
+  const followed = afterAll(steps, setting, ({ lastLook }, { kind }) => {
     if (kind === 'look' && lastLook) looks.push(lastLook);
   });
+  const byTime = agedBy(followed, today, settings);
+  const known = withTimePassed(followed, byTime);
   const cells = [...known.past.values(), ...known.cells.values()].sort((a, b) => a.firstSeen - b.firstSeen);
   const ended = (facts.endedOn !== null && facts.endedOn <= today) || known.parts.some(isUnited);
-  const schedule = ended ? EMPTY_SCHEDULE : scheduleNow(known, setting);
+  const schedule = ended ? EMPTY_SCHEDULE : scheduleNow(known, setting, byTime);
   return {
     today,
     knownSince: knownSince(facts),
     inspections: looks,
     lastInspection: known.lastLook,
+    aged: byTime ?? oldReading(followed, schedule, today),
     cells,
     liveCells: lastKnownLive(known).filter(isBelow),
     cellDates: colonyCellDates(
@@ -180,4 +189,16 @@ function flightsOf(
 const nextLook = (known: Known, setting: Setting): (() => Day | null) =>
   lazily(() => scheduleNow(known, setting).checks[0]?.window.latest ?? known.alreadyDue());
 
-const scheduleNow = (known: Known, setting: Setting): ColonySchedule => scheduleOf(known, known.lastLook, setting);
+const scheduleNow = (known: Known, setting: Setting, aged: Aged | null = null): ColonySchedule =>
+  scheduleOf(known, known.lastLook, setting, aged);
+
+/** The look that was to follow the last one is long overdue: what that said is of its day. */
+function oldReading({ lastLook, queen }: Known, { checks }: ColonySchedule, today: Day): Aged | null {
+  if (!lastLook || lastLook.queenAfter !== queen) return null;
+  const { id, on } = lastLook.inspection;
+  const due = checks.find(({ key }) => key === checkKey('look', id));
+  const since = due && addDays(due.window.latest, OLD_AFTER_ROUTINE.value + 1);
+  return since !== undefined && since <= today
+    ? { as: 'old', since, seenOn: on, read: lastLook.reading.reading }
+    : null;
+}

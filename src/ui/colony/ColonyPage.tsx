@@ -146,7 +146,7 @@ export function ColonyPage(props: ColonyPageProps) {
         <TimeStrip axis={axis} marks={view.overview} name={`${colony.name}, what is due`} />
       </div>
       <div className="grid gap-x-10 wide:grid-cols-[var(--words)_minmax(0,1fr)]">
-        {view.reading ? <EvidencePanel reading={view.reading} /> : <div />}
+        {view.reading ? <EvidencePanel reading={view.reading} readThen={view.readThen} /> : <div />}
         <QueenPanel
           colonyId={colony.id}
           words={view.queen}

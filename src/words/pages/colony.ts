@@ -1,6 +1,7 @@
 import type { Day } from '../../core/calendar/day';
 import type { DayRange } from '../../core/calendar/window';
 import type { CellStage } from '../../core/cells/stage';
+import { withinSentence } from '../capital';
 import { findingWords, STAGE_WORDS } from '../cells';
 import { dayWords, distanceWords, rangeWords, weekdayWords } from '../days';
 
@@ -10,6 +11,8 @@ export const colonyPhrases = {
   anotherColony: 'another colony',
   lastLooked: (on: Day, today: Day) => `Last inspected ${weekdayWords(on)}, ${distanceWords(on, today)}`,
   notInspectedYet: 'Not inspected yet',
+  /** What was read on the day of a look, where that is not what it reads today. */
+  readThen: (on: Day, title: string) => `On ${weekdayWords(on)}: ${withinSentence(title)}`,
   skipped: (check: string, reason: string) => `Skipped: ${check} “${reason}”`,
   notDone: (latest: Day, check: string) => `Not done by ${weekdayWords(latest)}: ${check}. Too late now.`,
   leaveShut: (shut: DayRange) => `Leave shut ${rangeWords(shut)}, both days included. Opening it then can lose her.`,

@@ -5,6 +5,7 @@ export const swarmOutPhrases = {
   sign: {
     'sealed-cells': 'Sealed cells at the last inspection.',
     'open-cells': 'Cells with larvae or eggs, not sealed yet when last seen.',
+    'unseen-since': 'Cells that could have taken a swarm by now; not inspected since.',
     'not-enough-seen': 'Too little was seen to rule it out.',
     none: 'Nothing speaks for it.',
   } as const satisfies { readonly [S in SwarmSign]: string },
