@@ -36,6 +36,7 @@ import { STAGE_WORDS } from '../src/words/cells';
 import { SOURCE_WORDS, UNIT_WORDS } from '../src/words/figure-sources';
 import { FIGURE_WORDS } from '../src/words/figures';
 import { methodSaid } from '../src/words/methods/methods';
+import { ageingRows, NOTED_HEADS, notedRows } from './lib/ageing';
 
 export const DOMAIN_DOC = resolve(import.meta.dirname, '../docs/DOMAIN.md');
 
@@ -108,7 +109,10 @@ function rules(): string {
   );
 }
 
-const PARTS: Readonly<Record<string, () => string>> = { figures, stages, readings, methods, rules };
+const ageing = () => table(['read on day 0', 'from day', 'then it says', 'and asks'], ageingRows());
+const noted = () => table(NOTED_HEADS, notedRows());
+
+const PARTS: Readonly<Record<string, () => string>> = { figures, stages, readings, ageing, noted, methods, rules };
 
 /** The document with its generated parts made anew; what stands around them is left as it is. */
 export function withGeneratedParts(document: string): string {

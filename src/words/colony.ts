@@ -80,6 +80,7 @@ export const colonyWords: Words<ColonySays> = {
   'no-eggs-by': ({ on }) => `No eggs of a young queen by ${dayWords(on)}`,
   'caged-queen-given': ({ on }) => `Caged queen given on ${dayWords(on)}`,
   'without-queen': ({ since }) => `Queenless since ${dayWords(since)}`,
+  'swarm-left': ({ on }) => `Swarmed on ${dayWords(on)}`,
   'virgin-inside': 'A virgin is in there',
   'method-begun': ({ method, on }) => `${methodTitle(method)}, ${dayWords(on)}`,
   'not-inspected': 'Not inspected yet',

@@ -250,6 +250,11 @@ export const FIGURE_WORDS: Readonly<Record<string, string>> = {
   'add-a-super-when-the-supers-are-full-to': 'Add a super when the supers are full to',
   'a-super-is-ready-to-take-off-when-sealed-to': 'A super is ready to take off when sealed to',
   'a-box-is-heavy-from': 'A box is heavy from',
+  'laying-workers-may-start-after-a-look-without-eggs': 'Laying workers may start after an inspection without eggs',
+  'cells-may-be-begun-after-room-ran-out': 'Cells may be begun after laying room ran out',
+  'a-reading-is-old-after-the-look-that-was-due': 'A reading is old after the inspection that was due',
+  'one-look-at-cells-after-the-first-may-have-emerged':
+    'One look at the cells after the first may have emerged, within',
   'find-the-queenless-half': 'Find the queenless half of a split',
   'search-above-the-excluder': 'Search the brood above the excluder of a Demaree, inspect below',
   'supers-after-a-demaree': 'Look at the supers after a Demaree',

@@ -1,7 +1,8 @@
 import { lastLaid } from '../brood/last-laid';
 import type { Day } from '../calendar/day';
 import type { Window } from '../calendar/window';
-import { isOpenCell } from '../cells/stage';
+import { isLive, isOpenCell } from '../cells/stage';
+import { isFullSearch } from '../cells/thoroughness';
 import { answersOfLook } from '../programmes/follow-up-state';
 import { patienceWith } from '../queens/virgin-care';
 import { afterReading, beforeSeen } from './after-reading';
@@ -71,7 +72,14 @@ export function withLook(
   const tracked = [...cells.values()];
   const liveNow = liveBelow(cells, on).length;
   const sight = seenAtLook(inspection);
-  const expecting = beforeSeen(known.queen, sight, knownBefore, liveNow, emergingBefore);
+  const expecting = beforeSeen(
+    known.queen,
+    sight,
+    knownBefore,
+    liveNow,
+    emergingBefore,
+    isAllTaken(inspection, knownBefore),
+  );
   const read = readInColony(inspection, tracked, expecting);
   const isDroneLaying = read.reading.reading === 'drone-laying';
   const amid = {
@@ -130,6 +138,29 @@ const isSheThere = ({ eggs, queen, queenSeenAs, cells }: InspectionFact): boolea
   eggs === 'seen' ||
   (queen === 'seen' && queenSeenAs !== 'virgin') ||
   cells.some(({ found }) => found !== 'not-found' && isOpenCell(found));
+
+/**
+ * A full look at which every cell that was known or found was whole, and broken down by the keeper, with nothing left young enough to raise
+ * another from.
+ */
+function isAllTaken(
+  { cells, thoroughness, eggs, youngest }: InspectionFact,
+  knownBefore: readonly TrackedCell[],
+): boolean {
+  const taken = new Set(
+    cells.filter(({ found, takenDown }) => takenDown && isWhole(found)).map(({ cellId }) => cellId),
+  );
+  return (
+    taken.size > 0 &&
+    taken.size === cells.filter(({ found }) => found !== 'cup-dry' && found !== 'removed').length &&
+    knownBefore.every(({ cell }) => taken.has(cell.id)) &&
+    isFullSearch(thoroughness) &&
+    eggs === 'none' &&
+    youngest !== 'larvae-small'
+  );
+}
+
+const isWhole = (found: InspectionFact['cells'][number]['found']): boolean => found !== 'not-found' && isLive(found);
 
 /** A virgin was caught and taken out at the inspection. */
 const isTakenOut = ({ queen, queenSeenAs, queenHandled }: InspectionFact): boolean =>

@@ -12,6 +12,7 @@ import { emergenceOf, type TrackedCell } from './track-cells';
  * @param knownBefore the live cells that were known
  * @param liveNow how many are left
  * @param emerging when the virgins emerge that it raises, where no cell of it is known
+ * @param isAllTaken every cell that it had was seen closed or open, and broken down by the keeper at this look: nobody came out of them
  */
 export function beforeSeen(
   state: QueenState,
@@ -19,6 +20,7 @@ export function beforeSeen(
   knownBefore: readonly TrackedCell[],
   liveNow: number,
   emerging: Window | null,
+  isAllTaken = false,
 ): QueenState {
   // A virgin was seen: the rest is read in the light of it.
   const isYoung = queen === 'seen' && eggs !== 'seen' && queenSeenAs === 'virgin';
@@ -28,6 +30,7 @@ export function beforeSeen(
   }
   const isQueenless = (state.expected === 'none' || state.presumedGone) && state.withoutSince === null;
   if (!isQueenless || liveNow > 0 || eggs === 'seen') return state;
+  if (isAllTaken) return state.expected === 'none' ? { ...state, withoutSince: on } : state;
   const emerged = emergenceOf(knownBefore) ?? emerging;
   if (!emerged || emerged.earliest > on) return state;
   // Every frame was looked at and no cell is left: the last is out as well.

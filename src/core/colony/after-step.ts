@@ -1,16 +1,18 @@
 import type { Day } from '../calendar/day';
 import { methodNamed } from '../methods/methods';
 import type { ProgrammePart } from '../programmes/facts';
-import { roomFigures } from '../settings/settings';
+import { roomFigures, type SettingsHere, yearHere } from '../settings/settings';
 import { aboveExcluder } from '../space/above-excluder';
 import { roomOf } from '../space/room';
 import { triggersOf } from '../space/triggers';
 import { laidBefore } from '../space/would-lay';
+import { seasonPart } from '../year/beekeeping-year';
 import { withLook } from './after-look';
+import type { QueenEventFact } from './facts';
 import { emergingOf, type Known, type Setting, withQueen } from './known';
 import { partedDays } from './parted-days';
 import { afterHalfKnown, afterProgrammeStart } from './queen-by-programme';
-import { afterQueenEvent, onlyOn, withVirgin } from './queen-state';
+import { afterQueenEvent, onlyOn, type QueenState, withVirgin } from './queen-state';
 import type { Step } from './steps';
 import { mayStillHoldQueen, type TrackedCell, takenFrom } from './track-cells';
 import { withAnswer } from './with-answer';
@@ -25,7 +27,8 @@ const AFTER: {
   ) => Known;
 } = {
   half: (known, { part, half }) => withQueen(known, afterHalfKnown(known.queen, { ...part, half })),
-  queen: (known, { event }) => withQueen(known, afterQueenEvent(known.queen, event, emergingOf(known))),
+  queen: (known, { event }, { settings }) =>
+    withQueen(known, withoutBrood(afterQueenEvent(known.queen, event, emergingOf(known)), event, settings)),
   given: (known, { departure }) => {
     const cell = known.cells.get(departure.cellId);
     if (!cell) return known;
@@ -86,6 +89,13 @@ const AFTER: {
  */
 export const afterStep = (known: Known, step: Step, setting: Setting, dueByLast: () => Day | null): Known =>
   AFTER[step.kind](known, step as never, setting, dueByLast);
+
+/** A colony without brood, between the last laying of a year and the first of the next, raises no queen from what it has. */
+function withoutBrood(queen: QueenState, { kind, on }: QueenEventFact, settings: SettingsHere): QueenState {
+  const isLost = kind === 'removed' || kind === 'lost';
+  if (!isLost || queen.expected !== 'none' || seasonPart(on, yearHere(settings)) !== 'rest') return queen;
+  return { ...queen, withoutSince: queen.withoutSince ?? on };
+}
 
 /** The cell of a virgin who has left it. */
 function asEmerged(cell: TrackedCell): TrackedCell {

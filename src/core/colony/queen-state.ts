@@ -1,6 +1,6 @@
 import { emergesAfter } from '../biology/emerges-after';
-import { EMERGE_AFTER_CAST } from '../biology/mating';
-import type { Day } from '../calendar/day';
+import { EMERGE_AFTER_CAST, FIRST_EGGS } from '../biology/mating';
+import { addDays, type Day } from '../calendar/day';
 import { type DayRange, notAfter, type Window } from '../calendar/window';
 import type { QueenExpected } from '../inspections/inspection-seen';
 import { type ColonyOrigin, daysOf, type QueenEventFact } from './facts';
@@ -189,14 +189,7 @@ export function afterQueenEvent(state: QueenState, event: QueenEventFact, emergi
     case 'virgin-taken':
       // Her cells are known; without one left the colony has nothing.
       if (state.expected === 'laying' && !state.presumedGone) return state;
-      return {
-        ...fresh,
-        ...noQueen,
-        requeeningId: id,
-        programme: state.programme,
-        lastOwnEggs: state.lastOwnEggs,
-        withoutSince: emerging && emerging.latest > on ? null : on,
-      };
+      return withoutHer(state, event, emerging);
     case 'caged-in':
       return {
         ...fresh,
@@ -217,6 +210,10 @@ export function afterQueenEvent(state: QueenState, event: QueenEventFact, emergi
       return { ...state, clipped: true, queenId };
     case 'removed':
     case 'lost':
+      // She was the virgin: there are no eggs of hers yet, and it raises another from its cells alone.
+      if (state.expected === 'virgin' && state.doubt === null && !mayHaveLaid(state, on)) {
+        return withoutHer(state, event, emerging);
+      }
       // The old queen was found after all, while the bought one is in there.
       if (isOldQueenFound(state, queenId)) return { ...state, doubt: null, lastOwnEggs: days.to };
       return { ...fresh, ...noQueen, removedOn: days.from, removedTo: days.to, lastOwnEggs: days.to, requeeningId: id };
@@ -237,6 +234,20 @@ export function afterQueenEvent(state: QueenState, event: QueenEventFact, emergi
     }
   }
 }
+
+const mayHaveLaid = ({ virginEmerged }: QueenState, on: Day): boolean =>
+  virginEmerged === null || on >= addDays(virginEmerged.earliest, FIRST_EGGS.value.early);
+
+/** A virgin is gone: another comes of the cells that are left, or there is nothing to raise one from. */
+const withoutHer = (state: QueenState, { id, on }: QueenEventFact, emerging: Window | null): QueenState => ({
+  ...state,
+  ...nobodyElse,
+  ...noQueen,
+  requeeningId: id,
+  programme: state.programme,
+  lastOwnEggs: state.lastOwnEggs,
+  withoutSince: emerging && emerging.latest > on ? null : on,
+});
 
 const keepsClip = (state: QueenState, queenId: string) => state.queenId === queenId && state.clipped;
 

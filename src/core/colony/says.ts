@@ -17,6 +17,7 @@ export interface ColonySays {
   'no-eggs-by': { readonly on: Day };
   'caged-queen-given': { readonly on: Day };
   'without-queen': { readonly since: Day };
+  'swarm-left': { readonly on: Day };
   'virgin-inside': Plain;
   'method-begun': { readonly method: MethodName; readonly on: Day };
   'not-inspected': Plain;

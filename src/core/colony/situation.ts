@@ -37,7 +37,11 @@ export function situationOf({ lastInspection, queen, parts, aged }: ColonyState)
   if (queen.noEggsOn !== null) return say('no-eggs-by', { on: queen.noEggsOn });
   if (!lastInspection || lastInspection.queenAfter !== queen) {
     if (queen.expected === 'caged' && queen.cagedOn !== null) return say('caged-queen-given', { on: queen.cagedOn });
-    if (queen.expected === 'none' && queen.removedOn !== null) return say('without-queen', { since: queen.removedOn });
+    if (queen.expected === 'none') {
+      const since = queen.removedOn ?? queen.withoutSince;
+      return since === null ? say('read', { reading: 'raising-queen' }) : say('without-queen', { since });
+    }
+    if (queen.presumedGone && queen.swarmedOn !== null) return say('swarm-left', { on: queen.swarmedOn.from });
     if (queen.expected === 'virgin') return say('virgin-inside');
   }
   const done = parts.findLast(({ programme, queen: role }) => {

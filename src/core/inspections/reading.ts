@@ -45,6 +45,12 @@ interface Sight {
 
 const isVacated = (stage: CellStage) => stage === 'emerged' || stage === 'torn-down';
 
+/** Cells that tell of a virgin out: beside a laying queen who was seen, one torn down at its side was the workers' doing. */
+const letOut =
+  ({ eggs, queenSeen }: InspectionSeen) =>
+  (stage: CellStage): boolean =>
+    stage === 'emerged' || (stage === 'torn-down' && !(eggs === 'seen' && queenSeen));
+
 function expectsEggs({ on, context }: Sight): boolean {
   const { queenExpected, virginEmergedFrom } = context;
   if (queenExpected !== 'virgin' && queenExpected !== 'caged') return false;
@@ -61,10 +67,10 @@ const RULES: readonly { readonly reading: ReadingName; readonly holds: (sight: S
   },
   {
     reading: 'cast-risk',
-    holds: ({ count }) => {
+    holds: ({ count, seen }) => {
       const live = count(isLive);
       const moving = count((stage) => stage === 'queen-moving');
-      return (count(isVacated) > 0 && live > 0) || (moving > 0 && live > 1);
+      return (count(letOut(seen)) > 0 && live > 0) || (moving > 0 && live > 1);
     },
   },
   {

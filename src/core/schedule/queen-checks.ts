@@ -21,7 +21,8 @@ import { eggsWindow, emergenceRaised, findCellsWindow, leaveShutSpan } from '../
 import { virginFlights } from '../queens/virgin-flights';
 import type { Said } from '../says/said';
 import { sentences } from '../says/together';
-import { KEPT_CELLS_AT_MOST } from '../settings/settings';
+import { KEPT_CELLS_AT_MOST, yearHere } from '../settings/settings';
+import { endOfRest } from '../year/beekeeping-year';
 import { actCheck } from './act-check';
 import { aCheck, type Check, type CheckCode } from './check';
 import { againWithin } from './colony-schedule';
@@ -306,18 +307,18 @@ function oneLook(from: ScheduleFrom, { as, since, seenOn }: Aged, care: Schedule
 /** Cells were broken down at the last look: it was thinned then. */
 const lookedFor = ({ look }: ScheduleFrom): boolean => look !== null && look.takenDown > 0;
 
-/** A swarm was seen to leave, and nobody has looked for its cells since: they are found and thinned before the first cast. */
+/** A swarm was seen to leave, and nobody has searched it since: its cells are found, or thinned, before the first cast. */
 function afterPrime(from: ScheduleFrom, emergence: Window): readonly Check[] {
   const { look, queen } = from;
   const { swarmedOn } = queen;
   if (swarmedOn === null || queen.programme) return [];
   const isLooked = look !== null && look.inspection.on > swarmedOn.to && isFullSearch(look.inspection.thoroughness);
-  if (isLooked || from.liveCells.length > 0) return [];
+  if (isLooked) return [];
   const latest = latestOf(swarmedOn.to, addDays(emergence.earliest, -1));
   const ideal = earliestOf(addDays(swarmedOn.to, 1), latest);
   return [
     inCycle(from, {
-      code: 'find-cells',
+      code: from.liveCells.length > 0 ? 'thin-cells' : 'find-cells',
       window: { earliest: swarmedOn.to, ideal, latest },
       why: say('swarm-left', {
         on: swarmedOn.from,
@@ -376,10 +377,12 @@ function cageQueenIn(from: ScheduleFrom, since: Day, queenless: Day): Check {
   });
 }
 
+/** Within days; what was found in the rest waits for the first days on which hives are opened again. */
 function giveAQueen(from: ScheduleFrom, since: Day): Check {
+  const first = latestOf(since, endOfRest(since, yearHere(from.settings)));
   return inCycle(from, {
     code: 'act',
-    window: { earliest: since, ideal: since, latest: addDays(since, GIVE_A_QUEEN_WITHIN.value) },
+    window: { earliest: first, ideal: first, latest: addDays(first, GIVE_A_QUEEN_WITHIN.value) },
     why: say('nothing-to-raise-one-from'),
     order: say('give-a-queen-or-cell'),
   });

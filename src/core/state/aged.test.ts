@@ -127,6 +127,59 @@ describe('what was noted since leads, and takes nothing away', () => {
   });
 });
 
+describe('who can have come out of what', () => {
+  const gone = queenEvent({ kind: 'removed', on: day('2027-05-01') });
+  const found = (date: string, cells: InspectionFact['cells'], over: Partial<InspectionFact> = {}) =>
+    inspection({ at: `2027-${date}T12:00`, eggs: 'none', queen: 'none', cells, ...over });
+
+  it('its only cell was closed, and broken down: nobody came out, and it has nothing to raise one from', () => {
+    const look = found('05-12', [{ cellId: 'a', found: 'sealed', takenDown: true }]);
+    const state = on('05-12', { queenEvents: [gone], inspections: [look] });
+    expect(told(state)).toBe('as-read, now act');
+    expect(state.schedule.leaveShut).toEqual([]);
+    expect(state.queen).toMatchObject({ expected: 'none', withoutSince: day('2027-05-12') });
+    // With larvae young enough left it may begin others, and one that is open tells of a virgin.
+    const young = found('05-12', look.cells, { youngest: 'larvae-small' });
+    expect(on('05-12', { queenEvents: [gone], inspections: [young] }).queen.withoutSince).toBeNull();
+    const open = found('05-12', [...look.cells, { cellId: 'b', found: 'emerged', takenDown: false }]);
+    expect(on('05-12', { queenEvents: [gone], inspections: [open] }).queen.expected).toBe('virgin');
+  });
+
+  it.each([
+    [{ eggs: 'seen', queen: 'seen' }, 'swarm-imminent'],
+    [{ eggs: 'seen', queen: 'none' }, 'cast-risk'],
+    [{ eggs: 'none', queen: 'seen' }, 'cast-risk'],
+  ] as const)('one torn cell beside another, and %o: %s', (seen, reading) => {
+    const cells = [
+      { cellId: 'a', found: 'torn-down', takenDown: false },
+      { cellId: 'b', found: 'sealed', takenDown: false },
+    ] as const;
+    const state = on('05-12', { inspections: [found('05-12', cells, seen)] });
+    expect(state.lastInspection?.reading.reading).toBe(reading);
+    expect(state.queen.expected).toBe(reading === 'cast-risk' ? 'virgin' : 'laying');
+  });
+
+  it('a virgin who is lost before she can lay leaves nothing to raise another from but cells', () => {
+    const out = queenEvent({ kind: 'virgin-out', on: day('2027-05-08') });
+    const lost = queenEvent({ kind: 'lost', on: day('2027-05-10') });
+    const bare = on('05-10', { queenEvents: [out, lost] });
+    expect(bare.schedule.checks.map(({ code, window }) => [code, window.latest])).toEqual([['act', day('2027-05-13')]]);
+    const withCells = on('05-10', {
+      queenEvents: [out, lost],
+      inspections: [found('05-07', [{ cellId: 'b', found: 'larva-large', takenDown: false }])],
+    });
+    expect(withCells.queen).toMatchObject({ expected: 'none', withoutSince: null });
+  });
+
+  it('a colony without brood at midwinter raises none, and is helped when hives are opened again', () => {
+    const state = on('12-24', { queenEvents: [queenEvent({ kind: 'lost', on: day('2027-12-24') })] });
+    expect(state.schedule).toMatchObject({ emergence: null, leaveShut: [] });
+    const [only, ...others] = state.schedule.checks;
+    expect(others).toEqual([]);
+    expect(formatDay(only?.window.earliest ?? state.today)).toMatch(/^2028-0[23]-/);
+  });
+});
+
 describe('a later look', () => {
   it('that finds eggs or her is believed, and not what time alone told', () => {
     const later = inspection({ at: '2027-05-24T12:00', cells: [] });
