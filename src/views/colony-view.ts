@@ -71,6 +71,8 @@ export interface ColonyView {
   /** What was said in two ways on one day. */
   readonly contradictions: readonly string[];
   readonly leaveShut: string | null;
+  /** The days on which it is left shut have begun. */
+  readonly isShutToday: boolean;
   readonly queen: string;
   readonly lastLaid: string | null;
   /** On which afternoons its virgin could fly; null: it has none, or the weather is not known. */
@@ -120,6 +122,7 @@ export function colonyView(
       today,
     ).map(contradictionWords),
     leaveShut: shut ? colonyPhrases.leaveShut(shut) : null,
+    isShutToday: shut !== undefined && shut.from <= today,
     queen: queenWords(state),
     lastLaid: lastLaidWords(state),
     flights: state.flights && flightsWords(state.flights),

@@ -67,7 +67,7 @@ describe('the weather of a round', () => {
     });
     expect(weather).toEqual([
       'Weather that day: open hives from 11:00 to 16:00.',
-      expect.stringMatching(/^Swarm weather on 17 May: Sealed has sealed cells and may swarm\./),
+      expect.stringMatching(/^Swarm weather on 17 May: Sealed may swarm\./),
     ]);
     expect(
       roundAsText('Orchard', 'Sun 16 May', roundView([sealed], day(TODAY), { days: [aDay], swarmWeather: [] })),

@@ -42,7 +42,7 @@ export const swarmWeatherWords = 'Swarm weather: the first fine day after days t
 
 /** What is told of the colonies that may swarm on the first fine day. */
 export const swarmRiskWords = (on: Day, names: readonly string[]): string =>
-  `Swarm weather on ${dayWords(on)}: ${listWords(names)} ${names.length === 1 ? 'has' : 'have'} sealed cells and may swarm. Be there by mid-morning, or act before the weather turns.`;
+  `Swarm weather on ${dayWords(on)}: ${listWords(names)} may swarm. Be there by mid-morning, or act before.`;
 
 /** `The forecast leaves no fit day for it by Wed 19 May; the next is Thu 20 May.` */
 export const noFitDayWords = ({ until, next }: NoFitDay): string =>

@@ -5,8 +5,9 @@ import { TONE_TEXT } from '../time/tones';
 
 /** The reading as a headline, what to do, and the facts it rests on. */
 export function ReadingPanel({ view, at, minute }: { view: ColonyView; at: DueAt; minute: string }) {
-  const { situation, reading, due, leaveShut, notDone, seen, contradictions } = view;
+  const { situation, reading, due, leaveShut, isShutToday, notDone, seen, contradictions } = view;
   const tone = due[0]?.tone ?? 'fine';
+  const shut = leaveShut && <p className="text-indigo mt-1 font-bold">{leaveShut}</p>;
   return (
     <section aria-label="Reading">
       {seen !== situation && <p className="text-muted text-sm">{seen}</p>}
@@ -17,8 +18,10 @@ export function ReadingPanel({ view, at, minute }: { view: ColonyView; at: DueAt
           {words}
         </p>
       ))}
-      {leaveShut && <p className="text-indigo mt-1 font-bold">{leaveShut}</p>}
+      {/* What is to be done before it begins comes first. */}
+      {isShutToday && shut}
       <DueList due={due} at={at} minute={minute} saidAbove={reading?.advice} />
+      {!isShutToday && shut}
       {notDone.map((words) => (
         <p key={words} className="text-muted text-sm">
           {words}
