@@ -82,6 +82,11 @@ export const scheduleWords: Words<ScheduleSays> = {
   'more-virgins-to-emerge':
     'More virgins are to emerge: casts can leave on any fine day. Take the other cells down first, then leave it shut.',
   'cast-has-a-virgin': 'A cast has a virgin: time for her to fly and lay.',
+  'cells-beside-her-cage': ({ cells }) =>
+    `${cells === 1 ? 'A cell is' : `${cells} cells are`} there beside the caged queen: with a virgin out she is lost, and with cells the bees may never accept her.`,
+  'break-down-the-cells': 'Break down every cell',
+  'she-was-seen': ({ shownOn, latest, isHived }) =>
+    `She was seen on ${dayWords(shownOn)} and lays no eggs yet${isHived ? ': a virgin, or no food or comb to lay in. Feed it if there is no flow' : ''}. With none by ${dayWords(latest)} replace her.`,
   'test-frame-had-no-cells': ({ shownOn, latest }) =>
     `The test frame of ${dayWords(shownOn)} had no cells, so there is a queen. None by ${dayWords(latest)}: replace her.`,
   'queen-does-not-lay': 'A queen is in there who does not come to lay: she failed to mate, or is hurt.',

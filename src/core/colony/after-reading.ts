@@ -59,6 +59,10 @@ export function afterReading(
       const virgin = emerged ? notAfter(emerged, on) : onlyOn(on);
       return { ...withVirgin(state, virgin, null, id), lastOwnEggs: state.lastOwnEggs ?? state.lastEggsSeen };
     }
+    case 'raising-queen':
+      // A nuc or a swarm in which she has not been seen to lay: it has lost her, and did not swarm.
+      if (state.expected !== 'laying' || state.arrivedOn === null) return state;
+      return { ...state, presumedGone: true, clipped: false, requeeningId: id, arrivedOn: null, noEggsOn: null };
     case 'swarmed':
       if (state.expected !== 'laying' || state.swarmedOn !== null) return state;
       return { ...state, presumedGone: true, clipped: false, requeeningId: state.requeeningId ?? id, arrivedOn: null };

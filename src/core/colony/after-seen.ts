@@ -75,10 +75,13 @@ function afterNoEggs(state: QueenState, seen: Seen, amid: SeenAmid): QueenState 
   const { emerging, hasCells, patientUntil, settings } = amid;
   const { on } = seen;
   if (state.lateButThereOn !== null) return on > state.lateButThereOn ? { ...state, noEggsOn: on } : state;
-  if (patientUntil !== null) return on >= patientUntil ? { ...state, noEggsOn: on } : state;
+  // Who is there and seen needs no test comb to show her: she is given some days more.
+  const late = (): QueenState =>
+    seen.queen === 'seen' ? { ...state, lateButThereOn: on } : { ...state, noEggsOn: on };
+  if (patientUntil !== null) return on >= patientUntil ? late() : state;
   const isRaising = state.expected === 'none' || state.presumedGone || state.eitherHalfSince !== null;
   const emerged = state.expected === 'virgin' ? state.virginEmerged : isRaising ? emerging : null;
-  if (emerged && on >= eggsWindow(emerged, settings).earliest) return { ...state, noEggsOn: on };
+  if (emerged && on >= eggsWindow(emerged, settings).earliest) return late();
   // No new cell can be started any more, every frame was looked at, and there is none.
   const lost = state.expected === 'none' ? state.removedTo : null;
   const isTooLateForCells = lost !== null && on >= addDays(lost, LAST_QUEENABLE_AGE.value);

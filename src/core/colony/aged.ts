@@ -95,8 +95,13 @@ function becomes(known: LookedInto, on: Day, read: ReadingName, settings: Settin
     return sealing && read !== 'swarm-imminent' ? { as: 'swarm-may-go', since: sealing.earliest } : null;
   }
   switch (read) {
-    case 'swarmed':
-      return emergence && { as: 'virgin-may-be-out', since: emergence.earliest };
+    case 'swarmed': {
+      if (!emergence || queen.expected === 'caged') return null;
+      const eggsBy = eggsWindow(emergence, settings).latest;
+      return on > eggsBy
+        ? { as: 'eggs-overdue', since: addDays(eggsBy, 1) }
+        : { as: 'virgin-may-be-out', since: emergence.earliest };
+    }
     case 'cast-risk':
       // She may fly from then on, and is not to be lost for the cells that are left.
       return {
@@ -105,7 +110,7 @@ function becomes(known: LookedInto, on: Day, read: ReadingName, settings: Settin
       };
     case 'virgin-loose':
     case 'awaiting-eggs':
-      return queen.virginEmerged
+      return queen.virginEmerged && queen.noEggsOn === null && queen.lateButThereOn === null
         ? { as: 'eggs-overdue', since: addDays(eggsWindow(queen.virginEmerged, settings).latest, 1) }
         : null;
     case 'queen-missing':

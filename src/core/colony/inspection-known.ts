@@ -70,23 +70,25 @@ export function readInColony(
     ...groupCells(notLookedAt, (cell) => stageByNow(cell, inspection)),
   ];
   const groups = [...inside, ...virginKnownOf(inspection, inside)];
-  const reading = readInspection(
-    on,
-    {
-      eggs: inspection.eggs,
-      queenSeen: inspection.queen === 'seen',
-      youngest: inspection.youngest,
-      cells: groups,
-      droneBroodInWorkerCells: inspection.droneBroodInWorkerCells === 'seen',
-      severalEggsPerCell: inspection.severalEggsPerCell === 'seen',
-      layingRoomDays: inspection.layingRoomDays,
-      bound: isBound(inspection),
-    },
-    {
-      queenExpected: queen.expected,
-      virginEmergedFrom: queen.virginEmerged?.latest ?? queen.cagedOn,
-    },
-  );
+  const readAs = (queenExpected: QueenExpected) =>
+    readInspection(
+      on,
+      {
+        eggs: inspection.eggs,
+        queenSeen: inspection.queen === 'seen',
+        youngest: inspection.youngest,
+        cells: groups,
+        droneBroodInWorkerCells: inspection.droneBroodInWorkerCells === 'seen',
+        severalEggsPerCell: inspection.severalEggsPerCell === 'seen',
+        layingRoomDays: inspection.layingRoomDays,
+        bound: isBound(inspection),
+      },
+      { queenExpected, virginEmergedFrom: queen.virginEmerged?.latest ?? queen.cagedOn },
+    );
+  const asExpected = readAs(queen.expected);
+  // Where she came caged, or with a nuc, and was never seen to lay, the cells are for the loss of a queen: no swarm has left.
+  const isLost = asExpected.reading === 'swarmed' && (queen.arrivedOn !== null || queen.expected === 'caged');
+  const reading = isLost ? readAs('none') : asExpected;
   // Cells that were there before the queen was taken away are not cells raised for the loss of her.
   const { removedOn } = queen;
   const olderThanLoss = removedOn !== null && live.some(({ firstSeen }) => firstSeen <= removedOn);

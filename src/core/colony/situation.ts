@@ -32,6 +32,9 @@ export function isUnseen({ inspections, frames, parts, queen }: ColonyState): bo
 
 /** How a colony stands today: its last reading, or what that has become, unless something befell the queen or was done about it since. */
 export function situationOf({ lastInspection, queen, parts, aged }: ColonyState): Said {
+  if (queen.expected === 'caged' && queen.cagedOn !== null && queen.noEggsOn === null && !queen.released) {
+    return say('caged-queen-given', { on: queen.cagedOn });
+  }
   if (aged) return say('aged', aged);
   if (queen.lateButThereOn !== null) return say('late-to-lay');
   if (queen.noEggsOn !== null) return say('no-eggs-by', { on: queen.noEggsOn });

@@ -18,7 +18,7 @@ import { excluderCheck } from './excluder-check';
 import { outOfLeaveShut } from './leave-shut-wins';
 import { makeRoomCheck } from './make-room';
 import { programmeChecks } from './programme-checks';
-import { cagedQueen, giveTestComb, raisingQueen, virginExpected, windowAfter } from './queen-checks';
+import { cagedQueen, giveTestComb, lateQueen, raisingQueen, virginExpected, windowAfter } from './queen-checks';
 import { FIRST_LOOK_WITHIN } from './routine';
 import { routineAfter } from './routine-after';
 import { say } from './says';
@@ -112,6 +112,7 @@ function scheduleByQueen(from: ScheduleFrom, followUps: readonly FollowUpState[]
   if (queen.expected === 'caged' && queen.cagedOn !== null) return cagedQueen(from, queen.cagedOn);
   if (queen.expected === 'virgin' && queen.virginEmerged) return virginExpected(from, queen.virginEmerged);
   if (queen.expected === 'none' || queen.presumedGone) return raisingQueen(from);
+  if (queen.lateButThereOn !== null) return lateQueen(from, queen.lateButThereOn, null);
   const comb = queen.noEggsOn === null ? null : giveTestComb(from, queen.noEggsOn);
   if (comb) return checks(comb);
   const { laysSince } = queen;

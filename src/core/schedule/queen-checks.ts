@@ -82,7 +82,8 @@ function answered({ queen, answers }: ScheduleFrom, code: CheckCode, since: Day)
 export function cagedQueen(from: ScheduleFrom, cagedOn: Day): SchedulePart {
   const { look, queen } = from;
   const comb = queen.noEggsOn === null ? null : giveTestComb(from, queen.noEggsOn);
-  if (queen.programme || comb) return checks(comb);
+  const beside = cellsBesideCage(from);
+  if (queen.programme || comb) return checks(beside, comb);
   const out = windowAfter(cagedOn, CAGE_CHECK);
   const lookedSince = look !== null && look.inspection.on >= out.earliest && isFullSearch(look.inspection.thoroughness);
   const released = inCycle(from, {
@@ -97,7 +98,24 @@ export function cagedQueen(from: ScheduleFrom, cagedOn: Day): SchedulePart {
     window: empty === null ? planned : againWithin(planned, empty),
     why: say('caged-in-eggs-due', { on: cagedOn }),
   });
-  return checks(queen.released || lookedSince ? null : released, laying);
+  return checks(beside, queen.released || lookedSince ? null : released, laying);
+}
+
+/** Cells beside a caged queen: the first virgin out of them would kill her, or the bees never let her out. */
+function cellsBesideCage(from: ScheduleFrom): Check | null {
+  const { liveCells, today, cagedOn } = { ...from, ...from.queen };
+  const left = liveCells.filter((cell) => mayStillHoldQueen(cell, today));
+  const emergence = emergenceOf(left);
+  if (left.length === 0 || cagedOn === null) return null;
+  const since = latestOf(cagedOn, ...left.map(({ lastSeen }) => lastSeen));
+  const latest = latestOf(since, emergence ? addDays(emergence.earliest, -1) : since);
+  return inCycle(from, {
+    code: 'act',
+    window: { earliest: since, ideal: since, latest },
+    why: say('cells-beside-her-cage', { cells: left.length }),
+    order: say('break-down-the-cells'),
+    forced: say('cells-beside-her-cage', { cells: left.length }),
+  });
 }
 
 /** A virgin came out, or is taken to have: leave it shut, then look for eggs, unless something more urgent was read. */
@@ -145,6 +163,7 @@ function castRisk({ liveCells, today }: ScheduleFrom, urgent: Check, since: Day,
 /** A hived cast has a virgin: it is left shut and looked into by its own days, and once more after an empty look. */
 function careForCast(from: ScheduleFrom, emerged: Window): SchedulePart {
   const { look, startedOn, settings, queen } = from;
+  if (queen.lateButThereOn !== null) return lateQueen(from, queen.lateButThereOn, emerged);
   const planned = windowAfter(startedOn, CAST_LAYS);
   const empty = look?.inspection.eggs === 'none' && look.inspection.on >= planned.earliest ? look.inspection.on : null;
   const comb = queen.noEggsOn === null ? null : giveTestComb(from, queen.noEggsOn);
@@ -201,11 +220,15 @@ function careForVirgin(from: ScheduleFrom, emergence: Window): SchedulePart {
   };
 }
 
-/** A test frame showed that there is a queen: she is given some days more, and then replaced. */
-function lateQueen(from: ScheduleFrom, shownOn: Day, emergence: Window): SchedulePart {
+/** A test frame showed that there is a queen, or she was seen: she is given some days more, and then replaced. */
+export function lateQueen(from: ScheduleFrom, shownOn: Day, emergence: Window | null): SchedulePart {
   const window = windowAfter(shownOn, LATE_QUEEN_LAYS);
   const failedOn = addDays(window.latest, 1);
-  const why = say('test-frame-had-no-cells', { shownOn, latest: window.latest });
+  const { lastProof, arrivedOn } = from.queen;
+  const isSeen = lastProof?.by === 'seen' && lastProof.on === shownOn;
+  const why = isSeen
+    ? say('she-was-seen', { shownOn, latest: window.latest, isHived: arrivedOn !== null || from.origin === 'cast' })
+    : say('test-frame-had-no-cells', { shownOn, latest: window.latest });
   const { noEggsOn } = from.queen;
   const isLateAgain = noEggsOn !== null && noEggsOn >= window.earliest;
   const replace = inCycle(from, {

@@ -27,6 +27,8 @@ export interface ScheduleSays {
   advice: ByReading;
   'act-on': ByReading;
 
+  'cells-beside-her-cage': { readonly cells: number };
+  'break-down-the-cells': Plain;
   'caged-in-is-she-out': On;
   'caged-in-eggs-due': On;
   'more-virgins-to-emerge': Plain;
@@ -36,6 +38,8 @@ export interface ScheduleSays {
   'one-look': { readonly since: Day; readonly seenOn: Day; readonly until: Day };
   'one-look-at-its-cells': Plain;
   'cast-has-a-virgin': Plain;
+  /** `isHived`: she came with a swarm or a nuc. */
+  'she-was-seen': { readonly shownOn: Day; readonly latest: Day; readonly isHived: boolean };
   'test-frame-had-no-cells': { readonly shownOn: Day; readonly latest: Day };
   'queen-does-not-lay': Plain;
   'replace-her': Plain;
