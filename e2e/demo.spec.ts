@@ -5,7 +5,7 @@ import { addCells, expect, onDay, test } from './test';
 test.use({ seed: 'demo' });
 
 const READINGS = {
-  Sainfoin: 'Getting ready to swarm',
+  Sainfoin: 'May swarm on any fine day',
   Yarrow: 'Settled',
   Burnet: 'Short of room to lay',
   Knapweed: 'Queenless since 11 May',
@@ -42,7 +42,7 @@ test('stepping the clock changes Today, because nothing reckoned is stored', asy
   await expect(yarrow).toContainText('Inspect Thu 20 May, in 3 days');
   await onDay(page, '2027-05-14');
   const vetch = page.getByRole('listitem').filter({ has: page.getByRole('link', { name: 'Vetch', exact: true }) });
-  await expect(vetch).toContainText('Settled');
+  await expect(vetch).toContainText('On 2 May: settled. Not inspected since');
 });
 
 // Beside those of `light.spec.ts`, which looks at all that the menus lead to.

@@ -40,7 +40,7 @@ test('a new user: from the first run over two inspections and a correction to a 
     await onDay(page, '2027-05-13');
     await expect(
       page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Clover' }) }),
-    ).toContainText('Late: choose a method');
+    ).toContainText('Late: carry out a method');
     await page.getByRole('link', { name: 'Enter an inspection of Clover' }).click();
     await page.getByRole('group', { name: 'Cell a is now' }).getByRole('button', { name: 'sealed' }).click();
     await page

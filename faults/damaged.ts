@@ -48,7 +48,10 @@ const DAMAGES: readonly Damage[] = [
   },
   {
     name: 'a folder in the place of the book',
-    does: (folder) => (rmSync(join(folder, BOOK)), mkdirSync(join(folder, BOOK))),
+    does: (folder) => {
+      rmSync(join(folder, BOOK));
+      mkdirSync(join(folder, BOOK));
+    },
   },
   {
     name: 'noise in the journal',
