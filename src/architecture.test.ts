@@ -45,6 +45,7 @@ const CORE_ORDER: readonly (readonly string[])[] = [
   ['schedule'],
   ['state'],
   ['starts'],
+  ['choices'],
   ['rounds', 'kit', 'yard'],
   ['population', 'looking-back', 'season-plan', 'practice'],
   ['cases'],
