@@ -9,6 +9,7 @@ import { READING_WORDS } from '../src/words/readings';
 import '../src/core/state/fold';
 import '../src/core/methods/fit';
 import '../src/core/colony/fit-facts';
+import '../src/core/choices/strength';
 import '../src/core/starts/planned-course';
 import '../src/core/schedule/taking-down';
 import '../src/core/rounds/learned-minutes';

@@ -4,6 +4,7 @@ import { parseInput } from '../core/formats/parse-input';
 import { type Answer, answerOf, type IssueInWords, refusal } from '../words/issues';
 import type { Command } from './command';
 import { broodCommand } from './commands/brood';
+import { choicesCommand } from './commands/choices';
 import { dateCellsCommand } from './commands/date-cells';
 import { nextInspectionCommand } from './commands/next-inspection';
 import { planCommand } from './commands/plan';
@@ -23,6 +24,7 @@ const COMMANDS: Readonly<Record<string, Command>> = {
   scale: scaleCommand as Command,
   visits: visitsCommand as Command,
   'what-if': whatIfCommand as Command,
+  choices: choicesCommand as Command,
 };
 
 const BAD_INPUT = 2;

@@ -1,4 +1,5 @@
 import type { CellSays } from '../core/cells/says';
+import type { ChoicesSays } from '../core/choices/says';
 import type { ColonySays } from '../core/colony/says';
 import type { InspectionSays } from '../core/inspections/says';
 import type { MethodSays } from '../core/methods/says';
@@ -8,6 +9,7 @@ import type { ScheduleSays } from '../core/schedule/says';
 import type { SpaceSays } from '../core/space/says';
 import type { WorkSays } from '../core/space/work-list/says';
 import { cellWords } from './cells';
+import { choicesWords } from './choices-made';
 import { colonyWords } from './colony';
 import { inspectionWords } from './inspections';
 import { methodWords } from './method-reasons';
@@ -21,6 +23,7 @@ import { workWords } from './work-list';
 /** Everything that the core says, by subject. */
 interface AllSays {
   cells: CellSays;
+  choices: ChoicesSays;
   colony: ColonySays;
   inspections: InspectionSays;
   methods: MethodSays;
@@ -34,6 +37,7 @@ interface AllSays {
 /** How all of it is put in English. */
 export const ENGLISH: { readonly [S in keyof AllSays]: Words<AllSays[S]> } = {
   cells: cellWords,
+  choices: choicesWords,
   colony: colonyWords,
   inspections: inspectionWords,
   methods: methodWords,

@@ -255,6 +255,9 @@ export const FIGURE_WORDS: Readonly<Record<string, string>> = {
   'a-reading-is-old-after-the-look-that-was-due': 'A reading is old after the inspection that was due',
   'one-look-at-cells-after-the-first-may-have-emerged':
     'One look at the cells after the first may have emerged, within',
+  'seams-covered-for-the-first-super-to-go-on': 'Seams covered for the first super to go on',
+  'too-weak-to-be-divided-with-frames-of-brood-under': 'Too weak to be divided: frames of brood under',
+  'too-weak-to-be-divided-with-seams-under': 'Too weak to be divided: covered seams under',
   'find-the-queenless-half': 'Find the queenless half of a split',
   'search-above-the-excluder': 'Search the brood above the excluder of a Demaree, inspect below',
   'supers-after-a-demaree': 'Look at the supers after a Demaree',

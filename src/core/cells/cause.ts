@@ -8,8 +8,13 @@ export const CAUSES = ['swarm', 'supersedure', 'emergency', 'unclear'] as const;
 /** Why a colony raises queens. `unclear` is to be treated as swarm cells: being wrong that way costs less. */
 export type Cause = (typeof CAUSES)[number];
 
-const MANY_CELLS = figure('as-many-cells-as-this-point-to-swarming', 5, 'live-cells', 'queenRearing');
-const FEW_CELLS = figure('up-to-this-many-cells-of-like-age-point-to-supersedure', 3, 'live-cells', 'queenRearing');
+export const MANY_CELLS = figure('as-many-cells-as-this-point-to-swarming', 5, 'live-cells', 'queenRearing');
+export const FEW_CELLS = figure(
+  'up-to-this-many-cells-of-like-age-point-to-supersedure',
+  3,
+  'live-cells',
+  'queenRearing',
+);
 
 export interface CellsSeen {
   readonly stage: CellStage;

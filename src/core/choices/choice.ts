@@ -1,0 +1,80 @@
+/** Everything that may be done, or left, with a colony: methods, and acts that are none. */
+export const CHOICES = [
+  'nuc-swarm',
+  'old-site-swarm',
+  'demaree',
+  'part-demaree',
+  'walk-away',
+  'even-split',
+  'queen-split',
+  'vertical-split',
+  'requeen-mated',
+  'after-swarm',
+  'open-sides',
+  'interleave',
+  'honey-bound',
+  'pollen-bound',
+  'hive-swarm',
+  'unite',
+  'add-box',
+  'add-super',
+  'test-comb',
+  'give-eggs',
+  'give-cell',
+  'cell-nuc',
+  'leave-shut',
+  'nothing',
+  'wait',
+  'feed',
+  'inspect',
+  'break-cups',
+  'thin-cells',
+  'shake-out',
+  'remove-queen',
+] as const;
+export type Choice = (typeof CHOICES)[number];
+
+/** When one that is not first is the better one. */
+export type When =
+  | 'to-act-now'
+  | 'to-buy-days'
+  | 'with-a-second-hive'
+  | 'honey-without-increase'
+  | 'not-found'
+  | 'once-found'
+  | 'ripe-cells-to-spare'
+  | 'another-needs-one'
+  | 'from-above'
+  | 'not-to-open-it'
+  | 'early-in-the-year'
+  | 'late-or-weak'
+  | 'bees-are-young'
+  | 'more-bees-wanted'
+  | 'more-room-too'
+  | 'food-is-short'
+  | 'more-cells';
+
+/** Why one is not offered. */
+export type WhyNot =
+  | 'shut'
+  | 'rest'
+  | 'opens-it'
+  | 'no-cells'
+  | 'not-swarmed'
+  | 'cells-are-there'
+  | 'sealed'
+  | 'too-weak'
+  | 'no-flow'
+  | 'queen-may-be-there'
+  | 'not-read-yet'
+  | 'workers-lay'
+  | 'has-a-queen'
+  | 'no-other-colony'
+  | 'not-found'
+  | 'no-second-stand'
+  | 'not-short'
+  | 'too-cold'
+  | 'none-ripe'
+  | 'no-swarm'
+  | 'not-asked'
+  | 'other-first';
