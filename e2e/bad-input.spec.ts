@@ -32,7 +32,7 @@ test('what cannot be is refused by name, and what was typed stays', async ({ pag
   await setTime(page, '2026-05-10', '12:00');
   await saveInspection(page);
   const asked = page.getByRole('alertdialog', { name: 'Was it on 10 May 2026?' });
-  await expect(asked).toContainText('before anything else in this colony’s records');
+  await expect(asked).toContainText('days ago');
   await asked.getByRole('button', { name: 'No, change the day' }).click();
   await setTime(page, '2027-05-10', '12:00');
   await saveInspection(page);
