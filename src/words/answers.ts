@@ -14,7 +14,10 @@ const CELLS_AGAIN = 'They still mean to swarm: enter the cells in an inspection 
 export const ANSWER_WORDS: { readonly [C in FollowUpCode]: { readonly [A in AnswerCode<C>]: AnswerWords } } = {
   'nuc-settled': {
     settled: { words: 'Settled: she lays, there is food, no cells' },
-    'no-eggs': { words: 'No eggs', remedy: 'Give her a few more days. Still none: she was lost in the move.' },
+    'no-eggs': {
+      words: 'No eggs',
+      remedy: 'Give her a few more days. If there are still no eggs, she was probably lost in the move.',
+    },
     cells: { words: 'Cells in it', remedy: CELLS_AGAIN },
   },
   'thin-cells': {
@@ -41,7 +44,7 @@ export const ANSWER_WORDS: { readonly [C in FollowUpCode]: { readonly [A in Answ
     'taken-down': { words: 'Cells found, all broken down' },
     'once-more': { words: `All broken down; search once more by day ${CELLS_ABOVE_UNTIL}` },
     'one-open': {
-      words: 'A cell was open: a virgin may be up there',
+      words: 'A cell was empty, its virgin emerged: she may be up there',
       remedy:
         'Find her and take her out, put the top box on a stand of its own, or give it an entrance of its own and let her mate from there.',
     },

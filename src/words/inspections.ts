@@ -59,7 +59,8 @@ export const inspectionWords: Words<InspectionSays> = {
   'cells-above': ({ cells }) =>
     `${cellsAndDays(cells)}: above the excluder, raised far from the queen; break down every one`,
   'cells-overdue': ({ cells }) =>
-    `${cellsWords(cells)}: still sealed past the last day on which a queen could emerge: dead, empty or sealed again. Open it`,
-  'virgin-above': 'a cell above the excluder is open: a virgin is, or was, up there, away from the queen below',
+    `${cellsWords(cells)}: still sealed after the last day a queen could emerge: dead, empty, sealed again, or a virgin held in. Cut the cell open with a cage in hand`,
+  'virgin-above':
+    'a virgin has emerged from a cell above the excluder: she is, or was, up there, away from the queen below',
   'cells-not-found': ({ cells }) => `${cells.map(({ label }) => label).join(', ')}: looked for and gone`,
 };

@@ -35,7 +35,8 @@ export const methodWords: Words<MethodSays> = {
   'does-she-lay-or-is-pollen-back': 'Does she lay in the comb, or is pollen back in it?',
   'have-they-moved-up': 'Have they moved up?',
   'is-it-being-filled': 'Is it being filled, is there need of another?',
-  'cells-on-the-test-frame': 'Cells on the test frame: no queen. None: there is one, so give her time.',
+  'cells-on-the-test-frame':
+    'Cells on the test frame: there is no queen. No cells: there is very likely one, so give her time.',
   'is-the-paper-gone': 'Is the paper gone, is she there? Put the frames in order.',
   'young-bees-have-come-up-through':
     'The young bees have come up through the excluder by now, the queen cannot: split board in its place, upper entrance open.',
@@ -48,7 +49,8 @@ export const methodWords: Words<MethodSays> = {
   'room-too-late': 'There are cells already: room alone is too late now.',
   'nest-not-bound': ({ by }) => `The nest is not ${by}-bound.`,
   'would-kill-her': 'Laying workers or a drone layer would kill her; deal with that first.',
-  'keep-no-cell': 'A virgin is out, or nearly: keep no cell. Break down all the others, or give them away.',
+  'keep-no-cell':
+    'A virgin has emerged, or is about to: she is the one you keep. Break down every other cell, or give it away.',
   'not-swarmed': 'It has not swarmed, going by what was seen.',
   'only-for-a-swarm': 'This is for a swarm that was taken, not for a colony in its hive.',
   'shake-out-first': 'Laying workers must be shaken out first; they are not united as they are.',

@@ -23,7 +23,7 @@ export const READING_WORDS: { readonly [R in ReadingName]: ReadingWords } = {
   'cast-risk': {
     title: 'A virgin is out or nearly out; more will follow',
     advice:
-      'Today: break down all the remaining live cells, or give them to colonies that need one. Casts can leave on any fine day.',
+      'Today. If a virgin was seen or heard, break down or give away every live cell. If not, keep one: the cell that a queen is moving in, or one ripe cell. Casts can leave on any fine day.',
     order: 'Break down or give away the other cells',
     wouldChange: 'No live cell left in it.',
   },
@@ -46,7 +46,7 @@ export const READING_WORDS: { readonly [R in ReadingName]: ReadingWords } = {
   swarmed: {
     title: 'Looks as if it has swarmed',
     advice:
-      'Before the first virgin can be out, keep one or two good cells and give the others away, or more swarms follow.',
+      'Before the first virgin can be out, keep one good cell (two at most) and break down or give away the rest, or casts may follow.',
     order: 'Thin the cells',
     wouldChange: 'Eggs or the old queen seen.',
   },

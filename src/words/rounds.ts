@@ -5,6 +5,7 @@ import type { WhyMoved } from '../core/rounds/what-moved';
 import type { VisitKind } from '../core/rounds/work';
 import type { Span } from '../core/settings/free-time';
 import { dayWords, weekdayWords } from './days';
+import { measured } from './measures';
 
 /** What is done at a hive, as far as it tells how long it takes. */
 export const VISIT_WORDS: { readonly [K in VisitKind]: string } = {
@@ -94,4 +95,4 @@ export const apartWords = (one: string, other: string): string =>
   `${one} and ${other} should be seen to on one day, but have none in common: go by the earlier`;
 
 /** What two people are for. */
-export const HELP_WORDS = 'Boxes over 25 kg, roofs and ladders: not alone.';
+export const helpWords = (): string => measured('Never alone: boxes over {25 kg}, rooftop apiaries, ladders.');

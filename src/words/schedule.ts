@@ -80,7 +80,7 @@ export const scheduleWords: Words<ScheduleSays> = {
   'caged-in-is-she-out': ({ on }) => `Queen caged in on ${dayWords(on)}: is she out of the cage?`,
   'caged-in-eggs-due': ({ on }) => `Queen caged in on ${dayWords(on)}: eggs are due.`,
   'more-virgins-to-emerge':
-    'More virgins are to emerge: casts can leave on any fine day. Take the other cells down first, then leave it shut.',
+    'More virgins will emerge, and casts can leave on any fine day. Break down the other cells first, then leave the hive shut.',
   'cast-has-a-virgin': 'A cast has a virgin: time for her to fly and lay.',
   'cells-beside-her-cage': ({ cells }) =>
     `${cells === 1 ? 'A cell is' : `${cells} cells are`} there beside the caged queen: with a virgin out she is lost, and with cells the bees may never accept her.`,
@@ -88,9 +88,9 @@ export const scheduleWords: Words<ScheduleSays> = {
   'she-was-seen': ({ shownOn, latest, isHived }) =>
     `She was seen on ${dayWords(shownOn)} and lays no eggs yet${isHived ? ': a virgin, or no food or comb to lay in. Feed it if there is no flow' : ''}. With none by ${dayWords(latest)} replace her.`,
   'test-frame-had-no-cells': ({ shownOn, latest }) =>
-    `The test frame of ${dayWords(shownOn)} had no cells, so there is a queen. None by ${dayWords(latest)}: replace her.`,
+    `The test frame of ${dayWords(shownOn)} had no cells, so there is a queen. If there are still no eggs by ${dayWords(latest)}, replace her.`,
   'queen-does-not-lay': 'A queen is in there who does not come to lay: she failed to mate, or is hurt.',
-  'replace-her': 'Replace her: find her, then give a mated queen, or unite',
+  'replace-her': 'Replace her: find and remove her; give a mated queen a day later, or unite',
   'no-eggs-test-frame-tells': ({ on }) =>
     `No eggs on ${dayWords(on)}: a test frame tells within days whether there is a queen.`,
   'give-a-test-frame': 'Give a test frame',
@@ -104,7 +104,7 @@ export const scheduleWords: Words<ScheduleSays> = {
   'one-inspection-finds-all': ({ goneSince }) =>
     `Queen gone since ${dayWords(goneSince)}: one inspection finds every cell before any virgin can be out.`,
   'queenless-since': ({ on }) =>
-    `Queenless since ${dayWords(on)}: it accepts a bought queen best a day later. Break down every cell first.`,
+    `Queenless since ${dayWords(on)}: it accepts a bought queen best a day later. Break down every cell, and cage her in on the next day; not before you have her.`,
   'cage-the-bought-queen': 'Cage the bought queen in',
   'nothing-to-raise-one-from': 'No queen, and nothing to raise one from. Its bees age every day.',
   'give-a-queen-or-cell': 'Give it a queen or a cell, or unite it',
@@ -123,12 +123,12 @@ export const scheduleWords: Words<ScheduleSays> = {
   'search-for-the-old-queen': 'Search for the old queen',
   'look-at-her-mark': 'Find the queen and look at her mark',
   'boxes-may-change-parts':
-    'Look at her mark. Where she is the old one, say so here: the two boxes change parts, and the dates with them. Let the one with her stand below.',
+    'Look at her mark. If she is the old queen, record that here: the box with her then counts as the bottom box, and the dates change over. Put that box at the bottom.',
 
   'look-in-both-halves': ({ latest, failedOn }) =>
     `Not known which half has the queen: look for eggs in both. None by ${dayWords(latest)}: test frame the same day; counts as failed on ${dayWords(failedOn)}.`,
   'leave-both-shut': ({ eggsTellTo }) =>
-    `Leave both shut: which has the queen is not known. Open one only: at the first eggs close it, and leave the other shut. Eggs tell until ${dayWords(eggsTellTo)}.`,
+    `Leave both halves shut: you do not know which has the queen. You may open one of them, up to and including ${dayWords(eggsTellTo)}: as soon as you see eggs, close it. The other half then has the virgin: leave it shut.`,
   'open-one-half': 'Look into one half only, for eggs',
   'open-one-only': 'Open one only; at the first eggs close it, and leave the other shut.',
 

@@ -74,13 +74,13 @@ export function stepWhy({ left, isDoneToday, thereOn }: NextStep, bees: 'fly' | 
 export const onTheRoad = (stackKg: number | null): readonly string[] => [
   'Moving bees may have to be reported, and may be forbidden near an outbreak of disease: ask your bee inspector first.',
   stackKg === null
-    ? 'Its frames were never surveyed, so nobody knows what it weighs: take supers off first, and lift with two.'
+    ? 'Its frames were never surveyed, so its weight is not known: take the supers off first, and lift it with a second person.'
     : `Its boxes weigh about ${massWords(Math.round(stackKg))}, floor and roof apart: ${
         stackKg > HEAVY.value ? 'take supers off first, and lift with two.' : 'lift with two where you can.'
       }`,
   'Strap floor, boxes and roof together. Put mesh above or below: shut in without air bees die within the hour on a warm day.',
   'Shut the entrance at dusk or before dawn, when all are home; not in the heat of the day.',
-  'Frames lengthwise in the car, no halt on the way, somebody with a veil at hand.',
+  'Frames in line with the car, front to back. Do not stop on the way; have a veil within reach.',
   'Open the entrance as soon as it stands, even in the dark, and lean a branch before it.',
 ];
 

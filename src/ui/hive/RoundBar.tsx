@@ -9,7 +9,7 @@ import type { HiveAtHand } from '../../device/rounds-at-hand';
 import { dropDraft, putDraft } from '../../device/stored-draft';
 import type { RoundView } from '../../views/round-view';
 import { minuteWords, weekdayWords } from '../../words/days';
-import { HELP_WORDS } from '../../words/rounds';
+import { helpWords } from '../../words/rounds';
 import { Check } from '../controls/Check';
 import { BUTTON } from '../controls/styles';
 import { IssueList } from '../entry/IssueList';
@@ -77,7 +77,7 @@ export function RoundBar({ apiary, round, hives, minute }: Props) {
         <span className="font-normal">{` · ${seen} of ${hives.length} hives seen to`}</span>
       </p>
       <IssueList issues={issues} />
-      <Check name="Somebody is with me" hint={HELP_WORDS} value={hadHelp} onChange={setHelp} />
+      <Check name="Somebody is with me" hint={helpWords()} value={hadHelp} onChange={setHelp} />
       <p className="flex flex-wrap items-center gap-x-4">
         <button
           type="button"

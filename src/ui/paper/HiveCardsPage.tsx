@@ -87,7 +87,7 @@ function Card({ card: { name, place, shutUntil, next, made }, code }: Props['car
       {shutUntil && (
         <div className="mt-2 border-4 border-ink px-2 py-1">
           <p className="text-xl font-bold">{`Leave shut until ${shutUntil}, that day included`}</p>
-          <p className="text-sm">Opened before, it can lose its young queen.</p>
+          <p className="text-sm">Opening it earlier can lose the young queen.</p>
         </div>
       )}
       <h3 className="mt-3 text-base">Next</h3>

@@ -10,7 +10,8 @@ export const addSuper: MethodWordsOf<typeof definition> = {
   kit: { super: 'super with frames', 'queen-excluder': 'queen excluder' },
   steps: {
     'above-or-below-the-fullest': 'Put it above or below the fullest super.',
-    'excluder-below': 'Excluder below: the queen is known to be under it, and no drones are trapped above.',
+    'excluder-below':
+      'Put the excluder under it. First make sure that the queen is below, and that no drones are left above.',
   },
   units: { hive: { gets: 'room', stands: 'where it stood' } },
   schools: {

@@ -15,7 +15,8 @@ export const demaree: MethodWordsOf<typeof definition> = {
   },
   steps: {
     'lift-the-brood-box-off': 'Lift the brood box off and stand a box of comb on the floor.',
-    'search-every-frame': 'Search every frame and break down every cell, after asking which colonies need one.',
+    'search-every-frame':
+      'Find the queen and put her frame aside. Then shake the bees off every other frame, look it over and break down every cell (first see whether a colony needs one). Look hers over with the bees brushed aside.',
     'queen-into-the-bottom-box':
       'Put the queen in the bottom box with one or two frames with only a little brood, comb and food.',
     'excluder-supers-and-brood-on-top': 'Excluder, supers, a second excluder if wanted, and the brood on top.',

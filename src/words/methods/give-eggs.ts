@@ -10,7 +10,7 @@ export const giveEggs: MethodWordsOf<typeof definition> = {
   kit: { 'frame-with-eggs': 'a frame with eggs and young larvae from another colony, bees shaken off' },
   steps: {
     'take-a-frame-with-eggs':
-      'Take a frame with eggs and young larvae from a healthy colony and shake every bee off it.',
+      'Take a frame with eggs and young larvae from a healthy colony. Make sure its queen is not on it, then shake every bee off.',
     'hang-it-in-the-middle': 'Hang it in the middle of the bees: they raise cells on it.',
   },
   units: { hive: { gets: 'the frame with eggs', stands: 'where it stood' } },

@@ -102,7 +102,8 @@ export const FAILURE_WORDS: { readonly [F in FailureCode]: { readonly sign: stri
   },
   fighting: {
     sign: 'Fighting in front of it',
-    remedy: 'Part them and try again with less difference in scent and strength.',
+    remedy:
+      'Separate them. Unite them again through a fresh sheet of newspaper, towards evening, when a flow is on or both have been fed.',
   },
   'cells-in-neither-half': {
     sign: 'Cells in neither half',

@@ -18,7 +18,7 @@ export const nucSwarm: MethodWordsOf<typeof definition> = {
     'into-the-nuc':
       'Into the nuc: her frame with brood in all stages and one of stores, both free of cells; shake in young bees from two more frames; fill up with comb or foundation.',
     'take-the-nuc-away':
-      'Take the nuc over {5 km} away, or stand it in the same apiary with extra bees and the entrance stuffed with grass.',
+      'Take the nuc over {5 km} away, or stand it in the same apiary with extra bees and the entrance loosely plugged with grass, so that air gets in and the bees can work their way out.',
     'choose-the-cells-to-keep':
       'In the parent, choose the cell or cells to keep and mark their frame. That frame is never shaken.',
     'search-the-other-frames':

@@ -16,7 +16,8 @@ export const partDemaree: MethodWordsOf<typeof definition> = {
   steps: {
     'find-the-queen':
       'Find the queen; she stays below with two frames of brood in the centre, empty comb between, food frames outside.',
-    'search-every-frame': 'Search every frame and break down every cell.',
+    'search-every-frame':
+      'Shake the bees off every frame but the queen’s and break down every cell; look hers over with the bees brushed aside.',
     'four-sealed-frames-up': 'Four frames of sealed brood go up; when nights are cold, nothing but sealed brood.',
     'excluder-super-and-top-entrance': 'Excluder, first super and a top entrance on the same day.',
   },

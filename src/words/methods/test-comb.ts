@@ -10,7 +10,7 @@ export const testComb: MethodWordsOf<typeof definition> = {
   kit: { 'frame-with-eggs': 'a frame with eggs and young larvae from another colony, bees shaken off' },
   steps: {
     'take-a-frame-with-eggs':
-      'Take a frame with eggs from a healthy colony and shake every bee off it, her queen first of all.',
+      'Find the other colony’s queen, or make sure she is not on the frame. Then shake every bee off a frame with eggs.',
     'hang-it-in-the-middle': 'Hang it in the middle of the bees and mark it.',
   },
   units: { hive: { gets: 'the frame with eggs', stands: 'where it stood' } },

@@ -16,7 +16,8 @@ export const verticalSplit: MethodWordsOf<typeof definition> = {
     'eggs-and-brood-up':
       'Eggs, young larvae, brood and food into the upper box, without the queen. Not found? Shake every bee into the lower box, put an excluder over it and the upper box on that; the young bees come up by the next day, she cannot.',
     'queen-stays-below': 'The queen with the rest stays below, supers above her.',
-    'split-board-between': 'Split board between, its upper entrance open to one side.',
+    'split-board-between':
+      'Queen found: put the split board between now, its upper entrance open to one side. Not found: leave the excluder in until tomorrow, then swap it for the board. (Without bees above, the brood chills.)',
   },
   units: {
     top: { gets: 'eggs, brood and food, no queen', stands: 'above the split board' },

@@ -14,7 +14,7 @@ export const walkAway: MethodWordsOf<typeof definition> = {
   },
   steps: {
     'break-down-live-cells':
-      'Break down live cells in both halves, or use a method that finds the queen: her half may still swarm.',
+      'Break down the live cells in both halves: the half with the queen may still swarm. If you would rather keep a cell, choose a method for which you find the queen.',
     'share-brood-and-food': 'Share eggs, brood, pollen and honey between two boxes; eggs must be in both.',
     'extra-bees-to-the-moved-half':
       'Give the half that is moved extra young bees: its flying bees go home to the old place.',

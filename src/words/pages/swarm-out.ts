@@ -16,7 +16,7 @@ export const swarmOutPhrases = {
     'A nuc box, or an empty brood box with floor, roof and a few frames of drawn comb or foundation',
     'A sheet for the ground, and a skep or a stout box to shake them into',
     'Secateurs for the twig; a ladder only with somebody to hold it',
-    'A queen excluder for under the box, for the first days; feed where there is no flow',
+    'Feed, if there is no flow. A queen excluder under the box holds a prime swarm for the first days. Never under a cast: its virgin has to fly.',
   ],
   caution:
     'Leave alone what hangs high, over a road or inside a building, and ask somebody experienced. On other people’s land ask first; local rules say whose a swarm is.',

@@ -101,7 +101,7 @@ describe('a virgin out while others are to come', () => {
   it('asks for the other cells on the day after as well, though the hive would have to be left shut', () => {
     const state = alone({ inspections: [risk] })('home', '05-17');
     const [act] = state.schedule.checks;
-    expect([act?.code, act?.forced]).toEqual(['act', expect.saying('Take the other cells down first')]);
+    expect([act?.code, act?.forced]).toEqual(['act', expect.saying('Break down the other cells first')]);
   });
 
   it('asks for nothing of the kind once they are down, and expects no new cells', () => {

@@ -69,7 +69,7 @@ describe('no eggs at an inspection within the window', () => {
     );
     expect(checks(at('home', '05-31'))).toEqual(['eggs 06-04/06-05/06-07']);
     expect(at('home', '06-05').schedule.checks.map(({ order }) => order)).toEqual([
-      'Replace her: find her, then give a mated queen, or unite',
+      'Replace her: find and remove her; give a mated queen a day later, or unite',
     ]);
   });
 
