@@ -24,6 +24,9 @@ export interface KillTally {
 /** The longest that a book is worked on before it is killed, ms. */
 const LONGEST_MS = 700;
 
+/** Of a few kills on a slow machine each may come before the first answer. */
+const ENOUGH_TO_TELL = 20;
+
 /** What must be in the book: the notes of acknowledged inspections, and, while something is replaced, what else it may be. */
 interface Expected {
   notes: Set<string>;
@@ -55,7 +58,7 @@ export async function kills(count: number, seed: number, say: (line: string) => 
   }
   // Where nothing was ever taken nothing could be lost, and nothing was tried.
   say(`${expected.acknowledged} entries acknowledged`);
-  if (expected.acknowledged === 0) tally.tried = 0;
+  if (expected.acknowledged === 0 && count >= ENOUGH_TO_TELL) tally.tried = 0;
   rmSync(folder, { recursive: true, force: true });
   return tally;
 }
