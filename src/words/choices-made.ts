@@ -1,6 +1,5 @@
 import type { When, WhyNot } from '../core/choices/choice';
 import type { ChoicesSays } from '../core/choices/says';
-import { withinSentence } from './capital';
 import { dayWords } from './days';
 import { READING_WORDS } from './readings';
 import type { Words } from './words';
@@ -9,7 +8,6 @@ import type { Words } from './words';
 export const WHY_NOT_WORDS: { readonly [W in WhyNot]: string } = {
   shut: 'It is to be left shut.',
   rest: 'Nothing that opens the hive in the rest of the year.',
-  'opens-it': 'It would open the hive.',
   'no-cells': 'There are no cells.',
   'not-swarmed': 'It has not swarmed.',
   'cells-are-there': 'With cells there this comes too late, or tells nothing.',
@@ -24,7 +22,6 @@ export const WHY_NOT_WORDS: { readonly [W in WhyNot]: string } = {
   'not-found': 'She was not found today.',
   'no-second-stand': 'There is no second stand.',
   'not-short': 'It is not short of that.',
-  'too-cold': 'Nights are too cold.',
   'none-ripe': 'No cell is ripe.',
   'no-swarm': 'No swarm has been caught.',
   'not-asked': 'Nothing asks for it.',
@@ -49,6 +46,7 @@ export const WHEN_WORDS: { readonly [W in When]: string } = {
   'more-bees-wanted': 'if you want another colony',
   'more-room-too': 'for room',
   'food-is-short': 'where food is short',
+  'food-is-there': 'where it has food and drawn comb',
   'more-cells': 'to see whether there are more',
 };
 
@@ -63,6 +61,6 @@ export const choicesWords: Words<ChoicesSays> = {
   'out-from': ({ on }) => `A virgin may be out from ${dayWords(on)}`,
   'is-weak': ({ frames, seams }) => `Weak: ${frames} frames of brood, ${seams} seams`,
   'flow-from': ({ from }) => `The main flow from ${dayWords(from)}`,
-  'is-wanted': ({ wanted }) => `You want ${withinSentence(wanted)} of it`,
-  'replaces-her': 'By their number and place the cells are to replace her',
+  'is-wanted': ({ wanted }) => `You want ${wanted === 'increase' ? 'another colony' : wanted} from it`,
+  'replaces-her': 'The cells look like supersedure: few, and on the face of the comb',
 };

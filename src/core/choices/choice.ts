@@ -1,27 +1,7 @@
-/** Everything that may be done, or left, with a colony: methods, and acts that are none. */
-export const CHOICES = [
-  'nuc-swarm',
-  'old-site-swarm',
-  'demaree',
-  'part-demaree',
-  'walk-away',
-  'even-split',
-  'queen-split',
-  'vertical-split',
-  'requeen-mated',
-  'after-swarm',
-  'open-sides',
-  'interleave',
-  'honey-bound',
-  'pollen-bound',
-  'hive-swarm',
-  'unite',
-  'add-box',
-  'add-super',
-  'test-comb',
-  'give-eggs',
-  'give-cell',
-  'cell-nuc',
+import { ALL_METHOD_NAMES } from '../methods/method';
+
+/** What may be done, or left, that is no method. */
+export const ACTS = [
   'leave-shut',
   'nothing',
   'wait',
@@ -32,6 +12,9 @@ export const CHOICES = [
   'shake-out',
   'remove-queen',
 ] as const;
+
+/** Everything that may be done, or left, with a colony. */
+export const CHOICES = [...ALL_METHOD_NAMES, ...ACTS] as const;
 export type Choice = (typeof CHOICES)[number];
 
 /** When one that is not first is the better one. */
@@ -52,13 +35,13 @@ export type When =
   | 'more-bees-wanted'
   | 'more-room-too'
   | 'food-is-short'
+  | 'food-is-there'
   | 'more-cells';
 
 /** Why one is not offered. */
 export type WhyNot =
   | 'shut'
   | 'rest'
-  | 'opens-it'
   | 'no-cells'
   | 'not-swarmed'
   | 'cells-are-there'
@@ -73,7 +56,6 @@ export type WhyNot =
   | 'not-found'
   | 'no-second-stand'
   | 'not-short'
-  | 'too-cold'
   | 'none-ripe'
   | 'no-swarm'
   | 'not-asked'

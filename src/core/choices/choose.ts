@@ -1,9 +1,10 @@
 import { formatDay } from '../calendar/day';
+import type { MethodName } from '../methods/method';
 import { methodNamed } from '../methods/methods';
 import type { Thing } from '../methods/thing';
 import type { Said } from '../says/said';
 import type { ChoicesAsked } from './asked';
-import { CHOICES, type Choice, type When, type WhyNot } from './choice';
+import { ACTS, CHOICES, type Choice, type When, type WhyNot } from './choice';
 import { fitsDemaree, inOrder, isFlowNear, isSealedBy } from './in-order';
 import { say } from './says';
 import { DEMAREE_FRAMES, isWeak, NUC_FRAMES_LEAST, OLD_SITE_FRAMES, strengthOf } from './strength';
@@ -128,16 +129,5 @@ function missingFor(choice: Choice, kit: readonly Thing[] | null): Choices['miss
     .map(({ of: [thing] }) => ({ choice, thing: thing as Thing, standIn: STAND_INS[thing as Thing] ?? null }));
 }
 
-const NO_METHOD = [
-  'leave-shut',
-  'nothing',
-  'wait',
-  'feed',
-  'inspect',
-  'break-cups',
-  'thin-cells',
-  'shake-out',
-  'remove-queen',
-] as const satisfies readonly Choice[];
-type Method = Exclude<Choice, (typeof NO_METHOD)[number]>;
-const isMethod = (choice: Choice): choice is Method => !(NO_METHOD as readonly Choice[]).includes(choice);
+const ACTS_ALONE: ReadonlySet<Choice> = new Set(ACTS);
+const isMethod = (choice: Choice): choice is MethodName => !ACTS_ALONE.has(choice);

@@ -95,7 +95,7 @@ const BEFORE_SWARM = new Set(['early-preparing', 'preparing', 'swarm-imminent'])
 function weakWithCells({ colony: { cells }, place: { season } }: ChoicesAsked): readonly InOrder[] {
   const unite = season === 'after' ? [or('unite', 'late-or-weak')] : [];
   const isMany = cells.count >= MANY_CELLS.value && (cells.oldest === 'egg' || cells.oldest === 'larva');
-  return isMany ? [first('nuc-swarm'), ...unite] : [first('feed'), or('nothing', 'food-is-short'), ...unite];
+  return isMany ? [first('nuc-swarm'), ...unite] : [first('feed'), or('nothing', 'food-is-there'), ...unite];
 }
 
 /** What a test frame has told of a colony in which no queen was found to lay. */

@@ -1,31 +1,22 @@
-import { LAST_QUEENABLE_AGE } from '../biology/development';
-import { type AgeSpread, type Figure, figure } from '../biology/figure';
-import {
-  CAGE_CHECK,
-  CAST_LAYS,
-  EMERGE_AFTER_PRIME,
-  LATE_MATING_WAITS,
-  READ_TEST_COMB,
-  RELEASED_QUEEN_LAYS,
-} from '../biology/mating';
-import { addDays, type Day, earliestOf, latestOf } from '../calendar/day';
-import type { CheckWindow, DayRange, Window } from '../calendar/window';
-import { isFullSearch } from '../cells/thoroughness';
+import { figure } from '../biology/figure';
+import { CAST_LAYS, LATE_MATING_WAITS, READ_TEST_COMB } from '../biology/mating';
+import { addDays, type Day, latestOf } from '../calendar/day';
+import type { Window } from '../calendar/window';
 import { type Aged, ONE_LOOK_WITHIN } from '../colony/aged';
 import { doubtSaid } from '../colony/queen-doubt';
 import { emergenceOf, mayStillHoldQueen } from '../colony/track-cells';
 import { say as sayOfMethod } from '../methods/says';
-import { checkKey } from '../programmes/check-key';
-import type { CheckAnswerFact } from '../programmes/facts';
-import { eggsWindow, emergenceRaised, findCellsWindow, leaveShutSpan } from '../queens/virgin-care';
+import { eggsWindow, emergenceRaised, leaveShutSpan } from '../queens/virgin-care';
 import { virginFlights } from '../queens/virgin-flights';
 import type { Said } from '../says/said';
 import { sentences } from '../says/together';
 import { KEPT_CELLS_AT_MOST, yearHere } from '../settings/settings';
 import { endOfRest } from '../year/beekeeping-year';
 import { actCheck } from './act-check';
-import { aCheck, type Check, type CheckCode } from './check';
+import { afterPrime, cellSearch } from './cell-search';
+import type { Check } from './check';
 import { againWithin } from './colony-schedule';
+import { answered, inCycle, windowAfter } from './in-cycle';
 import { routineAfter } from './routine-after';
 import { say } from './says';
 import { checks, type ScheduleFrom, type SchedulePart } from './schedule-part';
@@ -48,75 +39,6 @@ const LATE_QUEEN_LAYS = figure(
   'days-since-test-frame',
   'caution',
 );
-
-export function windowAfter(from: Day, { value }: Figure<AgeSpread>): CheckWindow {
-  return {
-    earliest: addDays(from, value.early),
-    ideal: addDays(from, value.typical),
-    latest: addDays(from, value.late),
-  };
-}
-
-type Asked = Pick<Check, 'code' | 'window' | 'why'> & Partial<Pick<Check, 'order' | 'forced' | 'reading'>>;
-
-/** A check that hangs on the colony's present span without a laying queen, and on the programme it came about by. */
-function inCycle({ queen }: ScheduleFrom, asked: Asked): Check {
-  const { requeeningId, programme } = queen;
-  return aCheck({
-    key: checkKey(asked.code, requeeningId ?? 'queen'),
-    ...asked,
-    programme: programme && { id: programme.id, unit: programme.unit },
-  });
-}
-
-/** The last answer to a check of the programme that the colony is under, from a day on. */
-function answered({ queen, answers }: ScheduleFrom, code: CheckCode, since: Day): CheckAnswerFact | null {
-  return (
-    answers.findLast(
-      (answer) => answer.programmeId === queen.programme?.id && answer.code === code && answer.on >= since,
-    ) ?? null
-  );
-}
-
-/** A queen in a cage: is she out, and does she lay? A programme asks for both by itself. */
-export function cagedQueen(from: ScheduleFrom, cagedOn: Day): SchedulePart {
-  const { look, queen } = from;
-  const comb = queen.noEggsOn === null ? null : giveTestComb(from, queen.noEggsOn);
-  const beside = cellsBesideCage(from);
-  if (queen.programme || comb) return checks(beside, comb);
-  const out = windowAfter(cagedOn, CAGE_CHECK);
-  const lookedSince = look !== null && look.inspection.on >= out.earliest && isFullSearch(look.inspection.thoroughness);
-  const released = inCycle(from, {
-    code: 'released',
-    window: out,
-    why: say('caged-in-is-she-out', { on: cagedOn }),
-  });
-  const planned = windowAfter(cagedOn, RELEASED_QUEEN_LAYS);
-  const empty = look?.inspection.eggs === 'none' && look.inspection.on >= planned.earliest ? look.inspection.on : null;
-  const laying = inCycle(from, {
-    code: 'laying-check',
-    window: empty === null ? planned : againWithin(planned, empty),
-    why: say('caged-in-eggs-due', { on: cagedOn }),
-  });
-  return checks(beside, queen.released || lookedSince ? null : released, laying);
-}
-
-/** Cells beside a caged queen: the first virgin out of them would kill her, or the bees never let her out. */
-function cellsBesideCage(from: ScheduleFrom): Check | null {
-  const { liveCells, today, cagedOn } = { ...from, ...from.queen };
-  const left = liveCells.filter((cell) => mayStillHoldQueen(cell, today));
-  const emergence = emergenceOf(left);
-  if (left.length === 0 || cagedOn === null) return null;
-  const since = latestOf(cagedOn, ...left.map(({ lastSeen }) => lastSeen));
-  const latest = latestOf(since, emergence ? addDays(emergence.earliest, -1) : since);
-  return inCycle(from, {
-    code: 'act',
-    window: { earliest: since, ideal: since, latest },
-    why: say('cells-beside-her-cage', { cells: left.length }),
-    order: say('break-down-the-cells'),
-    forced: say('cells-beside-her-cage', { cells: left.length }),
-  });
-}
 
 /** A virgin came out, or is taken to have: leave it shut, then look for eggs, unless something more urgent was read. */
 export function virginExpected(from: ScheduleFrom, emerged: Window): SchedulePart {
@@ -329,66 +251,6 @@ function oneLook(from: ScheduleFrom, { as, since, seenOn }: Aged, care: Schedule
 
 /** Cells were broken down at the last look: it was thinned then. */
 const lookedFor = ({ look }: ScheduleFrom): boolean => look !== null && look.takenDown > 0;
-
-/** A swarm was seen to leave, and nobody has searched it since: its cells are found, or thinned, before the first cast. */
-function afterPrime(from: ScheduleFrom, emergence: Window): readonly Check[] {
-  const { look, queen } = from;
-  const { swarmedOn } = queen;
-  if (swarmedOn === null || queen.programme) return [];
-  const isLooked = look !== null && look.inspection.on > swarmedOn.to && isFullSearch(look.inspection.thoroughness);
-  if (isLooked) return [];
-  const latest = latestOf(swarmedOn.to, addDays(emergence.earliest, -1));
-  const ideal = earliestOf(addDays(swarmedOn.to, 1), latest);
-  return [
-    inCycle(from, {
-      code: from.liveCells.length > 0 ? 'thin-cells' : 'find-cells',
-      window: { earliest: swarmedOn.to, ideal, latest },
-      why: say('swarm-left', {
-        on: swarmedOn.from,
-        virginFrom: addDays(swarmedOn.from, EMERGE_AFTER_PRIME.value.early),
-      }),
-    }),
-  ];
-}
-
-/** The first day on which a look finds every cell: none can be started after it, or the day forced by a cell that is nearly ripe. */
-function searchFrom(removed: DayRange, known: Window | null): Day {
-  return earliestOf(addDays(removed.to, LAST_QUEENABLE_AGE.value), findCellsWindow(removed, known).earliest);
-}
-
-/**
- * The visit that finds every cell of a colony without its queen, thins them and, where the method says so, moves it. Empty once it
- * was made, or where the keeper chose not to thin again.
- */
-function cellSearch(from: ScheduleFrom, removed: DayRange, known: Window | null): readonly Check[] {
-  const { look, queen } = from;
-  const { programme } = queen;
-  const window = findCellsWindow(removed, known);
-  const since = searchFrom(removed, known);
-  const on = look && isFullSearch(look.inspection.thoroughness) ? look.inspection.on : null;
-  const looked = on !== null && on >= since && on > removed.to;
-  const risk =
-    known &&
-    window.latest < addDays(removed.to, LAST_QUEENABLE_AGE.value) &&
-    sayOfMethod('kept-cell-may-open', { from: known.earliest });
-  const list: Check[] = [];
-  // Once her eggs were looked for, cells are no longer the question.
-  const isOver = queen.noEggsOn !== null || queen.lateButThereOn !== null;
-  const isDone = looked || isOver || (programme !== null && answered(from, 'thin-cells', since) !== null);
-  if (!isDone && programme?.isThinned) {
-    const why = sentences(sayOfMethod('thin-again'), risk);
-    list.push(inCycle(from, { code: 'thin-cells', window, why }));
-  }
-  if (!isDone && !programme) {
-    const why = say('one-inspection-finds-all', { goneSince: removed.from });
-    list.push(inCycle(from, { code: 'find-cells', window, why }));
-  }
-  if (programme?.isMoved && !isOver && !answered(from, 'move-parent', removed.from)) {
-    const why = sentences(sayOfMethod('move-to-the-other-side'), risk);
-    list.push(inCycle(from, { code: 'move-parent', window, why }));
-  }
-  return list;
-}
 
 /** A bought queen is taken once the bees have missed their own for a day, and before they have cells of their own. */
 function cageQueenIn(from: ScheduleFrom, since: Day, queenless: Day): Check {
