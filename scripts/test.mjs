@@ -1,9 +1,10 @@
+import { spawn } from 'node:child_process';
 import { existsSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { ensureCertutil, ensureChromium, ensureEngines } from './lib/chromium.mjs';
 import { bin, checkNode, ensureBuilt, ensureInstalled, ROOT, run } from './lib/setup.mjs';
 
-/** Installs what is missing, then lint, types, unit tests, build and browser tests. The last line sums up both runners. */
+/** Installs what is missing, builds, then lint, types, faults, unit and browser tests. The last line sums up all runners. */
 const RESULTS = Object.fromEntries(
   ['unit', 'browser', 'engines', 'faults'].map((name) => [name, join(ROOT, '.ubbet', `${name}.json`)]),
 );
@@ -19,19 +20,38 @@ function timed(name, work) {
   return result;
 }
 
-/** A step that runs no tests: when it fails, it counts as one failure. */
-function step(name, command, args, options) {
+/** Runs a program beside others; what it prints stands together, once it has ended. Gives back its exit code. */
+async function beside(name, command, args) {
+  const began = performance.now();
+  const child = spawn(command, args, { cwd: ROOT, stdio: ['ignore', 'pipe', 'pipe'] });
+  const said = [];
+  for (const stream of [child.stdout, child.stderr]) stream.on('data', (chunk) => said.push(chunk));
+  const status = await new Promise((resolve, reject) => {
+    child.once('error', reject);
+    child.once('close', (code) => resolve(code ?? 1));
+  });
+  took.push(`${name} ${Math.round((performance.now() - began) / 1000)} s`);
   console.log(`\n== ${name}`);
-  if (timed(name, () => run(command, args, options)) === 0) return;
+  process.stdout.write(Buffer.concat(said));
+  return status;
+}
+
+/** A step that runs no tests: when it fails, it counts as one failure. */
+async function step(name, command, args) {
+  if ((await beside(name, command, args)) === 0) return;
   console.log(`${name} failed.`);
   sum.failed += 1;
 }
 
-/** A runner that counts its own tests. One that fails and counts no failure, or runs nothing, counts as one failure. */
+/** A runner that counts its own tests. */
 function runner(name, file, count, command, args, options) {
   console.log(`\n== ${name}`);
   rmSync(file, { force: true });
-  const status = timed(name, () => run(command, args, options));
+  counted(file, count, timed(name, () => run(command, args, options)));
+}
+
+/** Adds what a runner counted. One that fails and counts no failure, or runs nothing, counts as one failure. */
+function counted(file, count, status) {
   const {
     passed,
     failed,
@@ -46,8 +66,23 @@ function runner(name, file, count, command, args, options) {
 checkNode();
 timed('Packages', ensureInstalled);
 const node = process.execPath;
-step('Lint', bin('biome'), ['check', '.']);
-step('Types', 'npm', ['run', '--silent', 'typecheck']);
+timed('Build', ensureBuilt);
+rmSync(RESULTS.faults, { force: true });
+// Types are checked by one core; the faults mostly wait for servers that begin and end. Both want what was built.
+await Promise.all([
+  (async () => {
+    await step('Lint', bin('biome'), ['check', '.']);
+    await step('Types', 'npm', ['run', '--silent', 'typecheck']);
+  })(),
+  beside('Faults, a few of each', node, [
+    bin('tsx'),
+    '--conditions=react-server',
+    'faults/run.ts',
+    '--short',
+    '--results',
+    RESULTS.faults,
+  ]).then((status) => counted(RESULTS.faults, (count) => count, status)),
+]);
 runner(
   'Unit tests',
   RESULTS.unit,
@@ -55,15 +90,6 @@ runner(
   node,
   [bin('vitest'), 'run', '--reporter=default', '--reporter=json', `--outputFile.json=${RESULTS.unit}`],
 );
-timed('Build', ensureBuilt);
-runner('Faults, a few of each', RESULTS.faults, (count) => count, node, [
-  bin('tsx'),
-  '--conditions=react-server',
-  'faults/run.ts',
-  '--short',
-  '--results',
-  RESULTS.faults,
-]);
 const chromium = timed('Chromium', ensureChromium);
 ensureCertutil();
 if (chromium) {
