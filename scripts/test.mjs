@@ -47,7 +47,11 @@ async function step(name, command, args) {
 function runner(name, file, count, command, args, options) {
   console.log(`\n== ${name}`);
   rmSync(file, { force: true });
-  counted(file, count, timed(name, () => run(command, args, options)));
+  counted(
+    file,
+    count,
+    timed(name, () => run(command, args, options)),
+  );
 }
 
 /** Adds what a runner counted. One that fails and counts no failure, or runs nothing, counts as one failure. */

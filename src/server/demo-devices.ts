@@ -7,6 +7,7 @@ import { LARKVALE_SINCE, larkvaleDevices } from '../demo/larkvale-devices';
 import { scaleReadings } from '../simulated/scale';
 import { type Station, stationHours } from '../simulated/station';
 import { isDemo } from './demo-mode';
+import { workedOut } from './worked-out';
 
 const devices = lazily(larkvaleDevices);
 
@@ -30,7 +31,7 @@ export function demoReadings(colonyId: string, apiaryId: string, today: Day, min
   const scale = isDemo() ? devices().scales.get(colonyId) : undefined;
   if (!scale) return [];
   const hours = demoHours(apiaryId, today);
-  const days = hours.length === 0 ? [] : weatherOf(hours, [], today).days;
+  const days = hours.length === 0 ? [] : workedOut(() => weatherOf(hours, [], today).days, []);
   const flying = new Map(days.map(({ on, open }) => [on, open.reduce((sum, { from, to }) => sum + to - from, 0)]));
   return scaleReadings(scale, (on) => flying.get(on) ?? 0, minute);
 }

@@ -64,9 +64,12 @@ export interface KitView {
   }[];
   /** Nothing was ever counted anywhere. */
   readonly isEmpty: boolean;
+  readonly isUnreckoned: boolean;
 }
 
 export interface KitKnown {
+  /** It cannot be worked out what lies where. */
+  readonly isUnreckoned: boolean;
   readonly entries: readonly KitEntry[];
   readonly stock: Stock;
   readonly met: readonly MetNeed[];
@@ -76,7 +79,7 @@ export interface KitKnown {
 const SAID_SHOWN = 12;
 
 /** What lies where, what is short, and what was said of it. */
-export function kitView(all: AllApiaries, { entries, stock, met }: KitKnown, today: Day): KitView {
+export function kitView(all: AllApiaries, { entries, stock, met, isUnreckoned }: KitKnown, today: Day): KitView {
   const apiaryName = namesOf(all);
   const places = [HOME, CAR, ...all.apiaries.map(({ id }) => id)].map((place): KitPlaceView => {
     const cells = THINGS.map((thing): KitCell => {
@@ -113,6 +116,7 @@ export function kitView(all: AllApiaries, { entries, stock, met }: KitKnown, tod
         reason: list[0]?.reason ?? '',
       })),
     isEmpty: entries.length === 0,
+    isUnreckoned,
   };
 }
 

@@ -41,6 +41,7 @@ export function kitNow(
   considered: ConsideredStart | null = null,
 ): KitNow {
   const now = stockNow(opened, all, today);
+  if (now.isUnreckoned) return { ...now, met: [], rounds: [] };
   const rounds = (planned?.fortnight.rounds ?? [])
     .map(({ on, apiary }): KitRound => ({ on, apiaryId: apiary }))
     .sort((a, b) => a.on - b.on);

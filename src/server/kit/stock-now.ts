@@ -15,10 +15,13 @@ import { colonies, formerPlaces } from '../../db/schema/tables';
 import type { AllApiaries } from '../../views/all-apiaries';
 import { allFacts } from '../all-facts';
 import { bookVersion } from '../book-version';
+import { workedOut } from '../worked-out';
 
 export interface StockNow {
   readonly entries: readonly KitEntry[];
   readonly stock: Stock;
+  /** It cannot be worked out what lies where: nothing is said of it, and what was counted is kept. */
+  readonly isUnreckoned: boolean;
 }
 
 /** As last reckoned: it only changes with the book or the day. */
@@ -33,7 +36,7 @@ function reckon(opened: Book, all: AllApiaries, today: Day): StockNow {
   const { db } = opened;
   const entries = loadKitEntries(db);
   // Where nothing was ever counted nobody asks what lies where.
-  if (entries.length === 0) return { entries, stock: stockOf([], []) };
+  if (entries.length === 0) return { entries, stock: stockOf([], []), isUnreckoned: false };
   const { programmes, answers } = loadSharedFacts(db);
   const begun = programmes.filter(({ on }) => on <= today);
   const kept = coloniesOf(opened, today, begun);
@@ -48,18 +51,20 @@ function reckon(opened: Book, all: AllApiaries, today: Day): StockNow {
     const newColonyId = programme.units.find(({ unit }) => unit === newUnit)?.colonyId ?? null;
     return { method, at, on, colonyId, newColonyId, over: overOf(programme, states, ended, answered.get(id) ?? null) };
   });
-  return {
-    entries,
-    stock: stockOf(
-      entries,
-      kitUses(
-        kit,
-        kept,
-        answers.filter(({ on }) => on <= today),
-      ),
-    ),
-  };
+  const made = answers.filter(({ on }) => on <= today);
+  const stock = workedOut(
+    () => stockOf(entries, kitUses(kit, kept, made)),
+    null,
+    (one) => isSound(one, entries),
+  );
+  return { entries, stock: stock ?? stockOf([], []), isUnreckoned: stock === null };
 }
+
+/** Of whatever was counted or carried somewhere there is a whole number there. */
+const isSound = (stock: Stock, entries: readonly KitEntry[]): boolean =>
+  entries.every(({ thing, from, to }) =>
+    [from, to].every((place) => place === null || Number.isInteger(stock.lying(place, thing).count)),
+  );
 
 /** Every colony that there ever was in the book, with the frames that were looked at. */
 function coloniesOf(opened: Book, today: Day, programmes: readonly ProgrammeFact[]): readonly KitColony[] {

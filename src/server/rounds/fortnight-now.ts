@@ -54,7 +54,8 @@ function keptNow(opened: Book, all: AllApiaries, now: Now, zone: string, plan: P
     moment,
     question,
     settled: null,
-    answer: plan(asked, question).then((fortnight) => {
+    answer: plan(asked, question).then((made) => {
+      const fortnight = made && isOf(asked, made) ? made : null;
       // A planner that failed is asked again the next time.
       if (!fortnight && opened.kept.last(PLAN, '')?.value === kept) opened.kept.drop(PLAN, '');
       kept.settled = fortnight && { asked, fortnight, version: versionOf(fortnight) };
@@ -73,6 +74,17 @@ function askedOrNull(...by: Parameters<typeof askedNow>): FortnightAsked | null 
     console.error(error);
     return null;
   }
+}
+
+/** Whether a plan can be one of what was asked: on its days, at its apiaries, of its checks, none of them twice. */
+function isOf({ days, apiaries, visits }: FortnightAsked, { rounds, unmet }: Fortnight): boolean {
+  const [on, at, due] = [days.map((one) => one.on), apiaries.map(({ id }) => id), visits.map(({ id }) => id)];
+  const done = rounds.flatMap(({ checks }) => checks);
+  return (
+    rounds.every((round) => on.includes(round.on) && at.includes(round.apiary)) &&
+    new Set(done).size === done.length &&
+    [...done, ...unmet.map(({ id }) => id)].every((id) => due.includes(id))
+  );
 }
 
 const versionOf = ({ rounds, unmet }: Fortnight) =>

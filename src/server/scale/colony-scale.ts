@@ -14,6 +14,7 @@ import { storedReadings } from '../../db/repositories/scale';
 import { scaleAnswers } from '../../db/schema/tables';
 import type { ScaleNow } from '../../views/measured';
 import { demoReadings } from '../demo-devices';
+import { workedOut } from '../worked-out';
 
 /** What lies further back is no longer asked for: a season. */
 const DAYS_BACK = 200;
@@ -61,17 +62,21 @@ export interface ColonyScale {
   readonly now: ScaleNow;
 }
 
-/** The scale of a colony as of a day; null: it stands on none. */
+/** The scale of a colony as of a day; null: it stands on none, or what it read cannot be worked out. */
 export function scaleAt(opened: Book, colony: OnScale, facts: ColonyFacts, today: Day): ColonyScale | null {
   const readings = readingsOf(opened, colony, today);
   if (readings.length === 0) return null;
-  const scale = scaleOf(readings, visitsAt(visitsNoted(facts, colony.id, roundsMade(opened.db))));
+  const rounds = roundsMade(opened.db);
+  const answers = answersOf(opened.db, colony.id);
   const since: SinceLoss = {
     looks: facts.inspections.flatMap(({ at, thoroughness }) => (thoroughness === 'not-searched' ? [] : [at])),
     swarms: facts.queenEvents.flatMap(({ kind, on }) => (kind === 'swarmed' || kind === 'cast-left' ? [on] : [])),
   };
-  const losses = openLosses(scale, answersOf(opened.db, colony.id), since, today);
-  return { readings, scale, now: { ...flowKnown(scale, today), flows: scale.flow, losses } };
+  return workedOut(() => {
+    const scale = scaleOf(readings, visitsAt(visitsNoted(facts, colony.id, rounds)));
+    const losses = openLosses(scale, answers, since, today);
+    return { readings, scale, now: { ...flowKnown(scale, today), flows: scale.flow, losses } };
+  }, null);
 }
 
 const answersOf = (db: Db, colonyId: string): readonly LossAnswer[] =>

@@ -20,6 +20,7 @@ import { allFacts } from '../all-facts';
 import { stockNow } from '../kit/stock-now';
 import { reckoned } from '../known-states';
 import { learnedMinutesNow } from '../rounds/asked-now';
+import { workedOut } from '../worked-out';
 
 /** The season that is planned where nothing else is asked: the one that is on, in the rest the one to come. */
 export const plannedYear = (all: AllApiaries, today: Day): number => seasonAround(today, yearOfAll(all)).year;
@@ -37,7 +38,8 @@ export function meantInSeason(opened: Book, all: AllApiaries, today: Day, year: 
     const hooks = { season, flow: flowOf(apiary, season) };
     const plan = plans.get(colony.id) ?? null;
     const own = facts.get(colony.id);
-    const intentions = plan && own ? intentionsOf(plan, hooks, seasonSeen(colony.id, own, state), today) : [];
+    const intentions =
+      plan && own ? workedOut(() => intentionsOf(plan, hooks, seasonSeen(colony.id, own, state), today), []) : [];
     return {
       colony: { id: colony.id, name: colony.name },
       isEnded,

@@ -8,6 +8,7 @@ import type { Book } from '../../db/open';
 import { apiaries, colonies } from '../../db/schema/tables';
 import { changesNow, ownVersion } from '../changes-now';
 import { isDemo } from '../demo-mode';
+import { workedOut } from '../worked-out';
 import { hoursAt } from './hours';
 
 const AFTERNOONS = keptKind<Afternoons | null>('afternoons');
@@ -24,7 +25,7 @@ export function withAfternoons(
   const at = (apiaryId: string) =>
     opened.kept.value(AFTERNOONS, apiaryId, [...ownVersion(changes, apiaryId), beside], () => {
       const hours = hoursAt(opened, apiaryId, today, null);
-      return hours.length === 0 ? null : afternoonsOf(hours);
+      return hours.length === 0 ? null : workedOut(() => afternoonsOf(hours), null);
     });
   const rows = opened.db
     .select({ id: colonies.id, apiaryId: apiaries.id })

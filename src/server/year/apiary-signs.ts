@@ -12,6 +12,7 @@ import { colonies } from '../../db/schema/tables';
 import type { ApiaryEntry } from '../../views/all-apiaries';
 import { allFacts } from '../all-facts';
 import { visitsNoted } from '../scale/colony-scale';
+import { workedOut } from '../worked-out';
 
 const FROM_THE_FIRST = '0000-01-01';
 
@@ -34,7 +35,8 @@ export function apiarySigns(opened: Book, apiary: ApiaryEntry, today: Day): read
     .filter(({ id }) => scales.has(id))
     .flatMap(({ id, own }) => {
       const readings = storedReadings(db, id, FROM_THE_FIRST);
-      return readings.length === 0 ? [] : scaleOf(readings, visitsAt(visitsNoted(own, id, rounds))).flow;
+      if (readings.length === 0) return [];
+      return workedOut(() => scaleOf(readings, visitsAt(visitsNoted(own, id, rounds))).flow, []);
     });
   return signsSeen({ facts: here.map(({ own }) => own), flows }, yearAt(apiary, loadSettings(db)), today);
 }

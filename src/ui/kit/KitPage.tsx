@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { HOME, type KitPlace } from '../../core/kit/kit-entry';
 import type { KitView } from '../../views/kit-view';
+import { unreckonedPhrases } from '../../words/pages/unreckoned';
 import { Choice } from '../controls/Choice';
 import { useBook } from '../frame/BookContext';
 import { Views } from '../frame/Views';
@@ -20,7 +21,7 @@ interface Props {
 
 /** What do I have, where is it, and what is short? */
 export function KitPage({ view, minute }: Props) {
-  const { places, overdrawn, shortages, said, isEmpty } = view;
+  const { places, overdrawn, shortages, said, isEmpty, isUnreckoned } = view;
   const isReader = useBook()?.isReader === true;
   const [at, setAt] = useState<KitPlace>(HOME);
   const place = places.find((one) => one.place === at) ?? places[0];
@@ -35,6 +36,11 @@ export function KitPage({ view, minute }: Props) {
           and Today says days ahead what is short and where it lies.
         </p>
       )}
+      {isUnreckoned && (
+        <p role="alert" className="text-propolis mt-3 max-w-prose font-semibold">
+          {unreckonedPhrases.kit}
+        </p>
+      )}
       {overdrawn.length > 0 && (
         <ul role="alert" className="text-propolis mt-3 max-w-prose font-semibold">
           {overdrawn.map((words) => (
@@ -42,7 +48,7 @@ export function KitPage({ view, minute }: Props) {
           ))}
         </ul>
       )}
-      {!isEmpty && (
+      {!isEmpty && !isUnreckoned && (
         <Shortages lines={shortages} title="Not where it is needed" empty="Everything lies where it is needed." />
       )}
       <div className="wide:grid wide:grid-cols-[1fr_22rem] wide:gap-x-8">
@@ -59,11 +65,11 @@ export function KitPage({ view, minute }: Props) {
               Brood disease is suspected here: nothing is lent from here.
             </p>
           )}
-          <CountForm key={place.place} place={place} minute={minute} isReader={isReader} />
+          {!isUnreckoned && <CountForm key={place.place} place={place} minute={minute} isReader={isReader} />}
         </div>
         {!isReader && (
           <div>
-            <CarryForm places={places} from={place.place} minute={minute} />
+            {!isUnreckoned && <CarryForm places={places} from={place.place} minute={minute} />}
             <KitSaidList said={said} />
           </div>
         )}

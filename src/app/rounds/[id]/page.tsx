@@ -35,10 +35,10 @@ export default async function Page({ params, searchParams }: Props) {
   const weather = yard.measured?.weather.get(id) ?? null;
   const planned = await fortnightNow(opened, yard, at, zoneBy(await deviceZone())).answer;
   const round = roundView(here, day, weather, planned ? plannedThere(planned, id) : undefined);
-  const { met, entries } = kitNow(opened, yard, today, planned);
-  // One hive's task needs no car.
+  const { met, entries, isUnreckoned } = kitNow(opened, yard, today, planned);
+  // One hive's task needs no car; of kit that cannot be worked out nothing is said.
   const pack =
-    hive === undefined
+    hive === undefined && !isUnreckoned
       ? packingView(yard, met, { on: day, apiaryId: id, day: formatDay(day) }, entries.length === 0)
       : null;
   return <RoundSheet apiary={apiary.name} day={weekdayWords(day)} round={round} pack={pack} />;

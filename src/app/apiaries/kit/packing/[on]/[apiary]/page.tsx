@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { notFound } from 'next/navigation';
+import { notFound, redirect } from 'next/navigation';
 import { parseDay } from '@/core/calendar/day';
 import { database } from '@/db/open';
 import { loadApiaries } from '@/server/all-apiaries';
@@ -23,7 +23,9 @@ export default async function Page({ params }: Props) {
   const on = parseDay(day);
   if (on === null || !all.apiaries.some(({ id }) => id === apiary)) notFound();
   const planned = await fortnightNow(opened, all, at, zoneBy(await deviceZone())).answer;
-  const { met, entries } = kitNow(opened, all, at.today, planned);
+  const { met, entries, isUnreckoned } = kitNow(opened, all, at.today, planned);
+  // It is said there that nothing can be said of it.
+  if (isUnreckoned) redirect('/apiaries/kit');
   const round = { on, apiaryId: apiary, day };
   return <PackingPage view={packingView(all, met, round, entries.length === 0)} minute={at.minute} />;
 }
