@@ -54,7 +54,7 @@ await row('what once hung', async () => {
 });
 await row('random legal settings', async () => ({ ...randomSettings(isShort ? 200 : 20_000, SEED, say) }));
 await row('second servers', async () => ({ ...(await otherServers(SECONDS, say)) }));
-const disk = await fullDisk(ENTRIES, say);
+const disk = await fullDisk(ENTRIES, isShort ? 4 : 40, say);
 if (disk) {
   const { tried, wrong, lost } = disk;
   await row('entries on a full disk', async () => ({ tried, wrong, lost }));

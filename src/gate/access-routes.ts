@@ -48,7 +48,7 @@ export async function accessRoutes(at: At): Promise<boolean> {
   const named = `${request.method === 'HEAD' ? 'GET' : request.method} ${path}`;
   const route = OPEN_ROUTES[named] ?? (isOwner ? OWNER_ROUTES[named] : undefined);
   if (isLink(path) && (request.method === 'GET' || request.method === 'HEAD')) {
-    comeInAsReader(at);
+    await storing(at, comeInAsReader);
     return true;
   }
   if (!route) return false;
@@ -56,8 +56,22 @@ export async function accessRoutes(at: At): Promise<boolean> {
     refuse(response, 403, 'invalid', 'This came from a page of another site and was refused.');
     return true;
   }
-  await route(at);
+  await storing(at, route);
   return true;
+}
+
+const DISK_FULL =
+  'The disk of the machine that Ubbet runs on is full. Nothing was stored: make room there, then try again.';
+
+/** Who may come in is stored in a file: where the disk is full, that is said, and everybody who is in already stays so. */
+async function storing(at: At, route: Route): Promise<void> {
+  try {
+    await route(at);
+  } catch (error) {
+    if (!(error instanceof Error && 'code' in error && error.code === 'ENOSPC')) throw error;
+    if (at.path.startsWith('/api/')) refuse(at.response, 507, 'disk-full', DISK_FULL);
+    else send(at.response, 507, sayingPage('The disk is full', DISK_FULL));
+  }
 }
 
 /** A page of another site may not make a browser sign in, or out, or shut somebody out. */

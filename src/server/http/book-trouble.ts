@@ -11,7 +11,8 @@ interface Trouble {
 /** What SQLite says by the beginning of its code, in the words of whoever has to do something about it. */
 const TROUBLES: readonly (readonly [RegExp, Trouble])[] = [
   [
-    /^SQLITE_FULL/,
+    // The second is what the system itself says, of a file that is none of SQLite's.
+    /^SQLITE_FULL|^ENOSPC/,
     {
       code: 'disk-full',
       message: say('disk-full'),
