@@ -257,6 +257,7 @@ export const FIGURE_WORDS: Readonly<Record<string, string>> = {
     'One look at the cells after the first may have emerged, within',
   'seams-covered-for-the-first-super-to-go-on': 'Seams covered for the first super to go on',
   'too-weak-to-be-divided-with-frames-of-brood-under': 'Too weak to be divided: frames of brood under',
+  'a-nuc-is-small-where-nobody-counted-for': 'A nuc is taken to be small, where nobody counted, for',
   'too-weak-to-be-divided-with-seams-under': 'Too weak to be divided: covered seams under',
   'find-the-queenless-half': 'Find the queenless half of a split',
   'search-above-the-excluder': 'Search the brood above the excluder of a Demaree, inspect below',

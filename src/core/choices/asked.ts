@@ -47,6 +47,8 @@ export interface ChoicesAsked {
   readonly colony: ColonyAsked;
   readonly place: PlaceAsked;
   readonly wanted: 'increase' | 'honey' | 'nothing';
+  /** A method is under way, and something of it is still to be looked at. */
+  readonly underWay: boolean;
   /** What is there; null: it was not counted, and nothing is missing. */
   readonly kit: readonly Thing[] | null;
 }

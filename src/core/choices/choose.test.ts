@@ -181,6 +181,7 @@ const SITUATIONS = readFileSync(`${import.meta.dirname}/situations.txt`, 'utf8')
         colony: Object.assign({}, COLONY, ...changes.map(({ colony }) => colony)),
         place: Object.assign({}, PLACE, ...changes.map(({ place }) => place)),
         wanted: changes.map(({ wanted }) => wanted).findLast((wanted) => wanted !== undefined) ?? 'nothing',
+        underWay: false,
         kit: changes.some(({ counted }) => counted) ? ['brood-box', 'foundation', 'floor', 'roof'] : null,
       };
       const row = {
@@ -253,6 +254,7 @@ describe('whatever is asked', () => {
       otherColonies: fc.integer({ min: 0, max: 9 }),
     }),
     wanted: fc.constantFrom('increase', 'honey', 'nothing'),
+    underWay: fc.boolean(),
     kit: fc.constant(null),
   }) as fc.Arbitrary<ChoicesAsked>;
   const always = (check: (asked: ChoicesAsked, offered: readonly Choice[]) => void) =>
@@ -279,6 +281,14 @@ describe('whatever is asked', () => {
         expect(offered[0]).toBe('leave-shut');
         expect(offered.slice(1).filter((one) => one !== 'add-super')).toEqual([]);
       }
+    });
+  });
+
+  it('a colony from which a swarm may go any day is neither put into a Demaree nor given room', () => {
+    always(({ reading, colony, place }, offered) => {
+      if (reading !== 'swarm-imminent' || colony.leaveShutTo !== null || place.season === 'rest') return;
+      expect(offered).not.toContain('demaree');
+      expect(offered).not.toContain('add-super');
     });
   });
 

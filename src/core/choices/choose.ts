@@ -5,7 +5,7 @@ import type { Thing } from '../methods/thing';
 import type { Said } from '../says/said';
 import type { ChoicesAsked } from './asked';
 import { ACTS, CHOICES, type Choice, type When, type WhyNot } from './choice';
-import { fitsDemaree, inOrder, isFlowNear, isSealedBy } from './in-order';
+import { fitsDemaree, inOrder, isFlowNear, maySealBy } from './in-order';
 import { say } from './says';
 import { DEMAREE_FRAMES, isWeak, NUC_FRAMES_LEAST, OLD_SITE_FRAMES, strengthOf } from './strength';
 
@@ -78,7 +78,7 @@ function whyNot(choice: Choice, asked: ChoicesAsked): WhyNot {
   if (choice === 'shake-out' || choice === 'remove-queen') return 'has-a-queen';
   if (SPLITS.has(choice) || BEFORE_SWARM.has(choice)) {
     if (isWeak(colony) || frames < NUC_FRAMES_LEAST) return 'too-weak';
-    if ((choice === 'demaree' || choice === 'part-demaree') && isSealedBy(asked)) return 'sealed';
+    if ((choice === 'demaree' || choice === 'part-demaree') && maySealBy(asked)) return 'sealed';
     if ((choice === 'demaree' || choice === 'part-demaree') && !isFlowNear(asked)) return 'no-flow';
     const least = choice === 'vertical-split' || choice === 'demaree' ? DEMAREE_FRAMES : OLD_SITE_FRAMES;
     if (choice !== 'nuc-swarm' && choice !== 'queen-split' && frames < least) return 'too-weak';

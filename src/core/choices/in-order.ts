@@ -32,10 +32,13 @@ export function isFlowNear({ on, place: { flow } }: ChoicesAsked): boolean {
 const SEALED = new Set(['sealed', 'ripe', 'emerged']);
 export const isSealedBy = ({ colony: { cells } }: ChoicesAsked): boolean => SEALED.has(cells.oldest);
 
-/** Honey without increase: strong enough, a flow near, and no cell sealed. */
+/** A cell is closed, or may be by today: where one is, it is too late to put her below an excluder. */
+export const maySealBy = (asked: ChoicesAsked): boolean => asked.reading === 'swarm-imminent' || isSealedBy(asked);
+
+/** Honey without increase: strong enough, a flow near, and no cell that may be sealed. */
 export function fitsDemaree(asked: ChoicesAsked): boolean {
   const { frames, seams } = strengthOf(asked.colony);
-  return frames >= DEMAREE_FRAMES && seams >= DEMAREE_SEAMS && isFlowNear(asked) && !isSealedBy(asked);
+  return frames >= DEMAREE_FRAMES && seams >= DEMAREE_SEAMS && isFlowNear(asked) && !maySealBy(asked);
 }
 
 /** What takes away what hems the nest in, by its cause. Where none is known the nest itself is given comb to lay in. */
@@ -144,7 +147,7 @@ export function inOrder(asked: ChoicesAsked): readonly InOrder[] {
     return [first('leave-shut'), ...(isSuperDue ? [or('add-super', 'from-above')] : [])];
   }
   if (BEFORE_SWARM.has(reading)) {
-    if (isWeak(colony) && colony.cells.count > 0) return weakWithCells(asked);
+    if (isWeak(colony)) return weakWithCells(asked);
     const isLate = place.season === 'after' && colony.cells.count < MANY_CELLS.value;
     if (isLate || isSupersedure(asked)) return [first('nothing'), or('inspect', 'more-cells')];
   }
@@ -169,7 +172,7 @@ export function inOrder(asked: ChoicesAsked): readonly InOrder[] {
     case 'awaiting-eggs':
       return colony.eggsOverdue ? byTestFrame(asked) : [first('wait')];
     case 'raising-queen':
-      return colony.cells.count === 0 && !colony.broodYoung
+      return colony.cells.count === 0 && !colony.broodYoung && !asked.underWay
         ? queenless(isWeak(colony) || place.season === 'after', place)
         : [first('wait'), ...(colony.cells.oldest === 'ripe' ? [or('cell-nuc', 'ripe-cells-to-spare')] : [])];
     case 'queen-missing':
@@ -186,7 +189,7 @@ export function inOrder(asked: ChoicesAsked): readonly InOrder[] {
       return [first('inspect')];
     case 'cups-only':
     case 'settled':
-      return byWish(asked);
+      return asked.underWay ? [first('wait'), ...moreRoom(asked)] : byWish(asked);
   }
 }
 

@@ -201,7 +201,7 @@ function isBound({ stores }: InspectionFact): boolean {
 }
 
 /** A cell that was open when last seen counts as closed once that is certain. */
-function stageByNow({ planBy, lastStage }: TrackedCell, { on }: InspectionFact): CellStage {
+export function stageByNow({ planBy, lastStage }: TrackedCell, { on }: Pick<InspectionFact, 'on'>): CellStage {
   return planBy.sealing && planBy.sealing.latest < on && lastStage !== 'queen-moving' ? 'sealed' : lastStage;
 }
 
