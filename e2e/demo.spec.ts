@@ -1,5 +1,5 @@
 import { faults } from './faults';
-import { openColony } from './season';
+import { openColony, seeDates } from './season';
 import { addCells, expect, onDay, test } from './test';
 
 test.use({ seed: 'demo' });
@@ -138,9 +138,9 @@ test('no accessibility fault where a method is chosen, planned and carried out',
     await page.setViewportSize(size);
     await openColony(page, 'Sainfoin');
     await page.getByRole('link', { name: 'What are my choices?' }).click();
-    await expect(page.getByRole('heading', { level: 1, name: 'Choices for Sainfoin' })).toBeVisible();
+    await expect(page.getByRole('heading', { level: 1, name: 'Artificial swarm with a nuc' })).toBeVisible();
     expect(await faults(page)).toEqual([]);
-    await page.getByRole('link', { name: 'See the dates: Artificial swarm with a nuc' }).click();
+    await seeDates(page, 'Artificial swarm with a nuc');
     await expect(page.getByRole('button', { name: 'Start it' })).toBeVisible();
     expect(await faults(page)).toEqual([]);
     await openColony(page, 'Comfrey');

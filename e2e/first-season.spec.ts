@@ -33,14 +33,14 @@ test('a new user: from the first run over two inspections and a correction to a 
     await expect(page.getByRole('region', { name: 'Because' })).toContainText('2 × charged (large larva)');
     await expect(page.locator('[data-cell=a]')).toContainText('laid 1 to 5 May');
     await page.goto('/');
-    await expect(page.getByRole('region', { name: /Orchard · 1 hive/ })).toContainText('Choose a method today');
+    await expect(page.getByRole('region', { name: /Orchard · 1 hive/ })).toContainText('Walk-away split today');
   });
 
   await test.step('enters the next inspection on the same cells: one tap says what each has become', async () => {
     await onDay(page, '2027-05-13');
     await expect(
       page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Clover' }) }),
-    ).toContainText('Late: carry out a method');
+    ).toContainText(/Late: artificial swarm with a nuc/);
     await page.getByRole('link', { name: 'Enter an inspection of Clover' }).click();
     await page.getByRole('group', { name: 'Cell a is now' }).getByRole('button', { name: 'sealed' }).click();
     await page

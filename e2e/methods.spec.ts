@@ -1,4 +1,4 @@
-import { answer, cellIs, codes, countStrength, due, inspect, openColony, plan, start, strip } from './season';
+import { answer, cellIs, codes, countStrength, due, inspect, openColony, plan, seeDates, start, strip } from './season';
 import { addCells, begin, choose, expect, onDay, setClock, test } from './test';
 
 const strong = { brood: 8, seams: 10, drones: 'flying' };
@@ -19,19 +19,21 @@ test('charged cells: a nuc swarm, thinned on day 7, a virgin, eggs, done', async
   await expect(page.getByRole('region', { name: 'Reading' })).toContainText('Getting ready to swarm');
 
   await page.getByRole('link', { name: 'What are my choices?' }).click();
-  const fits = page.getByRole('region', { name: /^Fit now/ });
-  await expect(fits.getByRole('heading', { name: 'Artificial swarm with a nuc' })).toBeVisible();
-  await expect(page.getByRole('region', { name: /^Would fit/ })).toContainText(
-    'when the main flow comes was not noted',
+  const first = page.getByRole('heading', { level: 1 });
+  await expect(first).toHaveText('Artificial swarm with a nuc');
+  const others = page.getByRole('region', { name: 'Or' });
+  await expect(others.getByText('Artificial swarm on the old site')).toBeVisible();
+  // What nobody said moves nothing down; once it is said, the order answers at once.
+  await page.getByRole('group', { name: 'A second stand?' }).getByText('no', { exact: true }).click();
+  await expect(others.getByText('Artificial swarm on the old site')).toBeHidden();
+  await expect(first).toHaveText('Artificial swarm with a nuc');
+  await page.getByText(/others, and why not$/).click();
+  await expect(page.getByRole('listitem').filter({ hasText: 'After the swarm has gone' })).toContainText(
+    'It has not swarmed',
   );
-  await expect(page.getByRole('region', { name: /^Do not fit/ })).toContainText('It has not swarmed');
-  await page.getByLabel('Coldest of the next five nights').fill('6');
-  await page.getByLabel('A second stand free?').selectOption('no');
-  await page.getByRole('button', { name: 'Update' }).click();
-  await expect(page.locator('[data-method="queen-split"]')).toContainText('there is no second stand free');
-  await expect(page.getByRole('region', { name: /^Fit now/ })).toContainText('Artificial swarm with a nuc');
+  await expect(page.getByText('Keep cell a: open, and seen to be fed.')).toBeVisible();
 
-  await page.getByRole('link', { name: 'See the dates: Artificial swarm with a nuc' }).click();
+  await seeDates(page, 'Artificial swarm with a nuc');
   await expect(page.getByRole('combobox', { name: 'Cell a' })).toHaveValue('keep');
   const preview = page.getByRole('region', { name: 'What follows' });
   await expect(preview).toContainText('Thu 13 May nuc: settled? (any day 12 to 15 May)');

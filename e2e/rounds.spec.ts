@@ -88,7 +88,7 @@ test('what is late already is done on its least bad day, with what that risks', 
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(headline(page)).toHaveText(/rounds? this week$/);
   const unmet = page.getByRole('region', { name: 'Cannot be met in time' });
-  await expect(unmet).toContainText('Sainfoin, carry out a method.');
+  await expect(unmet).toContainText('Sainfoin, artificial swarm with a nuc.');
   await expect(unmet).toContainText('By Wed 19 May you have no time for it, with the way there.');
   await expect(unmet).toContainText(
     'Least bad: Thu 20 May, with the round to Walled garden. It may have swarmed by then.',

@@ -61,10 +61,21 @@ export async function countStrength(
   await choose(page, 'Drones?', drones);
 }
 
+/** On a colony’s choices: goes to the start of a method, whether it is said first or folded away. */
+export async function seeDates(page: Page, method: string | RegExp) {
+  await expect(page.getByText(/others, and why not$/)).toBeVisible();
+  await page.locator('details').evaluateAll((all) => {
+    for (const one of all) (one as HTMLDetailsElement).open = true;
+  });
+  const name = typeof method === 'string' ? `See the dates: ${method}` : method;
+  await page.getByRole('link', { name, exact: true }).first().click();
+  await expect(page).toHaveURL(/\/start\//);
+}
+
 /** Goes from a colony’s choices to the start of a method. */
 export async function plan(page: Page, name: string, method: string) {
   await page.goto(`${await addressOf(page, name)}/decide`);
-  await page.getByRole('link', { name: `See the dates: ${method}`, exact: true }).click();
+  await seeDates(page, method);
   await expect(page.getByRole('heading', { level: 1, name: method })).toBeVisible();
 }
 

@@ -8,7 +8,7 @@ const openWhatIf = async (page: Page, colony: string) => {
   await page.goto('/colonies');
   await page.getByRole('link', { name: colony, exact: true }).click();
   await page.getByRole('link', { name: 'What are my choices?' }).click();
-  await page.getByRole('link', { name: 'Compare what they come to' }).click();
+  await page.getByRole('link', { name: 'Compare them' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'What if?' })).toBeVisible();
 };
 const table = (page: Page) => page.getByRole('table', { name: 'What each choice comes to' });

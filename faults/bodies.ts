@@ -11,7 +11,7 @@ import { programmeStart } from '../src/core/facts/programme-start';
 import { queenEventFact, queenFact } from '../src/core/facts/queen';
 import { overField } from '../src/core/facts/resend';
 import { scaleAnswerEntry } from '../src/core/facts/scale';
-import { settingsEntry } from '../src/core/facts/setting';
+import { schoolsEntry, settingsEntry } from '../src/core/facts/setting';
 import { surveyFact } from '../src/core/facts/survey';
 import { nightsEntry, weatherHour } from '../src/core/facts/weather';
 import type { Chance } from './random';
@@ -48,6 +48,7 @@ export const TAKES: readonly { readonly method: string; readonly path: string; r
   { method: 'POST', path: '/api/settings', schema: settingsEntry },
   { method: 'POST', path: '/api/calendar', schema: nothing },
   { method: 'POST', path: '/api/start', schema: startEntry },
+  { method: 'POST', path: '/api/schools', schema: schoolsEntry },
   { method: 'POST', path: '/api/nights', schema: nightsEntry },
   { method: 'POST', path: '/api/scale-answers', schema: scaleAnswerEntry },
   {

@@ -37,7 +37,7 @@ const hiveEntry = async (page) => {
 const choices = async (page) => {
   await colony('Sainfoin')(page);
   await page.getByRole('link', { name: 'What are my choices?' }).click();
-  await page.getByRole('heading', { level: 1, name: 'Choices for Sainfoin' }).waitFor();
+  await page.getByRole('heading', { level: 1, name: 'Artificial swarm with a nuc' }).waitFor();
 };
 const openHive = async (page) => {
   await page.goto('/practice');
@@ -63,7 +63,7 @@ const plan = async (page) => {
 
 const whatIf = async (page) => {
   await choices(page);
-  await page.getByRole('link', { name: 'Compare what they come to' }).click();
+  await page.getByRole('link', { name: 'Compare them' }).click();
   await page.getByRole('table', { name: 'What each choice comes to' }).waitFor();
 };
 const board = async (page) => {

@@ -47,7 +47,7 @@ export function standsAndKit(
     },
     '2026-11-03',
   );
-  season.counted('2027-05-15T15:30', garden, { 'nuc-box': 2, 'drawn-comb': 5, foundation: 0, super: 1, excluder: 1 });
+  season.counted('2027-05-15T15:30', garden, { 'nuc-box': 3, 'drawn-comb': 5, foundation: 0, super: 1, excluder: 1 });
   season.counted('2027-05-15T17:00', quarry, { 'nuc-box': 0, 'drawn-comb': 2, foundation: 8, super: 0 });
   season.counted('2027-05-15T17:00', 'car', { strap: 2, feeder: 1 });
 }

@@ -1,4 +1,5 @@
 import { type Day, day, dayOfMinute } from '../core/calendar/day';
+import type { BesideColony } from '../core/choices/asked-of';
 import type { ColonyFacts } from '../core/colony/facts';
 import { factsWith } from '../core/colony/facts-with';
 import type { FitThere, RoundApiary } from '../core/rounds/asked';
@@ -55,6 +56,8 @@ export interface PackedPlan {
 export interface PackedColony {
   readonly colony: ColonyEntry;
   readonly facts: ColonyFacts;
+  /** Its place and what is wanted of it, for its choices; absent: it cannot be worked out how it stands. */
+  readonly beside?: BesideColony;
 }
 
 /** Where the hives of an apiary stand, with the steps that were ticked on this device since. */

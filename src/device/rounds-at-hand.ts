@@ -1,4 +1,5 @@
 import type { Day } from '../core/calendar/day';
+import { namedByChoice } from '../core/choices/order-of-day';
 import type { ColonyFacts } from '../core/colony/facts';
 import { plannedOn } from '../core/rounds/planned-on';
 import type { Settings } from '../core/settings/settings';
@@ -10,7 +11,7 @@ import type { ApiaryEntry, ColonyEntry } from '../views/all-apiaries';
 import { type NeedyColony, needyColonies } from '../views/cells-view';
 import { type PlannedThere, type RoundView, roundView } from '../views/round-view';
 import type { OutboxEntry } from './outbox-entry';
-import { factsOnDevice, type Pack, yardOnDevice } from './pack';
+import { factsOnDevice, type Pack, type PackedColony, yardOnDevice } from './pack';
 
 /** A hive that can be entered from what is kept on the device. */
 export interface HiveAtHand {
@@ -56,7 +57,7 @@ export function standingsOnDevice(
   const all = colonies.map((packed) => {
     const facts = factsOnDevice(packed, outbox);
     const isTried = !unreckoned.includes(packed.colony.id);
-    return { colony: packed.colony, facts, state: isTried ? stateOrNull(facts, settings, today) : null };
+    return { colony: packed.colony, facts, state: isTried ? stateOrNull(packed, facts, settings, today) : null };
   });
   return {
     standing: all.flatMap(({ state, ...one }) => (state ? [{ ...one, state }] : [])),
@@ -65,10 +66,11 @@ export function standingsOnDevice(
 }
 
 /** A colony that cannot be reckoned must not keep the others from being gone through. */
-function stateOrNull(facts: ColonyFacts, settings: Settings, today: Day): ColonyState | null {
+function stateOrNull({ beside }: PackedColony, facts: ColonyFacts, settings: Settings, today: Day): ColonyState | null {
   try {
     const state = foldColony(facts, settings, today);
-    return isSound(state) ? state : null;
+    if (!isSound(state)) return null;
+    return beside ? namedByChoice(state, beside) : state;
   } catch (error) {
     console.error('a colony could not be reckoned:', error);
     return null;

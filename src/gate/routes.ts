@@ -135,6 +135,7 @@ export const ROUTES: { readonly [path: string]: Route } = {
   '/api/season/import': takes('POST'),
   '/api/season/preview': takes('POST'),
   '/api/season/wipe': takes('POST'),
+  '/api/schools': takes('POST'),
   '/api/settings': takes('POST'),
   '/api/simulated': takes('POST'),
   '/api/start': takes('POST'),

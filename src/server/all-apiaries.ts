@@ -1,12 +1,14 @@
 import 'server-only';
 import { asc } from 'drizzle-orm';
 import type { Day } from '../core/calendar/day';
+import { namedByChoice } from '../core/choices/order-of-day';
 import { keptKind } from '../db/kept';
 import type { Book } from '../db/open';
 import { loadSettings } from '../db/repositories/settings';
 import { apiaries, colonies } from '../db/schema/tables';
 import type { AllApiaries, UnreckonedColony } from '../views/all-apiaries';
 import { allFacts } from './all-facts';
+import { besideColony, plansOf } from './asked-of-colony';
 import { bookVersion } from './book-version';
 import { stateOf } from './known-states';
 import { loadMeasured } from './measured';
@@ -42,5 +44,11 @@ function reckon(opened: Book, today: Day): AllApiaries {
   );
   const onStands = standing.map(({ colony }) => colony);
   const measured = loadMeasured(opened, apiaryRows, onStands, facts, today);
-  return { apiaries: apiaryRows, colonies: standing, unreckoned, settings, measured };
+  const all = { apiaries: apiaryRows, colonies: standing, unreckoned, settings, measured };
+  const plans = plansOf(db, today);
+  const named = standing.map((one) => ({
+    ...one,
+    state: namedByChoice(one.state, besideColony(all, plans, one, today)),
+  }));
+  return { ...all, colonies: named };
 }

@@ -18,6 +18,7 @@ import { apiaries, colonies, inspections, photos, queenEvents, queens, revisions
 import type { ApiaryEntry, ColonyEntry } from '../views/all-apiaries';
 import type { EntryChange, QueenChoice, QueenLine } from '../views/colony-records';
 import { queenWords } from '../words/queens';
+import { loadApiaries } from './all-apiaries';
 import { type Reckoned, reckoned } from './known-states';
 import { withAfternoons } from './weather/afternoons';
 
@@ -42,7 +43,9 @@ export function loadColony(opened: Book, id: string, today: Day): ColonyOnDay | 
   const found = colonyAsEntered(opened, id, today);
   if (!found) return null;
   if (found.state === null) redirect(`/colonies/${id}/entries`);
-  return found;
+  // Its order names what comes first of its choices, as on every other page.
+  const standing = loadApiaries(opened, today).colonies.find(({ colony }) => colony.id === id);
+  return standing ? { ...found, state: standing.state } : found;
 }
 
 /** One colony with all its facts, whether it can be worked out or not; null when there is none of that id. */

@@ -1,5 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { addDays, day } from '../core/calendar/day';
+import { namedByChoice } from '../core/choices/order-of-day';
 import { foldColony } from '../core/state/fold';
 import type { Book } from '../db/open';
 import { findEntry } from '../db/repositories/inspection-entry';
@@ -51,8 +52,9 @@ describe('what a device takes along', () => {
     const onServer = new Map(loadApiaries(opened, TODAY).colonies.map(({ colony, state }) => [colony.id, state]));
     // As it arrives on the device.
     const sent = JSON.parse(JSON.stringify(colonies)) as typeof colonies;
-    for (const { colony, facts } of sent) {
-      expect(foldColony(facts, settings, TODAY).schedule, colony.name).toEqual(onServer.get(colony.id)?.schedule);
+    for (const { colony, facts, beside } of sent) {
+      const state = namedByChoice(foldColony(facts, settings, TODAY), beside ?? expect.fail());
+      expect(state.schedule, colony.name).toEqual(onServer.get(colony.id)?.schedule);
     }
     expect(pages).toContain('/hive');
     expect(pages.filter((page) => page.startsWith('/colonies/'))).toHaveLength(17);

@@ -15,6 +15,7 @@ import type { Pack, PackedColony, PackedPlan } from '../device/pack';
 import { foodNotes } from '../views/food-view';
 import { loadApiaries } from './all-apiaries';
 import { allFacts } from './all-facts';
+import { besideColony, plansOf } from './asked-of-colony';
 import { bookVersion, writesOf } from './book-version';
 
 const PAGES = [
@@ -48,6 +49,7 @@ export function makePack(opened: Book, { today, minute }: Now, plan: PackedPlan 
   const { db } = opened;
   const facts = allFacts(opened, today);
   const all = loadApiaries(opened, today);
+  const plans = plansOf(db, today);
   const packed = db
     .select()
     .from(colonies)
@@ -56,7 +58,10 @@ export function makePack(opened: Book, { today, minute }: Now, plan: PackedPlan 
     .flatMap((colony): PackedColony[] => {
       const own = facts.get(colony.id);
       const isStanding = own && knownSince(own) <= today && (own.endedOn === null || own.endedOn > today);
-      return isStanding ? [{ colony, facts: withLatestAfternoons(own, today) }] : [];
+      if (!isStanding) return [];
+      const standing = all.colonies.find((one) => one.colony.id === colony.id);
+      const beside = standing && besideColony(all, plans, standing, today);
+      return [{ colony, facts: withLatestAfternoons(own, today), ...(beside && { beside }) }];
     });
   const ids = new Set(packed.map(({ colony }) => colony.id));
   const programmes = loadSharedFacts(db).programmes.filter(

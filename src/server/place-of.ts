@@ -2,34 +2,13 @@ import 'server-only';
 import type { Day } from '../core/calendar/day';
 import type { DayRange } from '../core/calendar/window';
 import type { Book } from '../db/open';
-import { coldestAt, flowAt, flowReckoned, NOTHING_MEASURED } from '../views/measured';
-import { mainFlowWords } from '../words/scale';
 import { loadApiaries } from './all-apiaries';
+import { type PlaceMeasured, placeBy } from './place-by';
 
-/** What the place where a colony stands has to say when methods are weighed. */
-export interface PlaceMeasured {
-  /** The coldest of the next five nights, °C; null: not all of them are known. */
-  readonly coldestNightC: number | null;
-  /** The main flow to reckon with; null: not entered, and no scale shows one. */
-  readonly flow: DayRange | null;
-  /** What was entered of the flow and what the scales show, where one of them says something. */
-  readonly flowWords: string | null;
-}
-
-/** @param entered the main flow as the keeper expects it */
-export function placeMeasured(
+/** What the place where a colony of the book stands has to say. */
+export const placeMeasured = (
   opened: Book,
   { apiaryId }: { readonly apiaryId: string },
   entered: DayRange | null,
   today: Day,
-): PlaceMeasured {
-  const { colonies, measured = NOTHING_MEASURED } = loadApiaries(opened, today);
-  const own = colonies.filter(({ apiary }) => apiary.id === apiaryId).map(({ colony }) => colony);
-  const byScale = flowAt(measured, own);
-  const isOnScale = own.some(({ id }) => measured.scales.has(id));
-  return {
-    coldestNightC: coldestAt(measured, apiaryId),
-    flow: flowReckoned(entered, byScale, today),
-    flowWords: entered || isOnScale ? mainFlowWords(entered, isOnScale ? byScale : undefined) : null,
-  };
-}
+): PlaceMeasured => placeBy(loadApiaries(opened, today), apiaryId, entered, today);

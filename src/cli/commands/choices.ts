@@ -60,7 +60,7 @@ export const choicesCommand = command({
   }),
   pastDays: ({ on }) => [{ path: ['on'], day: on }],
   run: ({ kit = null, ...asked }) => {
-    const { because, ...choices } = choose({ ...asked, underWay: false, kit });
+    const { because, ...choices } = choose({ ...asked, underWay: false, earlyFirst: 'room', kit });
     return {
       ok: true,
       value: { ...choices, because: because.map(({ code, text }) => ({ code, text: inWords(text) })) },

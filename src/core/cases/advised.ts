@@ -1,9 +1,11 @@
-import type { Day } from '../calendar/day';
+import { type Day, daysBetween } from '../calendar/day';
 import { isLive } from '../cells/stage';
 import { isFullSearch, type Thoroughness } from '../cells/thoroughness';
+import { askedOf } from '../choices/asked-of';
+import { isMethod } from '../choices/choice';
+import { choose } from '../choices/choose';
 import type { ColonyFacts, InspectionFact } from '../colony/facts';
 import { lays } from '../colony/queen-state';
-import { kindsAsked } from '../methods/fits-first';
 import type { Method, MethodKind, MethodName } from '../methods/method';
 import { methodNamed } from '../methods/methods';
 import { bestToKeep, cellsToKeep } from '../programmes/best-to-keep';
@@ -12,7 +14,7 @@ import { colonyOnDay } from '../schedule/standing';
 import { type ColonyState, foldColony } from '../state/fold';
 import { bookOf, CASE_SETTINGS } from './book';
 import type { Case, CaseMove } from './case';
-import { methodsHere } from './methods-here';
+import { CASE_PLACE, methodsHere } from './methods-here';
 import { isInWords, isTimeFor, looksOn, nextMove, startMove } from './moves';
 import type { CasePlay } from './play';
 import { seenAtCheck } from './seen-at-check';
@@ -36,6 +38,9 @@ const GIVEN: ReadonlyMap<string, MethodName> = new Map([
   ['schedule/give-a-queen-or-cell', 'requeen-mated'],
   ['schedule/replace-her', 'requeen-mated'],
 ]);
+
+/** Room that was made is not made again so soon, days. */
+const ROOM_LASTS = 10;
 
 /** Who does not find her at once looks through it again. */
 const LOOKS_FOR_QUEEN = 3;
@@ -133,15 +138,14 @@ class Adviser {
     return sight;
   }
 
-  /** What the reading asks for, by the method that fits first. */
+  /** What the reading asks for, by what comes first of its choices. */
   #act(colonyId: string): void {
     for (let looks = 1; ; looks++) {
       const state = this.state(colonyId);
       const last = state.lastInspection;
       if (!last || last.reading.actBy === null) return;
       if (!state.schedule.checks.some(({ code }) => code === 'act')) return;
-      const kinds = kindsAsked(last.reading.reading).filter((kind) => state.liveCells.length === 0 || kind !== 'room');
-      const method = isBound(last.inspection) ? null : firstFitting(state, this.way.of.mainFlow, kinds);
+      const method = isBound(last.inspection) ? null : this.#choice(state);
       if (method) {
         this.start(colonyId, method, state);
         return;
@@ -153,6 +157,21 @@ class Adviser {
       else if (looks === LOOKS_FOR_QUEEN) this.look(colonyId, 'cleared', (_, sight) => liveOf(sight, 'nest'));
       else return;
     }
+  }
+
+  /** What comes first of its choices that can be begun as it stands; null: what comes first is none. */
+  #choice(state: ColonyState): Method | null {
+    const { mainFlow } = this.way.of;
+    const { first, others } = choose(askedOf(state, { ...CASE_PLACE, flow: mainFlow }));
+    if (!isMethod(first)) return null;
+    const fits = methodsHere(state, mainFlow).filter(({ fit }) => fit.kind === 'fits');
+    const given = state.parts.filter(({ programme }) => daysBetween(programme.on, state.today) < ROOM_LASTS);
+    const isGiven = (name: MethodName) => isRoom(name) && given.some(({ programme }) => programme.method === name);
+    // A case is not played with every way to make room: where one is named, one that is does.
+    const room = isRoom(first) ? fits.filter(({ method }) => method.kind === 'room') : [];
+    const named = others.flatMap(({ choice }) => fits.filter(({ method }) => method.name === choice));
+    const inOrder = [...fits.filter(({ method }) => method.name === first), ...room, ...named];
+    return inOrder.find(({ method }) => !isGiven(method.name))?.method ?? null;
   }
 
   /** A nest that is hemmed in, or hives of which a method was just begun, are given room. */

@@ -1,4 +1,5 @@
 import type { DayRange } from '../calendar/window';
+import type { BesideColony } from '../choices/asked-of';
 import { fitFactsOf } from '../colony/fit-facts';
 import { type Fit, fitOf } from '../methods/fit';
 import { METHOD_KINDS, type Method, type MethodName } from '../methods/method';
@@ -21,6 +22,17 @@ export const CASE_METHODS: readonly Method[] = METHOD_KINDS.flatMap((kind) =>
 
 /** It stays mild, and there is another stand: a case has no weather of its own. */
 export const PLACE = { coldestNightC: 12, secondStand: true } as const;
+
+/** What a case's colonies are asked of: swarms come, nothing in particular is wanted, and there are others to help. */
+export const CASE_PLACE: Omit<BesideColony, 'flow'> = {
+  season: 'swarm-season',
+  coldestOfNextFive: PLACE.coldestNightC,
+  secondStand: PLACE.secondStand,
+  otherColonies: 3,
+  wanted: 'nothing',
+  earlyFirst: 'room',
+  kit: null,
+};
 
 export interface MethodHere {
   readonly method: Method;

@@ -18,6 +18,7 @@ const BESIDE: BesideColony = {
   secondStand: true,
   otherColonies: 3,
   wanted: 'nothing',
+  earlyFirst: 'room',
   kit: null,
 };
 const beside = fc.record({

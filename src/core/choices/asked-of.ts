@@ -1,4 +1,3 @@
-import { figure } from '../biology/figure';
 import { type Day, daysBetween } from '../calendar/day';
 import type { DayRange } from '../calendar/window';
 import { STAGES } from '../cells/stage';
@@ -11,10 +10,13 @@ import { methodNamed } from '../methods/methods';
 import type { Thing } from '../methods/thing';
 import { shutOn } from '../schedule/leave-shut-wins';
 import { colonyOnDay } from '../schedule/standing';
+import type { EarlyFirst } from '../settings/schools';
+import { TENTHS } from '../space/content';
 import { broodBoxes, supers } from '../space/hive';
 import type { ColonyState } from '../state/fold';
 import type { SeasonPart } from '../year/place-year';
 import type { ChoicesAsked, ColonyAsked, PlaceAsked } from './asked';
+import { NUC_DAYS, OF_A_NUC } from './strength';
 
 /** What of the place and of the keeper the order of a colony's choices follows from. */
 export interface BesideColony {
@@ -25,6 +27,7 @@ export interface BesideColony {
   readonly secondStand: boolean | null;
   readonly otherColonies: number;
   readonly wanted: ChoicesAsked['wanted'];
+  readonly earlyFirst: EarlyFirst;
   /** Null: not counted. */
   readonly kit: readonly Thing[] | null;
 }
@@ -38,7 +41,7 @@ const SEASONS: { readonly [P in SeasonPart]: PlaceAsked['season'] } = {
 
 /** What is asked of a colony's choices, from how it stands today. What nobody looked for stays that. */
 export function askedOf(state: ColonyState, beside: BesideColony): ChoicesAsked {
-  const { season, flow, coldestOfNextFive, secondStand, otherColonies, wanted, kit } = beside;
+  const { season, flow, coldestOfNextFive, secondStand, otherColonies, wanted, earlyFirst, kit } = beside;
   const drones = fitFactsOf(state, flow).drones ?? 'not-looked-for';
   return {
     on: state.today,
@@ -46,6 +49,7 @@ export function askedOf(state: ColonyState, beside: BesideColony): ChoicesAsked 
     colony: colonyOf(state, flow),
     place: { drones, coldestOfNextFive, flow, season: SEASONS[season], secondStand, otherColonies },
     wanted,
+    earlyFirst,
     kit,
   };
 }
@@ -113,7 +117,7 @@ function colonyOf(state: ColonyState, flow: DayRange | null): ColonyAsked {
     earliestSealing: live.length > 0 ? cellDates.firstSealing : null,
     broodBoxes: Math.min(3, Math.max(1, hive ? broodBoxes(hive).length : 1)) as 1 | 2 | 3,
     supers: hive ? supers(hive).length : 0,
-    coveredTenths: tenthsOf(frames?.triggers.topBoxCovered),
+    coveredTenths: tenthsOf(frames?.triggers.topBoxCovered) ?? ofOneBox(facts.coveredSeams),
     fullestSuperTenths: tenthsOf(frames?.triggers.supersFull),
     bound: stores === 'not-looked-for' ? 'not-known' : stores === 'room' ? 'none' : stores,
     clipped: queen.clipped,
@@ -128,10 +132,6 @@ function colonyOf(state: ColonyState, flow: DayRange | null): ColonyAsked {
   };
 }
 
-/** What a nuc has for some weeks where nobody counted: what is usual of a colony is not, of one that was made of two frames. */
-const OF_A_NUC = { frames: 3, seams: 4 } as const;
-const NUC_DAYS = figure('a-nuc-is-small-where-nobody-counted-for', 42, 'days', 'caution').value;
-
 const isYoungNuc = ({ parts, today }: ColonyState): boolean =>
   parts.some(
     ({ units, programme }) =>
@@ -139,7 +139,10 @@ const isYoungNuc = ({ parts, today }: ColonyState): boolean =>
   );
 
 const tenthsOf = (share: number | null | undefined): number | null =>
-  share === null || share === undefined ? null : Math.floor(share * 10 + 1e-9);
+  share === null || share === undefined ? null : Math.floor(share * TENTHS + 1e-9);
+
+/** Where its boxes are not known, so many seams as one box has are those of one; more say nothing of the top one. */
+const ofOneBox = (seams: number | null): number | null => (seams !== null && seams <= TENTHS ? seams : null);
 
 const isTooting = (piping: string | undefined): boolean => piping === 'tooting' || piping === 'both';
 

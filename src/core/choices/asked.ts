@@ -2,6 +2,7 @@ import type { Day } from '../calendar/day';
 import type { Cause } from '../cells/cause';
 import type { ReadingName } from '../inspections/reading';
 import type { Thing } from '../methods/thing';
+import type { EarlyFirst } from '../settings/schools';
 
 /** A colony as it stands today, with as much as the order of its choices follows from. Counts that are null were not made. */
 export interface ColonyAsked {
@@ -46,6 +47,8 @@ export interface ChoicesAsked {
   readonly reading: ReadingName | 'may-have-swarmed';
   readonly colony: ColonyAsked;
   readonly place: PlaceAsked;
+  /** What the keeper does first at the first signs of swarming. */
+  readonly earlyFirst: EarlyFirst;
   readonly wanted: 'increase' | 'honey' | 'nothing';
   /** A method is under way, and something of it is still to be looked at. */
   readonly underWay: boolean;

@@ -1,4 +1,4 @@
-import { ALL_METHOD_NAMES } from '../methods/method';
+import { ALL_METHOD_NAMES, type MethodName } from '../methods/method';
 
 /** What may be done, or left, that is no method. */
 export const ACTS = [
@@ -16,6 +16,9 @@ export const ACTS = [
 /** Everything that may be done, or left, with a colony. */
 export const CHOICES = [...ALL_METHOD_NAMES, ...ACTS] as const;
 export type Choice = (typeof CHOICES)[number];
+
+const ACTS_ALONE: ReadonlySet<Choice> = new Set(ACTS);
+export const isMethod = (choice: Choice): choice is MethodName => !ACTS_ALONE.has(choice);
 
 /** When one that is not first is the better one. */
 export type When =

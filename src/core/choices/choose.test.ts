@@ -182,6 +182,7 @@ const SITUATIONS = readFileSync(`${import.meta.dirname}/situations.txt`, 'utf8')
         place: Object.assign({}, PLACE, ...changes.map(({ place }) => place)),
         wanted: changes.map(({ wanted }) => wanted).findLast((wanted) => wanted !== undefined) ?? 'nothing',
         underWay: false,
+        earlyFirst: 'room',
         kit: changes.some(({ counted }) => counted) ? ['brood-box', 'foundation', 'floor', 'roof'] : null,
       };
       const row = {
@@ -255,6 +256,7 @@ describe('whatever is asked', () => {
     }),
     wanted: fc.constantFrom('increase', 'honey', 'nothing'),
     underWay: fc.boolean(),
+    earlyFirst: fc.constantFrom('room', 'cups', 'act'),
     kit: fc.constant(null),
   }) as fc.Arbitrary<ChoicesAsked>;
   const always = (check: (asked: ChoicesAsked, offered: readonly Choice[]) => void) =>

@@ -1,10 +1,9 @@
 import { formatDay } from '../calendar/day';
-import type { MethodName } from '../methods/method';
 import { methodNamed } from '../methods/methods';
 import type { Thing } from '../methods/thing';
 import type { Said } from '../says/said';
 import type { ChoicesAsked } from './asked';
-import { ACTS, CHOICES, type Choice, type When, type WhyNot } from './choice';
+import { CHOICES, type Choice, isMethod, type When, type WhyNot } from './choice';
 import { fitsDemaree, inOrder, isFlowNear, maySealBy } from './in-order';
 import { say } from './says';
 import { DEMAREE_FRAMES, isWeak, NUC_FRAMES_LEAST, OLD_SITE_FRAMES, strengthOf } from './strength';
@@ -128,6 +127,3 @@ function missingFor(choice: Choice, kit: readonly Thing[] | null): Choices['miss
     .filter(({ of }) => !of.some((thing) => kit.includes(thing)))
     .map(({ of: [thing] }) => ({ choice, thing: thing as Thing, standIn: STAND_INS[thing as Thing] ?? null }));
 }
-
-const ACTS_ALONE: ReadonlySet<Choice> = new Set(ACTS);
-const isMethod = (choice: Choice): choice is MethodName => !ACTS_ALONE.has(choice);

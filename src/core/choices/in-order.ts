@@ -88,6 +88,18 @@ function beforeSwarm(asked: ChoicesAsked): readonly InOrder[] {
   return isHoneyFirst ? [...demaree, ...nuc, ...oldSite, ...without] : [...nuc, ...oldSite, ...demaree, ...without];
 }
 
+/** Room by its cause, cups broken, or a method at once: schools differ, and what the keeper holds with comes first. */
+function atFirstSigns(asked: ChoicesAsked): readonly InOrder[] {
+  const isNucFit = strengthOf(asked.colony).frames >= NUC_FRAMES_LEAST;
+  const room = roomFor(asked).choice;
+  const demaree = fitsDemaree(asked) ? [or('demaree', 'honey-without-increase')] : [];
+  const cups = or('break-cups', 'to-buy-days');
+  const nuc = isNucFit ? [or('nuc-swarm', 'to-act-now')] : [];
+  if (asked.earlyFirst === 'act' && isNucFit) return [first('nuc-swarm'), or(room, 'more-room-too'), ...demaree, cups];
+  if (asked.earlyFirst === 'cups') return [first('break-cups'), or(room, 'more-room-too'), ...demaree, ...nuc];
+  return [first(room), ...demaree, cups, ...nuc];
+}
+
 /** A few of like age on the face, beside her eggs: they are let do it. */
 const isSupersedure = ({ colony: { cause, cells, eggs } }: ChoicesAsked): boolean =>
   cause === 'supersedure' && cells.count <= FEW_CELLS.value && eggs === 'seen';
@@ -153,12 +165,7 @@ export function inOrder(asked: ChoicesAsked): readonly InOrder[] {
   }
   switch (reading) {
     case 'early-preparing':
-      return [
-        roomFor(asked),
-        ...(fitsDemaree(asked) ? [or('demaree', 'honey-without-increase')] : []),
-        or('break-cups', 'to-buy-days'),
-        ...(strengthOf(colony).frames >= NUC_FRAMES_LEAST ? [or('nuc-swarm', 'to-act-now')] : []),
-      ];
+      return atFirstSigns(asked);
     case 'preparing':
     case 'swarm-imminent':
       return beforeSwarm(asked);

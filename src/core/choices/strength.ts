@@ -29,3 +29,7 @@ export function isWeak(colony: Pick<ColonyAsked, 'broodFrames' | 'coveredSeams'>
   const { frames, seams } = strengthOf(colony);
   return frames < WEAK_FRAMES || seams < WEAK_SEAMS;
 }
+
+/** What a nuc has for some weeks where nobody counted: what is usual of a colony is not, of one that was made of two frames. */
+export const OF_A_NUC = { frames: 3, seams: 4 } as const;
+export const NUC_DAYS = figure('a-nuc-is-small-where-nobody-counted-for', 42, 'days', 'caution').value;

@@ -4,6 +4,7 @@ import { MINUTES_A_DAY } from '../calendar/minute';
 import { problem, say } from '../problems/says';
 import { VISIT_KINDS } from '../rounds/work';
 import type { Said } from '../says/said';
+import { EARLY_FIRST, SCHOOLS } from '../settings/schools';
 import { CALENDAR_SHOWS, DEFAULT_SETTINGS, SETTING_LIMITS, type Settings } from '../settings/settings';
 import { UNITS } from '../units/units';
 import { isoDayField } from './day-field';
@@ -70,6 +71,8 @@ export const settingsFields = z.strictObject({
     .refine(isTimeZone, { error: problem('not-a-time-zone') })
     .nullable(),
   cellsKept: within('cellsKept'),
+  earlyFirst: z.enum(EARLY_FIRST),
+  schoolsAsked: z.array(z.enum(SCHOOLS)).max(SCHOOLS.length).readonly(),
   units: z.strictObject({
     mass: z.enum(UNITS.mass),
     temperature: z.enum(UNITS.temperature),
@@ -103,6 +106,10 @@ const ofTime = {
 export const freeTimeEntry = settingsFields.pick(ofTime).partial();
 export type FreeTimeEntry = z.infer<typeof freeTimeEntry>;
 
+/** What is said where it first matters; what is left out stays as it is. */
+export const schoolsEntry = settingsFields.pick({ cellsKept: true, earlyFirst: true, schoolsAsked: true }).partial();
+export type SchoolsEntry = z.infer<typeof schoolsEntry>;
+
 /** What is said on the page of settings: what has a page of its own is not said there, and stays as it is. */
-export const settingsEntry = settingsFields.omit({ ...ofTime, calendarShows: true });
+export const settingsEntry = settingsFields.omit({ ...ofTime, calendarShows: true, schoolsAsked: true });
 export type SettingsEntry = z.infer<typeof settingsEntry>;

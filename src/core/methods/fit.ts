@@ -81,7 +81,9 @@ const swarmMethod = (facts: FitFacts) => {
   if (facts.isEitherHalf) return say('half-not-known');
   return lays(facts) && facts.reading !== 'drone-laying' ? null : NEEDS_LAYING_QUEEN;
 };
-const spaceAddition = (facts: FitFacts) => (liveCells(facts) > 0 ? say('room-too-late') : null);
+/** With eggs in cups and nothing more, room is what is thought of first; once a larva is in one, room alone comes too late. */
+const spaceAddition = (facts: FitFacts) =>
+  liveCells(facts) > 0 && facts.reading !== 'early-preparing' ? say('room-too-late') : null;
 const boundBy = (by: Stores & ('honey' | 'pollen')) => (facts: FitFacts) =>
   facts.stores === by ? spaceAddition(facts) : facts.stores === 'not-looked-for' ? null : say('nest-not-bound', { by });
 

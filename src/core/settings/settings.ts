@@ -6,6 +6,7 @@ import { METRIC, type Units } from '../units/units';
 import type { ApiaryYear } from '../year/apiary-year';
 import { type PlaceYear, placeYear } from '../year/place-year';
 import { type FreeTime, USUAL_WEEK } from './free-time';
+import type { Schools } from './schools';
 import {
   BROOD_FOR_DEMAREE,
   BROOD_FOR_NUC,
@@ -34,7 +35,7 @@ export const CALENDAR_SHOWS = ['checks', 'rounds', 'both'] as const;
 export type CalendarShows = (typeof CALENDAR_SHOWS)[number];
 
 /** What the keeper may change. Every value has a default. */
-export interface Settings extends FreeTime {
+export interface Settings extends Schools, FreeTime {
   /** Months of the year, 1 to 12, in which swarms come. */
   readonly swarmMonths: readonly number[];
   /** Days after the latest emergence for which a hive with a virgin is left shut. */
@@ -63,8 +64,6 @@ export interface Settings extends FreeTime {
   readonly superSize: string;
   /** Frame sizes that the keeper has added. */
   readonly ownSizes: readonly FrameSize[];
-  /** Cells that Ubbet proposes to keep: one for fewer casts, two against a dud. */
-  readonly cellsKept: number;
   /** The keeper's time zone, by its IANA name; null: that of the machine that Ubbet runs on. */
   readonly timeZone: string | null;
   /** In what measures are said; stored they are in SI. */
@@ -99,6 +98,8 @@ export const DEFAULT_SETTINGS: Settings = {
   superSize: 'national-super',
   ownSizes: [],
   cellsKept: 1,
+  earlyFirst: 'room',
+  schoolsAsked: [],
   timeZone: null,
   units: METRIC,
   secondThinning: true,

@@ -1,9 +1,9 @@
 import 'server-only';
 import { addDays, type Day, day, latestOf, yearOf } from '../../core/calendar/day';
-import { fitFactsOf } from '../../core/colony/fit-facts';
+import { isMethod } from '../../core/choices/choice';
+import { choose } from '../../core/choices/choose';
 import { type KitWork, type Need, needsOfWork, spareNuc } from '../../core/kit/needs';
 import { type KitRound, type MetNeed, meetNeeds } from '../../core/kit/shortages';
-import { fitsFirst } from '../../core/methods/fits-first';
 import type { MethodName } from '../../core/methods/method';
 import { markColour } from '../../core/queens/mark-colour';
 import { PLANNED_DAYS } from '../../core/rounds/planned-days';
@@ -12,12 +12,11 @@ import { visitId } from '../../core/rounds/to-visit';
 import { bestDay, isDaily } from '../../core/schedule/check';
 import { yearAt } from '../../core/settings/settings';
 import { seasonPart } from '../../core/year/beekeeping-year';
-import { flowExpected } from '../../core/year/flow-expected';
 import type { Book } from '../../db/open';
 import { openLists } from '../../db/repositories/frame-plans';
 import type { AllApiaries, StandingColony } from '../../views/all-apiaries';
 import { type ShortageLine, shortageLines } from '../../views/kit-view';
-import { placeMeasured } from '../place-of';
+import { askedOfColony, plansOf } from '../asked-of-colony';
 import type { FortnightNow } from '../rounds/fortnight-now';
 import { type StockNow, stockNow } from './stock-now';
 
@@ -117,16 +116,10 @@ function workToCome(
   });
 }
 
-/** The method that fits a colony first as it stands; else the first that would, were something more known or there; null: none. */
-function methodFor(
-  opened: Book,
-  { settings }: AllApiaries,
-  { colony, apiary, state }: StandingColony,
-  today: Day,
-): MethodName | null {
-  const { flow, coldestNightC } = placeMeasured(opened, colony, flowExpected(apiary, today), today);
-  const facts = fitFactsOf(state, flow, { coldestNightC, secondStand: null });
-  return fitsFirst(facts, settings);
+/** The method that comes first of a colony's choices; null: what comes first is none. */
+function methodFor(opened: Book, all: AllApiaries, standing: StandingColony, today: Day): MethodName | null {
+  const { first } = choose(askedOfColony(all, plansOf(opened.db, today), standing, today));
+  return isMethod(first) ? first : null;
 }
 
 /** In the swarm season a nuc is in hand at every apiary with colonies, from today on, or from its first day within those that are planned. */

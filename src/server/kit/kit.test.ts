@@ -80,7 +80,7 @@ describe('the kit of the demo', () => {
     const roof = { on: TODAY, apiaryId: apiaryId('School roof'), day: formatDay(TODAY) };
     const view = packingView(all(), met, roof, false);
     expect(view.title).toBe('School roof, Sun 16 May');
-    expect(view.toPack.map(({ words }) => words)).toContain('5 frames of foundation, at home');
+    expect(view.toPack.map(({ words }) => words)).toContain('11 frames of foundation, at home');
     expect(view.missing.map(({ words }) => words)).toContain('No nuc box to spare anywhere: make, buy or borrow one.');
   });
 

@@ -34,8 +34,18 @@ export function SettingsForm({ settings }: { settings: Settings }) {
     path: '/api/settings',
     schema: () => import('../../core/facts/setting').then(({ settingsEntry }) => settingsEntry),
     // What has a page of its own is not said here: that page may have been saved meanwhile.
-    body: ({ freeWeek, away, extraHours, wayMinutes, workMinutes, latitude, longitude, calendarShows, ...entry }) =>
-      entry,
+    body: ({
+      freeWeek,
+      away,
+      extraHours,
+      wayMinutes,
+      workMinutes,
+      latitude,
+      longitude,
+      calendarShows,
+      schoolsAsked,
+      ...entry
+    }) => entry,
     goTo: () => '/',
   });
   const number = (key: keyof typeof SETTING_LIMITS, name: string, hint: string, mayBeEmpty = false, step = 1) => (
@@ -129,6 +139,16 @@ export function SettingsForm({ settings }: { settings: Settings }) {
           ]}
           value={draft.cellsKept === 2 ? '2' : '1'}
           onChange={(value) => set({ cellsKept: Number(value) })}
+        />
+        <Choice
+          legend="At the first signs of swarming"
+          options={[
+            { value: 'room', name: 'make room', hint: 'by its cause; Ubbet’s default' },
+            { value: 'cups', name: 'break the cups', hint: 'it buys some days' },
+            { value: 'act', name: 'act at once', hint: 'with a nuc' },
+          ]}
+          value={draft.earlyFirst}
+          onChange={(earlyFirst) => set({ earlyFirst })}
         />
         <Check
           name="Thin the cells once more after a week"
