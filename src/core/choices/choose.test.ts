@@ -162,40 +162,43 @@ interface Situation {
 const listed = (text: string, by = ','): readonly string[] =>
   text.trim() === '-' ? [] : text.split(by).map((one) => one.trim());
 
+/** A line of the text under its heading; null: it is none. */
+function situationOf(line: string, heading: Change): Situation | null {
+  const [reading, otherwise, first, among, never] = line.split(' | ');
+  if (!never || !reading || !otherwise || !first || !among || reading.includes(' ')) return null;
+  const changes = [
+    heading,
+    ...(reading === 'cast-risk' ? [cells(3, 'emerged')] : []),
+    ...piecesOf(otherwise).map(changeOf),
+  ];
+  const asked: ChoicesAsked = {
+    on: day(changes.map(({ on }) => on).find((on) => on !== undefined) ?? '2027-05-16'),
+    reading: reading as ChoicesAsked['reading'],
+    colony: Object.assign({}, COLONY, ...changes.map(({ colony }) => colony)),
+    place: Object.assign({}, PLACE, ...changes.map(({ place }) => place)),
+    wanted: changes.map(({ wanted }) => wanted).findLast((wanted) => wanted !== undefined) ?? 'nothing',
+    underWay: false,
+    earlyFirst: 'room',
+    kit: changes.some(({ counted }) => counted) ? ['brood-box', 'foundation', 'floor', 'roof'] : null,
+  };
+  return {
+    name: `${reading}: ${otherwise}`,
+    asked,
+    first: listed(first, '/'),
+    among: listed(among),
+    never: listed(never),
+  };
+}
+
+let heading: Change = {};
 const SITUATIONS = readFileSync(`${import.meta.dirname}/situations.txt`, 'utf8')
   .split('\n')
-  .reduce<{ heading: Change; rows: Situation[] }>(
-    (so, line) => {
-      const heading = Object.keys(HEADINGS).find((one) => line.startsWith(one));
-      if (heading) return { ...so, heading: HEADINGS[heading] as Change };
-      const [reading, otherwise, first, among, never] = line.split(' | ');
-      if (!never || !reading || !otherwise || !first || !among || reading.includes(' ')) return so;
-      const changes = [
-        so.heading,
-        ...(reading === 'cast-risk' ? [cells(3, 'emerged')] : []),
-        ...piecesOf(otherwise).map(changeOf),
-      ];
-      const asked: ChoicesAsked = {
-        on: day(changes.map(({ on }) => on).find((on) => on !== undefined) ?? '2027-05-16'),
-        reading: reading as ChoicesAsked['reading'],
-        colony: Object.assign({}, COLONY, ...changes.map(({ colony }) => colony)),
-        place: Object.assign({}, PLACE, ...changes.map(({ place }) => place)),
-        wanted: changes.map(({ wanted }) => wanted).findLast((wanted) => wanted !== undefined) ?? 'nothing',
-        underWay: false,
-        earlyFirst: 'room',
-        kit: changes.some(({ counted }) => counted) ? ['brood-box', 'foundation', 'floor', 'roof'] : null,
-      };
-      const row = {
-        name: `${reading}: ${otherwise}`,
-        asked,
-        first: listed(first, '/'),
-        among: listed(among),
-        never: listed(never),
-      };
-      return { ...so, rows: [...so.rows, row] };
-    },
-    { heading: {}, rows: [] },
-  ).rows;
+  .flatMap((line) => {
+    const named = Object.keys(HEADINGS).find((one) => line.startsWith(one));
+    if (named) heading = HEADINGS[named] as Change;
+    const situation = named ? null : situationOf(line, heading);
+    return situation ? [situation] : [];
+  });
 
 describe('the situations that were written down', () => {
   it('are many, of every reading but none that is not asked for', () => {

@@ -55,40 +55,92 @@ const ROOM: ReadonlySet<Choice> = new Set([
   'add-super',
 ]);
 
-/** What stands against a choice, the weightiest first. */
-function whyNot(choice: Choice, asked: ChoicesAsked): WhyNot {
-  const { colony, place, reading } = asked;
-  const { frames } = strengthOf(colony);
-  const isShut = colony.leaveShutTo !== null && colony.leaveShutTo >= asked.on;
-  if (place.season === 'rest') return OPENS_NOTHING.has(choice) ? 'other-first' : 'rest';
-  if (isShut) return OPENS_NOTHING.has(choice) ? 'other-first' : 'shut';
-  if (choice === 'leave-shut') return 'not-asked';
-  if (choice === 'hive-swarm') return 'no-swarm';
-  if (choice === 'after-swarm' && reading !== 'swarmed') return 'not-swarmed';
-  if (reading === 'drone-laying' && colony.layingWorkers && GIVES_A_QUEEN.has(choice)) return 'workers-lay';
-  if (GIVES_A_QUEEN.has(choice) && place.otherColonies === 0 && choice !== 'requeen-mated') return 'no-other-colony';
-  if (reading === 'queen-missing' && colony.testFrame !== 'cells' && GIVES_A_QUEEN.has(choice)) return 'not-read-yet';
-  const hasCells = colony.cells.count > 0;
-  if (choice === 'test-comb' && hasCells) return 'cells-are-there';
-  if ((choice === 'thin-cells' || choice === 'break-cups') && !hasCells) return 'no-cells';
-  if (choice === 'cell-nuc')
-    return hasCells ? (colony.cells.oldest === 'ripe' ? 'other-first' : 'none-ripe') : 'no-cells';
-  if (GIVES_A_QUEEN.has(choice) || choice === 'test-comb') return 'queen-may-be-there';
-  if (choice === 'shake-out' || choice === 'remove-queen') return 'has-a-queen';
-  if (SPLITS.has(choice) || BEFORE_SWARM.has(choice)) {
-    if (isWeak(colony) || frames < NUC_FRAMES_LEAST) return 'too-weak';
-    if ((choice === 'demaree' || choice === 'part-demaree') && maySealBy(asked)) return 'sealed';
-    if ((choice === 'demaree' || choice === 'part-demaree') && !isFlowNear(asked)) return 'no-flow';
-    const least = choice === 'vertical-split' || choice === 'demaree' ? DEMAREE_FRAMES : OLD_SITE_FRAMES;
-    if (choice !== 'nuc-swarm' && choice !== 'queen-split' && frames < least) return 'too-weak';
-    if (choice === 'demaree' && !fitsDemaree(asked)) return 'too-weak';
-    if (BEFORE_SWARM.has(choice) && colony.queenFound === 'no') return 'not-found';
-    if ((choice === 'walk-away' || choice === 'old-site-swarm') && place.secondStand === false)
-      return 'no-second-stand';
-  }
-  if (ROOM.has(choice)) return hasCells && colony.cells.oldest !== 'egg' ? 'cells-are-there' : 'not-short';
-  return 'other-first';
+const DEMAREES: ReadonlySet<Choice> = new Set(['demaree', 'part-demaree']);
+const TAKES_A_STAND: ReadonlySet<Choice> = new Set(['walk-away', 'old-site-swarm']);
+
+interface Against {
+  readonly why: WhyNot;
+  readonly of: (choice: Choice) => boolean;
+  readonly holds: (asked: ChoicesAsked, choice: Choice) => boolean;
 }
+
+const any = () => true;
+const only =
+  (...choices: readonly Choice[]) =>
+  (choice: Choice) =>
+    choices.includes(choice);
+const divides = (choice: Choice) => SPLITS.has(choice) || BEFORE_SWARM.has(choice);
+const opens = (choice: Choice) => !OPENS_NOTHING.has(choice);
+const isShut = ({ on, colony: { leaveShutTo } }: ChoicesAsked) => leaveShutTo !== null && leaveShutTo >= on;
+const hasCells = ({ colony }: ChoicesAsked) => colony.cells.count > 0;
+
+/** Frames of brood that a method which divides a colony takes at the least. */
+function leastFrames(choice: Choice): number {
+  if (choice === 'nuc-swarm' || choice === 'queen-split') return NUC_FRAMES_LEAST;
+  return choice === 'vertical-split' || choice === 'demaree' ? DEMAREE_FRAMES : OLD_SITE_FRAMES;
+}
+
+/** What may stand against a choice, the weightiest first. */
+const AGAINST: readonly Against[] = [
+  { why: 'rest', of: opens, holds: ({ place }) => place.season === 'rest' },
+  { why: 'shut', of: opens, holds: (asked) => isShut(asked) },
+  { why: 'other-first', of: any, holds: (asked) => asked.place.season === 'rest' || isShut(asked) },
+  { why: 'not-asked', of: only('leave-shut'), holds: any },
+  { why: 'no-swarm', of: only('hive-swarm'), holds: any },
+  { why: 'not-swarmed', of: only('after-swarm'), holds: ({ reading }) => reading !== 'swarmed' },
+  {
+    why: 'workers-lay',
+    of: (choice) => GIVES_A_QUEEN.has(choice),
+    holds: ({ reading, colony }) => reading === 'drone-laying' && colony.layingWorkers,
+  },
+  {
+    why: 'no-other-colony',
+    of: (choice) => GIVES_A_QUEEN.has(choice) && choice !== 'requeen-mated',
+    holds: ({ place }) => place.otherColonies === 0,
+  },
+  {
+    why: 'not-read-yet',
+    of: (choice) => GIVES_A_QUEEN.has(choice),
+    holds: ({ reading, colony }) => reading === 'queen-missing' && colony.testFrame !== 'cells',
+  },
+  { why: 'cells-are-there', of: only('test-comb'), holds: hasCells },
+  { why: 'no-cells', of: only('thin-cells', 'break-cups', 'cell-nuc'), holds: (asked) => !hasCells(asked) },
+  { why: 'none-ripe', of: only('cell-nuc'), holds: ({ colony }) => colony.cells.oldest !== 'ripe' },
+  { why: 'queen-may-be-there', of: (choice) => GIVES_A_QUEEN.has(choice) || choice === 'test-comb', holds: any },
+  { why: 'has-a-queen', of: only('shake-out', 'remove-queen'), holds: any },
+  {
+    why: 'too-weak',
+    of: divides,
+    holds: ({ colony }) => isWeak(colony) || strengthOf(colony).frames < NUC_FRAMES_LEAST,
+  },
+  { why: 'sealed', of: (choice) => DEMAREES.has(choice), holds: (asked) => maySealBy(asked) },
+  { why: 'no-flow', of: (choice) => DEMAREES.has(choice), holds: (asked) => !isFlowNear(asked) },
+  {
+    why: 'too-weak',
+    of: divides,
+    holds: (asked, choice) =>
+      strengthOf(asked.colony).frames < leastFrames(choice) || (choice === 'demaree' && !fitsDemaree(asked)),
+  },
+  {
+    why: 'not-found',
+    of: (choice) => BEFORE_SWARM.has(choice),
+    holds: ({ colony }) => colony.queenFound === 'no',
+  },
+  {
+    why: 'no-second-stand',
+    of: (choice) => TAKES_A_STAND.has(choice),
+    holds: ({ place }) => place.secondStand === false,
+  },
+  {
+    why: 'cells-are-there',
+    of: (choice) => ROOM.has(choice),
+    holds: (asked) => hasCells(asked) && asked.colony.cells.oldest !== 'egg',
+  },
+  { why: 'not-short', of: (choice) => ROOM.has(choice), holds: any },
+];
+
+const whyNot = (choice: Choice, asked: ChoicesAsked): WhyNot =>
+  AGAINST.find(({ of, holds }) => of(choice) && holds(asked, choice))?.why ?? 'other-first';
 
 function becauseOf({ on, reading, colony, place, wanted }: ChoicesAsked): Choices['because'] {
   const { frames, seams } = strengthOf(colony);
