@@ -2,14 +2,13 @@ import type { DayRange } from '../core/calendar/window';
 import type { ChoicesAsked } from '../core/choices/asked';
 import type { Choice } from '../core/choices/choice';
 import type { ColonyFacts } from '../core/colony/facts';
-import { lays } from '../core/colony/queen-state';
-import { mayStillHoldQueen } from '../core/colony/track-cells';
+import { mayStillHoldQueen, type TrackedCell } from '../core/colony/track-cells';
 import type { KitPlace } from '../core/kit/kit-entry';
 import { type FitFacts, fitOf } from '../core/methods/fit';
 import { ALL_METHOD_NAMES, type MethodName } from '../core/methods/method';
 import { methodNamed } from '../core/methods/methods';
 import type { Thing } from '../core/methods/thing';
-import { bestToKeep } from '../core/programmes/best-to-keep';
+import { keepTogether } from '../core/programmes/best-to-keep';
 import { firstEggsWindow } from '../core/queens/virgin-care';
 import type { School } from '../core/settings/schools';
 import type { Settings } from '../core/settings/settings';
@@ -80,7 +79,7 @@ export function choicesView({ asked, state, colony, facts, settings, elsewhere, 
     by: act ? choicesPhrases.canBeDone({ ...act.window, today }) : null,
     now: lead?.isNear ? { order: lead.order, why: lead.why } : null,
     next: lead ? choicesPhrases.next(lead.words) : null,
-    keep: keepWords(state),
+    keep: keepWords(state, settings.cellsKept),
     elsewhere: Object.fromEntries(
       things.map((thing) => [thing, placeWords(elsewhere[thing] as KitPlace, apiaryName)] as const),
     ),
@@ -136,29 +135,29 @@ const eggsWords = (emergence: Parameters<typeof firstEggsWindow>[0]): string => 
   return choicesPhrases.eggsFrom({ from: earliest, to: latest } satisfies DayRange);
 };
 
-/** The cell that is best kept, where it hangs, and why that one. */
-function keepWords({ liveCells, today, queen }: ColonyState): string | null {
+/** The cell that is best kept, where it hangs and why that one, or the two where two are kept. */
+function keepWords({ liveCells, today }: ColonyState, howMany: number): string | null {
   const live = liveCells.filter((cell) => mayStillHoldQueen(cell, today));
-  const [best] = bestToKeep(live);
-  if (!best || (lays(queen) && live.length === 0)) return null;
-  const { keepWhy } = choicesPhrases;
-  const why =
-    live.length === 1
-      ? keepWhy.only
-      : best.lastStage === 'larva-large'
-        ? keepWhy.open
-        : best.lastStage === 'sealed-ripe'
-          ? keepWhy.ripe
-          : best.lastStage.startsWith('sealed')
-            ? keepWhy.sealed
-            : keepWhy.small;
-  return choicesPhrases.keep(best.cell.label, whereWords({ ...best.cell, place: 'not-said' }), why);
+  const [best, second] = keepTogether(live, howMany);
+  if (!best) return null;
+  const { keepWhy, keep, keepBoth } = choicesPhrases;
+  if (second) return keepBoth(best.cell.label, second.cell.label, keepWhy.ofOneAge);
+  return keep(
+    best.cell.label,
+    whereWords({ ...best.cell, place: 'not-said' }),
+    live.length === 1 ? keepWhy.only : why(best),
+  );
 }
 
-/** Choices that ask for a cell to be kept. */
-export const KEEPS_A_CELL: ReadonlySet<Choice> = new Set<Choice>([
-  'nuc-swarm',
-  'after-swarm',
-  'thin-cells',
-  'old-site-swarm',
-]);
+function why({ lastStage }: TrackedCell): string {
+  const { keepWhy } = choicesPhrases;
+  if (lastStage === 'larva-large') return keepWhy.open;
+  if (lastStage === 'sealed-ripe') return keepWhy.ripe;
+  return lastStage.startsWith('sealed') ? keepWhy.sealed : keepWhy.small;
+}
+
+const KEEPS_A_CELL: ReadonlySet<Choice> = new Set<Choice>(['nuc-swarm', 'after-swarm', 'thin-cells', 'old-site-swarm']);
+
+/** Whether a choice keeps a cell: with a virgin loose in there none is. */
+export const keepsACell = (choice: Choice, { colony }: ChoicesAsked): boolean =>
+  KEEPS_A_CELL.has(choice) && colony.virgin === 'no';

@@ -1,6 +1,6 @@
 import { daysBetween } from '../core/calendar/day';
 import { mayStillHoldQueen } from '../core/colony/track-cells';
-import { bestToKeep } from '../core/programmes/best-to-keep';
+import { keepTogether } from '../core/programmes/best-to-keep';
 import { allSizes, roomFigures, type Settings } from '../core/settings/settings';
 import { carryForward } from '../core/space/carry-forward';
 import { framesOfCells } from '../core/space/cell-frames';
@@ -106,13 +106,7 @@ const lastCount = ({ inspections }: ColonyState): number | null =>
 function keptCells({ parts, liveCells }: ColonyState, howMany: number): ReadonlySet<string> {
   const running = parts.filter(({ programme }) => programme.endedOn === null);
   const kept = running.flatMap(({ programme }) => programme.keptCellIds);
-  return new Set(
-    kept.length > 0
-      ? kept
-      : bestToKeep(liveCells)
-          .slice(0, howMany)
-          .map(({ cell }) => cell.id),
-  );
+  return new Set(kept.length > 0 ? kept : keepTogether(liveCells, howMany).map(({ cell }) => cell.id));
 }
 
 /** Other hives of a colony’s apiary whose frames are known, carried forward to the day. */

@@ -8,7 +8,7 @@ import type { ColonyFacts, InspectionFact } from '../colony/facts';
 import { lays } from '../colony/queen-state';
 import type { Method, MethodKind, MethodName } from '../methods/method';
 import { methodNamed } from '../methods/methods';
-import { bestToKeep, cellsToKeep } from '../programmes/best-to-keep';
+import { cellsToKeep, keepTogether } from '../programmes/best-to-keep';
 import { type Check, type CheckCode, nthOf } from '../schedule/check';
 import { colonyOnDay } from '../schedule/standing';
 import { type ColonyState, foldColony } from '../state/fold';
@@ -214,7 +214,7 @@ function downFor(due: readonly CheckCode[], state: ColonyState, sight: Sight): R
   const above = due.includes('clear-top-cells') ? liveOf(sight, 'above') : new Set<string>();
   const isToThin = due.includes('thin-cells') || state.lastInspection?.reading.reading === 'cast-risk';
   if (!isToThin || !isFullSearch(sight.searched)) return above;
-  const kept = bestToKeep(state.liveCells).slice(0, CASE_SETTINGS.cellsKept);
+  const kept = keepTogether(state.liveCells, CASE_SETTINGS.cellsKept);
   const stays = new Set(kept.map(({ cell }) => cell.id));
   return new Set([...above, ...[...liveOf(sight, 'nest')].filter((id) => !stays.has(id))]);
 }

@@ -5,7 +5,7 @@ import { aColony, inspection } from '../colony/testing';
 import { methodNamed } from '../methods/methods';
 import { DEFAULT_SETTINGS } from '../settings/settings';
 import { foldColony } from '../state/fold';
-import { bestToKeep, cellsToKeep } from './best-to-keep';
+import { bestToKeep, cellsToKeep, keepTogether } from './best-to-keep';
 
 /** Cells as seen on 16 May, `a:larva-large:3` on frame 3. */
 function cellsOf(...seen: readonly `${string}:${CellStage}:${number}`[]) {
@@ -40,6 +40,17 @@ describe('the cell that is best kept', () => {
     const open = cellsOf('a:larva-large:1', 'b:sealed-fresh:2');
     expect(chosen('cell-nuc', open, true)).toBe('a');
     expect(chosen('cell-nuc', open, false)).toBe('b');
+  });
+
+  it('of two, the second is the next in age, so that no virgin is out days before the other', () => {
+    const cells = cellsOf('a:larva-large:1', 'b:sealed-ripe:2', 'c:sealed-fresh:3', 'd:egg:4');
+    expect(names(keepTogether(cells, 2))).toBe('ac');
+    expect(names(keepTogether(cells, 1))).toBe('a');
+    expect(names(keepTogether([], 2))).toBe('');
+  });
+
+  it('of equals to stay in the hive, too, hangs with fewest others', () => {
+    expect(names(bestToKeep(cellsOf('a:larva-large:3', 'b:larva-large:3', 'c:larva-large:6')))).toBe('cab');
   });
 
   it('of equals hangs alone on its frame', () => {

@@ -7,7 +7,7 @@ import type { Choice } from '../../core/choices/choice';
 import { type Choices, choose } from '../../core/choices/choose';
 import type { MethodName } from '../../core/methods/method';
 import type { NamedColony } from '../../views/all-apiaries';
-import { type ChoicesView, KEEPS_A_CELL, type MethodOffered } from '../../views/choices-view';
+import { type ChoicesView, keepsACell, type MethodOffered } from '../../views/choices-view';
 import {
   choiceNamed,
   choiceTitle,
@@ -60,7 +60,7 @@ export function ChoicesPage({ colony, situation, view }: Props) {
           <div className="mt-3 border-2 border-ink p-3">
             <p className="font-semibold">{whenOf(first, view, asked)}</p>
             {method?.days && <p className="text-muted mt-1 text-sm">{method.days}</p>}
-            {KEEPS_A_CELL.has(first) && view.keep && <p className="mt-1">{view.keep}</p>}
+            {keepsACell(first, asked) && view.keep && <p className="mt-1">{view.keep}</p>}
             {shortOf(choices, first, view).map((words) => (
               <p key={words} className="text-propolis mt-1 text-sm font-semibold">
                 {words}
@@ -100,7 +100,7 @@ export function ChoicesPage({ colony, situation, view }: Props) {
             {method.doesMoveFrames && <BoardLink colony={colony} choice={first} />}
           </Unfold>
         )}
-        {KEEPS_A_CELL.has(first) && view.keep && <SchoolQuestion school="cells-kept" answered={view.schoolsAsked} />}
+        {keepsACell(first, asked) && view.keep && <SchoolQuestion school="cells-kept" answered={view.schoolsAsked} />}
         {asked.reading === 'early-preparing' && <SchoolQuestion school="early-first" answered={view.schoolsAsked} />}
         <ChoiceQuestions
           asked={view.asked}
@@ -202,7 +202,7 @@ function Offered({ colony, choice, view, short }: OfferedProps) {
   return (
     <>
       {method.days && <p className="text-muted text-sm">{method.days}</p>}
-      {KEEPS_A_CELL.has(choice) && view.keep && <p className="mt-1">{view.keep}</p>}
+      {keepsACell(choice, view.asked) && view.keep && <p className="mt-1">{view.keep}</p>}
       <OfferedMethod method={method} short={short} />
       <p className="mt-2 flex flex-wrap gap-2">
         <StartLink colony={colony} choice={choice} look={BUTTON.plain} />

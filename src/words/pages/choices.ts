@@ -20,7 +20,9 @@ export const choicesPhrases = {
   short: (thing: string) => `No ${thing}: make, buy or borrow one.`,
   alsoShort: (thing: string, standIn: string) => `No ${thing}: ${standIn}.`,
   keep: (label: string, where: string, why: string) => `Keep cell ${label}${where ? `, ${where}` : ''}: ${why}`,
+  keepBoth: (one: string, other: string, why: string) => `Keep cells ${one} and ${other}: ${why}`,
   keepWhy: {
+    ofOneAge: 'nearest in age.',
     open: 'open, and seen to be fed.',
     ripe: 'closed, and ripe.',
     sealed: 'closed; none can be seen into.',
