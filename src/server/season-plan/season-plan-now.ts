@@ -2,10 +2,13 @@ import 'server-only';
 import { eq } from 'drizzle-orm';
 import type { Day } from '../../core/calendar/day';
 import type { DayRange } from '../../core/calendar/window';
+import { isMethod } from '../../core/choices/choice';
+import { choose } from '../../core/choices/choose';
 import { CAR, HOME } from '../../core/kit/kit-entry';
 import type { Thing } from '../../core/methods/thing';
 import { minutesByKind } from '../../core/rounds/work';
-import { intentionsOf } from '../../core/season-plan/intentions';
+import { type Intention, intentionsOf } from '../../core/season-plan/intentions';
+import type { SeasonPlan } from '../../core/season-plan/plan';
 import { seasonSeen } from '../../core/season-plan/season-seen';
 import { yearAt } from '../../core/settings/settings';
 import { seasonAround, seasonStarting } from '../../core/year/beekeeping-year';
@@ -17,6 +20,7 @@ import type { AllApiaries, ApiaryEntry, StandingColony } from '../../views/all-a
 import { type ColonyMeant, type SeasonPlanView, seasonPlanView } from '../../views/season-plan-view';
 import { yearOfAll } from '../../views/year-bands';
 import { allFacts } from '../all-facts';
+import { askedOfColony } from '../asked-of-colony';
 import { stockNow } from '../kit/stock-now';
 import { reckoned } from '../known-states';
 import { learnedMinutesNow } from '../rounds/asked-now';
@@ -38,8 +42,15 @@ export function meantInSeason(opened: Book, all: AllApiaries, today: Day, year: 
     const hooks = { season, flow: flowOf(apiary, season) };
     const plan = plans.get(colony.id) ?? null;
     const own = facts.get(colony.id);
-    const intentions =
+    const meantThen =
       plan && own ? workedOut(() => intentionsOf(plan, hooks, seasonSeen(colony.id, own, state), today), []) : [];
+    // What is done once cells come is left open by a plan that names no method: then it is what comes first of the choices.
+    const first = meantThen.some(isLeftOpen(plan))
+      ? choose(askedOfColony(all, plans, { colony, apiary, state }, today)).first
+      : null;
+    const intentions = meantThen.map((one) =>
+      first !== null && isMethod(first) && isLeftOpen(plan)(one) ? { ...one, method: first } : one,
+    );
     return {
       colony: { id: colony.id, name: colony.name },
       isEnded,
@@ -61,6 +72,12 @@ export function meantInSeason(opened: Book, all: AllApiaries, today: Day, year: 
   });
   return [...all.colonies.map((one) => meant(one, false)), ...ended.map((one) => meant(one, true))];
 }
+
+/** Cells have come, and the keeper did not say what he would do then. */
+const isLeftOpen =
+  (plan: SeasonPlan | null) =>
+  ({ isIfCells, status }: Intention): boolean =>
+    plan !== null && plan.method === null && isIfCells && status === 'now';
 
 /** The main flow that acts hang on: the longest that is expected in the season. */
 function flowOf(apiary: ApiaryEntry, season: DayRange): DayRange | null {

@@ -10,8 +10,9 @@ import { colonies } from '../../db/schema/tables';
 import { meantNow, planFact } from '../../views/season-plan-view';
 import { loadApiaries } from '../all-apiaries';
 import { saveApiary } from '../entries/save-apiary';
+import { saveInspection } from '../entries/save-inspection';
 import { readAllFacts } from '../season/season-facts';
-import { codes, DEMO_NOW, demoBook, id } from '../testing';
+import { anEntry, codes, DEMO_NOW, demoBook, id } from '../testing';
 import { saveSeasonPlans } from './save-season-plans';
 import { meantInSeason, plannedYear, seasonPlanNow } from './season-plan-now';
 
@@ -164,4 +165,38 @@ it('an apiary’s winter is not in its swarm season', () => {
   expect(year({ winter: '06-01' })).toEqual(['contradiction year.starts.winter']);
   expect(year({ 'build-up': '05-01' })).toEqual(['contradiction year.starts.build-up']);
   expect(year({ 'build-up': '03-01', winter: '10-20' })).toBe('stored');
+});
+
+describe('once cells have come, what a plan left open is what comes first of the choices', () => {
+  const meant = () => {
+    const own = meantInSeason(opened, all(), TODAY, 2027).find(({ colony }) => colony.name === 'Sainfoin');
+    return own?.intentions.filter(({ isIfCells }) => isIfCells).map(({ status, method }) => [status, method]);
+  };
+  const plan = (over: Partial<SeasonPlanFact> = {}) =>
+    save(aPlan({ colonyId: colonyId('Sainfoin'), way: 'wait-for-cells', plannedOn: '2027-03-01', ...over }));
+  const notFound = () =>
+    saveInspection(
+      opened.db,
+      anEntry({
+        id: id(9),
+        colonyId: colonyId('Sainfoin'),
+        at: '2027-05-16T10:00',
+        queen: 'none',
+        thoroughness: 'cleared',
+      }),
+      DEMO_NOW,
+    );
+
+  it('and follows whether she is found', () => {
+    plan();
+    expect(meant()).toEqual([['now', 'nuc-swarm']]);
+    expect(notFound().ok).toBe(true);
+    expect(meant()).toEqual([['now', 'walk-away']]);
+  });
+
+  it('what the keeper chose stays', () => {
+    plan({ method: 'old-site-swarm' });
+    notFound();
+    expect(meant()).toEqual([['now', 'old-site-swarm']]);
+  });
 });
