@@ -229,6 +229,7 @@ test.describe('in the demo', () => {
   }) => {
     await openColony(page, 'Sainfoin');
     await page.getByRole('link', { name: 'What are my choices?' }).click();
+    await page.getByText('Kit, and if it fails').click();
     await page.getByRole('link', { name: 'Which frame goes where: Artificial swarm with a nuc' }).click();
     await expect(page.getByRole('heading', { level: 1, name: /Artificial swarm with a nuc/ })).toBeVisible();
     const kept = page.getByRole('button', { name: /the kept cell is on it/ });
