@@ -13,7 +13,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, test } from '@playwright/test';
 import Database from 'better-sqlite3';
-import { bookOfMigration, migrationsThere } from '../faults/old-book';
+import { bookOfMigration } from '../faults/old-book';
 import { start } from '../faults/server';
 import { freePort, template } from './server';
 
@@ -95,7 +95,8 @@ test('a second Ubbet on one book is sent away before it opens anything, and come
 });
 
 test('a book that cannot be brought up to date is said, and is as it was', async () => {
-  bookOfMigration(book, migrationsThere() - 2, 3);
+  // As it was before the table that is in the way came.
+  bookOfMigration(book, 20, 3);
   const before = new Database(book);
   before.exec('create table practised (x)');
   before.close();
