@@ -126,6 +126,7 @@ export const WHY_NOT_WORDS: { readonly [W in WhyNot]: string } = {
   'queen-may-be-there': 'A queen may be there.',
   'not-read-yet': 'First it has to be known whether there is a queen.',
   'workers-lay': 'Laying workers kill a queen, and tear down her cells.',
+  'no-laying-queen': 'There is no laying queen to part from her bees.',
   'has-a-queen': 'Its brood gives no reason for it.',
   'no-other-colony': 'There is no other colony.',
   'not-found': 'She was not found today.',

@@ -55,6 +55,7 @@ export type WhyNot =
   | 'not-read-yet'
   | 'workers-lay'
   | 'has-a-queen'
+  | 'no-laying-queen'
   | 'no-other-colony'
   | 'not-found'
   | 'no-second-stand'

@@ -58,6 +58,19 @@ const ROOM: ReadonlySet<Choice> = new Set([
 const DEMAREES: ReadonlySet<Choice> = new Set(['demaree', 'part-demaree']);
 const TAKES_A_STAND: ReadonlySet<Choice> = new Set(['walk-away', 'old-site-swarm']);
 
+/** Readings of a colony that has no laying queen, or none that is known of. */
+const NO_LAYING_QUEEN: ReadonlySet<ChoicesAsked['reading']> = new Set([
+  'swarmed',
+  'cast-risk',
+  'may-have-swarmed',
+  'virgin-loose',
+  'awaiting-eggs',
+  'raising-queen',
+  'queen-missing',
+  'not-laying',
+  'drone-laying',
+]);
+
 interface Against {
   readonly why: WhyNot;
   readonly of: (choice: Choice) => boolean;
@@ -108,6 +121,7 @@ const AGAINST: readonly Against[] = [
   { why: 'none-ripe', of: only('cell-nuc'), holds: ({ colony }) => colony.cells.oldest !== 'ripe' },
   { why: 'queen-may-be-there', of: (choice) => GIVES_A_QUEEN.has(choice) || choice === 'test-comb', holds: any },
   { why: 'has-a-queen', of: only('shake-out', 'remove-queen'), holds: any },
+  { why: 'no-laying-queen', of: divides, holds: ({ reading }) => NO_LAYING_QUEEN.has(reading) },
   {
     why: 'too-weak',
     of: divides,

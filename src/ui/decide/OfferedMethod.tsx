@@ -1,4 +1,5 @@
 import type { MethodOffered } from '../../views/choices-view';
+import { capital } from '../../words/capital';
 
 interface Props {
   readonly method: MethodOffered;
@@ -12,7 +13,7 @@ export function OfferedMethod({ method: { missing, kit, lifting, needsQueen, ifI
     <>
       {[...short, ...missing].map((words) => (
         <p key={words} className="text-propolis mt-1 text-sm font-semibold">
-          {words}
+          {capital(words)}
         </p>
       ))}
       <dl className="mt-2 grid grid-cols-[6rem_1fr] gap-x-3 gap-y-1 text-sm">
