@@ -85,6 +85,7 @@ export const scheduleWords: Words<ScheduleSays> = {
   'cells-beside-her-cage': ({ cells }) =>
     `${cells === 1 ? 'A cell is' : `${cells} cells are`} there beside the caged queen: with a virgin out she is lost, and with cells the bees may never accept her.`,
   'break-down-the-cells': 'Break down every cell',
+  'break-down-cells-above': 'Break down the cells above the excluder',
   'she-was-seen': ({ shownOn, latest, isHived }) =>
     `She was seen on ${dayWords(shownOn)} and lays no eggs yet${isHived ? ': a virgin, or no food or comb to lay in. Feed it if there is no flow' : ''}. With none by ${dayWords(latest)} replace her.`,
   'test-frame-had-no-cells': ({ shownOn, latest }) =>

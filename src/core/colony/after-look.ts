@@ -92,7 +92,7 @@ export function withLook(
   const reckoned = isDroneLaying ? seen : afterReading(seen, inspection, read, tracked);
   const queen = isTakenOut(inspection) ? withoutVirgin(reckoned, inspection, amid.emerging) : reckoned;
   // Each by name, for this is done for every inspection there ever was: a copy of a copy of a copy takes ten times as long.
-  const { cellFacts, past, parts, answers: given, told, followUps, frames } = known;
+  const { cellFacts, past, cutOffs, parts, answers: given, told, followUps, frames } = known;
   const looked: Known = {
     lastLook: understood(read, queen),
     eggsSeenOn: inspection.eggs === 'seen' ? on : known.eggsSeenOn,
@@ -102,6 +102,7 @@ export function withLook(
     past,
     searches,
     removals: removalsWith(known, queen),
+    cutOffs,
     cellsKnownOn: on,
     parts,
     answers: given,
@@ -123,7 +124,9 @@ export function withLook(
 function cellsAfter(known: Known, inspection: InspectionFact, searches: Known['searches']): Known['cells'] {
   if (inspection.cells.length === 0) return known.cells;
   const cells = new Map(known.cells);
-  followCells(cells, known.cellFacts, inspection, searches, known.removals);
+  const { removals, cutOffs } = known;
+  const eggsSeenOn = inspection.eggs === 'seen' ? inspection.on : known.eggsSeenOn;
+  followCells(cells, known.cellFacts, inspection, searches, { removals, cutOffs, eggsSeenOn });
   return cells;
 }
 

@@ -1,6 +1,8 @@
 import type { Day } from '../calendar/day';
+import { liftsBrood } from '../methods/lifts-brood';
 import { methodNamed } from '../methods/methods';
 import type { ProgrammePart } from '../programmes/facts';
+import type { HalfKnown } from '../programmes/which-half';
 import { roomFigures, type SettingsHere, yearHere } from '../settings/settings';
 import { aboveExcluder } from '../space/above-excluder';
 import { roomOf } from '../space/room';
@@ -8,11 +10,11 @@ import { triggersOf } from '../space/triggers';
 import { laidBefore } from '../space/would-lay';
 import { seasonPart } from '../year/beekeeping-year';
 import { withLook } from './after-look';
-import type { QueenEventFact } from './facts';
+import { daysOf, type QueenEventFact } from './facts';
 import { emergingOf, type Known, type Setting, withQueen } from './known';
 import { partedDays } from './parted-days';
 import { afterHalfKnown, afterProgrammeStart } from './queen-by-programme';
-import { afterQueenEvent, onlyOn, type QueenState, withVirgin } from './queen-state';
+import { afterQueenEvent, isWithoutQueen, onlyOn, type QueenState, withVirgin } from './queen-state';
 import type { Step } from './steps';
 import { mayStillHoldQueen, type TrackedCell, takenFrom } from './track-cells';
 import { withAnswer } from './with-answer';
@@ -26,7 +28,8 @@ const AFTER: {
     dueByLast: () => Day | null,
   ) => Known;
 } = {
-  half: (known, { part, half }) => withQueen(known, afterHalfKnown(known.queen, { ...part, half })),
+  half: (known, { part, half }) =>
+    isOfAnotherPart(known, part, half) ? known : withQueen(known, afterHalfKnown(known.queen, { ...part, half })),
   queen: (known, { event }, { settings }) =>
     withQueen(known, withoutBrood(afterQueenEvent(known.queen, event, emergingOf(known)), event, settings)),
   given: (known, { departure }) => {
@@ -46,6 +49,7 @@ const AFTER: {
   },
   programme: (known, { part }) => {
     const { on, keptCellIds } = part.programme;
+    const carriesOn = part.queen === 'either' && isWithoutQueen(part.before ?? known.queen);
     const begun = withQueen(known, afterProgrammeStart(known.queen, part));
     const cells = withoutCleared(known.cells, part);
     const tookDown = cells !== known.cells;
@@ -56,8 +60,9 @@ const AFTER: {
       ...withHer,
       cells,
       searches: tookDown ? [...known.searches, { on, thoroughness: 'tip-up', cellsRemoved: true }] : known.searches,
+      cutOffs: liftsBrood(part.programme.method) ? [...known.cutOffs, daysOf(part.programme)] : known.cutOffs,
       cellsKnownOn: keptCellIds.length > 0 ? on : known.cellsKnownOn,
-      parts: [...known.parts, part],
+      parts: [...known.parts, carriesOn ? { ...part, queen: 'taken', carriesOn, half: null, halves: [] } : part],
     };
   },
   survey: (known, { survey }, { settings, facts }) => {
@@ -69,10 +74,13 @@ const AFTER: {
       laidBefore(facts.surveys, survey, figures.sizes, partedDays(facts.parts, survey)),
     );
     const before = known.frames;
+    const above = aboveExcluder(survey, before);
+    const isCutOff = above !== null && above.isNew && above.hasBrood && above.from.id === survey.id;
     const lookedOn = survey.source === 'survey' ? survey.on : (before?.lookedOn ?? survey.on);
     return {
       ...known,
-      frames: { survey, lookedOn, room, triggers, above: aboveExcluder(survey, before) },
+      cutOffs: isCutOff ? [...known.cutOffs, { from: survey.on, to: survey.on }] : known.cutOffs,
+      frames: { survey, lookedOn, room, triggers, above },
     };
   },
   answer: (known, { answer }, setting) => {
@@ -89,6 +97,17 @@ const AFTER: {
  */
 export const afterStep = (known: Known, step: Step, setting: Setting, dueByLast: () => Day | null): Known =>
   AFTER[step.kind](known, step as never, setting, dueByLast);
+
+/**
+ * It carries on what was waited for before it was divided, and neither half has her; or it was divided again since, and of the two
+ * parts that it has become, the later split tells.
+ */
+function isOfAnotherPart({ parts }: Known, { programme }: ProgrammePart, { is }: HalfKnown): boolean {
+  const own = parts.findIndex((part) => part.programme.id === programme.id);
+  if (parts[own]?.carriesOn) return true;
+  const isDividedAgain = parts.some(({ queen }, i) => i > own && queen === 'either');
+  return own >= 0 && isDividedAgain && (is === 'queen' || is === 'settled');
+}
 
 /** A colony without brood, between the last laying of a year and the first of the next, raises no queen from what it has. */
 function withoutBrood(queen: QueenState, { kind, on }: QueenEventFact, settings: SettingsHere): QueenState {

@@ -1,4 +1,7 @@
 import type { Day } from '../calendar/day';
+import type { DayRange } from '../calendar/window';
+import { liftsBrood } from '../methods/lifts-brood';
+import { methodNamed } from '../methods/methods';
 import type { CheckAnswerFact, CheckChangeFact, ProgrammeFact } from '../programmes/facts';
 import { unitsOf } from '../programmes/parts';
 import {
@@ -53,14 +56,26 @@ export function assembleFacts(
   shared: SharedFacts,
 ): ReadonlyMap<string, ColonyFacts> {
   const giverOf = new Map([...own].flatMap(([id, { cells }]) => cells.map((cell) => [cell.id, { id, cell }] as const)));
-  return new Map([...own].map(([id, facts]) => [id, { ...facts, ...sharedBy(id, own, shared, giverOf) }]));
+  const factsOf: FactsOf = (id, generations) => {
+    const facts = own.get(id);
+    return facts ? { ...facts, ...sharedBy(id, own, shared, giverOf, (other) => handedOn(other, generations)) } : null;
+  };
+  const handedOn = (id: string, generations: number) => (generations > 0 ? factsOf(id, generations - 1) : null);
+  return new Map([...own.keys()].map((id) => [id, factsOf(id, GENERATIONS) as ColonyFacts]));
 }
+
+/** A colony's facts with those it shares; of that many colonies which it came of, one of the other, what they handed on. */
+type FactsOf = (id: string, generations: number) => ColonyFacts | null;
+
+/** A part of a part of a part: what was waited for longer ago is over. */
+const GENERATIONS = 2;
 
 function sharedBy(
   id: string,
   own: ReadonlyMap<string, OwnFacts>,
   { programmes, answers, changes, cellMoves }: SharedFacts,
   giverOf: ReadonlyMap<string, { readonly id: string; readonly cell: CellFact }>,
+  dividedFrom: (id: string) => ColonyFacts | null,
 ): Omit<ColonyFacts, keyof OwnFacts> {
   const parts = programmes
     .filter((programme) => unitsOf(programme, id).length > 0)
@@ -71,6 +86,8 @@ function sharedBy(
         programme,
         queenClipped: isClipped(programme, own),
         otherHalfLooks: [...others].flatMap((other) => own.get(other)?.inspections ?? []),
+        dividedOn: dividedAgain(programme, programmes),
+        dividedFrom: programme.colonyId !== id && leavesItOpen(programme) ? dividedFrom(programme.colonyId) : null,
       };
     });
   const ids = new Set(parts.map(({ programme }) => programme.id));
@@ -88,7 +105,7 @@ function sharedBy(
       .flatMap(({ id: moveId, at, on, cellId, label, travel }): CellArrival[] => {
         const giver = giverOf.get(cellId);
         const facts = giver && own.get(giver.id);
-        const cell = facts && asItLeft(giver.cell, facts, on);
+        const cell = facts && asItLeft(giver.cell, facts, on, cutOffsOf(giver.id, programmes));
         return cell
           ? [
               {
@@ -102,6 +119,24 @@ function sharedBy(
           : [];
       }),
   };
+}
+
+/** A method that leaves it open which part has the queen. */
+const leavesItOpen = ({ method }: ProgrammeFact): boolean =>
+  methodNamed(method).units.some(({ queen }) => queen === 'either');
+
+/** The colonies of a programme that were divided again after it, with the first day of that. */
+function dividedAgain(programme: ProgrammeFact, programmes: readonly ProgrammeFact[]): Record<string, Day> {
+  const members = new Set(programme.units.map(({ colonyId }) => colonyId));
+  const divided: Record<string, Day> = {};
+  for (const { id, on, colonyId, units } of programmes) {
+    const isLater = id !== programme.id && (on > programme.on || (on === programme.on && id > programme.id));
+    const divides = units.some((unit) => unit.colonyId !== colonyId);
+    if (!isLater || !divides || !members.has(colonyId)) continue;
+    const known = divided[colonyId];
+    divided[colonyId] = known === undefined || on < known ? on : known;
+  }
+  return divided;
 }
 
 /** The queen was clipped in one of the programme's colonies before it began. */
@@ -119,7 +154,12 @@ function isClipped({ queenId, on, colonyId, units }: ProgrammeFact, own: Readonl
  * A cell as it was known on the day it left its colony, from what was seen of it there; null when it was never seen. That its own
  * colony counts it as broken down that day says nothing against it.
  */
-function asItLeft(cell: CellFact, { inspections, queenEvents }: OwnFacts, on: Day): TrackedCell | null {
+function asItLeft(
+  cell: CellFact,
+  { inspections, queenEvents }: OwnFacts,
+  on: Day,
+  cutOffs: readonly DayRange[],
+): TrackedCell | null {
   const looks = inspections.filter((look) => look.on <= on).sort(byTime);
   const removals = queenEvents
     .filter((event) => event.on <= on && (event.kind === 'removed' || event.kind === 'lost'))
@@ -130,9 +170,15 @@ function asItLeft(cell: CellFact, { inspections, queenEvents }: OwnFacts, on: Da
     const seen = look.cells
       .filter(({ cellId }) => cellId === cell.id)
       .map((one) => (look.on === on ? { ...one, takenDown: false } : one));
-    followCells(followed, facts, { ...look, cells: seen }, looks.slice(0, i + 1).map(checkOf), removals);
+    const soFar = looks.slice(0, i + 1);
+    const eggsSeenOn = soFar.findLast(({ eggs }) => eggs === 'seen')?.on ?? null;
+    followCells(followed, facts, { ...look, cells: seen }, soFar.map(checkOf), { removals, cutOffs, eggsSeenOn });
   });
   return followed.get(cell.id) ?? null;
 }
+
+/** The days on which a colony's brood was set above an excluder. */
+const cutOffsOf = (id: string, programmes: readonly ProgrammeFact[]): readonly DayRange[] =>
+  programmes.filter(({ colonyId, method }) => colonyId === id && liftsBrood(method)).map(daysOf);
 
 const byTime = (a: InspectionFact, b: InspectionFact) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 0);

@@ -38,6 +38,8 @@ export interface Known {
   readonly searches: readonly CellCheck[];
   /** The days on which it lost a queen by the keeper's hand or by accident, in order of time. */
   readonly removals: readonly { readonly from: Day; readonly to: Day }[];
+  /** The days on which brood was set above an excluder, in order of time. */
+  readonly cutOffs: readonly { readonly from: Day; readonly to: Day }[];
   /** The last day on which cells were looked at, kept or brought. */
   readonly cellsKnownOn: Day;
   readonly parts: readonly ProgrammePart[];
@@ -62,6 +64,7 @@ export function atStart({ facts }: Setting): Known {
     past: new Map(),
     searches: [],
     removals: [],
+    cutOffs: [],
     cellsKnownOn: knownSince(facts),
     parts: [],
     answers: [],

@@ -1,11 +1,21 @@
+import type { Day } from '../calendar/day';
 import { methodNamed } from '../methods/methods';
 import type { ProgrammePart } from '../programmes/facts';
+import { emergenceRaised } from '../queens/virgin-care';
 import { daysOf } from './facts';
-import { lossOf, nobodyElse, noQueen, oldQueenDoubt, type QueenProgramme, type QueenState } from './queen-state';
+import {
+  isWithoutQueen,
+  lossOf,
+  nobodyElse,
+  noQueen,
+  oldQueenDoubt,
+  type QueenProgramme,
+  type QueenState,
+} from './queen-state';
 
 /** The state after a programme began on the colony. */
 export function afterProgrammeStart(state: QueenState, part: ProgrammePart): QueenState {
-  const { programme, queen, units, queenClipped } = part;
+  const { programme, queen, units, queenClipped, before } = part;
   const { id, on } = programme;
   const days = daysOf(programme);
   const { raisesQueen } = methodNamed(programme.method);
@@ -52,13 +62,35 @@ export function afterProgrammeStart(state: QueenState, part: ProgrammePart): Que
         programme: raising,
         doubt: oldQueenDoubt(state, id, on),
       };
-    case 'either':
-      return { ...state, eitherHalfSince: on, requeeningId: id, programme: raising };
+    case 'either': {
+      const divided = before ? asPartOf(before) : state;
+      // Neither part is hers: both wait for what was waited for.
+      if (isWithoutQueen(divided)) return carriedOn(divided, on, raising);
+      return { ...divided, eitherHalfSince: divided.eitherHalfSince ?? on, requeeningId: id, programme: raising };
+    }
     case 'ends':
     case 'unchanged':
       return state;
   }
 }
+
+/** It had no queen before it was divided: what it waited for goes on, or, where that was the cells broken down for it, is over. */
+function carriedOn(divided: QueenState, on: Day, raising: QueenProgramme): QueenState {
+  const waiting = { ...divided, requeeningId: divided.requeeningId ?? raising.id, programme: raising };
+  const hungOnCells = divided.withoutSince === null && emergenceRaised(divided) === null;
+  return hungOnCells ? { ...waiting, ...noQueen, withoutSince: on } : waiting;
+}
+
+/** As the colony stood that it was divided from; what was seen of her in there was not seen in here. */
+const asPartOf = (before: QueenState): QueenState => ({
+  ...before,
+  clipped: false,
+  queenId: null,
+  lastProof: null,
+  lastEggsSeen: null,
+  arrivedOn: null,
+  doubt: null,
+});
 
 /** The state once it is known which half of a split this colony is. */
 export function afterHalfKnown(state: QueenState, { programme, half, queenClipped }: ProgrammePart): QueenState {
@@ -81,8 +113,9 @@ export function afterHalfKnown(state: QueenState, { programme, half, queenClippe
         expected: 'laying',
         clipped: queenClipped || state.clipped,
         queenId: state.queenId ?? queenId,
+        // What told may have been in the other half, or a word: then nobody has seen her here.
         lastEggsSeen: half.by === 'eggs' ? half.on : state.lastEggsSeen,
-        lastProof: { on: half.on, by: half.by === 'seen' ? 'seen' : 'eggs' },
+        lastProof: half.by === 'seen' || half.by === 'eggs' ? { on: half.on, by: half.by } : state.lastProof,
       };
     case 'queenless':
       return {

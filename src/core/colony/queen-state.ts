@@ -128,6 +128,10 @@ export const stillLaying = (state: QueenState, on: Day): QueenState => ({
   doubt: state.doubt,
 });
 
+/** It has no queen, and raises one or has nothing to raise one from: a virgin would be in one part of it alone. */
+export const isWithoutQueen = ({ expected, presumedGone, eitherHalfSince }: QueenState): boolean =>
+  eitherHalfSince === null && (expected === 'none' || presumedGone);
+
 /** Nothing of an earlier queen, or of the wait for one, is left in the state. */
 export const nobodyElse = {
   removedOn: null,

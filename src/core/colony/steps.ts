@@ -31,8 +31,15 @@ const isHalf = ({ step }: Timed) => Number(step.kind === 'half');
  * The steps up to today in order of time, whatever the order in which they were entered; of one minute in the order of entry, which
  * their identifiers tell. What carries no minute counts in the order of entry: after everything of its day that was entered before
  * it.
+ *
+ * @param carried splits of a colony that this one came of: what is told of their halves holds for it too
  */
-export function stepsOf(facts: ColonyFacts, parts: readonly ProgrammePart[], today: Day): readonly Step[] {
+export function stepsOf(
+  facts: ColonyFacts,
+  parts: readonly ProgrammePart[],
+  today: Day,
+  carried: readonly ProgrammePart[] = [],
+): readonly Step[] {
   const all: readonly Timed[] = [
     ...facts.inspections.map(
       (inspection): Timed => ({
@@ -65,7 +72,7 @@ export function stepsOf(facts: ColonyFacts, parts: readonly ProgrammePart[], tod
         id: part.programme.id,
       }),
     ),
-    ...parts.flatMap((part) =>
+    ...[...parts, ...carried].flatMap((part) =>
       part.halves.map(
         (half): Timed => ({ step: { on: half.on, kind: 'half', part, half }, at: half.at, id: part.programme.id }),
       ),

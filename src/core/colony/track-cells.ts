@@ -38,6 +38,16 @@ export interface TrackedCell {
   readonly planBy: CellDates;
 }
 
+/** When brood was left without its queen, each in order of time. */
+export interface QueenLost {
+  /** The days on which the colony lost a queen. */
+  readonly removals: readonly DayRange[];
+  /** The days on which brood was set above an excluder: cells up there are raised from what lay there then. */
+  readonly cutOffs: readonly DayRange[];
+  /** The last inspection at which eggs were seen, this one among them; null: none. */
+  readonly eggsSeenOn: Day | null;
+}
+
 /** A look for cells; cells that were broken down long ago say nothing of one found now. */
 const SAME_RUN_OF_CELLS = figure('cells-broken-down-tell-of-those-found-within', 2 * 21, 'days', 'caution');
 
@@ -46,14 +56,13 @@ const SAME_RUN_OF_CELLS = figure('cells-broken-down-tell-of-those-found-within',
  * as they are. A cell that was there before the queen was removed, going by what was seen of it, is not taken for an emergency cell.
  *
  * @param checks all searches so far, in order of time, that of this inspection among them
- * @param removals the days on which the colony lost a queen, in order of time
  */
 export function followCells(
   followed: Map<string, TrackedCell>,
   facts: ReadonlyMap<string, CellFact>,
   inspection: InspectionFact,
   checks: readonly CellCheck[],
-  removals: readonly DayRange[],
+  lost: QueenLost,
 ): void {
   for (const { cellId, found, takenDown } of inspection.cells) {
     const cell = facts.get(cellId);
@@ -62,7 +71,7 @@ export function followCells(
     const before = followed.get(cellId);
     const sights = before ? [...before.sights, sight] : [sight];
     const emptyAt = before ? before.emptyAt : closestChecks(ofThisRun(checks, inspection.on), inspection.on);
-    const tracked = trackCell(cell, sights, emptyAt, removals);
+    const tracked = trackCell(cell, sights, emptyAt, lost);
     if (tracked) followed.set(cellId, tracked);
   }
 }
@@ -85,15 +94,16 @@ function trackCell(
   cell: CellFact,
   sights: TrackedCell['sights'],
   emptyAt: readonly CellCheck[],
-  removals: readonly DayRange[],
+  { removals, cutOffs, eggsSeenOn }: QueenLost,
 ): TrackedCell | null {
   const stages = stagesOf(sights);
   const first = stages[0];
   const lastStage = stages.at(-1);
   const last = sights.at(-1);
   if (!first || !lastStage || !last) return null;
-  const queenRemoved = removals.findLast(({ to }) => to < first.on) ?? null;
-  const overdue = overdueSight(stages, emptyAt, queenRemoved);
+  const cutOff = cell.part === 'above' ? cutOffs.findLast(({ to }) => to < first.on) : undefined;
+  const queenRemoved = cutOff ?? removals.findLast(({ to }) => to < first.on) ?? null;
+  const overdue = overdueSight(stages, emptyAt, queenRemoved, eggsSeenOn);
   const dated = overdue === null ? stages : stages.filter((sight) => sight === first || sight.index < overdue.index);
   const dates = overdue === first ? EMPTY : datesOf(dated, emptyAt, queenRemoved);
   const ended = last.takenDown ? 'removed' : overdue && !isLive(lastStage.stage) ? statusOf(lastStage.stage) : null;
@@ -138,12 +148,14 @@ function datesOf(
 
 /**
  * The first sight of the cell still sealed on a day on which its queen must long be out: by the sights before it, or, where it was
- * first seen like that, because it can only have been raised from brood of a queen who was gone, and every such queen is out.
+ * first seen like that, because it can only have been raised from brood of a queen who was gone, and every such queen is out: unless
+ * eggs were seen that only a queen after her can have laid.
  */
 function overdueSight(
   sights: readonly CellSight[],
   checks: readonly CellCheck[],
   queenRemoved: Removal,
+  eggsSeenOn: Day | null,
 ): CellSight | null {
   const isSilent = ({ stage }: CellSight) => isLive(stage) && stage.startsWith('sealed');
   for (const sight of sights) {
@@ -155,7 +167,8 @@ function overdueSight(
     } else if (queenRemoved !== null) {
       const lastOut = addDays(queenRemoved.to, QUEEN_EMERGES.value.late);
       const laidAtTheLatest = dateCell({ sights: [sight], checks: [], queenRemoved: null }).laid?.to ?? sight.on;
-      const isOfAnother = laidAtTheLatest >= addDays(queenRemoved.from, EGGS_AFTER_LOSS.value);
+      const ownFrom = addDays(queenRemoved.from, EGGS_AFTER_LOSS.value);
+      const isOfAnother = eggsSeenOn !== null && eggsSeenOn >= ownFrom && laidAtTheLatest >= ownFrom;
       if (sight.on > lastOut && !isOfAnother) return sight;
     }
   }

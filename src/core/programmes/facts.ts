@@ -1,5 +1,6 @@
 import type { Day } from '../calendar/day';
-import type { InspectionFact } from '../colony/facts';
+import type { ColonyFacts, InspectionFact } from '../colony/facts';
+import type { QueenState } from '../colony/queen-state';
 import type { FollowUpCode, MethodName, UnitQueen } from '../methods/method';
 import type { HalfKnown } from './which-half';
 
@@ -71,6 +72,10 @@ export interface PartFact {
   readonly queenClipped: boolean;
   /** The looks into the other half of a split, in any order; empty where there is no other half. */
   readonly otherHalfLooks: readonly InspectionFact[];
+  /** Colonies of it that were divided again, with the day: what is not found in one after that may be in the other part. */
+  readonly dividedOn: Readonly<Record<string, Day>>;
+  /** All that is known of the colony that was divided, where this one came of it; null: this is that colony, or it has nothing to hand on. */
+  readonly dividedFrom: ColonyFacts | null;
 }
 
 /** What one colony has to do with a programme, with what is known of it by some day. */
@@ -84,4 +89,10 @@ export interface ProgrammePart {
   readonly half: HalfKnown | null;
   /** All that became known of it, in order of time; the last is `half`. */
   readonly halves: readonly HalfKnown[];
+  /**
+   * How the queen of the colony that was divided stood, where this one came of it; null: this is that colony, or not known.
+   */
+  readonly before: QueenState | null;
+  /** What was waited for before it was divided goes on: it had no queen, and neither part is hers. */
+  readonly carriesOn: boolean;
 }

@@ -16,6 +16,8 @@ const part = (method: MethodName, units: readonly string[], over: Partial<Progra
   queenClipped: false,
   half: null,
   halves: [],
+  before: null,
+  carriesOn: false,
 });
 const look = (on: string, over: object = {}) =>
   ({

@@ -3,7 +3,7 @@ import { day, formatDay } from '../calendar/day';
 import type { InspectionFact } from '../colony/facts';
 import type { ProgrammeFact } from './facts';
 import { anAnswer, aProgramme, look } from './testing';
-import { changedParts, type HalfKnown, whichHalf } from './which-half';
+import { changedParts, type HalfKnown, type HalvesSeen, whichHalf } from './which-half';
 
 const D0 = '05-10';
 const split = (over: Partial<ProgrammeFact> = {}) =>
@@ -35,7 +35,7 @@ const told = (
     whichHalf(
       programme,
       colonyId,
-      (id) => (looks as Record<string, readonly InspectionFact[]>)[id] ?? [],
+      { looksOf: (id) => (looks as Record<string, readonly InspectionFact[]>)[id] ?? [], dividedOn: {} },
       answers,
       day('2027-06-30'),
     ),
@@ -124,8 +124,16 @@ describe('parts that change', () => {
       { unit: 'top', colonyId: 'b' },
     ],
   });
-  const changed = (colonyId: string, answers: Answers, programme: ProgrammeFact = vertical) =>
-    words(changedParts(programme, colonyId, answers, day('2027-06-30')));
+  const seenIn = (looks: Readonly<Record<string, readonly InspectionFact[]>>) => ({
+    looksOf: (id: string) => looks[id] ?? [],
+    dividedOn: {},
+  });
+  const changed = (
+    colonyId: string,
+    answers: Answers,
+    programme: ProgrammeFact = vertical,
+    seen: HalvesSeen = seenIn({}),
+  ) => words(changedParts(programme, colonyId, seen, answers, day('2027-06-30')));
 
   it('only where the units are alike, by the keeper’s word, and only when it is another than was known', () => {
     // Planned so that the top raises a queen: to say so changes nothing.
@@ -137,5 +145,18 @@ describe('parts that change', () => {
     expect(changed('a', said)[0]).toEqual('05-14 queenless by word');
     expect(changed('c', said)).toEqual([]);
     expect(changed('a', said, split())).toEqual([]);
+  });
+
+  it.each([
+    ['eggs on top from day 4', { b: [eggs('05-14')] }, ['05-14 queen by eggs']],
+    ['eggs of the day of the split', { b: [eggs('05-13')] }, []],
+    ['eggs that a young queen may have laid', { b: [eggs('05-27')] }, []],
+    ['she, seen on top', { b: [queen('05-11')] }, ['05-11 queen by seen']],
+    ['eggs below first', { a: [eggs('05-14')], b: [eggs('05-16')] }, []],
+    ['cells and no eggs below: she may have stopped', { a: [none('05-16')] }, []],
+  ] as const)('by what was seen: %s', (_, looks, expected) => {
+    expect(changed('b', [], vertical, seenIn(looks))).toEqual(expected);
+    const other = expected.map((known) => known.replace('queen ', 'queenless '));
+    expect(changed('a', [], vertical, seenIn(looks))).toEqual(other);
   });
 });

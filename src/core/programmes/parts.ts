@@ -1,5 +1,6 @@
 import type { Day } from '../calendar/day';
 import type { InspectionFact } from '../colony/facts';
+import type { QueenState } from '../colony/queen-state';
 import { methodNamed } from '../methods/methods';
 import type { CheckAnswerFact, PartFact, ProgrammeFact, ProgrammePart } from './facts';
 import { changedParts, whichHalf } from './which-half';
@@ -16,23 +17,32 @@ export function unitsOf(programme: ProgrammeFact, colonyId: string): readonly st
  * and the answers given; of one whose units may change parts, the keeper's word counts.
  *
  * @param looks of this colony
+ * @param before how the queen of the colony that was divided stood, where this one came of it
  */
 export function partBy(
-  { programme, colonyId, otherHalfLooks, queenClipped }: PartFact,
+  { programme, colonyId, otherHalfLooks, dividedOn, queenClipped }: PartFact,
   looks: readonly InspectionFact[],
   answers: readonly CheckAnswerFact[],
   today: Day,
+  before: QueenState | null = null,
 ): ProgrammePart {
   const units = unitsOf(programme, colonyId);
   const queens = methodNamed(programme.method)
     .units.filter(({ name }) => units.includes(name))
     .map(({ queen }) => queen);
   const queen = queens.find((role) => role !== 'unchanged') ?? 'unchanged';
-  if (queen !== 'either') {
-    const halves = changedParts(programme, colonyId, answers, today);
-    return { programme, units, queen, queenClipped, half: halves.at(-1) ?? null, halves };
-  }
-  const looksOf = (id: string) => (id === colonyId ? looks : otherHalfLooks);
-  const halves = whichHalf(programme, colonyId, looksOf, answers, today);
-  return { programme, units: [...units, 'both'], queen, queenClipped, half: halves.at(-1) ?? null, halves };
+  const seen = { looksOf: (id: string) => (id === colonyId ? looks : otherHalfLooks), dividedOn };
+  const isEither = queen === 'either';
+  const halves = (isEither ? whichHalf : changedParts)(programme, colonyId, seen, answers, today);
+  const half = halves.at(-1) ?? null;
+  return {
+    programme,
+    units: isEither ? [...units, 'both'] : units,
+    queen,
+    queenClipped,
+    half,
+    halves,
+    before,
+    carriesOn: false,
+  };
 }

@@ -22,7 +22,8 @@ const known = (
   today = '2027-06-30',
 ) => {
   const of = (id: 'a' | 'b') =>
-    whichHalf(split, id, (one) => (one === 'a' ? a : b), answers, day(today)).at(-1) ?? null;
+    whichHalf(split, id, { looksOf: (one) => (one === 'a' ? a : b), dividedOn: {} }, answers, day(today)).at(-1) ??
+    null;
   const half = of('a') ?? of('b');
   if (half === null) return null;
   const queenless = { queen: 'b', queenless: 'a', failed: 'neither', settled: `${of('a') ? 'a' : 'b'} settled` }[

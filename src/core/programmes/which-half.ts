@@ -34,6 +34,14 @@ const SEEN_TELLS_BEFORE = QUEEN_EMERGES.value.early - LAST_QUEENABLE_AGE.value;
 /** The days after a split on which eggs in one half tell which it is, both ends inclusive. */
 export const EGGS_TELL = { from: EGGS_TELL_FROM, to: EGGS_TELL_BEFORE - 1 } as const;
 
+/** What was seen in the halves. */
+export interface HalvesSeen {
+  /** The standing inspections of a colony, in any order. */
+  readonly looksOf: (colonyId: string) => readonly InspectionFact[];
+  /** A half that was divided again, with the day: what is not found in it after that may be in the other part. */
+  readonly dividedOn: Readonly<Record<string, Day>>;
+}
+
 interface Told {
   readonly at: string;
   readonly on: Day;
@@ -53,23 +61,20 @@ interface Told {
  *
  * Empty while nobody can tell.
  *
- * @param looksOf the standing inspections of a colony, in any order
  * @param today later looks and answers do not count
  */
 export function whichHalf(
   programme: ProgrammeFact,
   colonyId: string,
-  looksOf: (colonyId: string) => readonly InspectionFact[],
+  seen: HalvesSeen,
   answers: readonly CheckAnswerFact[],
   today: Day,
 ): readonly HalfKnown[] {
   const [a, b] = programme.units.map((unit) => unit.colonyId);
   if (a === undefined || b === undefined || (colonyId !== a && colonyId !== b)) return [];
-  const told = [...toldByLooks(programme, [a, b], looksOf, today), ...toldByWord(programme, answers, today)].sort(
-    (x, y) => (x.at < y.at ? -1 : x.at > y.at ? 1 : 0),
-  );
+  const told = [...toldByLooks(programme, [a, b], seen, today), ...toldByWord(programme, answers, today)].sort(byTime);
   const lateEggs = [
-    ...looksOf(colonyId).filter((look) => look.eggs === 'seen' && look.droneBroodInWorkerCells !== 'seen'),
+    ...seen.looksOf(colonyId).filter((look) => look.eggs === 'seen' && look.droneBroodInWorkerCells !== 'seen'),
     ...answers.filter(
       (given) => given.colonyId === colonyId && meaningOf(given.code, given.answer)?.sees?.eggs === 'seen',
     ),
@@ -91,13 +96,20 @@ export function whichHalf(
   return known;
 }
 
+const byTime = (x: Told, y: Told) => (x.at < y.at ? -1 : x.at > y.at ? 1 : 0);
+
+/** She, or eggs that only she can have laid, were seen in one half. */
+const SHOWS_HER: ReadonlySet<Told['by']> = new Set(['seen', 'eggs']);
+
 /**
- * Which part a unit has, where the keeper said that the queen turned up in the other one: two alike boxes change parts. In order of
- * time; empty for a method whose units are not alike, and while nothing of the kind was said.
+ * Which part a unit has, where the queen turned up in the other one: two alike boxes change parts, by what first showed in which of
+ * them she is, or by the keeper's word at any time. In order of time; empty for a method whose units are not alike, and while
+ * nothing of the kind was seen or said.
  */
 export function changedParts(
   programme: ProgrammeFact,
   colonyId: string,
+  seen: HalvesSeen,
   answers: readonly CheckAnswerFact[],
   today: Day,
 ): readonly HalfKnown[] {
@@ -106,13 +118,15 @@ export function changedParts(
   const raising = programme.units.find(({ unit }) =>
     units.some(({ name, queen }) => name === unit && queen === 'taken'),
   );
-  const words = [...toldByWord(programme, answers, today)].sort((x, y) => (x.at < y.at ? -1 : x.at > y.at ? 1 : 0));
+  const [first, second] = programme.units.map((unit) => unit.colonyId);
+  const looked = first && second ? toldByLooks(programme, [first, second], seen, today) : [];
+  const told = [...looked.filter(({ by }) => SHOWS_HER.has(by)), ...toldByWord(programme, answers, today)].sort(byTime);
   let queenless = raising?.colonyId ?? null;
-  return words.flatMap((told): HalfKnown[] => {
-    if (told.queenless === queenless) return [];
-    queenless = told.queenless;
+  return told.flatMap(({ at, on, by, ...now }, i): HalfKnown[] => {
+    if ((i > 0 && by !== 'word') || now.queenless === queenless) return [];
+    queenless = now.queenless;
     const is = queenless === null ? 'failed' : queenless === colonyId ? 'queenless' : 'queen';
-    return [{ at: told.at, on: told.on, is, by: 'word' }];
+    return [{ at, on, is, by }];
   });
 }
 
@@ -127,7 +141,7 @@ function toldByWord(programme: ProgrammeFact, answers: readonly CheckAnswerFact[
 function toldByLooks(
   programme: ProgrammeFact,
   [a, b]: readonly [string, string],
-  looksOf: (colonyId: string) => readonly InspectionFact[],
+  { looksOf, dividedOn }: HalvesSeen,
   today: Day,
 ): readonly Told[] {
   const told: Told[] = [];
@@ -145,7 +159,8 @@ function toldByLooks(
       }
       if (since < EGGS_TELL_FROM) continue;
       if (eggs === 'seen' && since < EGGS_TELL_BEFORE) told.push({ at, on, queenless: other, by: 'eggs' });
-      if (eggs !== 'none') continue;
+      const again = dividedOn[half];
+      if (eggs !== 'none' || (again !== undefined && on >= again)) continue;
       const hasCells = cells.some((seen) => seen.found !== 'not-found' && isLive(seen.found));
       const before = empty.get(half);
       if (hasCells && since < EGGS_TELL_BEFORE) told.push({ at, on, queenless: half, by: 'cells' });

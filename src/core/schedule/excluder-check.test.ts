@@ -13,6 +13,8 @@ const aPart = (method: 'demaree' | 'interleave', on: string): ColonyFacts['parts
   programme: aProgramme({ method, on: day(on), at: `${on}T12:00`, units: [{ unit: 'hive', colonyId: 'colony' }] }),
   queenClipped: false,
   otherHalfLooks: [],
+  dividedOn: {},
+  dividedFrom: null,
 });
 
 const nest = aBox('nest', 'HPBBBBPEEEE');

@@ -1,7 +1,7 @@
 import { figure } from '../biology/figure';
 import { addDays, type Day, daysBetween } from '../calendar/day';
 import { lays } from '../colony/queen-state';
-import { methodNamed } from '../methods/methods';
+import { liftsBrood } from '../methods/lifts-brood';
 import { checkKey } from '../programmes/check-key';
 import { sentences } from '../says/together';
 import { EGGS_ARE_NEW } from '../space/above-excluder';
@@ -22,7 +22,7 @@ export function excluderCheck({ frames, queen, parts, look, today }: ScheduleFro
   const above = frames?.above;
   if (!frames || !above || !lays(queen)) return null;
   const { on, id } = above.from;
-  if (daysBetween(on, today) > ROOM_AT_MOST.value || parts.some(liftsBrood)) return null;
+  if (daysBetween(on, today) > ROOM_AT_MOST.value || parts.some(searchesAbove)) return null;
   const newSince = addDays(on, EGGS_ARE_NEW);
   const isSeenBelow = (from: Day) =>
     look !== null &&
@@ -54,6 +54,5 @@ export function excluderCheck({ frames, queen, parts, look, today }: ScheduleFro
   });
 }
 
-/** A method that puts brood above an excluder has its own search there. */
-const liftsBrood = ({ programme: { method, endedOn } }: ScheduleFrom['parts'][number]): boolean =>
-  endedOn === null && methodNamed(method).followUps.some(({ code }) => code === 'clear-top-cells');
+const searchesAbove = ({ programme: { method, endedOn } }: ScheduleFrom['parts'][number]): boolean =>
+  endedOn === null && liftsBrood(method);

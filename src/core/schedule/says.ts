@@ -29,6 +29,7 @@ export interface ScheduleSays {
 
   'cells-beside-her-cage': { readonly cells: number };
   'break-down-the-cells': Plain;
+  'break-down-cells-above': Plain;
   'caged-in-is-she-out': On;
   'caged-in-eggs-due': On;
   'more-virgins-to-emerge': Plain;

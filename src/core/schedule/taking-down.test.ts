@@ -37,6 +37,8 @@ describe('the price of breaking cells down', () => {
       queenClipped: false,
       half: null,
       halves: [],
+      before: null,
+      carriesOn: false,
     });
     expect(price([look('05-10', 2)], [part('demaree')]).timesBefore).toBe(0);
     expect(price([look('05-10', 2)], [part('add-super')]).timesBefore).toBe(1);

@@ -56,7 +56,14 @@ export function previewStart(facts: ColonyFacts, method: Method, choices: StartC
     })),
     keptCellIds: gift ? [gift.cell.id] : keptCellIds,
   };
-  const partOf = (colonyId: string): PartFact => ({ colonyId, programme, queenClipped: false, otherHalfLooks: [] });
+  const partOf = (colonyId: string): PartFact => ({
+    colonyId,
+    programme,
+    queenClipped: false,
+    otherHalfLooks: [],
+    dividedOn: {},
+    dividedFrom: colonyId === NEW_COLONY && method.units.some(({ queen }) => queen === 'either') ? facts : null,
+  });
   const child = method.units.find(({ isNewColony }) => isNewColony);
   const goWithChild = child !== undefined && child.name === method.raisesQueen?.unit ? keptCellIds : [];
   const departures = [...givenCellIds, ...goWithChild].map(

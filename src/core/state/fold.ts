@@ -12,7 +12,7 @@ import type { TrackedCell } from '../colony/track-cells';
 import { withSurveys } from '../colony/with-surveys';
 import { lazily } from '../lazily';
 import { checkKey } from '../programmes/check-key';
-import type { CheckAnswerFact, ProgrammePart } from '../programmes/facts';
+import type { CheckAnswerFact, PartFact, ProgrammePart } from '../programmes/facts';
 import { type FollowUpState, followUpsOf } from '../programmes/follow-up-state';
 import { partBy } from '../programmes/parts';
 import { patienceWith } from '../queens/virgin-care';
@@ -20,6 +20,7 @@ import { type VirginFlights, virginFlights } from '../queens/virgin-flights';
 import { type ColonySchedule, colonySchedule, EMPTY_SCHEDULE } from '../schedule/colony-schedule';
 import type { SurveyedFrames } from '../schedule/make-room';
 import { roomFigures, type Settings, yearAt } from '../settings/settings';
+import { factsBefore, halvesCarried } from './divided';
 
 export type { Step } from '../colony/steps';
 
@@ -140,8 +141,10 @@ export function foldColony(facts: ColonyFacts, ofBook: Settings, today: Day): Co
   const inspections = facts.inspections.map((inspection) => withSurveys(inspection, facts, figures));
   const changes = facts.changes.filter(({ on }) => on <= today);
   const setting: Setting = { facts: { ...facts, inspections }, settings, today, changes };
-  const parts = facts.parts.map((part) => partBy(part, inspections, facts.answers, today));
-  const steps = stepsOf(setting.facts, parts, today);
+  const divided = facts.parts.map((part) => ({ part, before: queenBefore(part, ofBook) }));
+  const parts = divided.map(({ part, before }) => partBy(part, inspections, facts.answers, today, before));
+  const carried = divided.flatMap(({ part, before }) => halvesCarried(part, before, today));
+  const steps = stepsOf(setting.facts, parts, today, carried);
   const looks: InspectionKnown[] = [];
   const followed = afterAll(steps, setting, ({ lastLook }, { kind }) => {
     if (kind === 'look' && lastLook) looks.push(lastLook);
@@ -173,6 +176,11 @@ export function foldColony(facts: ColonyFacts, ofBook: Settings, today: Day): Co
     schedules: lazily(() => schedulesOf(steps, setting)),
     ended,
   };
+}
+
+function queenBefore(part: PartFact, settings: Settings): QueenState | null {
+  const before = factsBefore(part);
+  return before && foldColony(before, settings, part.programme.on).queen;
 }
 
 /** A virgin is waited for whose eggs are yet to be seen, and she may be out by now. */

@@ -46,18 +46,22 @@ describe('a queen who turns up on top', () => {
   const programme = split();
   const seenOnTop = { inspections: [look('05-16', { queen: 'seen', queenSeenAs: 'as-known', eggs: 'seen' })] };
 
-  it('is asked about, not taken for a new one', () => {
-    const withoutEggs = {
-      inspections: [look('05-16', { queen: 'seen', queenSeenAs: 'as-known', eggs: 'not-looked-for' })],
-    };
-    for (const [seen, doubt] of [
-      [seenOnTop, 'eggs-unexplained'],
-      [withoutEggs, 'another-queen'],
-    ] as const) {
-      const top = yard(colonies(seen), { programmes: [programme] })('above', '05-16');
-      expect(top.queen.doubt?.code).toBe(doubt);
-      expect(codes(top)).toContain('which-half 6..9');
+  it('is taken for the old one where a young one cannot be out: the box below is the one that raises a queen', () => {
+    const seen = { queen: 'seen', queenSeenAs: 'as-known', eggs: 'not-looked-for' } as const;
+    for (const withHer of [seenOnTop, { inspections: [look('05-16', seen)] }]) {
+      const at = yard(colonies(withHer), { programmes: [programme] });
+      expect([lays(at('above', '05-16').queen), at('above', '05-16').queen.doubt]).toEqual([true, null]);
+      const below = at('home', '05-16');
+      expect([below.queen.expected, below.queen.removedOn]).toEqual(['none', day('2027-05-10')]);
+      expect(codes(below)).toContain('thin-cells 6..8');
     }
+  });
+
+  it('is asked about where eggs were seen below before', () => {
+    const eggsBelow = { home: { inspections: [look('05-10'), look('05-14', { eggs: 'seen' })] } };
+    const top = yard({ ...colonies(seenOnTop), ...eggsBelow }, { programmes: [programme] })('above', '05-16');
+    expect(top.queen.doubt?.code).toBe('eggs-unexplained');
+    expect(codes(top)).toContain('which-half 6..9');
   });
 
   it('changes the parts of the two boxes once the keeper says so: she lays on top, the lower one raises a queen', () => {
