@@ -1,6 +1,6 @@
 import { type Day, formatDay } from '../core/calendar/day';
 import type { DayRange } from '../core/calendar/window';
-import type { Searched } from '../core/cells/thoroughness';
+import { isSearch, type Searched } from '../core/cells/thoroughness';
 import type { CellFact, ColonyFacts } from '../core/colony/facts';
 import { factsWith } from '../core/colony/facts-with';
 import { lays } from '../core/colony/queen-state';
@@ -101,7 +101,7 @@ export function readEntry({ facts, settings, draft, today, isCorrection }: Entry
 
 /** What taking all cells down buys, where the bees were left on unless something else was said. */
 function priceOf({ inspections, parts }: ColonyState, searched: Searched | null, on: Day): EntryReading['price'] {
-  const how = searched === null || searched === 'not-searched' ? 'bees-on' : searched;
+  const how = searched !== null && isSearch(searched) ? searched : 'bees-on';
   const { isWorking, words } = takingDownPrice(on, how, inspections, parts);
   return { isWorking, words: inWords(words) };
 }

@@ -274,7 +274,7 @@ function storyOf(programme: ProgrammeFact, members: readonly Member[]): readonly
         ({ key, code, window }): StoryLine => ({
           key: `${name}${key}missed`,
           on: window.latest,
-          words: programmePhrases.wasNotDone(of, CHECK_NAMES[code], window.latest),
+          words: programmePhrases.nothingEntered(of, CHECK_NAMES[code], window.latest),
           remedy: programmePhrases.tooLateNow,
           answerId: null,
         }),

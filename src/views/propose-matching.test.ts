@@ -65,9 +65,11 @@ describe('what its columns are', () => {
       {},
       { order: null },
       { words: { docile: 'calm' } },
-      { words: { yes: 'seen', '?': 'not-looked-for' } },
+      { words: { yes: 'seen' } },
     ]);
     expect(looks.columns[2]?.words).not.toHaveProperty('odd');
+    // What may mean none or not looked for is the keeper's to say.
+    expect(looks.columns[3]?.words).not.toHaveProperty('?');
   });
 
   it('leaves open what is needed and not there', () => {

@@ -27,6 +27,11 @@ export const THOROUGHNESS_WORDS: { readonly [S in Searched]: { name: string; sho
     short: 'cells not looked for',
     means: 'cells were not the question; the date of before stands',
   },
+  'not-said': {
+    name: 'not known',
+    short: 'not known how cells were looked for',
+    means: 'as in older notes; the date of before stands',
+  },
 };
 
 const cellsWords = (cells: InspectionSays['cells-overdue']['cells']) =>
@@ -44,7 +49,9 @@ export const inspectionWords: Words<InspectionSays> = {
   cells: ({ stage, count, place }) =>
     `${count} × ${STAGE_WORDS[stage].name}${place === null ? '' : `, ${CELL_PLACE_WORDS[place]}`}`,
   'no-cells': 'no cups or cells noted',
+  'no-cells-below': 'no cups or cells noted below the excluder',
   'cells-not-sought': 'cells were not looked for',
+  'search-not-said': 'no cells noted; how they were looked for is not known',
   'eggs-seen': 'eggs seen: a queen laid here in the three days before',
   'eggs-none': 'eggs looked for, none found',
   'eggs-not-looked-for': 'eggs not looked for',

@@ -160,6 +160,9 @@ export const scheduleWords: Words<ScheduleSays> = {
     `You broke cells down. That buys time until ${dayWords(until)}; it does not stop swarming.`,
   'cells-never-searched': 'Cells have not been looked for yet. Look within a week, as in any hive new to your records.',
   'cells-not-searched': 'Cells were not looked for last time, so the date of before stands.',
+  'search-never-said':
+    'How cells were looked for is not known. Look within a week, as in any hive new to your records.',
+  'search-not-said': 'How cells were looked for last time is not known, so the date of before stands.',
   'last-inspection': ({ thoroughness, sealedAfter }) =>
     `Last inspection: ${LOOKED_WORDS[thoroughness]}. A missed cell could be sealed after ${dayWords(sealedAfter)}.`,
   'she-is-clipped': ({ virginFrom }) =>

@@ -54,7 +54,7 @@ describe('what is meant, in sentences', () => {
       'Artificial swarm with a nuc was begun on 3 May: the Demaree meant for 20 May is dropped.',
     );
     expect(dropped({ code: 'keeper' })).toBe('You dropped it: the Demaree meant for 20 May is dropped.');
-    expect(said({ status: 'lapsed' })).toContain('was not done: its time was over on 3 Jun.');
+    expect(said({ status: 'lapsed' })).toContain('is not entered as done: its time was over on 3 Jun.');
     expect(said({ status: 'lapsed', isIfCells: true, method: 'nuc-swarm' })).toContain('it was not needed');
     expect(said({ status: 'begun', begun: { programmeId: 'p', on: on('05-19') } })).toBe(
       'The Demaree: done on 19 May.',

@@ -75,7 +75,7 @@ function reasonStart(because: IntentionReason): string {
     case 'no-laying-queen':
       return 'it has no laying queen now';
     case 'act-dropped':
-      return 'what it was to follow was not done';
+      return 'what it was to follow is not entered as done';
   }
 }
 
@@ -96,7 +96,7 @@ export function intentionWords(
     case 'lapsed':
       return isIfCells
         ? `No charged cells that ${name} was wanted for: it was not needed.`
-        : `${capital(name)} meant for ${dayWords(on)} was not done: its time was over on ${dayWords(window.latest)}.`;
+        : `${capital(name)} meant for ${dayWords(on)} is not entered as done: its time was over on ${dayWords(window.latest)}.`;
     case 'held':
       return `It is time for ${name} (${span}), but ${because ? reasonStart(because) : 'something is in the way'}.`;
     case 'now':

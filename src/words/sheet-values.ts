@@ -4,10 +4,10 @@ type Synonyms = Readonly<Record<string, readonly string[]>>;
 
 const LOOKED: Synonyms = {
   seen: ['yes', 'y', 'seen', 'x', '1', 'true', 'present', '✓', '✔', 'found', 'ok'],
-  none: ['no', 'n', 'none', '0', 'false', 'not seen', 'absent', 'not found', 'nil', '-', '✗'],
-  'not-looked-for': ['?', 'n/a', 'na', 'not checked', 'unknown', 'did not look', 'not looked for'],
+  none: ['no', 'n', 'none', '0', 'false', 'not seen', 'absent', 'not found', 'nil', '✗'],
+  'not-looked-for': ['not checked', 'unknown', 'did not look', 'not looked for'],
 };
-const YES_NO: Synonyms = { yes: ['y', 'x', '1', 'true', '✓', '✔'], no: ['n', '0', 'false', '-', '✗'] };
+const YES_NO: Synonyms = { yes: ['y', 'x', '1', 'true', '✓', '✔'], no: ['n', '0', 'false', '✗'] };
 const STAGES: Synonyms = {
   'cup-dry': ['cup', 'cups', 'play cup', 'play cups', 'dry cups', 'empty cup', 'empty'],
   egg: ['eggs', 'egg in cup', 'cup with egg'],
@@ -18,7 +18,10 @@ const STAGES: Synonyms = {
   'torn-down': ['torn', 'opened at the side'],
 };
 
-/** What words of a column commonly stand for, in small letters, beside the codes and what Ubbet itself calls them. */
+/**
+ * What words of a column commonly stand for, in small letters, beside the codes and what Ubbet itself calls them. What may mean *none* or
+ * *not looked for* (a dash, a question mark) is asked about.
+ */
 export const VALUE_WORDS: { readonly [F in FieldCode]?: Synonyms } = {
   queen: LOOKED,
   eggs: LOOKED,
@@ -33,7 +36,7 @@ export const VALUE_WORDS: { readonly [F in FieldCode]?: Synonyms } = {
     'tip-up': ['tipped', 'tip', 'quick', 'quick look', 'tipped up', 'part'],
     'not-searched': ['no', 'n', 'not looked for', 'none', 'not at all'],
   },
-  cells: { ...STAGES, none: ['no', 'n', '0', 'none', 'nil', '-', 'none seen'] },
+  cells: { ...STAGES, none: ['no', 'n', '0', 'none', 'nil', 'none seen'] },
   found: {
     ...STAGES,
     'not-found': ['gone', 'not found', 'not seen', 'missing'],
@@ -66,6 +69,6 @@ export const VALUE_WORDS: { readonly [F in FieldCode]?: Synonyms } = {
     cast: ['cast'],
     split: ['split', 'artificial swarm'],
     raised: ['own', 'home raised', 'home'],
-    unknown: ['?', 'unknown'],
+    unknown: ['unknown'],
   },
 };

@@ -5,9 +5,18 @@ export const THOROUGHNESS = ['cleared', 'bees-on', 'tip-up'] as const;
 
 export type Thoroughness = (typeof THOROUGHNESS)[number];
 
-export const SEARCHED = [...THOROUGHNESS, 'not-searched'] as const;
-/** How an inspection searched for cells; `not-searched`: they were not its question, and nothing is concluded of them. */
+/** What a keeper is asked: how cells were searched for, or that they were not its question. */
+export const SEARCH_ASKED = [...THOROUGHNESS, 'not-searched'] as const;
+export const SEARCHED = [...SEARCH_ASKED, 'not-said'] as const;
+/**
+ * How an inspection searched for cells. `not-searched`: they were not its question; `not-said`: how, or whether, is not known, as of a
+ * notebook that does not tell. Of neither is concluded that there were none.
+ */
 export type Searched = (typeof SEARCHED)[number];
+
+/** It is known how cells were searched for. */
+export const isSearch = (searched: Searched): searched is Thoroughness =>
+  searched !== 'not-searched' && searched !== 'not-said';
 
 /** Every brood frame was looked at. */
 export const isFullSearch = (searched: Searched): boolean => searched === 'cleared' || searched === 'bees-on';

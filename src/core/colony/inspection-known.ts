@@ -1,5 +1,6 @@
 import { causeOfCells } from '../cells/cause';
 import { type CellStage, isLive } from '../cells/stage';
+import { isSearch } from '../cells/thoroughness';
 import type { Evidence } from '../inspections/evidence';
 import type { DatedCellsSeen, QueenExpected } from '../inspections/inspection-seen';
 import { type Reading, type ReadingName, readInspection } from '../inspections/reading';
@@ -93,8 +94,9 @@ export function readInColony(
   const { removedOn } = queen;
   const olderThanLoss = removedOn !== null && live.some(({ firstSeen }) => firstSeen <= removedOn);
   const cause = olderThanLoss ? causeOfCells(groups, inspection.eggs, false) : reading.cause;
-  const isSought = inspection.thoroughness !== 'not-searched';
-  const because = reading.because.map((one) => asSought(one, inspection));
+  const areAbove = asLeftAbove.length + notLookedAtAbove.length > 0;
+  const isSought = isSearch(inspection.thoroughness);
+  const because = reading.because.map((one) => asSought(one, inspection, areAbove));
   const add = (code: string, text: Said) => because.push({ code, text });
   if (notLookedAt.length > 0) add('cells-not-looked-at', say('cells-not-looked-at', { cells: notLookedAt.map(named) }));
   if (liveAbove.length > 0) add('cells-above', say('cells-above', { cells: liveAbove.map(named) }));
@@ -157,11 +159,20 @@ function sortedBy({ on, cells: named }: InspectionFact, cells: readonly TrackedC
 }
 
 const CELLS_NOT_SOUGHT: Evidence = { code: 'cells-not-sought', text: say('cells-not-sought') };
+const SEARCH_NOT_SAID: Evidence = { code: 'search-not-said', text: say('search-not-said') };
+const NONE_BELOW: Evidence = { code: 'no-cells-below', text: say('no-cells-below') };
 const QUEEN_NOT_SOUGHT: Evidence = { code: 'queen-not-sought', text: say('queen-not-sought') };
 
-/** What nobody looked for is not said to be missing. */
-function asSought(evidence: Evidence, { thoroughness, queen }: InspectionFact): Evidence {
-  if (evidence.code === 'no-cells' && thoroughness === 'not-searched') return CELLS_NOT_SOUGHT;
+/** What nobody looked for is not said to be missing, nor what hangs above an excluder. */
+function asSought(evidence: Evidence, { thoroughness, queen }: InspectionFact, areAbove: boolean): Evidence {
+  if (evidence.code === 'no-cells') {
+    if (areAbove) return NONE_BELOW;
+    return thoroughness === 'not-searched'
+      ? CELLS_NOT_SOUGHT
+      : thoroughness === 'not-said'
+        ? SEARCH_NOT_SAID
+        : evidence;
+  }
   return evidence.code === 'queen-not-seen' && queen === 'not-looked-for' ? QUEEN_NOT_SOUGHT : evidence;
 }
 

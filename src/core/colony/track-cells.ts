@@ -5,6 +5,7 @@ import { addDays, type Day } from '../calendar/day';
 import { type DayRange, spanOf, type Window } from '../calendar/window';
 import { type CellCheck, type CellDates, type CellSight, closestChecks, dateCell, statusOf } from '../cells/dating';
 import { type CellStage, isLive } from '../cells/stage';
+import { isSearch } from '../cells/thoroughness';
 import { type CellFact, type CellFinding, daysOf, type InspectionFact } from './facts';
 
 /** One cell followed from visit to visit. */
@@ -79,7 +80,7 @@ export function followCells(
 /** The search that an inspection was. One that did not look for cells bounds as little as a tip-up. */
 export function checkOf({ on, to, thoroughness, cells }: InspectionFact): CellCheck {
   const cellsRemoved = cells.some(({ found, takenDown }) => takenDown || found === 'removed');
-  const searched = thoroughness === 'not-searched' ? 'tip-up' : thoroughness;
+  const searched = isSearch(thoroughness) ? thoroughness : 'tip-up';
   return { on, ...(to === null ? {} : { to }), thoroughness: searched, cellsRemoved };
 }
 

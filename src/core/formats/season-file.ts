@@ -37,7 +37,7 @@ import { contradictionsIn } from './season-contradictions';
 import { wrongReferences } from './season-references';
 
 export const SEASON_FORMAT = 'ubbet-season';
-export const SEASON_VERSION = 14;
+export const SEASON_VERSION = 15;
 
 const instantField = z.iso.datetime();
 
@@ -237,6 +237,7 @@ const SINCE: { readonly [version: number]: Since } = {
   13: { tables: ['practised'], fields: {} },
   // Settings alone: what is done at the first signs, and what was asked once.
   14: { tables: [], fields: {} },
+  15: { tables: [], fields: {} },
 };
 
 /** An older file as it would be written today. One that is not as it should be is left for the check to say so. */

@@ -23,6 +23,8 @@ export interface InspectionSays {
   cells: { readonly stage: CellStage; readonly count: number; readonly place: CellPlace | null };
   'no-cells': Plain;
   'cells-not-sought': Plain;
+  'search-not-said': Plain;
+  'no-cells-below': Plain;
   'eggs-seen': Plain;
   'eggs-none': Plain;
   'eggs-not-looked-for': Plain;

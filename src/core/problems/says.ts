@@ -57,6 +57,7 @@ export interface ProblemSays {
   'word-not-matched': { readonly text: string };
   'day-missing': Plain;
   'stage-missing': Plain;
+  'a-row-of-sums': Plain;
   'hive-missing': Plain;
   'hive-not-known': { readonly name: string };
   'hive-of-several': { readonly name: string };

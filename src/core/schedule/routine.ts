@@ -2,7 +2,7 @@ import { QUEEN_EMERGES } from '../biology/development';
 import { figure } from '../biology/figure';
 import { addDays, type Day, daysBetween, earliestOf, latestOf } from '../calendar/day';
 import type { CheckWindow } from '../calendar/window';
-import type { Searched } from '../cells/thoroughness';
+import { isSearch, type Searched } from '../cells/thoroughness';
 import { type NextInspection, nextInspection } from '../inspections/next-inspection';
 import type { Said } from '../says/said';
 import { sentences } from '../says/together';
@@ -26,6 +26,12 @@ export interface Routine {
   readonly window: CheckWindow;
   readonly why: Said;
 }
+
+/** Why nothing follows from a look, where none had told of cells before it, and where one had. */
+const NO_SEARCH = {
+  'not-searched': { first: 'cells-never-searched', later: 'cells-not-searched' },
+  'not-said': { first: 'search-never-said', later: 'search-not-said' },
+} as const;
 
 function windowUpTo(on: Day, ideal: Day, latest: Day): CheckWindow {
   const best = latestOf(addDays(on, 1), ideal);
@@ -58,14 +64,14 @@ export function routineLook(from: RoutineFrom, settings: SettingsHere): Routine 
     return { window: windowUpTo(on, awake, addDays(awake, 3)), why };
   }
 
-  if (thoroughness === 'not-searched' && !cellsRemoved) {
+  if (!isSearch(thoroughness) && !cellsRemoved) {
     const latest = alreadyDue ?? addDays(on, FIRST_LOOK_WITHIN.value);
     return {
       window: windowUpTo(on, addDays(latest, -1), latest),
-      why: say(alreadyDue === null ? 'cells-never-searched' : 'cells-not-searched'),
+      why: say(NO_SEARCH[thoroughness][alreadyDue === null ? 'first' : 'later']),
     };
   }
-  const searched = { ...from, thoroughness: thoroughness === 'not-searched' ? ('tip-up' as const) : thoroughness };
+  const searched = { ...from, thoroughness: isSearch(thoroughness) ? thoroughness : ('tip-up' as const) };
   const rule = nextInspection(searched);
   if (datesStand && alreadyDue !== null && alreadyDue > on) {
     const latest = earliestOf(rule.latest, alreadyDue);

@@ -96,6 +96,8 @@ export interface ScheduleSays {
   'too-little-seen': Plain;
   'cells-broken-down': { readonly until: Day };
   'cells-not-searched': Plain;
+  'search-not-said': Plain;
+  'search-never-said': Plain;
   'cells-never-searched': Plain;
   'last-inspection': { readonly thoroughness: Thoroughness; readonly sealedAfter: Day };
   'she-is-clipped': { readonly virginFrom: Day };

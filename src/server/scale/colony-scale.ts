@@ -1,3 +1,4 @@
+import { isSearch } from '../../core/cells/thoroughness';
 import 'server-only';
 import { eq } from 'drizzle-orm';
 import { addDays, type Day, formatDay } from '../../core/calendar/day';
@@ -69,7 +70,7 @@ export function scaleAt(opened: Book, colony: OnScale, facts: ColonyFacts, today
   const rounds = roundsMade(opened.db);
   const answers = answersOf(opened.db, colony.id);
   const since: SinceLoss = {
-    looks: facts.inspections.flatMap(({ at, thoroughness }) => (thoroughness === 'not-searched' ? [] : [at])),
+    looks: facts.inspections.flatMap(({ at, thoroughness }) => (isSearch(thoroughness) ? [at] : [])),
     swarms: facts.queenEvents.flatMap(({ kind, on }) => (kind === 'swarmed' || kind === 'cast-left' ? [on] : [])),
   };
   return workedOut(() => {

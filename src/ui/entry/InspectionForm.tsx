@@ -4,7 +4,7 @@ import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import type { Looked } from '../../core/brood/looked';
 import { dayOfMinute, formatDay, yearOf } from '../../core/calendar/day';
-import { SEARCHED, type Searched } from '../../core/cells/thoroughness';
+import { SEARCH_ASKED, SEARCHED, type Searched } from '../../core/cells/thoroughness';
 import type { ColonyFacts } from '../../core/colony/facts';
 import { farBack } from '../../core/colony/far-back';
 import type { InspectionEntry } from '../../core/facts/entry';
@@ -261,7 +261,7 @@ export function InspectionForm(props: Props) {
           <Choice<Searched>
             legend="How thoroughly did you check for cells?"
             stacked
-            options={SEARCHED.map((value) => ({
+            options={(draft.thoroughness === 'not-said' ? SEARCHED : SEARCH_ASKED).map((value) => ({
               value,
               name: THOROUGHNESS_WORDS[value].name,
               hint: THOROUGHNESS_WORDS[value].means,

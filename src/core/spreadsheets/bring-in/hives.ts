@@ -17,6 +17,10 @@ const refused = (path: string, code: Issue['code'], message: Issue['message']): 
   issue: { path: [path], code, message },
 });
 
+/** What rows are called that add up others. */
+const SUMS =
+  /^((grand|sub|year|season)[ -]?)?totals?( (all|hives|colonies|\d+))?[.:]?$|^(sums?|averages?|avg|mean|count|all|all hives|all colonies|Σ)[.:]?$/u;
+
 /** The hives and apiaries that a sheet names: those of the book, and those that are added with it. */
 export class Hives {
   readonly #asked: Asked;
@@ -64,6 +68,12 @@ export class Hives {
     if (only && others.length === 0) return { ok: true, is: only };
     if (all.length > 0) return refused('colony', 'contradiction', say('hive-of-several', { name }));
     return this.#unknownOne(name, inApiary, on);
+  }
+
+  /** The row adds up the others: it names no hive of the book, but what such rows are called. */
+  isSum({ colonyId, colony: name, apiary = null }: Values): boolean {
+    if (typeof colonyId === 'string' || typeof name !== 'string' || !SUMS.test(plainWord(name))) return false;
+    return this.named(name, typeof apiary === 'string' ? apiary : null).length === 0;
   }
 
   #stood(colony: Colony, on: string): boolean {

@@ -11,7 +11,7 @@ export const blankInspection = (id: string, colonyId: string, at: string): Inspe
   id,
   colonyId,
   at,
-  thoroughness: 'not-searched',
+  thoroughness: 'not-said',
   deletedAt: null,
 });
 

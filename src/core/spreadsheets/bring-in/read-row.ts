@@ -7,7 +7,7 @@ import type { Said } from '../../says/said';
 import { fromUnit } from '../../units/units';
 import { codeOf } from './code-of';
 import { type FieldCode, SEVERAL_MAY_BE } from './fields';
-import { columnsRead, type Matching } from './matching';
+import { columnsRead, type Matching, plainWord } from './matching';
 import type { Table, TableRow } from './read-table';
 import { type DayUnread, readTime, readWrittenDay } from './written-day';
 
@@ -21,6 +21,10 @@ export interface ReadRow {
   readonly hasTime: boolean;
   readonly issues: readonly Issue[];
 }
+
+/** What stands in a column of numbers or days for nothing that was noted. */
+const NOTHING_WRITTEN: ReadonlySet<string> = new Set(['-', '–', '—', '?', 'n/a', 'na']);
+const isOfWords = (how: unknown) => how === 'name' || how === 'text' || how === 'id' || Array.isArray(how);
 
 /** The minute of an inspection of which only the day is written. */
 export const NOON = '12:00';
@@ -53,7 +57,7 @@ export function rowReader({ heads }: Table, matching: Matching, zone: string | n
       const text = cell.trim();
       const shown = text.slice(0, SHOWN);
       if (field === SEVERAL_MAY_BE) continue;
-      if (text === '') values[field] ??= null;
+      if (text === '' || (!isOfWords(how) && NOTHING_WRITTEN.has(plainWord(text)))) values[field] ??= null;
       else if (how === 'name' || how === 'text') values[field] = text;
       else if (how === 'id') {
         const id = idField.safeParse(text);

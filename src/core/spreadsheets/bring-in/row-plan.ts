@@ -43,6 +43,7 @@ export abstract class RowPlan {
   }
 
   #fateOfAny(read: ReadRow): Fate {
+    if (this.hives.isSum(read.values)) return asRefused(read, [fault('colony', 'invalid', say('a-row-of-sums'))]);
     if (read.issues.length === 0) return this.fateOf(read);
     this.hives.notice(read.values);
     return asRefused(read, read.issues);

@@ -6,7 +6,7 @@ import type { Inspection, InspectionsOfBook } from './inspections-of-book';
 export type Sight = SeasonFacts['cellObservations'][number];
 
 /** The oldest that a cell can be seen, days since laying: what goes by the same name after more days than that is another cell. */
-const SEEN_FOR = Math.max(...CELL_STAGES.map((stage) => STAGES[stage].ages?.to ?? 0));
+export const CELL_SEEN_FOR = Math.max(...CELL_STAGES.map((stage) => STAGES[stage].ages?.to ?? 0));
 
 /** Sights of cells: the book's, and those of the sheet as they are taken. A row claims one, so that two rows are never the same one. */
 export class Sights {
@@ -60,7 +60,7 @@ export class Sights {
     if (!course) return false;
     const on = dayOfMinute(at);
     const [first, last] = [dayOfMinute(course.first.look.at), dayOfMinute(course.last.look.at)];
-    return daysBetween(on, first) <= SEEN_FOR && daysBetween(last, on) <= SEEN_FOR;
+    return daysBetween(on, first) <= CELL_SEEN_FOR && daysBetween(last, on) <= CELL_SEEN_FOR;
   }
 }
 

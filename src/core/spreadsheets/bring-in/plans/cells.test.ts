@@ -14,9 +14,9 @@ describe('cells', () => {
     const plan = planOf('cells', SHEET);
     expect(fates(plan)).toEqual(['new', 'new', 'new', 'new']);
     expect(rowsOf(plan, 'inspections').map(({ at, thoroughness }) => [at, thoroughness])).toEqual([
-      ['2027-05-01T12:00', 'not-searched'],
-      ['2027-05-08T12:00', 'not-searched'],
-      ['2027-06-10T12:00', 'not-searched'],
+      ['2027-05-01T12:00', 'not-said'],
+      ['2027-05-08T12:00', 'not-said'],
+      ['2027-06-10T12:00', 'not-said'],
     ]);
     expect(rowsOf(plan, 'cells').map(({ label, frame }) => [label, frame])).toEqual([
       ['a', 3],

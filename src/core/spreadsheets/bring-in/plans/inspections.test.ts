@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { blankInspection } from '../inspections-of-book';
-import { colony, ELM, fates, idOf, OAK, planOf, rowsOf } from './testing';
+import { bookAfter, colony, ELM, fates, HILL, idOf, OAK, planOf, rowsOf } from './testing';
 
 describe('inspections', () => {
   it('take a cell in a word: its stage, that none were found, or that nobody looked', () => {
@@ -11,13 +11,74 @@ describe('inspections', () => {
       'Elm,2027-05-08,',
     ]);
     expect(fates(plan)).toEqual(['new', 'new', 'new']);
-    expect(rowsOf(plan, 'inspections').map(({ thoroughness }) => thoroughness)).toEqual([
-      'bees-on',
-      'bees-on',
-      'not-searched',
-    ]);
+    // How anybody looked is not in the sheet, and is not made up.
+    expect(rowsOf(plan, 'inspections').map(({ thoroughness }) => thoroughness)).toEqual(Array(3).fill('not-said'));
     expect(rowsOf(plan, 'cells')).toMatchObject([{ colonyId: OAK, label: 'a', place: 'not-said' }]);
     expect(rowsOf(plan, 'cellObservations')).toMatchObject([{ found: 'larva-large', takenDown: false }]);
+  });
+
+  it('ask what a dash or a question mark means, and take it for nothing among numbers', () => {
+    const lines = [
+      'hive,date,eggs,frames of brood',
+      'Oak,2027-05-01,-,-',
+      'Oak,2027-05-02,?,n/a',
+      'Oak,2027-05-03,yes,6',
+    ];
+    expect(fates(planOf('inspections', lines))).toEqual([
+      'refused word-not-matched',
+      'refused word-not-matched',
+      'new',
+    ]);
+    const said = planOf('inspections', lines);
+    expect(rowsOf(said, 'inspections').map(({ broodFrames }) => broodFrames)).toEqual([6]);
+    const numbers = ['hive,date,frames of brood', 'Oak,2027-05-01,-', 'Oak,2027-05-02,n/a'];
+    expect(rowsOf(planOf('inspections', numbers), 'inspections').map(({ broodFrames }) => broodFrames)).toEqual([
+      null,
+      null,
+    ]);
+  });
+
+  it('leave out rows that add up others, unless a hive is called so', () => {
+    const lines = [
+      'hive,date,frames of brood',
+      'TOTAL,,12',
+      'Grand total,2027-05-01,12',
+      'average,2027-05-01,6',
+      'Total Eclipse,2027-05-01,6',
+    ];
+    const added = planOf(
+      'inspections',
+      lines,
+      {},
+      { hives: { total: 'new', 'total eclipse': 'new' }, apiary: { id: HILL } },
+    );
+    expect(fates(added)).toEqual([...Array(3).fill('refused a-row-of-sums'), 'new']);
+    expect(planOf('inspections', lines).unknown.map(({ name }) => name)).toEqual(['Total Eclipse']);
+    const called = { colonies: [colony(OAK, 'Total')] };
+    expect(fates(planOf('inspections', ['hive,date,eggs', 'Total,2027-05-01,yes'], called))).toEqual(['new']);
+  });
+
+  it('end the cells of before at a later row without any, in whatever order the rows stand', () => {
+    const lines = [
+      'hive,date,queen cells',
+      'Oak,2027-05-15,none',
+      'Oak,2027-05-08,none',
+      'Oak,2027-05-01,charged',
+      'Elm,2027-05-01,charged',
+    ];
+    const plan = planOf('inspections', lines);
+    const looks = new Map(rowsOf(plan, 'inspections').map(({ id, at }) => [id, at.slice(0, 10)]));
+    const sights = rowsOf(plan, 'cellObservations').map(({ inspectionId, found }) => [looks.get(inspectionId), found]);
+    expect(sights).toEqual([
+      ['2027-05-01', 'larva-large'],
+      ['2027-05-01', 'larva-large'],
+      ['2027-05-08', 'not-found'],
+    ]);
+    // The same once it stands in the book: of a sheet that comes later, and not twice.
+    const book = bookAfter(planOf('inspections', [lines[0], lines[3]] as string[]));
+    const later = planOf('inspections', [lines[0], lines[2]] as string[], book);
+    expect(rowsOf(later, 'cellObservations').map(({ found }) => found)).toEqual(['not-found']);
+    expect(planOf('inspections', lines, bookAfter(plan)).changes).toEqual([]);
   });
 
   it('of a day alone are those that the book has of it, of two the one of that minute', () => {

@@ -1,6 +1,6 @@
 import { dayOfMinute } from '../../../calendar/day';
 import { cellLabels } from '../../../cells/cell-labels';
-import type { CellStage } from '../../../cells/stage';
+import { type CellStage, isLive } from '../../../cells/stage';
 import { checkEntry } from '../../../colony/check-entry';
 import { inspectionFact } from '../../../facts/inspection';
 import { parseInput } from '../../../formats/parse-input';
@@ -10,9 +10,10 @@ import { differences, isYes, saidOf } from '../compare';
 import { asHeld, asNew, asRefused } from '../fate';
 import { type FIELDS as ALL_FIELDS, type FieldCode, fieldsOf } from '../fields';
 import { blankInspection, type Inspection, InspectionsOfBook, lifeOf } from '../inspections-of-book';
-import type { Asked, Fate, Planning } from '../plan';
+import type { Asked, Change, Fate, Planning } from '../plan';
 import type { ReadRow, Values } from '../read-row';
 import { type Colony, fault, RowPlan, textOf } from '../row-plan';
+import { SightsToEnd } from '../sights-to-end';
 
 /** What is not written into the inspection as the row has it. */
 const OTHERWISE = [
@@ -40,11 +41,13 @@ class InspectionPlan extends RowPlan {
   readonly #labels: ReturnType<typeof cellLabels>;
   /** Inspections that a row of the sheet is already. */
   readonly #met = new Set<string>();
+  readonly #sightsToEnd: SightsToEnd;
 
   constructor(asked: Asked) {
     super(asked);
     this.#known = new InspectionsOfBook(asked.book.inspections);
     this.#labels = cellLabels(asked.book);
+    this.#sightsToEnd = new SightsToEnd(asked.book);
   }
 
   protected fateOf(read: ReadRow): Fate {
@@ -79,20 +82,29 @@ class InspectionPlan extends RowPlan {
 
   #entered(read: ReadRow, colony: Colony, blank: Inspection): Fate {
     const cell = cellInAWord(read.values);
-    const row = {
-      ...blank,
-      // Who says what was found looked at the frames.
-      ...(cell === null ? {} : { thoroughness: 'bees-on' }),
-      ...saidOfLook(read.values),
-    } as Inspection;
+    const row = { ...blank, ...saidOfLook(read.values) } as Inspection;
     const wrong = this.#issuesOf(row, colony, cell, textOf(read, 'id') !== null);
     if (wrong.length > 0) return asRefused(read, wrong);
     this.#known.add(row);
     this.#met.add(row.id);
     this.uses(colony);
     this.write('inspections', row);
-    if (cell !== null && cell !== 'none') this.#writeCell(row, cell);
+    if (cell === 'none') this.#sightsToEnd.none(row);
+    else if (cell !== null) this.#writeCell(row, cell);
     return asNew(read);
+  }
+
+  /** Where no cell was found, those of before are gone, in whatever order the rows stand. */
+  protected override finished(): readonly Change[] {
+    for (const { cellId, inspectionId } of this.#sightsToEnd.gone())
+      this.write('cellObservations', {
+        id: this.asked.newId(),
+        inspectionId,
+        cellId,
+        found: 'not-found',
+        takenDown: false,
+      });
+    return this.changes;
   }
 
   /** @param hasId two of one minute may stand in a book; of a sheet that does not tell them apart they are one twice */
@@ -111,10 +123,11 @@ class InspectionPlan extends RowPlan {
     return issues.filter(({ code }) => code !== 'duplicate-minute' || !hasId);
   }
 
-  #writeCell({ id, colonyId }: Inspection, found: CellStage): void {
+  #writeCell({ id, colonyId, at }: Inspection, found: CellStage): void {
     const [cellId, label] = [this.asked.newId(), this.#labels(colonyId, null)];
     this.write('cells', { id: cellId, colonyId, label, place: 'not-said', box: null, frame: null, part: null });
     this.write('cellObservations', { id: this.asked.newId(), inspectionId: id, cellId, found, takenDown: false });
+    this.#sightsToEnd.seen({ cellId, colonyId, at, isLive: isLive(found) });
   }
 }
 
