@@ -51,7 +51,7 @@ const AFTER: {
     const { on, keptCellIds } = part.programme;
     const carriesOn = part.queen === 'either' && isWithoutQueen(part.before ?? known.queen);
     const begun = withQueen(known, afterProgrammeStart(known.queen, part));
-    const cells = withoutCleared(known.cells, part);
+    const cells = withoutCleared(known, part);
     const tookDown = cells !== known.cells;
     // A cell given as a virgin in her cage is a virgin from that day.
     const virgin = keptCellIds.some((id) => known.cells.get(id)?.planBy.status === 'emerged');
@@ -122,16 +122,23 @@ function asEmerged(cell: TrackedCell): TrackedCell {
   return { ...cell, dates: { ...cell.dates, ...emerged }, planBy: { ...cell.planBy, ...emerged } };
 }
 
-/** Cells that a method does not keep are down by the end of its day; in a unit that lost none by it they stay. */
+/**
+ * Cells that a method does not keep are down by the end of its day; in a unit that lost none by it they stay. So do those that were left
+ * at a look of a later minute of that day, where no cell was named to be kept.
+ */
 function withoutCleared(
-  cells: ReadonlyMap<string, TrackedCell>,
+  { cells, lastLook }: Known,
   { programme, units }: ProgrammePart,
 ): ReadonlyMap<string, TrackedCell> {
   const { keptCellIds, on, method } = programme;
   const { clearsCells, raisesQueen } = methodNamed(method);
   const keepsSome = keptCellIds.length > 0 && raisesQueen !== null && units.includes(raisesQueen.unit);
   if (!clearsCells && !keepsSome) return cells;
-  const kept = new Set(keptCellIds);
+  const { at } = programme;
+  const isLater = lastLook && at !== null && lastLook.inspection.on === on && lastLook.inspection.at > at;
+  const kept = new Set(
+    isLater && keptCellIds.length === 0 ? lastLook.liveCells.map(({ cell }) => cell.id) : keptCellIds,
+  );
   const down = [...cells].filter(([id, cell]) => !kept.has(id) && mayStillHoldQueen(cell, on));
   if (down.length === 0) return cells;
   return new Map([...cells, ...down.map(([id, cell]) => [id, takenFrom(cell, null)] as const)]);

@@ -24,8 +24,30 @@ interface Timed {
 
 const inText = (a: string, b: string) => (a < b ? -1 : a > b ? 1 : 0);
 
-/** Which half it is is known before the inspection of that minute that tells is read. */
-const isHalf = ({ step }: Timed) => Number(step.kind === 'half');
+/** Of one minute: a look before a method that it is of the same day as, and which half it is before the look that tells. */
+const RANKS: { readonly [K in Step['kind']]?: number } = { half: -2, look: -1 };
+const rankOf = ({ step }: Timed) => RANKS[step.kind] ?? 0;
+
+/** A method carried out on the colony, not one that it came of. */
+const isOwnMethod = ({ step }: Timed) => step.kind === 'programme' && step.part.isOwn;
+
+/**
+ * An inspection of the day on which a method was carried out tells how the colony was before it, whichever of the two was entered first:
+ * one of a later minute counts as made right before the last method of that day.
+ */
+function asBeforeMethods(all: readonly Timed[]): readonly Timed[] {
+  const lastOn = new Map<Day, string>();
+  for (const one of all) {
+    const before = lastOn.get(one.step.on);
+    if (isOwnMethod(one) && one.at !== null && (before === undefined || one.at > before))
+      lastOn.set(one.step.on, one.at);
+  }
+  if (lastOn.size === 0) return all;
+  return all.map((one) => {
+    const last = one.step.kind === 'look' ? lastOn.get(one.step.on) : undefined;
+    return last !== undefined && one.at !== null && one.at > last ? { ...one, at: last } : one;
+  });
+}
 
 /**
  * The steps up to today in order of time, whatever the order in which they were entered; of one minute in the order of entry, which
@@ -84,12 +106,12 @@ export function stepsOf(
       (answer): Timed => ({ step: { on: answer.on, kind: 'answer', answer }, at: answer.at, id: answer.id }),
     ),
   ];
-  const known = all.filter(({ step }) => step.on <= today);
+  const known = asBeforeMethods(all.filter(({ step }) => step.on <= today));
   const timed = known
     .filter(({ at }) => at !== null)
     .sort(
       (a, b) =>
-        a.step.on - b.step.on || inText(a.at as string, b.at as string) || isHalf(b) - isHalf(a) || inText(a.id, b.id),
+        a.step.on - b.step.on || inText(a.at as string, b.at as string) || rankOf(a) - rankOf(b) || inText(a.id, b.id),
     );
   const untimed = known
     .filter(({ at }) => at === null)
@@ -100,7 +122,9 @@ export function stepsOf(
 function merge(timed: readonly Timed[], untimed: readonly Timed[]): readonly Timed[] {
   const places = untimed.map((one) => {
     const last = timed.findLastIndex(
-      (other) => other.step.on < one.step.on || (other.step.on === one.step.on && other.id < one.id),
+      (other) =>
+        other.step.on < one.step.on ||
+        (other.step.on === one.step.on && (other.id < one.id || (isOwnMethod(one) && other.step.kind === 'look'))),
     );
     return { one, place: last };
   });

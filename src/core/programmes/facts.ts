@@ -83,6 +83,8 @@ export interface ProgrammePart {
   readonly programme: ProgrammeFact;
   /** Those of the method's units that this colony is. */
   readonly units: readonly string[];
+  /** It was there before: the colony on which the method was carried out. */
+  readonly isOwn: boolean;
   readonly queen: UnitQueen;
   readonly queenClipped: boolean;
   /** Of a half of a split: since when it is known which of the two it is; null: not known yet, or no split. */

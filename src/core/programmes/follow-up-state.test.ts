@@ -18,6 +18,7 @@ const part = (method: MethodName, units: readonly string[], over: Partial<Progra
   halves: [],
   before: null,
   carriesOn: false,
+  isOwn: true,
 });
 const look = (on: string, over: object = {}) =>
   ({

@@ -37,6 +37,7 @@ export function partBy(
   const half = halves.at(-1) ?? null;
   return {
     programme,
+    isOwn: programme.colonyId === colonyId,
     units: isEither ? [...units, 'both'] : units,
     queen,
     queenClipped,

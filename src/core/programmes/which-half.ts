@@ -151,7 +151,7 @@ function toldByLooks(
     for (const look of looksOf(half)) {
       const { at, on, eggs, queen, queenSeenAs, cells, thoroughness } = look;
       const since = daysBetween(programme.on, on);
-      if (on > today || since < 0 || (since === 0 && !isAfterStart(look, programme))) continue;
+      if (on > today || since < 0 || (since === 0 && !isAfterStart(look, programme, half))) continue;
       const isOldQueen = queen === 'seen' && (queenSeenAs === 'as-known' || since < SEEN_TELLS_BEFORE);
       if (isOldQueen && queenSeenAs !== 'virgin' && queenSeenAs !== 'unmarked') {
         told.push({ at, on, queenless: other, by: 'seen' });
@@ -176,7 +176,10 @@ function toldByLooks(
   return told;
 }
 
-/** A look of the day of the split counts once it was made; without a minute noted it is not known to have been. */
-function isAfterStart({ at }: InspectionFact, programme: ProgrammeFact): boolean {
-  return programme.at !== null && at > programme.at;
+/**
+ * A look of the day of the split counts once it was made, into the half that had not been there before; without a minute noted it is not
+ * known to have been. Into the other it tells how the colony was before it was divided, whichever was entered first.
+ */
+function isAfterStart({ at }: InspectionFact, programme: ProgrammeFact, half: string): boolean {
+  return half !== programme.colonyId && programme.at !== null && at > programme.at;
 }

@@ -39,6 +39,7 @@ describe('the price of breaking cells down', () => {
       halves: [],
       before: null,
       carriesOn: false,
+      isOwn: true,
     });
     expect(price([look('05-10', 2)], [part('demaree')]).timesBefore).toBe(0);
     expect(price([look('05-10', 2)], [part('add-super')]).timesBefore).toBe(1);
