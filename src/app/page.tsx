@@ -10,6 +10,7 @@ import { besideRounds, type WeekPageNow, weekPageNow } from '@/server/rounds/wee
 import { axisAround } from '@/ui/time/axis';
 import { TodayPage } from '@/ui/today/TodayPage';
 import { WeekHead, WeekPage } from '@/ui/today/WeekPage';
+import { alsoToday } from '@/views/also-today';
 import { todayView } from '@/views/today-view';
 
 export const metadata: Metadata = { title: { absolute: 'Today · Ubbet' } };
@@ -77,12 +78,9 @@ const Week = ({ all, at, days, page }: OnToday & { readonly page: WeekPageNow })
   />
 );
 
-const Due = ({ opened, all, at, state }: OnToday & { readonly state: 'planning' | 'not-planned' }) => (
-  <TodayPage
-    view={todayView(all, at.today)}
-    {...besideRounds(opened, all, at)}
-    axis={axisAround(at.today)}
-    minute={at.minute}
-    state={state}
-  />
-);
+function Due({ opened, all, at, state }: OnToday & { readonly state: 'planning' | 'not-planned' }) {
+  const view = todayView(all, at.today);
+  const beside = besideRounds(opened, all, at);
+  const also = alsoToday(all, at.today, { ...beside, shortages: [], swarmRisks: view.swarmRisks });
+  return <TodayPage view={view} also={also} {...beside} axis={axisAround(at.today)} minute={at.minute} state={state} />;
+}

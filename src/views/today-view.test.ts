@@ -6,6 +6,7 @@ import { aProgramme, assembled } from '../core/programmes/testing';
 import { DEFAULT_SETTINGS } from '../core/settings/settings';
 import { aBox, aHive } from '../core/space/testing';
 import type { AllApiaries, StandingColony } from './all-apiaries';
+import { alsoToday } from './also-today';
 import { coloniesView } from './colonies-view';
 import { aStandingColony } from './testing';
 import { todayView } from './today-view';
@@ -117,10 +118,9 @@ describe('Colonies', () => {
     const units = [{ unit: 'queen-half', colonyId: 'home' }];
     const shared = { programmes: [aProgramme({ method: 'even-split', units })] };
     const split = aStandingColony('Split', assembled({ home: {} }, shared).get('home') ?? {}, '2027-05-12');
-    const rows = todayView(yard(split, late), day('2027-05-12')).bands.flatMap((one) => one.rows);
-    expect(rows.map(({ name, daily }) => [name, daily.map(({ code }) => code)])).toEqual([
-      ['Late', []],
-      ['Split', ['shift-boxes']],
-    ]);
+    const nothing = { yard: { wayMarks: [], steps: [] }, meant: [], foodAsked: [], shortages: [], swarmRisks: [] };
+    const { daily, brief } = alsoToday(yard(split, late), day('2027-05-12'), nothing);
+    expect(daily.map(({ colony, task }) => [colony.name, task.code])).toEqual([['Split', 'shift-boxes']]);
+    expect(brief).toEqual(['move Split’s boxes']);
   });
 });

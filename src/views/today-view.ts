@@ -1,5 +1,6 @@
 import { type Day, daysBetween } from '../core/calendar/day';
 import { isUnseen, situationOf } from '../core/colony/situation';
+import { grouped } from '../core/grouped';
 import { bestDay, type Check, isDaily } from '../core/schedule/check';
 import { byPressingLead, type ColonyOnDay, colonyOnDay } from '../core/schedule/standing';
 import type { ColonyState } from '../core/state/fold';
@@ -7,11 +8,12 @@ import { withinSentence } from '../words/capital';
 import { weekdayWords } from '../words/days';
 import { dueWords, orderOf } from '../words/due';
 import { inWords } from '../words/in-words';
+import { lineWords } from '../words/line';
 import { todayPhrases } from '../words/pages/today';
 import { weekPhrases } from '../words/pages/week';
+import { shortReason } from '../words/short-reason';
 import { notBeforeWords } from '../words/shut';
 import type { AllApiaries, StandingColony } from './all-apiaries';
-import { type DueView, dueView } from './due-view';
 import { type Mark, type Tone, toneOf } from './marks';
 import { cellsMarks, rowBelow, scheduleMarks } from './marks-of';
 import { type MeasuredNotes, measuredNotes, swarmRisks } from './measured-notes';
@@ -31,15 +33,21 @@ export interface TodayRow {
   readonly also: string | null;
   /** The programme that what is due belongs to. */
   readonly programme: { readonly id: string; readonly words: string } | null;
-  /** Tasks of a few minutes that are done each day, and ticked here. */
-  readonly daily: readonly DueView[];
   readonly notes: MeasuredNotes;
   readonly tone: Tone | 'shut';
+  /** What is to be done and by when, in ten words, and how it stands in six; the second may be empty. */
+  readonly line: { readonly act: string; readonly reason: string };
+  /** In a list of names: with the last day on which it is to be left shut, where it is. */
+  readonly brief: string;
   readonly marks: readonly Mark[];
 }
 
 export interface TodayBand {
   readonly title: string;
+  /** Something is to be done there today. */
+  readonly isDue: boolean;
+  /** The names, or how many in which apiary where there are many. */
+  readonly brief: string;
   readonly rows: readonly TodayRow[];
 }
 
@@ -102,25 +110,18 @@ export function todayView(yard: AllApiaries, today: Day): TodayView {
  *
  * @param isLater whether a colony is on a round after those days
  */
-export function todayBands(
-  all: AllApiaries,
-  today: Day,
-  isLater: (colonyId: string) => boolean,
-): Pick<TodayView, 'summary' | 'bands'> {
+export function todayBands(all: AllApiaries, today: Day, isLater: (colonyId: string) => boolean): readonly TodayBand[] {
   const { due, shut, later } = placeAll(all, today);
   const isPlanned = ({ row }: Placed) => isLater(row.colonyId);
-  return {
-    summary: summary([], shut.length, today),
-    bands: [
-      ...band(todayPhrases.leaveShut, shut),
-      ...band(
-        weekPhrases.inNoRound,
-        due.filter((one) => !isPlanned(one)),
-      ),
-      ...band(weekPhrases.weekAfter, due.filter(isPlanned)),
-      ...band(todayPhrases.nothingToDoToday, later),
-    ],
-  };
+  return [
+    ...band(
+      weekPhrases.inNoRound,
+      due.filter((one) => !isPlanned(one)),
+    ),
+    ...band(weekPhrases.weekAfter, due.filter(isPlanned)),
+    ...band(todayPhrases.leaveShut, shut),
+    ...band(todayPhrases.nothingToDoToday, later),
+  ];
 }
 
 interface PlacedAll {
@@ -141,7 +142,7 @@ function placeAll({ colonies, measured }: AllApiaries, today: Day): PlacedAll {
 }
 
 /** At how many hives what presses most is late. */
-export const lateHives = ({ colonies }: AllApiaries, today: Day): number =>
+const lateHives = ({ colonies }: AllApiaries, today: Day): number =>
   colonies.filter(({ state }) => colonyOnDay(state.schedule, today).due[0]?.standing === 'late').length;
 
 function headline(due: number, late: number): string {
@@ -168,15 +169,31 @@ function dueBands(placed: readonly Placed[]): TodayBand[] {
   const names = [...new Set(sorted.map(({ apiary }) => apiary))];
   return names.map((name) => {
     const rows = sorted.filter(({ apiary }) => apiary === name).map(({ row }) => row);
-    return { title: `${name} · ${rows.length} ${rows.length === 1 ? 'hive' : 'hives'}`, rows };
+    return {
+      title: `${name} · ${rows.length} ${rows.length === 1 ? 'hive' : 'hives'}`,
+      isDue: true,
+      brief: briefOf(rows),
+      rows,
+    };
   });
 }
 
 function band(title: string, placed: readonly Placed[]): TodayBand[] {
   if (placed.length === 0) return [];
   const rows = [...placed].sort(byPlaced).map(({ row, apiary }) => ({ ...row, apiary }));
-  return [{ title, rows }];
+  return [{ title, isDue: false, brief: briefOf(rows), rows }];
 }
+
+/** So many names stand in a line. */
+const NAMED_AT_MOST = 6;
+
+/** Names, with the last days on which they are to be left shut; of many how many there are in which apiary. */
+export const briefOf = (rows: readonly Pick<TodayRow, 'brief' | 'apiary'>[]): string =>
+  rows.length <= NAMED_AT_MOST
+    ? rows.map(({ brief }) => brief).join(' · ')
+    : [...grouped(rows, ({ apiary }) => apiary ?? '')]
+        .map(([apiary, own]) => todayPhrases.countAt(apiary, own.length))
+        .join(' · ');
 
 /** `Demaree, day 7`. */
 function programmeOf({ parts, today }: ColonyState, check: Check): TodayRow['programme'] {
@@ -195,6 +212,14 @@ function alsoDue({ due }: ColonyOnDay): string | null {
     return `${withinSentence(orderOf(check))} ${when} ${weekdayWords(check.window.latest)}`;
   });
   return todayPhrases.also(words);
+}
+
+const nextWords = (lead: ColonyOnDay['lead'], today: Day): string =>
+  lead ? `${dueWords(lead, today)}.` : todayPhrases.noDateSet;
+
+/** The programme that is gone on with; else how the colony stands. */
+function reasonOf(state: ColonyState, check: Check | null): string {
+  return (check && programmeOf(state, check)?.words) ?? shortReason(situationOf(state));
 }
 
 /** What a colony says on Today. */
@@ -216,9 +241,13 @@ export function colonyRow({ colony, state }: StandingColony, today: Day, measure
     why: isShut || !lead ? null : `${forced}${inWords(lead.check.why)}`,
     also: isShut ? null : alsoDue(onDay),
     programme: (!isShut && lead && programmeOf(state, lead.check)) || null,
-    daily: due.filter(({ check }) => isDaily(check.code)).map((one) => dueView(one, today)),
     notes: measuredNotes({ id: colony.id, apiaryId: colony.apiaryId }, state, onDay, measured),
     tone: isShut ? 'shut' : lead ? toneOf(lead.standing) : 'later',
+    line: {
+      act: isShut ? `${notBeforeWords(shut)}.` : due.length > 0 ? lineWords(due, today) : nextWords(lead, today),
+      reason: reasonOf(state, lead?.check ?? null),
+    },
+    brief: isShut ? todayPhrases.shutTo(colony.name, shut.to) : colony.name,
     marks: [...cells, ...scheduleMarks(schedule, today, rowBelow(cells))],
   };
 }

@@ -9,19 +9,22 @@ import { byPressing, type CheckOnDay, colonyOnDay } from '../core/schedule/stand
 import { withinSentence } from '../words/capital';
 import { dueWords, orderOf } from '../words/due';
 import { inWords } from '../words/in-words';
+import { lineWords } from '../words/line';
 import { weekPhrases } from '../words/pages/week';
-import { ASSUMED, apartWords, movedWords, spanWords, unmetWords } from '../words/rounds';
+import { ASSUMED, apartWords, beginWords, durationWords, movedWords, spanWords, unmetWords } from '../words/rounds';
 import { tooLateWords } from '../words/schedule';
-import { LID_WORDS } from '../words/weather';
+import { FIT_WORDS } from '../words/weather';
 import type { AllApiaries, StandingColony } from './all-apiaries';
 import { type ShortageLine, shortageLines } from './kit-view';
 import { type Tone, toneOf } from './marks';
 import { swarmRisks } from './measured-notes';
-import { colonyRow, lateHives, type TodayBand, type TodayRow, todayBands } from './today-view';
+import { colonyRow, type TodayBand, type TodayRow, todayBands } from './today-view';
 
 /** A hive of a round, with what is done there on it. */
 export interface WeekRow {
   readonly row: TodayRow;
+  /** All that is done there on it, in a line. */
+  readonly line: { readonly act: string; readonly tone: Tone; readonly reason: string };
   /** What is done there, each with its key for taking it off the round. */
   readonly tasks: readonly {
     readonly key: string;
@@ -40,6 +43,15 @@ export interface WeekRound {
   readonly on: string;
   readonly apiaryId: string;
   readonly title: string;
+  /** `Today 10:05`, `Mon 17 May`. */
+  readonly when: string;
+  /** `10:05`; null: its hours are not known. */
+  readonly begins: string | null;
+  readonly apiary: string;
+  /** `3 hives, 1 late`. */
+  readonly size: string;
+  /** `1 h 36 min`. */
+  readonly takes: string;
   /** What the weather allows there, in the hours that the keeper is free. */
   readonly weather: string;
   readonly isPinned: boolean;
@@ -49,7 +61,9 @@ export interface WeekRound {
 }
 
 export interface WeekView {
+  /** What is next: where, and from when on. */
   readonly headline: string;
+  /** What follows on that day, and what the weather allows. */
   readonly summary: string;
   readonly swarmRisks: readonly string[];
   /** Names the plan. */
@@ -94,20 +108,26 @@ export function weekView(all: AllApiaries, today: Day, week: WeekAsked): WeekVie
   const shown = fortnight.rounds
     .filter(({ on }) => on < end)
     .sort((a, b) => a.on - b.on || (a.hours?.from ?? 0) - (b.hours?.from ?? 0));
-  const rounds = askedOnce(shown.map((round) => roundOf(all, today, asked, round)));
+  const rounds = shown.map((round) => roundOf(all, today, asked, round));
   const onRounds = new Set(rounds.flatMap(({ rows }) => rows.map(({ row }) => row.colonyId)));
   const unmet = unmetTogether(fortnight.unmet.map((one) => unmetOf(all, asked, fortnight, one)));
   const others = all.colonies.filter(({ colony }) => !onRounds.has(colony.id));
-  const late = lateHives(all, today);
-  const { summary, bands } = todayBands({ ...all, colonies: others }, today, laterThan(asked, fortnight, end));
+  const bands = todayBands({ ...all, colonies: others }, today, laterThan(asked, fortnight, end));
+  const [next, ...after] = rounds;
+  const isMore = fortnight.rounds.length > shown.length;
   return {
-    headline:
-      shown.length > 0
-        ? weekPhrases.headline(shown.length, days)
-        : unmet.length > 0
-          ? weekPhrases.nothingPlanned
-          : weekPhrases.nothingToPlan,
-    summary: `${late > 0 ? weekPhrases.late(late) : ''}${summary}`.trim(),
+    headline: next
+      ? weekPhrases.next(next.when, next.apiary, next.begins, next.isToday)
+      : unmet.length > 0
+        ? weekPhrases.nothingPlanned
+        : weekPhrases.nothingToPlan,
+    summary: next
+      ? weekPhrases.afterNext(
+          after.filter(({ on }) => on === next.on).map(({ apiary, begins }) => ({ apiary, begins })),
+          next.weather,
+          `${next.size}, ${next.takes}`,
+        )
+      : '',
     swarmRisks: swarmRisks(all, today),
     version: week.version,
     moved: moved.map((one) => movedWords(visitWords(all, asked, one.id), one)),
@@ -118,21 +138,8 @@ export function weekView(all: AllApiaries, today: Day, week: WeekAsked): WeekVie
     bands,
     leftOut: week.leftOut.flatMap((one) => leftOutOf(all, one)),
     assumes: assumesOf(all, asked, fortnight, end),
-    more: days === 7 ? weekPhrases.laterRounds(fortnight.rounds.length - shown.length) : null,
+    more: days === 7 && isMore ? weekPhrases.laterRounds(fortnight.rounds.length - shown.length) : null,
   };
-}
-
-/** A hive that is on several rounds is asked about on the first alone: what its scale lost, and what is done there each day. */
-function askedOnce(rounds: readonly WeekRound[]): readonly WeekRound[] {
-  const asked = new Set<string>();
-  return rounds.map((round) => ({
-    ...round,
-    rows: round.rows.map(({ row, tasks }) => {
-      const isAgain = asked.has(row.colonyId);
-      asked.add(row.colonyId);
-      return { row: isAgain ? { ...row, daily: [], notes: { ...row.notes, losses: [] } } : row, tasks };
-    }),
-  }));
 }
 
 /** Whether a colony is on a round after the days that are shown. */
@@ -159,22 +166,21 @@ function roundOf(all: AllApiaries, today: Day, asked: FortnightAsked, round: Tim
   const apiary = all.apiaries.find(({ id }) => id === apiaryId)?.name ?? '';
   const fit = asked.days.find((day) => day.on === on)?.there.get(apiaryId)?.fit ?? 'unknown';
   const tooLate = new Set(round.tooLate);
-  return {
-    key: `${on} ${apiaryId}`,
-    on: formatDay(on),
-    apiaryId,
-    title: weekPhrases.round(on, today, hours && spanWords(hours), apiary, hives.length, minutes),
-    weather: LID_WORDS[fit],
-    isPinned,
-    isToday: on === today,
-    notes: [
-      ...(hives.length === 0 ? [weekPhrases.nothingThere] : []),
-      ...(fit === 'brief' ? [weekPhrases.onlyLooks] : []),
-      ...(hours === null ? [weekPhrases.hoursDoNotFit] : []),
-    ],
-    rows: hives.map((hive) => ({
-      row: colonyRow(hive, today, all.measured),
-      tasks: tasksOf(hive).map(({ id, check, now }, i) => ({
+  const begins = hours && beginWords(hours);
+  const rows = hives.map((hive): WeekRow => {
+    const tasks = tasksOf(hive);
+    const row = colonyRow(hive, today, all.measured);
+    return {
+      row,
+      line: {
+        act: lineWords(
+          tasks.map(({ now }) => now),
+          today,
+        ),
+        tone: toneOf(tasks.some(({ now }) => now.standing === 'late') ? 'late' : (tasks[0]?.now.standing ?? 'later')),
+        reason: row.line.reason,
+      },
+      tasks: tasks.map(({ id, check, now }, i) => ({
         key: check.key,
         order: orderOf(check),
         words: dueWords(now, today),
@@ -182,7 +188,28 @@ function roundOf(all: AllApiaries, today: Day, asked: FortnightAsked, round: Tim
         tone: toneOf(now.standing),
         note: tooLate.has(id) ? weekPhrases.afterItsDay(tooLateWords(check.code)) : null,
       })),
-    })),
+    };
+  });
+  const late = rows.filter(({ line }) => line.tone === 'late').length;
+  return {
+    key: `${on} ${apiaryId}`,
+    on: formatDay(on),
+    apiaryId,
+    title: weekPhrases.round(on, today, hours && spanWords(hours), apiary, hives.length, minutes),
+    when: weekPhrases.when(on, today, begins),
+    begins,
+    apiary,
+    size: weekPhrases.size(hives.length, late),
+    takes: durationWords(minutes),
+    weather: FIT_WORDS[fit],
+    isPinned,
+    isToday: on === today,
+    notes: [
+      ...(hives.length === 0 ? [weekPhrases.nothingThere] : []),
+      ...(fit === 'brief' ? [weekPhrases.onlyLooks] : []),
+      ...(hours === null ? [weekPhrases.hoursDoNotFit] : []),
+    ],
+    rows,
   };
 }
 

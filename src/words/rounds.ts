@@ -34,9 +34,13 @@ export function durationWords(minutes: number): string {
 /** Nobody goes to the minute. */
 const TOLD_IN_MIN = 5;
 
+/** `14:00`, in steps of five minutes. */
+export const beginWords = ({ from }: Pick<Span, 'from'>): string =>
+  clockText(Math.floor(from / TOLD_IN_MIN) * TOLD_IN_MIN);
+
 /** `14:00 to 15:40`, in steps of five minutes, the end not before it is. */
 export function spanWords({ from, to }: Span): string {
-  const begin = clockText(Math.floor(from / TOLD_IN_MIN) * TOLD_IN_MIN);
+  const begin = beginWords({ from });
   return from === to ? `from ${begin}` : `${begin} to ${clockText(Math.ceil(to / TOLD_IN_MIN) * TOLD_IN_MIN)}`;
 }
 

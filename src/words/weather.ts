@@ -9,6 +9,14 @@ import { listWords } from './list';
 import { temperatureWords, unitsSpoken } from './measures';
 
 /** What the weather of a day lets the lid of a hive do. */
+/** What the weather allows in the hours of a round. */
+export const FIT_WORDS: { readonly [F in DayFit]: string } = {
+  open: 'Fit to open hives',
+  brief: 'Brief looks only',
+  shut: 'Not fit to open hives',
+  unknown: 'Weather not known',
+};
+
 export const LID_WORDS: { readonly [F in DayFit]: string } = {
   open: 'lids up',
   brief: 'lids ajar',

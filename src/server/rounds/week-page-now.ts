@@ -7,6 +7,7 @@ import { loadFood } from '../../db/repositories/food';
 import { loadRoundWishes } from '../../db/repositories/rounds';
 import { loadYard } from '../../db/repositories/yard';
 import type { AllApiaries, NamedColony } from '../../views/all-apiaries';
+import { type AlsoToday, alsoToday } from '../../views/also-today';
 import { type FoodNote, foodNotes } from '../../views/food-view';
 import { type MeantNow, meantNow } from '../../views/season-plan-view';
 import { type YardToday, yardToday } from '../../views/today-view';
@@ -27,6 +28,7 @@ export interface BesideRounds {
 
 export interface WeekPageNow extends BesideRounds {
   readonly view: WeekView;
+  readonly also: AlsoToday;
   readonly wishes: readonly RoundWish[];
 }
 
@@ -48,9 +50,14 @@ export function weekPageNow(
   planned: FortnightNow,
   days: number,
 ): WeekPageNow {
-  return opened.kept.value(PAGE, '', [bookVersion(opened, now.today), days, planned], () => ({
-    ...besideRounds(opened, all, now),
-    view: weekNow(opened, all, now, planned, days),
-    wishes: loadRoundWishes(opened.db),
-  }));
+  return opened.kept.value(PAGE, '', [bookVersion(opened, now.today), days, planned], () => {
+    const beside = besideRounds(opened, all, now);
+    const view = weekNow(opened, all, now, planned, days);
+    return {
+      ...beside,
+      view,
+      also: alsoToday(all, now.today, { ...beside, ...view }),
+      wishes: loadRoundWishes(opened.db),
+    };
+  });
 }

@@ -91,7 +91,7 @@ const SHEET = [
   'Hive,Date,Queen,Eggs,Frames of brood,Temper,Notes',
   'Oak,03/05/2027,y,y,6,quiet,all well',
   'Oak,12/05/2027,n,yes,7,quiet,"one, charged"',
-  'elm,13/05/2027,?,no,5,jumpy,',
+  'elm,13/05/2027,not checked,no,5,jumpy,',
 ].join('\n');
 
 describe('a keeper’s own spreadsheet', () => {
@@ -115,7 +115,7 @@ describe('a keeper’s own spreadsheet', () => {
       columns: [
         { field: 'colony' },
         { field: 'at', order: 'dmy' },
-        { field: 'queen', words: { y: 'seen', n: 'none', '?': 'not-looked-for' } },
+        { field: 'queen', words: { y: 'seen', n: 'none', 'not checked': 'not-looked-for' } },
         { field: 'eggs', words: { y: 'seen', yes: 'seen', no: 'none' } },
         { field: 'broodFrames' },
         { field: 'temper', words: { quiet: 'calm', jumpy: 'uneasy' } },

@@ -1,4 +1,6 @@
 import type { TodayBand } from '../../views/today-view';
+import { hivesWords } from '../../words/hives';
+import { Unfold } from '../controls/Unfold';
 import type { Axis } from '../time/axis';
 import { groundForAll } from '../time/ground';
 import { HiveLane } from './HiveLane';
@@ -6,19 +8,33 @@ import { HiveLane } from './HiveLane';
 interface Props {
   readonly bands: readonly TodayBand[];
   readonly axis: Axis;
-  readonly minute: string;
+  /** Where more stand together they are counted by apiary. */
+  readonly isOpen?: boolean;
 }
 
-/** Hives under a title, each beside its days. */
-export function Bands({ bands, axis, minute }: Props) {
-  return bands.map(({ title, rows }) => (
-    <section key={title} aria-label={title} className="mt-3">
-      <h2 className="bg-ink px-2.5 py-0.5 text-sm text-white">{title}</h2>
+/** Hives under a title, each beside its days: one line that opens, but for those at which something is due while there is no plan. */
+export function Bands({ bands, axis, isOpen = false }: Props) {
+  return bands.map(({ title, isDue, rows, brief }) => {
+    const lanes = (
       <ul style={groundForAll(axis)}>
         {rows.map((row) => (
-          <HiveLane key={row.colonyId} row={row} axis={axis} minute={minute} />
+          <HiveLane key={row.colonyId} row={row} axis={axis} />
         ))}
       </ul>
-    </section>
-  ));
+    );
+    return (
+      <section key={title} aria-label={title}>
+        {isOpen && isDue ? (
+          <>
+            <h2 className="mt-3 border-b-2 border-ink text-base">{title}</h2>
+            {lanes}
+          </>
+        ) : (
+          <Unfold title={title} brief={brief} aside={hivesWords(rows.length)}>
+            {lanes}
+          </Unfold>
+        )}
+      </section>
+    );
+  });
 }

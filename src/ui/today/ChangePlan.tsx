@@ -1,5 +1,6 @@
 'use client';
 
+import { ChevronRight } from 'lucide-react';
 import Link from 'next/link';
 import { useId, useState } from 'react';
 import { v7 as newId } from 'uuid';
@@ -26,22 +27,35 @@ interface Props {
   readonly wishes: readonly RoundWish[];
   readonly leftOut: WeekView['leftOut'];
   readonly checks: readonly PlannedCheck[];
+  /** What the plan takes for granted. */
+  readonly assumes: readonly string[];
   readonly today: Day;
 }
 
 /** Where the keeper goes today in any case, and what was said of the plan: each can be taken back. */
 export function ChangePlan(props: Props) {
   const [isOpen, setOpen] = useState(false);
-  if (useBook()?.isReader) return null;
+  const isReader = useBook()?.isReader === true;
+  if (isReader && props.assumes.length === 0) return null;
   return (
     <details
       // It may have been opened before the page was alive.
       ref={(own) => void (own?.open && setOpen(true))}
       onToggle={(event) => setOpen(event.currentTarget.open)}
-      className="mt-2 border-y border-line print:hidden"
+      className="group border-line border-b print:hidden"
     >
-      <summary className="min-h-11 cursor-pointer py-2 font-bold">Change the plan</summary>
-      {isOpen && <Changes {...props} />}
+      <summary className="flex min-h-11 cursor-pointer list-none items-center gap-x-4 py-1.5">
+        <b className="grow">{isReader ? 'How it is planned' : 'Change the plan'}</b>
+        <ChevronRight aria-hidden="true" className="size-5 shrink-0 group-open:rotate-90" strokeWidth={3} />
+      </summary>
+      {props.assumes.length > 0 && (
+        <ul aria-label="What the plan takes for granted" className="text-muted mb-2 max-w-prose text-sm">
+          {props.assumes.map((words) => (
+            <li key={words}>{words}</li>
+          ))}
+        </ul>
+      )}
+      {isOpen && !isReader && <Changes {...props} />}
     </details>
   );
 }

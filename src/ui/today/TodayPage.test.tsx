@@ -14,6 +14,7 @@ const draw = (state: 'planning' | 'not-planned') =>
   renderToStaticMarkup(
     <TodayPage
       yard={{ wayMarks: [], steps: [] }}
+      also={{ brief: [], daily: [], losses: [] }}
       meant={[]}
       unreckoned={[{ id: 'b', name: 'Betony' }]}
       foodAsked={[]}

@@ -1,14 +1,13 @@
 import Link from 'next/link';
 import type { NamedColony } from '../../views/all-apiaries';
+import type { AlsoToday as Also } from '../../views/also-today';
 import type { FoodNote } from '../../views/food-view';
 import type { MeantNow } from '../../views/season-plan-view';
 import type { TodayView, YardToday } from '../../views/today-view';
-import { FoodAskedList } from '../food/FoodAskedList';
-import { MeantList } from '../season-plan/MeantList';
 import type { Axis } from '../time/axis';
 import { RulerHead } from '../time/RulerHead';
+import { AlsoToday } from './AlsoToday';
 import { Bands } from './Bands';
-import { InTheYard } from './InTheYard';
 import { Unreckoned } from './Unreckoned';
 
 const STATE_WORDS = {
@@ -18,6 +17,7 @@ const STATE_WORDS = {
 
 interface Props {
   readonly view: TodayView;
+  readonly also: Also;
   readonly yard: YardToday;
   readonly meant: readonly MeantNow[];
   readonly foodAsked: readonly FoodNote[];
@@ -29,7 +29,7 @@ interface Props {
 }
 
 /** What is due, apiary by apiary: what stands there while the rounds are worked out, and where they cannot be. */
-export function TodayPage({ view, yard, meant, foodAsked, unreckoned, axis, minute, state }: Props) {
+export function TodayPage({ view, also, yard, meant, foodAsked, unreckoned, axis, minute, state }: Props) {
   return (
     <>
       <RulerHead axis={axis} title={view.headline} below={view.summary} />
@@ -39,22 +39,22 @@ export function TodayPage({ view, yard, meant, foodAsked, unreckoned, axis, minu
           {STATE_WORDS[state]}
         </p>
       )}
-      <SwarmRisks risks={view.swarmRisks} />
-      <InTheYard yard={yard} minute={minute} />
-      <FoodAskedList notes={foodAsked} />
-      <MeantList meant={meant} />
-      <Bands bands={view.bands} axis={axis} minute={minute} />
+      <Bands bands={view.bands.filter(({ isDue }) => isDue)} axis={axis} isOpen />
+      <div className="mt-3 border-t-2 border-ink">
+        <AlsoToday
+          also={also}
+          yard={yard}
+          meant={meant}
+          foodAsked={foodAsked}
+          shortages={[]}
+          swarmRisks={view.swarmRisks}
+          minute={minute}
+        />
+        <Bands bands={view.bands.filter(({ isDue }) => !isDue)} axis={axis} />
+      </div>
       {view.bands.length + unreckoned.length === 0 && <NoColonies />}
     </>
   );
-}
-
-export function SwarmRisks({ risks }: { readonly risks: readonly string[] }) {
-  return risks.map((words) => (
-    <p key={words} className="text-propolis mt-2 max-w-prose border-l-4 border-propolis pl-3 font-semibold">
-      {words}
-    </p>
-  ));
 }
 
 export function NoColonies() {

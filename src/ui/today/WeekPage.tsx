@@ -2,29 +2,28 @@ import Link from 'next/link';
 import type { RoundWish } from '../../core/facts/round';
 import type { FreeTime } from '../../core/settings/free-time';
 import type { NamedColony } from '../../views/all-apiaries';
+import type { AlsoToday as Also } from '../../views/also-today';
 import type { FoodNote } from '../../views/food-view';
 import type { MeantNow } from '../../views/season-plan-view';
-import type { YardToday } from '../../views/today-view';
+import { briefOf, type YardToday } from '../../views/today-view';
 import type { WeekRound, WeekView } from '../../views/week-view';
 import { weekPhrases } from '../../words/pages/week';
 import { BUTTON } from '../controls/styles';
-import { FoodAskedList } from '../food/FoodAskedList';
-import { Shortages } from '../kit/Shortages';
-import { MeantList } from '../season-plan/MeantList';
+import { Unfold } from '../controls/Unfold';
 import type { Axis } from '../time/axis';
-import { groundForAll } from '../time/ground';
 import { RulerHead } from '../time/RulerHead';
+import { AlsoToday } from './AlsoToday';
 import { Bands } from './Bands';
 import { ChangePlan, type PlannedCheck } from './ChangePlan';
-import { HiveLane } from './HiveLane';
-import { InTheYard } from './InTheYard';
 import { RoundActions } from './RoundActions';
-import { NoColonies, SwarmRisks } from './TodayPage';
+import { RoundRows } from './RoundRows';
+import { NoColonies } from './TodayPage';
 import { Unreckoned } from './Unreckoned';
 import { WhatMoved } from './WhatMoved';
 
 interface Props {
   readonly view: WeekView;
+  readonly also: Also;
   readonly yard: YardToday;
   readonly meant: readonly MeantNow[];
   readonly foodAsked: readonly FoodNote[];
@@ -43,81 +42,130 @@ export const WeekHead = ({ view, axis }: Pick<Props, 'view' | 'axis'>) => (
   <RulerHead axis={axis} title={view.headline} below={view.summary} />
 );
 
-/** What must I do, where, and when? */
-export function WeekPage({
-  view,
-  yard,
-  meant,
-  foodAsked,
-  unreckoned,
-  axis,
-  minute,
-  days,
-  apiaries,
-  wishes,
-  freeWeek,
-}: Props) {
+/** What must I do, where, and when? What is next stands first, a line a hive; all else is folded into a line each. */
+export function WeekPage(props: Props) {
+  const { view, also, unreckoned, axis, minute, days, apiaries, wishes, freeWeek } = props;
   const { rounds, bands, cannotBeMet, assumes, moved, isNew, version, more } = view;
   const isEmpty = rounds.length + bands.length + unreckoned.length === 0;
+  const [next, ...following] = rounds;
+  const acts = { wishes, freeWeek };
   return (
     <>
       <WeekHead view={view} axis={axis} />
       <Unreckoned colonies={unreckoned} />
-      {cannotBeMet.length > 0 && <CannotBeMet list={cannotBeMet} />}
-      {!isEmpty && (
-        <>
-          <WhatMoved moved={moved} isNew={isNew} version={version} />
-          <p className="mt-2 flex flex-wrap items-center gap-x-2 gap-y-1">
-            <Link prefetch={false} href="/hive" className={`${BUTTON.plain} max-wide:px-2.5 max-wide:text-sm`}>
-              So many minutes here, now
-            </Link>
-            <Link prefetch={false} href="/swarm-out" className={`${BUTTON.plain} max-wide:px-2.5 max-wide:text-sm`}>
-              A swarm is out
-            </Link>
-          </p>
-        </>
+      {next && (
+        <section aria-label={next.title}>
+          <RoundRows round={next} axis={axis} />
+        </section>
       )}
-      <Kit shortages={view.shortages} />
-      <SwarmRisks risks={view.swarmRisks} />
-      <InTheYard yard={yard} minute={minute} />
-      <FoodAskedList notes={foodAsked} />
-      <MeantList meant={meant} />
-      {rounds.map((round) => (
-        <Round key={round.key} round={round} axis={axis} minute={minute} freeWeek={freeWeek} wishes={wishes} />
-      ))}
-      {more && !isEmpty && (
+      {!isEmpty && <NextActs next={next} />}
+      <div className="border-t-2 border-ink">
+        {cannotBeMet.length > 0 && <CannotBeMet list={cannotBeMet} />}
+        {!isEmpty && <WhatMoved moved={moved} isNew={isNew} version={version} />}
+        <AlsoToday {...props} also={also} shortages={view.shortages} swarmRisks={view.swarmRisks} minute={minute} />
+        {next && <RoundItself round={next} {...acts} />}
+        {following.map((round) => (
+          <section key={round.key} aria-label={round.title}>
+            <Unfold
+              title={<RoundTitle round={round} />}
+              brief={briefOf(round.rows.map(({ row }) => row))}
+              aside={<RoundSize round={round} />}
+            >
+              <RoundHead round={round} {...acts} />
+              <RoundRows round={round} axis={axis} />
+            </Unfold>
+          </section>
+        ))}
+        <Bands bands={bands} axis={axis} />
+        {!isEmpty && (
+          <ChangePlan
+            apiaries={apiaries}
+            wishes={wishes}
+            leftOut={view.leftOut}
+            checks={checksOf(rounds)}
+            assumes={assumes}
+            today={axis.today}
+          />
+        )}
+      </div>
+      {(more || days === 14) && (
         <p className="mt-2 text-sm">
-          {more}{' '}
-          <Link prefetch={false} href="/?days=14" className="inline-block min-h-6">
-            Show both weeks
+          <Link prefetch={false} href={days === 14 ? '/' : '/?days=14'} className="inline-block min-h-6">
+            {days === 14 ? weekPhrases.thisWeekAlone : more}
           </Link>
         </p>
       )}
-      {days === 14 && (
-        <p className="mt-2 text-sm">
-          <Link prefetch={false} href="/" className="inline-block min-h-6">
-            Show this week alone
-          </Link>
-        </p>
-      )}
-      {!isEmpty && (
-        <ChangePlan
-          apiaries={apiaries}
-          wishes={wishes}
-          leftOut={view.leftOut}
-          checks={checksOf(rounds)}
-          today={axis.today}
-        />
-      )}
-      {assumes.length > 0 && !isEmpty && (
-        <ul aria-label="What the plan takes for granted" className="text-muted mt-2 max-w-prose text-sm">
-          {assumes.map((words) => (
-            <li key={words}>{words}</li>
-          ))}
-        </ul>
-      )}
-      <Bands bands={bands} axis={axis} minute={minute} />
       {isEmpty && <NoColonies />}
+    </>
+  );
+}
+
+function NextActs({ next }: { readonly next: WeekRound | undefined }) {
+  const look = `${BUTTON.plain} max-wide:px-2 max-wide:text-sm`;
+  return (
+    <p className="my-3 flex flex-wrap items-center gap-x-2 gap-y-1 print:hidden">
+      {next?.isToday && (
+        <Link
+          prefetch={false}
+          href={`/hive?apiary=${next.apiaryId}`}
+          className={`${BUTTON.act} max-wide:w-full max-wide:text-center`}
+        >
+          {weekPhrases.begin(next.apiary)}
+        </Link>
+      )}
+      <Link prefetch={false} href="/hive" className={look}>
+        So many minutes here, now
+      </Link>
+      <Link prefetch={false} href="/swarm-out" className={look}>
+        A swarm is out
+      </Link>
+    </p>
+  );
+}
+
+const RoundTitle = ({ round: { when, apiary, isPinned } }: { readonly round: WeekRound }) => (
+  <>
+    {when} · {apiary}
+    {isPinned && ' · pinned'}
+  </>
+);
+
+/** On a phone there is no room for how long it takes. */
+const RoundSize = ({ round: { size, takes } }: { readonly round: WeekRound }) => (
+  <>
+    {size}
+    <span className="max-wide:hidden">, {takes}</span>
+  </>
+);
+
+type RoundProps = Pick<Props, 'wishes' | 'freeWeek'> & { readonly round: WeekRound };
+
+/** What can be done about the round that stands open above. */
+const RoundItself = ({ round, ...acts }: RoundProps) => (
+  <section aria-label={weekPhrases.thisRound}>
+    <Unfold
+      title={
+        <>
+          {weekPhrases.thisRound}
+          {round.isPinned && ' · pinned'}
+        </>
+      }
+      brief=""
+    >
+      <RoundHead round={round} {...acts} />
+    </Unfold>
+  </section>
+);
+
+function RoundHead({ round: { on, apiaryId, isToday, title, weather }, wishes, freeWeek }: RoundProps) {
+  return (
+    <>
+      <p className="text-muted text-sm">
+        {title}. {weather}.
+      </p>
+      <p className="flex flex-wrap items-center gap-x-4 text-sm print:hidden">
+        <RoundActions round={{ on, apiaryId, isToday, title }} wishes={wishes} freeWeek={freeWeek} />
+      </p>
     </>
   );
 }
@@ -131,76 +179,26 @@ const checksOf = (rounds: readonly WeekRound[]): readonly PlannedCheck[] =>
 
 function CannotBeMet({ list }: { readonly list: WeekView['cannotBeMet'] }) {
   return (
-    <section aria-label="Cannot be met in time" className="mt-3 border-2 border-propolis px-2.5 py-1.5">
-      <h2 className="text-propolis text-base font-bold">Cannot be met in time</h2>
-      <ul className="text-sm">
-        {list.map(({ key, words, why }) => (
-          <li key={key} className="mt-1 max-w-prose">
-            <b>{words}.</b> {why}
-          </li>
-        ))}
-      </ul>
-      <p className="mt-1 text-sm">
-        <Link prefetch={false} href="/free-time" className="inline-block min-h-6">
-          Find time for it
-        </Link>
-      </p>
-    </section>
-  );
-}
-
-/** What is short stands open; what only has to be taken along is one tap away, and on the packing list of its round. */
-function Kit({ shortages }: Pick<WeekView, 'shortages'>) {
-  const short = shortages.filter(({ isOpen, isSure }) => isOpen && isSure);
-  const rest = shortages.filter((line) => !short.includes(line));
-  return (
-    <>
-      {short.length > 0 && <Shortages lines={short} title="Kit: short" />}
-      {rest.length > 0 && (
-        <details className="mt-2 text-sm">
-          <summary className="min-h-6 cursor-pointer font-semibold">{weekPhrases.kitToBring(rest.length)}</summary>
-          <Shortages lines={rest} title="Kit to bring" />
-          <Link prefetch={false} href="/apiaries/kit" className="inline-block min-h-6">
-            All of the kit
+    <section aria-label={weekPhrases.cannotBeMet}>
+      <Unfold
+        title={weekPhrases.unmet(list.length)}
+        tone="text-propolis"
+        brief={list.map(({ words }) => words).join(' · ')}
+        aside=""
+      >
+        <ul className="text-sm">
+          {list.map(({ key, words, why }) => (
+            <li key={key} className="mt-1 max-w-prose">
+              <b>{words}.</b> {why}
+            </li>
+          ))}
+        </ul>
+        <p className="mt-1 text-sm">
+          <Link prefetch={false} href="/free-time" className="inline-block min-h-6">
+            Find time for it
           </Link>
-        </details>
-      )}
-    </>
-  );
-}
-
-interface RoundProps {
-  readonly round: WeekRound;
-  readonly axis: Axis;
-  readonly minute: string;
-  readonly wishes: readonly RoundWish[];
-  readonly freeWeek: FreeTime['freeWeek'];
-}
-
-function Round({ round, axis, minute, wishes, freeWeek }: RoundProps) {
-  const { on, apiaryId, isToday, title, notes, rows, weather, isPinned } = round;
-  return (
-    <section aria-label={title} className="mt-3">
-      <div className="flex flex-wrap items-center justify-between gap-x-4 bg-ink px-2.5 py-0.5 text-white">
-        <h2 className="text-sm">
-          {title}
-          {isPinned && ' · pinned'}
-        </h2>
-        <p className="flex flex-wrap items-center gap-x-3 text-sm print:hidden">
-          <span>{weather}</span>
-          <RoundActions round={{ on, apiaryId, isToday, title }} wishes={wishes} freeWeek={freeWeek} />
         </p>
-      </div>
-      {notes.map((words) => (
-        <p key={words} className="mt-1 text-sm font-semibold">
-          {words}
-        </p>
-      ))}
-      <ol style={groundForAll(axis)}>
-        {rows.map((one) => (
-          <HiveLane key={one.row.colonyId} row={one.row} axis={axis} minute={minute} tasks={one.tasks} />
-        ))}
-      </ol>
+      </Unfold>
     </section>
   );
 }

@@ -3,6 +3,7 @@
 import { useEffect } from 'react';
 import { send } from '../../device/send';
 import { BUTTON } from '../controls/styles';
+import { Unfold } from '../controls/Unfold';
 import { useSend } from '../controls/useSend';
 import { useBook } from '../frame/BookContext';
 
@@ -22,25 +23,26 @@ export function WhatMoved({ moved, isNew, version }: Props) {
   }, [isSeenByItself, version]);
   if (moved.length === 0) return null;
   return (
-    <section aria-label="What moved" className="mt-2 border-l-4 border-indigo pl-3 text-sm">
-      <h2 className="text-base font-bold">What moved</h2>
-      <ul>
-        {moved.map((words) => (
-          <li key={words} className="max-w-prose">
-            {words}
-          </li>
-        ))}
-      </ul>
-      {!isReader && (
-        <button
-          type="button"
-          disabled={isSending}
-          className={`${BUTTON.quiet} min-h-11`}
-          onClick={() => void sendTo('/api/plan-seen', { version })}
-        >
-          Seen
-        </button>
-      )}
+    <section aria-label="What moved">
+      <Unfold title="What moved" tone="text-indigo" brief={moved[0]} aside={moved.length}>
+        <ul className="text-sm">
+          {moved.map((words) => (
+            <li key={words} className="max-w-prose">
+              {words}
+            </li>
+          ))}
+        </ul>
+        {!isReader && (
+          <button
+            type="button"
+            disabled={isSending}
+            className={`${BUTTON.quiet} min-h-11`}
+            onClick={() => void sendTo('/api/plan-seen', { version })}
+          >
+            Seen
+          </button>
+        )}
+      </Unfold>
     </section>
   );
 }

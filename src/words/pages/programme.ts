@@ -24,7 +24,8 @@ export const programmePhrases = {
   answeredByTheInspection: (of: string, check: string) => `${of}${check} answered by the inspection`,
   movedAfter: (of: string, moved: string, because: Said) => `${of}${moved}, after ${inWords(because)}`,
   skipped: (of: string, check: string, reason: string) => `${of}${check} skipped: ${reason}`,
-  nothingEntered: (of: string, check: string, latest: Day) => `${of}${check}: nothing entered by ${weekdayWords(latest)}`,
+  nothingEntered: (of: string, check: string, latest: Day) =>
+    `${of}${check}: nothing entered by ${weekdayWords(latest)}`,
   tooLateNow: 'Too late now: a virgin may be out, so leave it shut. Casts may follow.',
   youKnowWhetherThere: 'you know whether there is a queen',
   aQueenLays: 'a queen lays',

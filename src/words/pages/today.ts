@@ -1,11 +1,13 @@
 import type { Day } from '../../core/calendar/day';
 import type { MethodName } from '../../core/methods/method';
-import { weekdayWords } from '../days';
+import { dayWords, weekdayWords } from '../days';
 import { methodTitle } from '../methods/methods';
 
 /** Today. */
 export const todayPhrases = {
   leaveShut: 'Leave shut',
+  countAt: (apiary: string, hives: number) => `${apiary} ${hives}`.trim(),
+  shutTo: (name: string, to: Day) => `${name} to ${dayWords(to)}`,
   atApiary: (apiary: string, words: string) => `${apiary}: ${words}`,
   nothingToDoToday: 'Nothing to do today',
   nothingIsDueToday: 'Nothing is due today',
