@@ -1,6 +1,17 @@
+import type { Page } from '@playwright/test';
 import { addCells, begin, CLEARED, choose, expect, onDay, saveInspection, setTime, test } from './test';
 
-const first = (page: import('@playwright/test').Page) => page.getByRole('heading', { level: 1 });
+const first = (page: Page) => page.getByRole('heading', { level: 1 });
+
+/** A colony that is new on 3 May, and the entry of an inspection on the 10th. */
+async function beginEntry(page: Page) {
+  await page.goto('/');
+  await onDay(page, '2027-05-03');
+  await begin(page, 'Orchard', 'Clover');
+  await onDay(page, '2027-05-10');
+  await page.getByRole('link', { name: 'Enter an inspection' }).first().click();
+  await setTime(page, '2027-05-10', '14:00');
+}
 
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 } });
@@ -8,12 +19,7 @@ test.describe('on a phone', () => {
   test('from charged cells to a started method in eight taps, the first choice whole on the first screen', async ({
     page,
   }) => {
-    await page.goto('/');
-    await onDay(page, '2027-05-03');
-    await begin(page, 'Orchard', 'Clover');
-    await onDay(page, '2027-05-10');
-    await page.getByRole('link', { name: 'Enter an inspection' }).first().click();
-    await setTime(page, '2027-05-10', '14:00');
+    await beginEntry(page);
     let taps = 0;
     await page.exposeFunction('tapped', () => {
       taps += 1;
@@ -51,12 +57,7 @@ test.describe('on a phone', () => {
 });
 
 test('what keepers differ on is asked once, when it first matters, and the order follows', async ({ page }) => {
-  await page.goto('/');
-  await onDay(page, '2027-05-03');
-  await begin(page, 'Orchard', 'Clover');
-  await onDay(page, '2027-05-10');
-  await page.getByRole('link', { name: 'Enter an inspection' }).first().click();
-  await setTime(page, '2027-05-10', '14:00');
+  await beginEntry(page);
   await choose(page, 'Eggs?', 'seen');
   await addCells(page, 'egg');
   await choose(page, 'How thoroughly did you check for cells?', CLEARED);

@@ -1,5 +1,5 @@
 import { faults } from './faults';
-import { openColony, seeDates } from './season';
+import { openColony, openTheWeek, seeDates } from './season';
 import { addCells, expect, onDay, test } from './test';
 
 test.use({ seed: 'demo' });
@@ -21,10 +21,14 @@ const READINGS = {
 
 test('Today has the week’s rounds, each hive with how it stands, and what to leave shut', async ({ page }) => {
   await page.goto('/');
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^(Five|Six|Seven) rounds this week$/);
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^Walled garden, \d\d:\d\d$/);
+  // What is late and grave is in sight with nothing opened.
+  const first = page.getByRole('listitem').filter({ has: page.getByRole('link', { name: 'Sainfoin', exact: true }) });
+  await expect(first.getByText('Artificial swarm with a nuc. Was due yesterday.')).toBeInViewport();
+  await openTheWeek(page);
   for (const [colony, reading] of Object.entries(READINGS)) {
     const row = page.getByRole('listitem').filter({ has: page.getByRole('link', { name: colony, exact: true }) });
-    await expect(row.first()).toContainText(reading);
+    await expect(row.first().locator('details')).toContainText(reading);
   }
   // What is late and grave is not put off.
   const garden = page.getByRole('region', { name: /^Today .*Walled garden/ }).getByRole('heading', { level: 3 });
@@ -35,12 +39,16 @@ test('Today has the week’s rounds, each hive with how it stands, and what to l
 test('stepping the clock changes Today, because nothing reckoned is stored', async ({ page }) => {
   await page.goto('/');
   await expect(page.getByTestId('demo-day')).toHaveText('Sun 16 May 2027');
-  const yarrow = page.getByRole('listitem').filter({ has: page.getByRole('link', { name: 'Yarrow', exact: true }) });
-  await expect(yarrow).toContainText('Inspect Thu 20 May, in 4 days');
+  await openTheWeek(page);
+  const campion = page.getByRole('listitem').filter({ has: page.getByRole('link', { name: 'Campion', exact: true }) });
+  await expect(campion).toContainText('not before Fri 21 May');
   await page.getByRole('button', { name: 'One day on' }).click();
   await expect(page.getByTestId('demo-day')).toHaveText('Mon 17 May 2027');
-  await expect(yarrow).toContainText('Inspect Thu 20 May, in 3 days');
+  await onDay(page, '2027-05-21');
+  await openTheWeek(page);
+  await expect(campion.first()).toContainText('Look for eggs');
   await onDay(page, '2027-05-14');
+  await openTheWeek(page);
   const vetch = page.getByRole('listitem').filter({ has: page.getByRole('link', { name: 'Vetch', exact: true }) });
   await expect(vetch).toContainText('On 2 May: settled. Not inspected since');
 });
@@ -105,6 +113,7 @@ test('an inspection can be entered at phone size with one thumb: big targets, no
 
 test('an inspection can be entered with the keyboard alone', async ({ page }) => {
   await page.goto('/');
+  await openTheWeek(page);
   await page.getByRole('link', { name: 'Enter an inspection of Yarrow' }).focus();
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Yarrow');

@@ -10,7 +10,7 @@ test('a new user: from the first run over two inspections and a correction to a 
   await begin(page, 'Orchard', 'Clover');
 
   await page.goto('/');
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('One round this week');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/: Orchard$|^Orchard, /);
 
   await test.step('enters an inspection with two cells and no queen seen, and reads it while entering', async () => {
     await onDay(page, '2027-05-10');

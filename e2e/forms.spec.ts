@@ -1,3 +1,4 @@
+import { openTheWeek } from './season';
 import { addCells, begin, CLEARED, choose, expect, onDay, saveInspection, test } from './test';
 
 test.describe('settings', () => {
@@ -12,6 +13,7 @@ test.describe('settings', () => {
 
     await page.getByLabel('Days to leave shut').fill('14');
     await page.getByRole('button', { name: 'Save' }).click();
+    await openTheWeek(page);
     const shut = page.getByRole('region', { name: 'Leave shut' });
     await expect(shut).toContainText('Leave shut: not before Tue 25 May');
 
@@ -19,6 +21,7 @@ test.describe('settings', () => {
     await expect(page.getByLabel('Days to leave shut')).toHaveValue('14');
     await page.getByLabel('Fixed interval in the swarm season').fill('9');
     await page.getByRole('button', { name: 'Save' }).click();
+    await openTheWeek(page);
     await page.getByRole('link', { name: 'Betony', exact: true }).first().click();
     await expect(page.getByRole('region', { name: 'Reading' })).toContainText(
       'Your own interval of 9 days. That is 5 days later than what was seen allows.',
@@ -31,6 +34,7 @@ test.describe('settings', () => {
     await expect(months.getByRole('checkbox', { name: 'Nov' })).toBeChecked();
     await page.getByLabel('Fixed interval in the swarm season').fill('');
     await page.getByRole('button', { name: 'Save' }).click();
+    await openTheWeek(page);
     await page.getByRole('link', { name: 'Betony', exact: true }).first().click();
     await expect(page.getByRole('region', { name: 'Reading' })).toContainText('Inspect Wed 1 Sep');
     // An apiary whose days were entered keeps to them.

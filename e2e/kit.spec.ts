@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { seeDates } from './season';
+import { openTheWeek, seeDates } from './season';
 import { badge, signal, takeAlong } from './signal';
 import { expect, test } from './test';
 
@@ -12,6 +12,7 @@ const short = (page: Page) => page.getByRole('region', { name: 'Not where it is 
 
 test('a nuc that is short at one apiary comes from another, on the right rounds', async ({ page }) => {
   await page.goto('/');
+  await openTheWeek(page);
   await expect(page.getByRole('region', { name: 'Kit: short' })).toContainText('No nuc box to spare anywhere');
   await page.goto('/apiaries/kit');
   await expect(short(page)).toContainText('A nuc box is at Walled garden: fetch it on the way today.');
@@ -34,6 +35,7 @@ test('a nuc that is short at one apiary comes from another, on the right rounds'
 
 test('what is ticked on the packing list is in the car', async ({ page }) => {
   await page.goto('/');
+  await openTheWeek(page);
   await page.getByRole('link', { name: /^Packing list: Today .*School roof/ }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Packing list' })).toBeVisible();
   await page.getByRole('checkbox', { name: /frames of foundation, at home/ }).check();
@@ -81,6 +83,7 @@ test.describe('on a phone', () => {
   test('without a signal the packing list is there, and its ticks are sent afterwards', async ({ page, context }) => {
     await takeAlong(page);
     await page.goto('/');
+    await openTheWeek(page);
     const link = page.getByRole('link', { name: /^Packing list: Today .*School roof/ });
     const href = await link.getAttribute('href');
     await signal(context, false);
@@ -98,6 +101,7 @@ test.describe('on a phone', () => {
 
 test('a start that is being planned says what of its kit is not there yet', async ({ page }) => {
   await page.goto('/');
+  await openTheWeek(page);
   await expect(page.getByRole('link', { name: /^Packing list/ }).first()).toBeVisible();
   await page.goto('/colonies');
   await page.getByRole('link', { name: 'Sainfoin', exact: true }).click();

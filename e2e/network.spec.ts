@@ -4,6 +4,7 @@ import { request } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { type BrowserContext, test as base, chromium, expect, type Page } from '@playwright/test';
+import { unfold } from './season';
 import { freePort, template } from './server';
 import { badge, signal } from './signal';
 import { CLEARED, choose } from './test';
@@ -189,7 +190,9 @@ test('a reader’s link opens everything to look at and nothing to write, until 
   test.skip(!existsSync(CERTUTIL), 'needs certutil, of Debian’s libnss3-tools');
   await page.goto(opened.secure + path);
   await expect(page.getByText('You came in by a reader’s link')).toBeVisible();
-  await page.getByRole('link', { name: 'Teasel', exact: true }).click();
+  await expect(page.getByRole('link', { name: 'So many minutes here, now' })).toBeVisible();
+  await unfold(page);
+  await page.getByRole('link', { name: 'Teasel', exact: true }).first().click();
   await expect(page.getByRole('heading', { level: 1, name: 'Teasel' })).toBeVisible();
   const status = (method: string, of: string) =>
     page.evaluate(

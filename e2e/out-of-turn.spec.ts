@@ -1,4 +1,4 @@
-import { answer, codes, countStrength, due, inspect, openColony, plan, start, strip } from './season';
+import { answer, codes, countStrength, due, inspect, openColony, openTheWeek, plan, start, strip } from './season';
 import { addCells, begin, choose, expect, onDay, setClock, test } from './test';
 
 const strong = { brood: 8, seams: 10, drones: 'flying' };
@@ -155,10 +155,12 @@ test('a task of each day is ticked from Today, and comes again on the day after'
 
   await setClock(page, '2027-05-11');
   await page.goto('/');
+  await openTheWeek(page);
   const tick = page.getByRole('button', { name: /^Move both boxes by 10 cm.*done today$/ });
   await tick.first().click();
   await expect(tick).toHaveCount(0);
   await setClock(page, '2027-05-12');
   await page.goto('/');
+  await openTheWeek(page);
   await expect(tick.first()).toBeEnabled();
 });

@@ -1,4 +1,5 @@
 import { faults } from './faults';
+import { openColony } from './season';
 import { expect, test } from './test';
 
 test.use({ seed: 'demo' });
@@ -54,7 +55,7 @@ test('what opens over or below a button gives the focus back to it, by Escape an
   await page.keyboard.press('Escape');
   await expect(find).toBeFocused();
 
-  await page.getByRole('link', { name: 'Teasel', exact: true }).first().click();
+  await openColony(page, 'Teasel');
   const another = page.getByRole('button', { name: 'another day' }).first();
   await another.click();
   const reason = page.getByLabel('Reason');

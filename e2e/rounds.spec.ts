@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test';
+import { openTheWeek, unfold } from './season';
 import { badge, signal, takeAlong } from './signal';
 import { choose, expect, setClock, test } from './test';
 
@@ -13,7 +14,7 @@ const hives = (page: Page, title: RegExp) => rounds(page, title).getByRole('head
 async function seeTheWeek(page: Page) {
   const seen = page.waitForResponse((response) => response.url().endsWith('/api/plan-seen'));
   await page.goto('/');
-  await expect(headline(page)).toHaveText(/rounds? this week$/);
+  await openTheWeek(page);
   await seen;
 }
 
@@ -40,11 +41,12 @@ test('a week is planned: a round pinned, a day ruled out, Thursday lost to cold,
     await page.getByRole('button', { name: /^Not that day: Tomorrow .*Walled garden/ }).click();
     const moved = page.getByRole('region', { name: 'What moved' });
     await expect(moved).toContainText('you ruled that day out');
+    await unfold(page);
     await expect(moved).toContainText(/Knapweed nuc, inspect: .* instead of Mon 17 May/);
     await expect(rounds(page, /^Tomorrow/)).toHaveCount(0);
     await moved.getByRole('button', { name: 'Seen' }).click();
     await expect(moved).toHaveCount(0);
-    await page.getByText('Change the plan').click();
+    await unfold(page);
     await expect(page.getByText('Mon 17 May: no rounds that day.')).toBeVisible();
     await page.getByRole('button', { name: /^Allow it again/ }).click();
     await expect(page.getByText('Mon 17 May: no rounds that day.')).toHaveCount(0);
@@ -52,7 +54,7 @@ test('a week is planned: a round pinned, a day ruled out, Thursday lost to cold,
 
   await test.step('the weather changes its mind', async () => {
     await page.goto('/');
-    await expect(headline(page)).toHaveText(/rounds? this week$/);
+    await openTheWeek(page);
     const moved = page.getByRole('region', { name: 'What moved' });
     if (await moved.count()) await moved.getByRole('button', { name: 'Seen' }).click();
     await expect(moved).toHaveCount(0);
@@ -75,7 +77,7 @@ test('a week is planned: a round pinned, a day ruled out, Thursday lost to cold,
     const unmet = page.getByRole('region', { name: 'Cannot be met in time' });
     await expect(unmet).toContainText(/is fit for it in the hours that you have/);
     await page.goto('/?days=14');
-    await expect(headline(page)).toHaveText(/rounds? in two weeks$/);
+    await expect(page.getByRole('link', { name: 'This week alone' })).toBeVisible();
   });
 });
 
@@ -86,7 +88,7 @@ test('what is late already is done on its least bad day, with what that risks', 
   await page.getByLabel('Away from').last().fill('2027-05-17');
   await page.getByLabel('Away until and including').last().fill('2027-05-19');
   await page.getByRole('button', { name: 'Save' }).click();
-  await expect(headline(page)).toHaveText(/rounds? this week$/);
+  await openTheWeek(page);
   const unmet = page.getByRole('region', { name: 'Cannot be met in time' });
   await expect(unmet).toContainText('Sainfoin, artificial swarm with a nuc.');
   await expect(unmet).toContainText('By Wed 19 May you have no time for it, with the way there.');
@@ -110,7 +112,7 @@ test('hours are asked for weekday by weekday, and what cannot be is said where i
   await page.getByLabel('Monday, from').fill('18:30');
   await page.getByLabel('Inspection', { exact: true }).fill('25');
   await page.getByRole('button', { name: 'Save' }).click();
-  await expect(headline(page)).toHaveText(/rounds? this week$/);
+  await openTheWeek(page);
   await page.goto('/free-time');
   await expect(page.getByLabel('Monday, from')).toHaveValue('18:30');
   await expect(page.getByLabel('Inspection', { exact: true })).toHaveValue('25');
@@ -126,17 +128,19 @@ test('hours are asked for weekday by weekday, and what cannot be is said where i
 
 test('one check is taken off the rounds and planned again, a round made today in any case', async ({ page }) => {
   await page.goto('/');
-  await page.getByText('Change the plan').click();
+  await openTheWeek(page);
   await page.getByLabel('On no round', { exact: true }).selectOption({ label: 'Burnet: Make room' });
   await page.getByRole('button', { name: 'Leave it off' }).click();
   await expect(page.getByText('Burnet, make room: on no round.')).toBeVisible();
   const burnet = page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Burnet' }) });
-  await expect(burnet).not.toContainText('Make room by');
+  await expect(burnet).not.toContainText('Make room');
   await page.getByRole('button', { name: /^Plan it again: Burnet/ }).click();
-  await expect(burnet).toContainText('Make room by');
+  await expect(burnet).toContainText('Make room.');
+  await unfold(page);
 
   await page.getByRole('button', { name: /^Not that day: Today .*School roof/ }).click();
   await expect(rounds(page, /^Today/)).toHaveCount(0);
+  await unfold(page);
   await page.getByRole('button', { name: 'School roof', exact: true }).click();
   await expect(rounds(page, /^Today .*School roof/)).toContainText('Nothing is to be done there on that day.');
 });
@@ -260,5 +264,5 @@ test('the week follows the clock: what was planned for a day that is over moves 
   await expect(moved).toContainText('that day is over');
   await setClock(page, '2027-07-10');
   await page.goto('/');
-  await expect(headline(page)).toHaveText(/rounds? this week$/);
+  await openTheWeek(page);
 });

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { faults } from './faults';
-import { inspect, start } from './season';
+import { inspect, openTheWeek, start } from './season';
 import { addCells, expect, onDay, test } from './test';
 
 const NAMES = [
@@ -84,7 +84,7 @@ test('a season is planned in February; too much work is said, Demarees moved, on
   const told = 'Charged cells on 3 May: the Demaree meant for 27 May is dropped.';
   await expect(page.getByRole('region', { name: 'Planned for this season' })).toContainText(told);
   await page.goto('/');
-  await page.getByText(/of your season’s plan/).click();
+  await openTheWeek(page);
   await expect(page.getByText(told)).toBeVisible();
   await page.goto('/season/plan');
   await expect(mark(page, 'Clover')).toHaveAttribute('data-status', 'dropped');

@@ -129,6 +129,21 @@ test('keys: help, find, inspect, next and previous colony', async ({ page }) => 
   await expect(page.getByRole('heading', { level: 1, name: 'Teasel' })).toBeVisible();
   await page.keyboard.press('n');
   await expect(page).toHaveURL(/\/inspect$/);
+  // What is neither a colony nor a page is found by what people call it.
+  for (const [asked, found] of [
+    ['pounds', 'Pounds or kilograms, inches or millimetres'],
+    ['undo', 'Undo, correct or delete an entry: on its colony’s page'],
+    ['pagden', 'Method: Artificial swarm on the old site'],
+  ] as const) {
+    await page.keyboard.press('/');
+    await page.getByRole('combobox').fill(asked);
+    await expect(page.getByRole('option', { name: found })).toBeVisible();
+    await page.keyboard.press('Escape');
+  }
+  await page.keyboard.press('/');
+  await page.getByRole('combobox').fill('zzz');
+  await expect(page.getByRole('button', { name: 'the handbook of methods' })).toBeVisible();
+  await page.keyboard.press('Escape');
   // Where something is typed a key is a letter.
   const note = page.getByRole('textbox', { name: 'Note' });
   await note.focus();

@@ -116,3 +116,15 @@ export async function strip(page: Page, name: string): Promise<string> {
       .getAttribute('aria-label')) ?? ''
   );
 }
+
+/** Waits for the week on Today, and opens every line that it has folded away. */
+export async function openTheWeek(page: Page) {
+  await expect(page.getByText('Change the plan')).toBeVisible();
+  await unfold(page);
+}
+
+/** Opens every folded line of a page. */
+export const unfold = (page: Page) =>
+  page.locator('main details:not([open])').evaluateAll((lines) => {
+    for (const line of lines) (line as HTMLDetailsElement).open = true;
+  });

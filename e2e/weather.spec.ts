@@ -1,3 +1,4 @@
+import { openTheWeek } from './season';
 import { begin, expect, onDay, setClock, test } from './test';
 
 const two = (n: number) => String(n).padStart(2, '0');
@@ -134,10 +135,12 @@ test.describe('the demo', () => {
     }
     await setClock(page, '2027-05-23');
     await page.goto('/');
+    await openTheWeek(page);
     const meadowsweet = page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Meadowsweet' }) });
     await expect(meadowsweet).toContainText('enter');
     await setClock(page, '2027-05-31');
     await page.goto('/');
+    await openTheWeek(page);
     const scabious = page
       .getByRole('listitem')
       .filter({ has: page.getByRole('heading', { name: 'Scabious', exact: true }) });
@@ -145,19 +148,23 @@ test.describe('the demo', () => {
     await expect(scabious).toContainText('Flights: no good afternoon so far');
     await setClock(page, '2027-05-17');
     await page.goto('/');
+    await openTheWeek(page);
     await expect(page.getByText(/The forecast leaves no fit day for it by /).first()).toBeVisible();
   });
 
   test('a swarm on the scale is asked about, and becomes a fact that dates its colony', async ({ page }) => {
     await page.goto('/');
+    await openTheWeek(page);
+    const also = page.getByRole('region', { name: 'Also today' });
+    await expect(also).toContainText('1.9 kg lighter at once on Sun 16 May');
+    await also.getByRole('button', { name: 'I will look: Betony' }).click();
+    await expect(also.getByRole('button', { name: 'I will look: Betony' })).toHaveCount(0);
+    await also.getByRole('button', { name: 'Yes, a swarm left: Betony' }).click();
+    await expect(also).not.toContainText('1.9 kg lighter');
+    await openTheWeek(page);
     const betony = page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Betony' }) });
-    await expect(betony).toContainText('1.9 kg lighter at once on Sun 16 May');
-    await betony.getByRole('button', { name: 'I will look: Betony' }).click();
-    await expect(betony.getByRole('button', { name: 'I will look: Betony' })).toHaveCount(0);
-    await betony.getByRole('button', { name: 'Yes, a swarm left: Betony' }).click();
-    await expect(betony).not.toContainText('1.9 kg lighter');
-    await expect(betony).toContainText('A swarm left on 16 May');
-    await betony.getByRole('link', { name: 'Betony', exact: true }).click();
+    await expect(betony.first()).toContainText('A swarm left on 16 May');
+    await betony.getByRole('link', { name: 'Betony', exact: true }).first().click();
     await expect(page.getByRole('region', { name: 'Queen' })).toContainText('Sun 16 May');
   });
 });

@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test';
+import { openTheWeek } from './season';
 import { expect, test } from './test';
 
 test.use({ seed: 'demo' });
@@ -114,6 +115,7 @@ test('a colony goes across the yard a step a day, ticked from Today and from the
   await expect(move).toHaveCount(0);
 
   await page.goto('/');
+  await openTheWeek(page);
   const stands = page.getByRole('region', { name: 'At the stands' });
   await expect(stands).toContainText('Walled garden: Put a way-mark');
   await expect(stands).toContainText('Move Yarrow by 80 cm to the west. 5 more steps, a day each: there on Thu 20 May');
@@ -151,6 +153,7 @@ test('halves side by side are moved each day until they are even', async ({ page
   await expect(stand(page)).toContainText('done today');
   await page.getByRole('button', { name: 'One day on' }).click();
   await page.goto('/');
+  await openTheWeek(page);
   await page.getByRole('button', { name: /Comfrey: both fly alike: no more to do$/ }).click();
   await expect(page.getByRole('button', { name: /^Move both boxes by 10 cm/ })).toHaveCount(0);
 });

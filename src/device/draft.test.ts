@@ -145,3 +145,49 @@ describe('cells broken down', () => {
     expect(changeDraft(draft, { type: 'give', cellId: id(1), gift: null }).gives).toEqual({});
   });
 });
+
+describe('keep one, break down the rest', () => {
+  const answer = (found: 'sealed' | 'cup-dry' | null, takenDown = false) => ({ observationId: 'o', found, takenDown });
+  const draft = {
+    ...emptyDraft('d', 'c', '2027-05-16T12:00'),
+    known: { a: answer('sealed'), b: answer(null) },
+    fresh: [
+      {
+        cellId: 'f',
+        observationId: 'of',
+        stage: 'larva-large',
+        takenDown: false,
+        place: 'face',
+        box: null,
+        frame: null,
+        part: null,
+      },
+      {
+        cellId: 'g',
+        observationId: 'og',
+        stage: 'cup-dry',
+        takenDown: false,
+        place: 'face',
+        box: null,
+        frame: null,
+        part: null,
+      },
+    ],
+  } as const;
+
+  it('says of the one what it is, of those that were seen that they were broken down, and of the others no stage', () => {
+    const kept = changeDraft(draft, {
+      type: 'keep-only',
+      cellId: 'c',
+      found: 'larva-large',
+      observations: { a: 'oa', b: 'ob', c: 'oc' },
+    });
+    expect(kept.known).toEqual({
+      a: { observationId: 'oa', found: 'sealed', takenDown: true },
+      b: { observationId: 'ob', found: 'removed', takenDown: false },
+      c: { observationId: 'oc', found: 'larva-large', takenDown: false },
+    });
+    expect(kept.fresh.map(({ takenDown }) => takenDown)).toEqual([true, false]);
+    expect(liveCellsOf(kept)).toMatchObject({ left: 1 });
+  });
+});

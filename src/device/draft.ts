@@ -99,6 +99,14 @@ export type Change =
   | { readonly type: 'drop-cell'; readonly stage: CellStage }
   | { readonly type: 'take-down'; readonly stage: CellStage; readonly count: number }
   | { readonly type: 'take-all-down' }
+  | {
+      readonly type: 'keep-only';
+      /** The one that is kept, and what it is seen to be. */
+      readonly cellId: string;
+      readonly found: CellStage;
+      /** It and all others that were there, each with the identifier of what is said of it. */
+      readonly observations: Readonly<Record<string, string>>;
+    }
   | { readonly type: 'give'; readonly cellId: string; readonly gift: CellGift | null }
   | {
       readonly type: 'known';
@@ -160,6 +168,19 @@ export function changeDraft(draft: Draft, change: Change): Draft {
       });
       const fresh = draft.fresh.map((cell) => (isLive(cell.stage) ? { ...cell, takenDown: true } : cell));
       return { ...draft, known: Object.fromEntries(known), fresh };
+    }
+    case 'keep-only': {
+      const { cellId: kept, found: seen, observations } = change;
+      const known = Object.entries(observations).map(([cellId, observationId]) => {
+        const found = draft.known[cellId]?.found ?? null;
+        if (cellId === kept) return [cellId, { observationId, found: seen, takenDown: false }] as const;
+        const isSeen = found !== null && found !== 'not-found' && isLive(found);
+        // Of one whose stage was not said it is said that it was broken down, and no more.
+        const answer = isSeen ? { found, takenDown: true } : { found: found ?? ('removed' as const), takenDown: false };
+        return [cellId, { observationId, ...answer }] as const;
+      });
+      const fresh = draft.fresh.map((cell) => (isLive(cell.stage) ? { ...cell, takenDown: true } : cell));
+      return { ...draft, known: { ...draft.known, ...Object.fromEntries(known) }, fresh };
     }
     case 'give': {
       const { [change.cellId]: _, ...others } = draft.gives;

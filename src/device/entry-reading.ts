@@ -20,6 +20,7 @@ import { type VerdictView, verdictView } from '../views/verdict-view';
 import { CHECK_NAMES } from '../words/check-names';
 import { rangeWords, weekdayWords } from '../words/days';
 import { inWords } from '../words/in-words';
+import { type VisitLine, visitLine } from '../words/visit-line';
 import { dayOfDraft } from './day-of-draft';
 import { type Draft, entryOf, factsBefore, searchedOf } from './draft';
 
@@ -47,6 +48,8 @@ export interface EntryReading {
   readonly isForced: boolean;
   /** What the visit is for. */
   readonly due: readonly DueView[];
+  /** The last inspections before it, the latest first. */
+  readonly visits: readonly VisitLine[];
   readonly leaveShut: readonly LeaveShut[];
   readonly known: readonly KnownCell[];
   /** A Demaree: cells hang below or above. */
@@ -82,6 +85,7 @@ export function readEntry({ facts, settings, draft, today, isCorrection }: Entry
   return {
     shut: shutOn(before.schedule.leaveShut, on),
     due: onDay.due.map((one) => dueView(one, on)),
+    visits: lastVisits(before),
     leaveShut: before.schedule.leaveShut,
     isForced: onDay.due.some(({ check }) => check.forced !== null),
     known: knownCells(before.cells, facts, draft, on),
@@ -98,6 +102,13 @@ export function readEntry({ facts, settings, draft, today, isCorrection }: Entry
     moves: isCorrection ? correctionMoves(facts, factsWith(facts, entry), settings, today) : [],
   };
 }
+
+const VISITS_TOLD = 3;
+const lastVisits = ({ inspections }: ColonyState): readonly VisitLine[] =>
+  inspections
+    .slice(-VISITS_TOLD)
+    .reverse()
+    .map(({ inspection }) => visitLine(inspection));
 
 /** What taking all cells down buys, where the bees were left on unless something else was said. */
 function priceOf({ inspections, parts }: ColonyState, searched: Searched | null, on: Day): EntryReading['price'] {

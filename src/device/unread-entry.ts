@@ -16,6 +16,7 @@ export function unreadEntry({ facts, draft, today }: EntryQuestion): EntryReadin
   return {
     shut: null,
     due: [],
+    visits: [],
     leaveShut: [],
     isForced: false,
     known: facts.cells.filter(({ id }) => id in draft.known || !gone.has(id)).map((cell) => ({ cell, last: null })),

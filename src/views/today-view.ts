@@ -111,7 +111,12 @@ export function todayView(yard: AllApiaries, today: Day): TodayView {
  * @param isLater whether a colony is on a round after those days
  */
 export function todayBands(all: AllApiaries, today: Day, isLater: (colonyId: string) => boolean): readonly TodayBand[] {
-  const { due, shut, later } = placeAll(all, today);
+  const placed = placeAll(all, today);
+  // What is done in passing each day stands with what else the day asks.
+  const isVisit = ({ onDay }: Placed) => onDay.due.some(({ check }) => !isDaily(check.code));
+  const due = placed.due.filter(isVisit);
+  const later = [...placed.later, ...placed.due.filter((one) => !isVisit(one))];
+  const { shut } = placed;
   const isPlanned = ({ row }: Placed) => isLater(row.colonyId);
   return [
     ...band(

@@ -38,6 +38,11 @@ export function findingWords(found: CellFinding): string {
   return found === 'not-found' ? 'gone' : STAGE_WORDS[found].name;
 }
 
+const BRIEF: { readonly [S in CellStage]?: string } = { 'larva-large': 'charged', 'queen-moving': 'queen moving' };
+
+/** A stage on a button: as much of its name as there is room for. */
+export const briefStage = (stage: CellStage): string => BRIEF[stage] ?? STAGE_WORDS[stage].name;
+
 /** How a cell is dated, and what is wrong with it. */
 export const cellWords: Words<CellSays> = {
   'nothing-laid-yet': ({ stage, on }) =>

@@ -6,29 +6,41 @@ import { dayWords } from './days';
 import type { Words } from './words';
 
 /** How a colony was searched for cells. */
-export const THOROUGHNESS_WORDS: { readonly [S in Searched]: { name: string; short: string; means: string } } = {
+export const THOROUGHNESS_WORDS: {
+  readonly [S in Searched]: {
+    readonly name: string;
+    readonly tap: string;
+    readonly short: string;
+    readonly means: string;
+  };
+} = {
   cleared: {
     name: 'every brood frame, bees shaken or brushed off',
+    tap: 'bees shaken or brushed off',
     short: 'bees off the frames',
     means: 'every cell there was has been seen',
   },
   'bees-on': {
     name: 'every brood frame, bees left on',
+    tap: 'bees left on',
     short: 'bees left on',
     means: 'an egg in a cup may have been missed',
   },
   'tip-up': {
     name: 'boxes tipped up, or a few frames',
+    tap: 'tipped up, or a few frames',
     short: 'only tipped up',
     means: 'says nothing about cells further in',
   },
   'not-searched': {
     name: 'not at all',
+    tap: 'not at all',
     short: 'cells not looked for',
     means: 'cells were not the question; the date of before stands',
   },
   'not-said': {
     name: 'not known',
+    tap: 'not known',
     short: 'not known how cells were looked for',
     means: 'as in older notes; the date of before stands',
   },

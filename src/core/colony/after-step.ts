@@ -75,7 +75,7 @@ const AFTER: {
     );
     const before = known.frames;
     const above = aboveExcluder(survey, before);
-    const isCutOff = above !== null && above.isNew && above.hasBrood && above.from.id === survey.id;
+    const isCutOff = above?.isNew === true && above.hasBrood && above.from.id === survey.id;
     const lookedOn = survey.source === 'survey' ? survey.on : (before?.lookedOn ?? survey.on);
     return {
       ...known,

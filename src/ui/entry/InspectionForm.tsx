@@ -34,6 +34,7 @@ import { DueHere } from './DueHere';
 import { draftIssues } from './draft-issues';
 import { IssueList } from './IssueList';
 import { KnownCells } from './KnownCells';
+import { LastVisits } from './LastVisits';
 import { LOOKED_OPTIONS } from './looked-options';
 import { NewCells } from './NewCells';
 import { NoteField } from './NoteField';
@@ -227,6 +228,7 @@ export function InspectionForm(props: Props) {
             minute={now}
             isOnlyTold={isAside}
           />
+          <LastVisits visits={reading.visits} />
           <KnownCells cells={known} draft={draft} on={on} change={change} />
           <NewCells
             draft={draft}
@@ -247,12 +249,14 @@ export function InspectionForm(props: Props) {
           )}
           <Choice<Looked>
             legend="Eggs?"
+            inline
             options={LOOKED_OPTIONS}
             value={draft.eggs}
             onChange={(eggs) => set({ eggs })}
           />
           <Choice<Looked>
             legend="Queen?"
+            inline
             options={LOOKED_OPTIONS}
             value={draft.queen}
             onChange={(queen) => set({ queen })}
@@ -264,6 +268,7 @@ export function InspectionForm(props: Props) {
             options={(draft.thoroughness === 'not-said' ? SEARCHED : SEARCH_ASKED).map((value) => ({
               value,
               name: THOROUGHNESS_WORDS[value].name,
+              short: THOROUGHNESS_WORDS[value].tap,
               hint: THOROUGHNESS_WORDS[value].means,
             }))}
             value={draft.thoroughness}

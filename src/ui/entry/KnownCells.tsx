@@ -1,16 +1,18 @@
 'use client';
 
+import { useState } from 'react';
 import { v7 as newId } from 'uuid';
 import type { Day } from '../../core/calendar/day';
 import { expectedStages } from '../../core/cells/expected';
-import { CELL_STAGES, type CellStage } from '../../core/cells/stage';
+import { CELL_STAGES, type CellStage, isLive } from '../../core/cells/stage';
 import type { CellFinding } from '../../core/colony/facts';
 import type { Change, Draft, KnownAnswer } from '../../device/draft';
 import type { KnownCell } from '../../device/entry-reading';
-import { findingWords } from '../../words/cells';
+import { briefStage, findingWords } from '../../words/cells';
 import { dayWords } from '../../words/days';
 import { whereWords } from '../../words/where';
 import { CellGlyph } from '../cells/CellGlyph';
+import { BUTTON } from '../controls/styles';
 
 interface Props {
   readonly cells: readonly KnownCell[];
@@ -21,19 +23,48 @@ interface Props {
 
 /** The cells from last time: one tap says what each has become. What is not tapped was not looked at. */
 export function KnownCells({ cells, draft, on, change }: Props) {
+  const [isKeeping, setKeeping] = useState(false);
   if (cells.length === 0) return null;
   const open = cells.filter(({ cell }) => (draft.known[cell.id]?.found ?? null) === null).length;
+  const alive = cells.filter(({ cell, last }) => {
+    const found = draft.known[cell.id]?.found ?? null;
+    return found === null ? last?.planBy.status === 'live' : found !== 'not-found' && isLive(found);
+  });
+  const keep = (cellId: string, found: CellStage) => {
+    const observations = Object.fromEntries(
+      alive.map(({ cell }) => [cell.id, draft.known[cell.id]?.observationId ?? newId()]),
+    );
+    change({ type: 'keep-only', cellId, found, observations });
+    setKeeping(false);
+  };
   return (
-    <section className="mt-5" aria-label="Cells from last time">
+    <section className="mt-4" aria-label="Cells from last time">
       <h2 className="flex items-baseline justify-between text-lg">
         Cells from last time
         <span className="text-muted text-sm font-normal">
           {open === 0 ? 'all looked at' : `${open} still to check`}
         </span>
       </h2>
+      {alive.length > 1 && (
+        <button
+          type="button"
+          aria-expanded={isKeeping}
+          className={`${BUTTON.quiet} min-h-11`}
+          onClick={() => setKeeping(!isKeeping)}
+        >
+          {isKeeping ? 'Which one is kept, and what is it now?' : `keep one, break down the other ${alive.length - 1}`}
+        </button>
+      )}
       <ul>
         {cells.map((known) => (
-          <KnownRow key={known.cell.id} known={known} answer={draft.known[known.cell.id]} on={on} change={change} />
+          <KnownRow
+            key={known.cell.id}
+            known={known}
+            answer={draft.known[known.cell.id]}
+            on={on}
+            change={change}
+            onKeep={isKeeping && alive.includes(known) ? (found) => keep(known.cell.id, found) : null}
+          />
         ))}
       </ul>
     </section>
@@ -52,11 +83,14 @@ function KnownRow({
   answer,
   on,
   change,
+  onKeep,
 }: {
   known: KnownCell;
   answer: KnownAnswer | undefined;
   on: Day;
   change: Props['change'];
+  /** It may be the one that is kept; null: that is not asked. */
+  onKeep: ((found: CellStage) => void) | null;
 }) {
   const { cell, last } = known;
   const found = answer?.found ?? null;
@@ -72,59 +106,84 @@ function KnownRow({
     else set(found === null || found === 'not-found' ? 'removed' : found, found !== null && found !== 'not-found');
   };
   const others = [...CELL_STAGES.filter((stage) => stage !== 'removed'), 'not-found' as const].filter(
-    (stage) => !likely.includes(stage as CellStage),
+    (stage) => !likely.slice(0, TAPS).includes(stage as CellStage),
   );
-  const otherFound = found !== null && found !== 'removed' && !likely.includes(found as CellStage) ? found : '';
+  const otherFound =
+    found !== null && found !== 'removed' && !likely.slice(0, TAPS).includes(found as CellStage) ? found : '';
   return (
-    <li className="border-b border-line py-2" data-known={cell.label}>
-      <div className="flex items-center gap-3">
-        <CellGlyph found={found ?? last?.lastStage ?? 'sealed'} size={30} />
-        <p className="min-w-0 flex-1 leading-tight">
-          <b className="font-display text-lg">{cell.label}</b>{' '}
-          {last ? `on ${dayWords(last.lastSeen)}: ${findingWords(last.lastStage)}` : 'first seen at this inspection'}
-          <span className="text-muted block text-sm">{whereWords(cell)}</span>
-        </p>
-        {found !== null && (
-          <p className="text-right text-sm font-bold">
-            {found === 'removed' ? 'broken down' : findingWords(found)}
-            {isDown && found !== 'removed' ? ', broken down' : ''}
-          </p>
-        )}
-      </div>
-      <fieldset className="mt-1.5 flex flex-wrap gap-2" aria-label={`Cell ${cell.label} is now`}>
-        {likely.map((stage) => (
-          <Chip key={stage} isOn={found === stage} onPress={() => setStage(stage)}>
-            {findingWords(stage)}
-          </Chip>
-        ))}
-        <Chip isOn={isDown} onPress={setDown}>
-          broken down
-        </Chip>
-        <select
-          aria-label={`Cell ${cell.label}, something else`}
-          className="min-h-12 w-13 border-2 border-ink bg-paper px-1.5 text-center font-bold wide:w-auto"
-          value={otherFound}
-          onChange={(event) => event.target.value !== '' && setStage(event.target.value as CellFinding)}
-        >
-          <option value="">…</option>
-          {others.map((stage) => (
-            <option key={stage} value={stage}>
-              {findingWords(stage)}
-            </option>
+    <li className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-line py-1.5" data-known={cell.label}>
+      <CellGlyph found={found ?? last?.lastStage ?? 'sealed'} size={26} />
+      <p className="min-w-36 flex-1 leading-tight">
+        <b className="font-display text-lg">{cell.label}</b> {saysOf(found, isDown, likely[0])}
+        <span className="text-muted block text-sm">
+          {[last ? `${dayWords(last.lastSeen)}: ${findingWords(last.lastStage)}` : 'first seen now', whereWords(cell)]
+            .filter(Boolean)
+            .join(', ')}
+        </span>
+      </p>
+      {onKeep ? (
+        <fieldset className="flex gap-1.5" aria-label={`Keep cell ${cell.label}, which is`}>
+          {likely.slice(0, TAPS).map((stage) => (
+            <Chip key={stage} isOn={false} onPress={() => onKeep(stage)} name={`keep it: ${findingWords(stage)}`}>
+              {`keep, ${briefStage(stage)}`}
+            </Chip>
           ))}
-        </select>
-      </fieldset>
+        </fieldset>
+      ) : (
+        <fieldset className="flex gap-1.5" aria-label={`Cell ${cell.label} is now`}>
+          {likely.slice(0, TAPS).map((stage) => (
+            <Chip key={stage} isOn={found === stage} onPress={() => setStage(stage)} name={findingWords(stage)}>
+              {briefStage(stage)}
+            </Chip>
+          ))}
+          <Chip isOn={isDown} onPress={setDown} name="broken down">
+            down
+          </Chip>
+          <select
+            aria-label={`Cell ${cell.label}, something else`}
+            className="min-h-12 w-12 border-2 border-ink bg-paper px-1 text-center font-bold wide:w-auto"
+            value={otherFound}
+            onChange={(event) => event.target.value !== '' && setStage(event.target.value as CellFinding)}
+          >
+            <option value="">…</option>
+            {others.map((stage) => (
+              <option key={stage} value={stage}>
+                {findingWords(stage)}
+              </option>
+            ))}
+          </select>
+        </fieldset>
+      )}
     </li>
   );
 }
 
-function Chip({ isOn, onPress, children }: { isOn: boolean; onPress: () => void; children: string }) {
+/** What was seen; or, as a guess to be confirmed, what it must be by now. */
+function saysOf(found: CellFinding | null, isDown: boolean, likely: CellStage | undefined): string {
+  if (found === null) return likely ? `${findingWords(likely)} by now?` : '';
+  if (found === 'removed') return 'broken down';
+  return `${findingWords(found)}${isDown ? ', broken down' : ''}`;
+}
+
+/** Stages that have a tap of their own; the others stand in the list. */
+const TAPS = 2;
+
+interface ChipProps {
+  readonly isOn: boolean;
+  readonly onPress: () => void;
+  /** What is read out; what is seen is a part of it. */
+  readonly name: string;
+  readonly children: string;
+}
+
+function Chip({ isOn, onPress, name, children }: ChipProps) {
   return (
     <button
       type="button"
       aria-pressed={isOn}
+      aria-label={name}
       onClick={onPress}
-      className={`min-h-12 border-2 border-ink px-2.5 font-bold ${isOn ? 'bg-ink text-white' : 'bg-paper hover:bg-tint'}`}
+      className={`min-h-12 border-2 border-ink px-2 font-bold ${isOn ? 'bg-ink text-white' : 'bg-paper hover:bg-tint'}`}
     >
       {children}
     </button>

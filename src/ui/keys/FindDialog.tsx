@@ -3,11 +3,16 @@
 import { Command } from 'cmdk';
 import { useRouter } from 'next/navigation';
 import { Dialog } from 'radix-ui';
+import { ALL_METHOD_NAMES } from '../../core/methods/method';
+import { FIND_ACTS, METHOD_ALSO } from '../../words/find';
+import { methodTitle } from '../../words/methods/methods';
 import { useFocusBack } from '../controls/useFocusBack';
 import { useBook } from '../frame/BookContext';
 import { ALL_PLACES } from '../frame/places';
 
 const ITEM = 'cursor-pointer px-3 py-2 font-semibold data-[selected=true]:bg-ink data-[selected=true]:text-white';
+
+const LEAD = 'mr-4 min-h-11 font-semibold underline';
 
 /** Finds a colony, or something to do, by a few letters. */
 export function FindDialog({ onClose }: { onClose: () => void }) {
@@ -37,7 +42,18 @@ export function FindDialog({ onClose }: { onClose: () => void }) {
               className="w-full border-b-2 border-ink bg-paper px-3 py-3 text-lg"
             />
             <Command.List className="max-h-[60vh] overflow-y-auto py-1">
-              <Command.Empty className="text-muted px-3 py-2">Nothing of that name.</Command.Empty>
+              <Command.Empty className="px-3 py-2">
+                <span className="text-muted block">Nothing found by that word. Look in</span>
+                <button type="button" className={LEAD} onClick={go('/methods')}>
+                  the handbook of methods
+                </button>
+                <button type="button" className={LEAD} onClick={go('/cell-clock')}>
+                  the cell clock
+                </button>
+                <button type="button" className={LEAD} onClick={go('/settings')}>
+                  the settings
+                </button>
+              </Command.Empty>
               {colonies.map(({ id, name }) => (
                 <Command.Item key={id} value={name} className={ITEM} onSelect={go(`/colonies/${id}`)}>
                   {name}
@@ -76,6 +92,22 @@ export function FindDialog({ onClose }: { onClose: () => void }) {
               {ALL_PLACES.map(({ href, name }) => (
                 <Command.Item key={href} value={`Go to ${name}`} className={ITEM} onSelect={go(href)}>
                   {`Go to ${name}`}
+                </Command.Item>
+              ))}
+              {FIND_ACTS.map(({ title, href, words }) => (
+                <Command.Item key={title} value={title} keywords={[...words]} className={ITEM} onSelect={go(href)}>
+                  {title}
+                </Command.Item>
+              ))}
+              {ALL_METHOD_NAMES.map((method) => (
+                <Command.Item
+                  key={method}
+                  value={`Method: ${methodTitle(method)}`}
+                  keywords={[...(METHOD_ALSO[method] ?? [])]}
+                  className={ITEM}
+                  onSelect={go(`/methods/${method}`)}
+                >
+                  {`Method: ${methodTitle(method)}`}
                 </Command.Item>
               ))}
               <Command.Item value="Add a colony" className={ITEM} onSelect={go('/colonies/new')}>

@@ -45,7 +45,9 @@ export function AlsoToday({ also, yard, meant, foodAsked, shortages, swarmRisks,
         <InTheYard yard={yard} minute={minute} />
         {daily.map(({ colony, task }) => (
           <div key={`${colony.id} ${task.key}`} className="mt-2 text-sm">
-            <b>{colony.name}</b> {task.words}
+            <p>
+              <b>{colony.name}</b> {task.words}
+            </p>
             <DailyTick task={task} colony={colony} minute={minute} />
           </div>
         ))}

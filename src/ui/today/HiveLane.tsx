@@ -41,7 +41,7 @@ export function HiveLane({ row, axis, onRound }: Props) {
             {reason && <span className="text-muted block">{reason}</span>}
           </summary>
           <p className="font-semibold">{reading}</p>
-          {onRound ? <Tasks tasks={onRound.tasks} /> : <p className={`font-bold ${TONE_TEXT[tone]}`}>{due}</p>}
+          {onRound ? <Tasks tasks={onRound.tasks} /> : tone === 'now' && <p>{due}</p>}
           {isUnseen && (
             <p>
               <Link prefetch={false} href={`/colonies/${colonyId}/begun`}>
@@ -67,10 +67,11 @@ export function HiveLane({ row, axis, onRound }: Props) {
   );
 }
 
+/** Of one thing alone the line above has said what it is. */
 function Tasks({ tasks }: { readonly tasks: WeekRow['tasks'] }) {
   return tasks.map(({ key, words, why, tone, note }) => (
     <Fragment key={key}>
-      <p className={`font-bold ${TONE_TEXT[tone]}`}>{words}</p>
+      {tasks.length > 1 && <p className={`font-bold ${TONE_TEXT[tone]}`}>{words}</p>}
       {note && <p className="text-propolis font-semibold">{note}</p>}
       {why && <p className="text-muted">{why}</p>}
     </Fragment>

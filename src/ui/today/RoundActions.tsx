@@ -32,7 +32,7 @@ export function RoundActions({ round: { on, apiaryId, isToday, title }, wishes, 
       <Link
         prefetch={false}
         href={isToday ? `/hive?apiary=${apiaryId}` : `/rounds/${apiaryId}?day=${on}`}
-        className="inline-flex min-h-8 items-center text-white"
+        className="inline-flex min-h-8 items-center"
         aria-label={`${isToday ? 'Go' : 'Round sheet'}: ${title}`}
       >
         {isToday ? 'go' : 'sheet'}
@@ -40,7 +40,7 @@ export function RoundActions({ round: { on, apiaryId, isToday, title }, wishes, 
       <Link
         prefetch={false}
         href={`/apiaries/kit/packing/${on}/${apiaryId}`}
-        className="inline-flex min-h-8 items-center text-white"
+        className="inline-flex min-h-8 items-center"
         aria-label={`Packing list: ${title}`}
       >
         to pack

@@ -55,6 +55,7 @@ export function WeekPage(props: Props) {
       <Unreckoned colonies={unreckoned} />
       {next && (
         <section aria-label={next.title}>
+          <h2 className="sr-only">{weekPhrases.itsHives}</h2>
           <RoundRows round={next} axis={axis} />
         </section>
       )}

@@ -39,6 +39,7 @@ export const weekPhrases = {
   cannotBeMet: 'Cannot be met in time',
   unmet: (many: number) => `${many} cannot be met in time`,
   begin: (apiary: string) => `Begin at ${apiary}`,
+  itsHives: 'Its hives',
   thisRound: 'This round',
   leastBad: (on: Day, apiary: string) => `Least bad: ${weekdayWords(on)}, with the round to ${apiary}.`,
   noLeastBad: 'No day of these two weeks would do.',
