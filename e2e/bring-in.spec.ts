@@ -33,12 +33,12 @@ test('a messy spreadsheet comes in, with one column wrong, is put right and undo
   await expect(page.getByLabel('Date is', { exact: true })).toHaveValue('at');
   await expect(page.getByLabel('FOB is')).toHaveValue('broodFrames');
   // Which comes first, the 13th decides; what "2 charged" is nobody can say.
-  await expect(page.getByText('1 of its 2 words: what do they stand for?')).toBeVisible();
+  await expect(page.getByText('1 of its 2 words: what do they stand for?')).toHaveCount(2);
   await expect(rows(page).getByText('It is not said yet what “2 charged” stands for.')).toBeVisible();
   await page.getByLabel('“2 charged” stands for').selectOption({ label: 'charged (large larva)' });
   // Whether a question mark is none or nobody looked is the keeper’s to say.
   await expect(rows(page).getByText('It is not said yet what “?” stands for.')).toBeVisible();
-  await page.getByLabel('“?” stands for').selectOption({ label: 'not looked for' });
+  await page.getByLabel('“?” stands for').selectOption({ label: 'did not look' });
 
   // A column wrong: the weather as frames of brood.
   await page.getByLabel('Weather is').selectOption({ label: 'frames with brood' });

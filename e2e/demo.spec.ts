@@ -27,8 +27,8 @@ test('Today has the week’s rounds, each hive with how it stands, and what to l
   await expect(first.getByText('Artificial swarm with a nuc. Was due yesterday.')).toBeInViewport();
   await openTheWeek(page);
   for (const [colony, reading] of Object.entries(READINGS)) {
-    const row = page.getByRole('listitem').filter({ has: page.getByRole('link', { name: colony, exact: true }) });
-    await expect(row.first().locator('details')).toContainText(reading);
+    const row = page.locator('.hive-lane').filter({ has: page.getByRole('link', { name: colony, exact: true }) });
+    await expect(row.first()).toContainText(reading);
   }
   // What is late and grave is not put off.
   const garden = page.getByRole('region', { name: /^Today .*Walled garden/ }).getByRole('heading', { level: 3 });
@@ -40,7 +40,7 @@ test('stepping the clock changes Today, because nothing reckoned is stored', asy
   await page.goto('/');
   await expect(page.getByTestId('demo-day')).toHaveText('Sun 16 May 2027');
   await openTheWeek(page);
-  const campion = page.getByRole('listitem').filter({ has: page.getByRole('link', { name: 'Campion', exact: true }) });
+  const campion = page.locator('.hive-lane').filter({ has: page.getByRole('link', { name: 'Campion', exact: true }) });
   await expect(campion).toContainText('not before Fri 21 May');
   await page.getByRole('button', { name: 'One day on' }).click();
   await expect(page.getByTestId('demo-day')).toHaveText('Mon 17 May 2027');
@@ -49,7 +49,7 @@ test('stepping the clock changes Today, because nothing reckoned is stored', asy
   await expect(campion.first()).toContainText('Look for eggs');
   await onDay(page, '2027-05-14');
   await openTheWeek(page);
-  const vetch = page.getByRole('listitem').filter({ has: page.getByRole('link', { name: 'Vetch', exact: true }) });
+  const vetch = page.locator('.hive-lane').filter({ has: page.getByRole('link', { name: 'Vetch', exact: true }) });
   await expect(vetch).toContainText('On 2 May: settled. Not inspected since');
 });
 

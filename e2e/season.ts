@@ -119,7 +119,7 @@ export async function strip(page: Page, name: string): Promise<string> {
 
 /** Waits for the week on Today, and opens every line that it has folded away. */
 export async function openTheWeek(page: Page) {
-  await expect(page.getByText('Change the plan')).toBeVisible();
+  await expect(page.getByRole('main').getByText('Change the plan').first()).toBeVisible();
   await unfold(page);
 }
 

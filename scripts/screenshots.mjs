@@ -89,7 +89,7 @@ const map = (apiary) => async (page) => {
 const at = (path) => (page) => page.goto(path);
 const week = async (page) => {
   await page.goto('/');
-  await page.getByRole('heading', { level: 1, name: /rounds? this week$/ }).waitFor();
+  await page.getByText('Change the plan').waitFor();
 };
 const minutesHere = async (page) => {
   await round('Old quarry')(page);
