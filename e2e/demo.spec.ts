@@ -93,6 +93,19 @@ test('an inspection can be entered at phone size with one thumb: big targets, no
   await expect(verdict).toContainText('About to swarm');
   await page.getByRole('button', { name: 'Undo' }).filter({ visible: true }).click();
   await expect(verdict).toContainText('Getting ready to swarm');
+  // One is kept and all others are broken down in two taps, taken back in one.
+  await page.getByRole('button', { name: 'keep one, break down the other 3' }).click();
+  await page
+    .getByRole('group', { name: 'Keep cell b, which is' })
+    .getByRole('button', { name: 'keep it: sealed' })
+    .click();
+  await expect(verdict).toContainText('About to swarm');
+  for (const down of ['a', 'c', 'd'])
+    await expect(
+      page.getByRole('group', { name: `Cell ${down} is now` }).getByRole('button', { name: 'broken down' }),
+    ).toHaveAttribute('aria-pressed', 'true');
+  await page.getByRole('button', { name: 'Undo' }).filter({ visible: true }).click();
+  await expect(verdict).toContainText('Getting ready to swarm');
   // A cell whose date hangs on how it was searched for, which is not said.
   await addCells(page, 'egg');
   await page.getByRole('textbox', { name: 'Note' }).scrollIntoViewIfNeeded();

@@ -33,7 +33,7 @@ test('a new user: from the first run over two inspections and a correction to a 
     await expect(page.getByRole('region', { name: 'Because' })).toContainText('2 × charged (large larva)');
     await expect(page.locator('[data-cell=a]')).toContainText('laid 1 to 5 May');
     await page.goto('/');
-    await expect(page.getByRole('region', { name: /Orchard · 1 hive/ })).toContainText('Walk-away split today');
+    await expect(page.getByRole('region', { name: /Orchard · 1 hive/ })).toContainText('Walk-away split. Today.');
   });
 
   await test.step('enters the next inspection on the same cells: one tap says what each has become', async () => {

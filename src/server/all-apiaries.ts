@@ -1,5 +1,5 @@
 import 'server-only';
-import { asc } from 'drizzle-orm';
+import { byName } from '../core/by-name';
 import type { Day } from '../core/calendar/day';
 import { namedByChoice } from '../core/choices/order-of-day';
 import { keptKind } from '../db/kept';
@@ -24,9 +24,9 @@ export function loadApiaries(opened: Book, today: Day): AllApiaries {
 function reckon(opened: Book, today: Day): AllApiaries {
   const { db } = opened;
   const settings = loadSettings(db);
-  const apiaryRows = db.select().from(apiaries).orderBy(asc(apiaries.name)).all();
+  const apiaryRows = db.select().from(apiaries).all().sort(byName);
   const facts = allFacts(opened, today);
-  const rows = db.select().from(colonies).orderBy(asc(colonies.name)).all();
+  const rows = db.select().from(colonies).all().sort(byName);
   const unreckoned: UnreckonedColony[] = [];
   const standing = apiaryRows.flatMap((apiary) =>
     rows

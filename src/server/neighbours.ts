@@ -1,5 +1,6 @@
 import 'server-only';
-import { and, asc, eq, isNull } from 'drizzle-orm';
+import { and, eq, isNull } from 'drizzle-orm';
+import { byName } from '../core/by-name';
 import type { Db } from '../db/open';
 import { type ColonyRow, standingColony } from '../db/repositories/standing-colony';
 import { colonies } from '../db/schema/tables';
@@ -20,16 +21,16 @@ export function neighboursOf(
     .select({ ...named, endedOn: colonies.endedOn })
     .from(colonies)
     .where(and(eq(colonies.apiaryId, apiaryId), isNull(colonies.deletedAt)))
-    .orderBy(asc(colonies.name))
     .all()
+    .sort(byName)
     .filter((colony) => colony.endedOn === null || colony.id === id);
   const place = beside.findIndex((colony) => colony.id === id);
   const children = db
     .select(named)
     .from(colonies)
     .where(and(eq(colonies.parentColonyId, id), isNull(colonies.deletedAt)))
-    .orderBy(asc(colonies.name))
-    .all();
+    .all()
+    .sort(byName);
   const parent = parentColonyId === null ? null : nameOf(standingColony(db, parentColonyId));
   return { previous: beside[place - 1] ?? null, next: beside[place + 1] ?? null, parent, children };
 }

@@ -1,5 +1,5 @@
 import 'server-only';
-import { asc } from 'drizzle-orm';
+import { byName } from '../core/by-name';
 import { type Day, formatDay } from '../core/calendar/day';
 import type { Now } from '../core/calendar/now';
 import type { ColonyFacts } from '../core/colony/facts';
@@ -53,8 +53,8 @@ export function makePack(opened: Book, { today, minute }: Now, plan: PackedPlan 
   const packed = db
     .select()
     .from(colonies)
-    .orderBy(asc(colonies.name))
     .all()
+    .sort(byName)
     .flatMap((colony): PackedColony[] => {
       const own = facts.get(colony.id);
       const isStanding = own && knownSince(own) <= today && (own.endedOn === null || own.endedOn > today);
@@ -67,7 +67,7 @@ export function makePack(opened: Book, { today, minute }: Now, plan: PackedPlan 
   const programmes = loadSharedFacts(db).programmes.filter(
     ({ colonyId, endedOn }) => endedOn === null && ids.has(colonyId),
   );
-  const apiaryRows = db.select().from(apiaries).orderBy(asc(apiaries.name)).all();
+  const apiaryRows = db.select().from(apiaries).all().sort(byName);
   return {
     version: bookVersion(opened, today),
     writes: writesOf(opened),

@@ -1,5 +1,6 @@
 import 'server-only';
-import { asc, isNull } from 'drizzle-orm';
+import { isNull } from 'drizzle-orm';
+import { byName } from '../../core/by-name';
 import { type Day, day } from '../../core/calendar/day';
 import type { DayRange } from '../../core/calendar/window';
 import { knownSince } from '../../core/colony/known-since';
@@ -28,7 +29,7 @@ export function knownThen(opened: Book, span: DayRange, today: Day, apiaryId: st
       .all()
       .map((apiary) => [apiary.id, apiary]),
   );
-  const rows = db.select().from(colonies).where(isNull(colonies.deletedAt)).orderBy(asc(colonies.name)).all();
+  const rows = db.select().from(colonies).where(isNull(colonies.deletedAt)).all().sort(byName);
   return {
     on,
     facts,

@@ -151,10 +151,10 @@ function HiveRow({ hive, place, standing }: { hive: RoundHive; place: number; st
         to={hivePlace.entry(colonyId)}
         className="flex min-h-16 gap-3 border-2 border-ink bg-paper px-3 py-2 no-underline hover:bg-tint"
       >
-        <b className="font-display text-2xl leading-none">{place}</b>
+        <span className="text-muted w-5 text-right text-sm leading-7">{place}</span>
         <span className="min-w-0 flex-1">
           <span className="flex flex-wrap items-baseline gap-x-2">
-            <b className="font-display text-lg leading-tight">{name}</b>
+            <b className="font-display text-2xl leading-7">{name}</b>
             <span className="text-muted text-sm">{stand}</span>
             {standing && <b className="ml-auto border border-ink px-1.5 text-sm">{standing}</b>}
           </span>
