@@ -29,6 +29,7 @@ const measured = () => {
   const words = (text: string) => text.split(/\s+/).filter((word) => /[\p{L}\p{N}]/u.test(word)).length;
   const acts = [...main.querySelectorAll('.hive-lane summary, h1')];
   return {
+    // biome-ignore lint/performance/useDomNodeTextContent: what is folded away is not to be counted
     words: words(main.innerText),
     presses: [...main.querySelectorAll('a, button, summary, input, select, textarea')].filter(isSeen).length,
     height: main.scrollHeight,

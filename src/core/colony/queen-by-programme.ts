@@ -89,6 +89,7 @@ const asPartOf = (before: QueenState): QueenState => ({
   lastProof: null,
   lastEggsSeen: null,
   arrivedOn: null,
+  laysSince: null,
   doubt: null,
 });
 

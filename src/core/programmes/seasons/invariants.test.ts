@@ -16,8 +16,10 @@ import { COLONIES, dayIn, reordered, type Season, START, season, statesOf } from
 const RUNS = tries(300);
 const PATIENCE_MS = 600_000;
 
-const holds = (seed: number, check: (made: Season, today: Day) => void) =>
-  fc.assert(fc.property(season, dayIn(5), check), { numRuns: RUNS, seed });
+const holds = (seed: number, check: (made: Season, today: Day) => void, runs = RUNS) =>
+  fc.assert(fc.property(season, dayIn(5), check), { numRuns: runs, seed });
+/** What seldom comes about is looked for in more seasons. */
+const MANY_RUNS = tries(4_000);
 
 const derived = (states: readonly ColonyState[]) =>
   states.map(({ schedule, followUps, queen }) => ({ schedule, followUps, queen }));
@@ -51,6 +53,51 @@ describe('whatever happened, and in whatever order it was entered', { timeout: P
         if (!isShut && !hasSoon) throw new Error(`first date too far off: ${told(state)}`);
       }
     });
+  });
+
+  it('says that she or her eggs were seen only on days on which somebody saw them in that colony', () => {
+    let told = 0;
+    holds(
+      20270615,
+      (made, today) => {
+        for (const [i, { queen }] of statesOf(made, today).entries()) {
+          const id = COLONIES[i] as (typeof COLONIES)[number];
+          const looks = made.own[id].inspections ?? [];
+          const answered = made.shared.answers.filter(({ colonyId }) => colonyId === id).map(({ on }) => on);
+          const eggsOn = new Set([...answered, ...looks.filter(({ eggs }) => eggs === 'seen').map(({ on }) => on)]);
+          const sheOn = new Set([...answered, ...looks.filter((look) => look.queen === 'seen').map(({ on }) => on)]);
+          const { lastProof, lastEggsSeen, laysSince } = queen;
+          if (lastProof) expect((lastProof.by === 'eggs' ? eggsOn : sheOn).has(lastProof.on)).toBe(true);
+          if (lastEggsSeen !== null) expect(eggsOn.has(lastEggsSeen)).toBe(true);
+          if (laysSince) expect(eggsOn.has(laysSince.on)).toBe(true);
+          if (lastProof) told += 1;
+        }
+      },
+      MANY_RUNS,
+    );
+    expect(told).toBeGreaterThan(20);
+  });
+
+  it('asks of no part of a colony that had no queen which half it is', () => {
+    let carried = 0;
+    holds(
+      20270616,
+      (made, today) => {
+        for (const { parts, schedule, queen } of statesOf(made, today)) {
+          const last = parts.findLast(({ programme }) => programme.id === queen.programme?.id);
+          if (!last?.carriesOn) continue;
+          carried += 1;
+          expect(queen.eitherHalfSince).toBeNull();
+          expect(
+            schedule.checks.filter(
+              ({ code, programme }) => code === 'which-half' && programme?.id === last.programme.id,
+            ),
+          ).toEqual([]);
+        }
+      },
+      MANY_RUNS,
+    );
+    expect(carried).toBeGreaterThan(0);
   });
 
   it('weather puts a test frame off and moves nothing else', () => {
