@@ -38,7 +38,7 @@ export function DayRuler({ axis, apiaryId, colonyId }: Props) {
   return (
     <ol
       ref={list}
-      className="grid h-full min-h-14 list-none"
+      className="grid h-full min-h-14 list-none wide:min-h-19"
       style={{ gridTemplateColumns: `repeat(${axis.days}, minmax(0, 1fr))` }}
       aria-label="Days"
     >
