@@ -23,7 +23,7 @@ interface Fields {
   readonly on: string;
 }
 
-/** The first run: four questions, or a season file from before. */
+/** The first run: four questions, or a spreadsheet or season file from before. */
 export function StartForm({ today }: { today: Day }) {
   const [ids] = useState(() => ({ apiaryId: newId(), colonyId: newId() }));
   const { values, register, set, issues, tries, isSaving, submit } = useEntryForm<Fields>({
@@ -75,6 +75,9 @@ export function StartForm({ today }: { today: Day }) {
         <button type="submit" className={BUTTON.act} disabled={isSaving}>
           Begin
         </button>
+        <Link prefetch={false} href="/data/bring-in" className={BUTTON.quiet}>
+          Bring in a spreadsheet
+        </Link>
         <Link prefetch={false} href="/data" className={BUTTON.quiet}>
           Bring in a season file
         </Link>
