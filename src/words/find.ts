@@ -33,7 +33,7 @@ export const FIND_ACTS: readonly ActFound[] = [
     href: '/methods',
     words: ['split', 'divide', 'increase', 'artificial swarm'],
   },
-  { title: 'Which queen is how old', href: '/colonies/queens', words: ['mark', 'requeen', 'age', 'breed'] },
+  { title: 'Queens and their ages', href: '/colonies/queens', words: ['mark', 'requeen', 'age', 'breed'] },
   {
     title: 'Boxes, frames and feeders you have',
     href: '/apiaries/kit',

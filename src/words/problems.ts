@@ -92,7 +92,7 @@ export const problemWords: Words<ProblemSays> = {
   'word-not-matched': ({ text }) => `It is not said yet what “${text}” stands for. Choose it above.`,
   'day-missing': 'The day is missing.',
   'stage-missing': 'It does not say how the cell was found. Give its stage.',
-  'a-row-of-sums': 'A row of sums, not a hive: left out.',
+  'a-row-of-sums': 'A row of totals, not a hive: left out.',
   'hive-missing': 'It does not say which hive.',
   'hive-not-known': ({ name }) => `${name} is not in your book. Say above which hive it is, or that it is to be added.`,
   'hive-of-several': ({ name }) => `Several hives are called ${name}. Give the apiary in a column of its own.`,

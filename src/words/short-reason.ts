@@ -42,7 +42,7 @@ const SHORT: Words<Omit<ColonySays, 'doubt' | 'doubt-next'>> = {
   'replacing-her': 'Replacing their queen',
   'cells-broken-down': 'Cells broken down, no cure',
   read: ({ reading }) => READ[reading],
-  'late-to-lay': 'Queen there, late to lay',
+  'late-to-lay': 'Queen present, late to lay',
   'no-eggs-by': ({ on }) => `No eggs by ${dayWords(on)}`,
   'caged-queen-given': ({ on }) => `Caged queen given ${dayWords(on)}`,
   'without-queen': ({ since }) => `Queenless since ${dayWords(since)}`,

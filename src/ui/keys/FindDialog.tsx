@@ -43,7 +43,7 @@ export function FindDialog({ onClose }: { onClose: () => void }) {
             />
             <Command.List className="max-h-[60vh] overflow-y-auto py-1">
               <Command.Empty className="px-3 py-2">
-                <span className="text-muted block">Nothing found by that word. Look in</span>
+                <span className="text-muted block">Nothing found. Try</span>
                 <button type="button" className={LEAD} onClick={go('/methods')}>
                   the handbook of methods
                 </button>

@@ -14,6 +14,6 @@ export const alsoPhrases = {
   daily: (name: string, code: CheckCode) => (code === 'turn-hive' ? `turn ${name}` : `move ${name}’s boxes`),
   wayMarks: (places: number) => (places === 1 ? 'a way-mark' : 'way-marks'),
   food: (names: readonly string[]) => (names.length <= NAMED ? `food for ${names.join(' and ')}` : 'food'),
-  meant: (things: number) => (things === 1 ? 'one thing of the plan' : `${things} things of the plan`),
+  meant: (things: number) => `${things} from the season plan`,
   count: (things: number) => `${things} ${things === 1 ? 'thing' : 'things'}`,
 };
