@@ -40,7 +40,7 @@ test('a new user: from the first run over two inspections and a correction to a 
     await onDay(page, '2027-05-13');
     await expect(
       page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Clover' }) }),
-    ).toContainText(/Late: artificial swarm with a nuc/);
+    ).toContainText('Artificial swarm with a nuc. Late since Tue.');
     await page.getByRole('link', { name: 'Enter an inspection of Clover' }).click();
     await page.getByRole('group', { name: 'Cell a is now' }).getByRole('button', { name: 'sealed' }).click();
     await page

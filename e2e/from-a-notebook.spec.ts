@@ -1,7 +1,7 @@
 import { openTheWeek } from './season';
 import { expect, onDay, test } from './test';
 
-/** A sheet as people keep it: a dash, a question mark, a row of sums, and "none" a week after charged cells. */
+/** A sheet as people keep it: a dash, a question mark, a row of totals, and "none" a week after charged cells. */
 const NOTEBOOK = [
   'Hive,Date,Eggs,Queen cells,Frames of brood',
   '2,2027-05-08,yes,charged,6',
