@@ -132,14 +132,11 @@ test('a round is entered afterwards in the order and by the numbers of its sheet
   expect(numbered.length).toBeGreaterThan(3);
   await page.goto('/hive');
   await page.getByRole('link', { name: /Walled garden/ }).click();
-  const rows = page.locator('main li a').filter({ has: page.locator('b.text-2xl') });
+  const rows = page.locator('main li a').filter({ has: page.locator('[data-place]') });
   await expect(rows).toHaveCount(numbered.length);
   const listed = await rows.evaluateAll((links) =>
     links.map((link) =>
-      [...link.querySelectorAll('b')]
-        .slice(0, 2)
-        .map((b) => b.textContent)
-        .join(' '),
+      [link.querySelector('[data-place]'), link.querySelector('b')].map((part) => part?.textContent).join(' '),
     ),
   );
   expect(listed.map((line) => line.split(' ').slice(0, 2).join(' '))).toEqual(numbered);

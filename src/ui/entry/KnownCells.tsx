@@ -131,8 +131,14 @@ function KnownRow({
         </fieldset>
       ) : (
         <fieldset className="flex gap-1.5" aria-label={`Cell ${cell.label} is now`}>
-          {likely.slice(0, TAPS).map((stage) => (
-            <Chip key={stage} isOn={found === stage} onPress={() => setStage(stage)} name={findingWords(stage)}>
+          {likely.map((stage, i) => (
+            <Chip
+              key={stage}
+              isOn={found === stage}
+              onPress={() => setStage(stage)}
+              name={findingWords(stage)}
+              isOnlyWide={i >= TAPS}
+            >
               {briefStage(stage)}
             </Chip>
           ))}
@@ -165,7 +171,7 @@ function saysOf(found: CellFinding | null, isDown: boolean, likely: CellStage | 
   return `${findingWords(found)}${isDown ? ', broken down' : ''}`;
 }
 
-/** Stages that have a tap of their own; the others stand in the list. */
+/** Stages that have a tap of their own on a phone; the others stand in the list. */
 const TAPS = 2;
 
 interface ChipProps {
@@ -173,17 +179,19 @@ interface ChipProps {
   readonly onPress: () => void;
   /** What is read out; what is seen is a part of it. */
   readonly name: string;
+  /** A phone has no room for it: it stands in the list there. */
+  readonly isOnlyWide?: boolean;
   readonly children: string;
 }
 
-function Chip({ isOn, onPress, name, children }: ChipProps) {
+function Chip({ isOn, onPress, name, isOnlyWide = false, children }: ChipProps) {
   return (
     <button
       type="button"
       aria-pressed={isOn}
       aria-label={name}
       onClick={onPress}
-      className={`min-h-12 border-2 border-ink px-2 font-bold ${isOn ? 'bg-ink text-white' : 'bg-paper hover:bg-tint'}`}
+      className={`min-h-12 border-2 border-ink px-2 font-bold ${isOnlyWide ? 'max-wide:hidden' : ''} ${isOn ? 'bg-ink text-white' : 'bg-paper hover:bg-tint'}`}
     >
       {children}
     </button>

@@ -151,7 +151,9 @@ function HiveRow({ hive, place, standing }: { hive: RoundHive; place: number; st
         to={hivePlace.entry(colonyId)}
         className="flex min-h-16 gap-3 border-2 border-ink bg-paper px-3 py-2 no-underline hover:bg-tint"
       >
-        <span className="text-muted w-5 text-right text-sm leading-7">{place}</span>
+        <span data-place className="text-muted w-5 text-right text-sm leading-7">
+          {place}
+        </span>
         <span className="min-w-0 flex-1">
           <span className="flex flex-wrap items-baseline gap-x-2">
             <b className="font-display text-2xl leading-7">{name}</b>
