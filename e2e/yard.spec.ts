@@ -140,6 +140,7 @@ test('a colony goes across the yard a step a day, ticked from Today and from the
   await stand(page).getByRole('button', { name: 'leave it where it stands now' }).click();
   await expect(stand(page).getByText('Move Yarrow by')).toHaveCount(0);
   await page.goto('/');
+  await openTheWeek(page);
   await expect(stands).not.toContainText('Yarrow by');
 });
 
