@@ -7,6 +7,7 @@ import type { ColonyState } from '../core/state/fold';
 import { withinSentence } from '../words/capital';
 import { weekdayWords } from '../words/days';
 import { dueWords, orderOf } from '../words/due';
+import { hivesWords } from '../words/hives';
 import { inWords } from '../words/in-words';
 import { lineWords } from '../words/line';
 import { todayPhrases } from '../words/pages/today';
@@ -175,9 +176,9 @@ function dueBands(placed: readonly Placed[]): TodayBand[] {
   return names.map((name) => {
     const rows = sorted.filter(({ apiary }) => apiary === name).map(({ row }) => row);
     return {
-      title: `${name} · ${rows.length} ${rows.length === 1 ? 'hive' : 'hives'}`,
+      title: `${name} · ${hivesWords(rows.length)}`,
       isDue: true,
-      brief: briefOf(rows),
+      brief: namesOf(rows.map((row) => row.name)),
       rows,
     };
   });
@@ -192,8 +193,14 @@ function band(title: string, placed: readonly Placed[]): TodayBand[] {
 /** So many names stand in a line. */
 const NAMED_AT_MOST = 6;
 
+/** Names as they are; of many the first, and how many more there are. */
+export const namesOf = (names: readonly string[]): string =>
+  names.length <= NAMED_AT_MOST
+    ? names.join(' · ')
+    : [...names.slice(0, NAMED_AT_MOST), todayPhrases.more(names.length - NAMED_AT_MOST)].join(' · ');
+
 /** Names, with the last days on which they are to be left shut; of many how many there are in which apiary. */
-export const briefOf = (rows: readonly Pick<TodayRow, 'brief' | 'apiary'>[]): string =>
+const briefOf = (rows: readonly Pick<TodayRow, 'brief' | 'apiary'>[]): string =>
   rows.length <= NAMED_AT_MOST
     ? rows.map(({ brief }) => brief).join(' · ')
     : [...grouped(rows, ({ apiary }) => apiary ?? '')]

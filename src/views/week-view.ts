@@ -18,7 +18,7 @@ import type { AllApiaries, StandingColony } from './all-apiaries';
 import { type ShortageLine, shortageLines } from './kit-view';
 import { type Tone, toneOf } from './marks';
 import { swarmRisks } from './measured-notes';
-import { colonyRow, type TodayBand, type TodayRow, todayBands } from './today-view';
+import { colonyRow, namesOf, type TodayBand, type TodayRow, todayBands } from './today-view';
 
 /** A hive of a round, with what is done there on it. */
 export interface WeekRow {
@@ -48,6 +48,8 @@ export interface WeekRound {
   /** `10:05`; null: its hours are not known. */
   readonly begins: string | null;
   readonly apiary: string;
+  /** Its hives in their order, the last of many counted. */
+  readonly names: string;
   /** `3 hives, 1 late`. */
   readonly size: string;
   /** `1 h 36 min`. */
@@ -199,6 +201,7 @@ function roundOf(all: AllApiaries, today: Day, asked: FortnightAsked, round: Tim
     when: weekPhrases.when(on, today, begins),
     begins,
     apiary,
+    names: namesOf(rows.map(({ row }) => row.name)),
     size: weekPhrases.size(hives.length, late),
     takes: durationWords(minutes),
     weather: FIT_WORDS[fit],

@@ -136,9 +136,8 @@ function withoutCleared(
   if (!clearsCells && !keepsSome) return cells;
   const { at } = programme;
   const isLater = lastLook && at !== null && lastLook.inspection.on === on && lastLook.inspection.at > at;
-  const kept = new Set(
-    isLater && keptCellIds.length === 0 ? lastLook.liveCells.map(({ cell }) => cell.id) : keptCellIds,
-  );
+  const left = isLater && keptCellIds.length === 0 ? [...lastLook.liveCells, ...lastLook.liveAbove] : [];
+  const kept = new Set([...keptCellIds, ...left.map(({ cell }) => cell.id)]);
   const down = [...cells].filter(([id, cell]) => !kept.has(id) && mayStillHoldQueen(cell, on));
   if (down.length === 0) return cells;
   return new Map([...cells, ...down.map(([id, cell]) => [id, takenFrom(cell, null)] as const)]);

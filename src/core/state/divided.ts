@@ -15,7 +15,8 @@ export function factsBefore({ programme, dividedFrom }: Divided): ColonyFacts | 
   return {
     ...dividedFrom,
     parts: parts.filter((part) => part.programme.id !== programme.id && isBefore(part.programme)),
-    inspections: inspections.filter(isBefore),
+    // Those of its day tell how it was before, at whatever minute.
+    inspections: inspections.filter((look) => look.on <= on),
     queenEvents: queenEvents.filter(isBefore),
     answers: answers.filter(isBefore),
     surveys: surveys.filter(isBefore),

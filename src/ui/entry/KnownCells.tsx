@@ -6,6 +6,7 @@ import type { Day } from '../../core/calendar/day';
 import { expectedStages } from '../../core/cells/expected';
 import { CELL_STAGES, type CellStage, isLive } from '../../core/cells/stage';
 import type { CellFinding } from '../../core/colony/facts';
+import { mayStillHoldQueen } from '../../core/colony/track-cells';
 import type { Change, Draft, KnownAnswer } from '../../device/draft';
 import type { KnownCell } from '../../device/entry-reading';
 import { briefStage, findingWords } from '../../words/cells';
@@ -28,7 +29,8 @@ export function KnownCells({ cells, draft, on, change }: Props) {
   const open = cells.filter(({ cell }) => (draft.known[cell.id]?.found ?? null) === null).length;
   const alive = cells.filter(({ cell, last }) => {
     const found = draft.known[cell.id]?.found ?? null;
-    return found === null ? last?.planBy.status === 'live' : found !== 'not-found' && isLive(found);
+    if (found === null) return last !== null && mayStillHoldQueen(last, on);
+    return found !== 'not-found' && isLive(found);
   });
   const keep = (cellId: string, found: CellStage) => {
     const observations = Object.fromEntries(
@@ -125,7 +127,7 @@ function KnownRow({
         <fieldset className="flex gap-1.5" aria-label={`Keep cell ${cell.label}, which is`}>
           {likely.slice(0, TAPS).map((stage) => (
             <Chip key={stage} isOn={false} onPress={() => onKeep(stage)} name={`keep it: ${findingWords(stage)}`}>
-              {`keep, ${briefStage(stage)}`}
+              {`keep it: ${briefStage(stage)}`}
             </Chip>
           ))}
         </fieldset>

@@ -5,7 +5,7 @@ import type { NamedColony } from '../../views/all-apiaries';
 import type { AlsoToday as Also } from '../../views/also-today';
 import type { FoodNote } from '../../views/food-view';
 import type { MeantNow } from '../../views/season-plan-view';
-import { briefOf, type YardToday } from '../../views/today-view';
+import type { YardToday } from '../../views/today-view';
 import type { WeekRound, WeekView } from '../../views/week-view';
 import { weekPhrases } from '../../words/pages/week';
 import { BUTTON } from '../controls/styles';
@@ -67,11 +67,7 @@ export function WeekPage(props: Props) {
         {next && <RoundItself round={next} {...acts} />}
         {following.map((round) => (
           <section key={round.key} aria-label={round.title}>
-            <Unfold
-              title={<RoundTitle round={round} />}
-              brief={briefOf(round.rows.map(({ row }) => row))}
-              aside={<RoundSize round={round} />}
-            >
+            <Unfold title={<RoundTitle round={round} />} brief={round.names} aside={<RoundSize round={round} />}>
               <RoundHead round={round} {...acts} />
               <RoundRows round={round} axis={axis} />
             </Unfold>

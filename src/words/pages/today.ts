@@ -7,6 +7,7 @@ import { methodTitle } from '../methods/methods';
 export const todayPhrases = {
   leaveShut: 'Leave shut',
   countAt: (apiary: string, hives: number) => `${apiary} ${hives}`.trim(),
+  more: (hives: number) => `${hives} more`,
   shutTo: (name: string, to: Day) => `${name} to ${dayWords(to)}`,
   atApiary: (apiary: string, words: string) => `${apiary}: ${words}`,
   nothingToDoToday: 'Nothing to do today',

@@ -93,6 +93,15 @@ describe('a half that is divided again', () => {
     }
   });
 
+  it('by an inspection of its day, at whatever minute: both parts are queenless', () => {
+    const looked = {
+      cells: [cell('z')],
+      inspections: [look('05-16', { eggs: 'none', queen: 'none', cells: [saw('z', 'sealed-fresh')] })],
+    };
+    const at = yard({ b: looked, c: begun('05-16') }, { programmes: [second] });
+    for (const id of ['b', 'c']) expect(asked(at(id, '05-17'))).not.toContain('which-half');
+  });
+
   it('after it swarmed, with its cells broken down for it: neither part has anything to raise a queen from', () => {
     const swarmed = { cells: [cell('z')], inspections: [none('05-15', { cells: [saw('z', 'sealed-fresh')] })] };
     const at = yard({ b: swarmed, c: begun('05-16') }, { programmes: [second] });
