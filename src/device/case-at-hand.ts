@@ -11,7 +11,7 @@ import { writtenDown } from '../core/cases/written';
 import type { Thoroughness } from '../core/cells/thoroughness';
 import type { ColonyFacts } from '../core/colony/facts';
 import { fitFactsOf } from '../core/colony/fit-facts';
-import { lays } from '../core/colony/queen-state';
+import { lays } from '../core/colony/queen-questions';
 import { mayStillHoldQueen } from '../core/colony/track-cells';
 import type { MethodName } from '../core/methods/method';
 import { mayBuyQueen, methodNamed, needsKeptCell, newUnitOf } from '../core/methods/methods';

@@ -3,7 +3,7 @@ import type { DayRange } from '../core/calendar/window';
 import { isSearch, type Searched } from '../core/cells/thoroughness';
 import type { CellFact, ColonyFacts } from '../core/colony/facts';
 import { factsWith } from '../core/colony/facts-with';
-import { lays } from '../core/colony/queen-state';
+import { lays } from '../core/colony/queen-questions';
 import { isEndUnknown, type TrackedCell } from '../core/colony/track-cells';
 import type { LeaveShut } from '../core/schedule/check';
 import { shutOn } from '../core/schedule/leave-shut-wins';

@@ -1,8 +1,8 @@
+import { lays } from '../core/colony/queen-questions';
 import 'server-only';
 import { type Day, yearOf } from '../core/calendar/day';
 import type { ChoicesAsked } from '../core/choices/asked';
 import { askedOf, type BesideColony } from '../core/choices/asked-of';
-import { lays } from '../core/colony/queen-state';
 import type { SeasonPlan } from '../core/season-plan/plan';
 import type { WayName } from '../core/season-plan/way';
 import { yearAt } from '../core/settings/settings';

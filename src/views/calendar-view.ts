@@ -1,4 +1,5 @@
 import { addDays, type Day, formatDay } from '../core/calendar/day';
+import { requeeningIdOf } from '../core/colony/queen-questions';
 import type { Fortnight, FortnightAsked, TimedRound } from '../core/rounds/plan-fortnight';
 import { visitId } from '../core/rounds/to-visit';
 import { bestDay, type Check } from '../core/schedule/check';
@@ -86,7 +87,7 @@ function checkEntry({ colony, apiary }: StandingColony, check: Check): CalendarE
 function shutEntries({ colony, apiary, state }: StandingColony): readonly CalendarEntry[] {
   const spans = state.schedule.leaveShut.filter(({ from, to }) => from <= to && to >= state.today);
   return spans.map(({ from, to }, i) => ({
-    uid: `leave-shut:${state.queen.requeeningId ?? 'start'}${i === 0 ? '' : `:${i + 1}`}@${colony.id}.ubbet`,
+    uid: `leave-shut:${requeeningIdOf(state.queen) ?? 'start'}${i === 0 ? '' : `:${i + 1}`}@${colony.id}.ubbet`,
     from,
     until: addDays(to, 1),
     hours: null,

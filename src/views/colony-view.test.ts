@@ -117,7 +117,7 @@ describe('the colony’s page', () => {
     ['A queen was caged in on Mon 10 May; not yet known to lay.', [event('caged-in', '2027-05-10')]],
     ['A virgin, out 10 May. Do not disturb her.', [event('virgin-out', '2027-05-10')]],
     [
-      'Laying, going by what was last seen; one wing clipped. Nobody',
+      'Laying, going by what was last seen; one wing clipped. Last sign of her: seen on Mon 10 May',
       [event('present', '2027-05-09'), event('clipped', '2027-05-10')],
     ],
   ] as const)('says of the queen: %s', (words, queenEvents) => {

@@ -5,6 +5,7 @@ import { contradictionsOf } from '../core/colony/contradictions';
 import type { CellFinding, InspectionFact } from '../core/colony/facts';
 import type { InspectionKnown } from '../core/colony/inspection-known';
 import { doubtSaid } from '../core/colony/queen-doubt';
+import { isClipped } from '../core/colony/queen-questions';
 import { isUnseen, situationOf } from '../core/colony/situation';
 import { mayStillHoldQueen, type TrackedCell } from '../core/colony/track-cells';
 import type { ColonyState } from '../core/state/fold';
@@ -265,18 +266,24 @@ const doubtOf = ({ queen: { doubt } }: ColonyState): string => (doubt ? ` ${inWo
 
 function queenNow(state: ColonyState): string {
   const { queen, today } = state;
-  const { expected, presumedGone, removedOn, virginEmerged, cagedOn, clipped, lastProof, eitherHalfSince } = queen;
+  const { lastProof } = queen;
   const proof = lastProof ? colonyPhrases.lastSignOfHer(lastProof.by, lastProof.on, today) : colonyPhrases.noSignOfHer;
-  if (eitherHalfSince !== null) {
-    return colonyPhrases.halfNotKnown(eitherHalfSince);
+  switch (queen.is) {
+    case 'either-half':
+      return colonyPhrases.halfNotKnown(queen.since);
+    case 'raising':
+    case 'without':
+      return colonyPhrases.noQueenSince(queen.lost?.from ?? null);
+    case 'virgin':
+      return colonyPhrases.virginIn({ from: queen.emerged.earliest, to: queen.emerged.latest });
+    case 'caged':
+      return colonyPhrases.cagedIn(queen.cagedOn);
+    case 'going':
+      return colonyPhrases.probablyLeft(proof);
+    case 'laying':
+    case 'not-known':
+      return isUnseen(state) ? colonyPhrases.notLookedFor : colonyPhrases.laying(isClipped(queen), proof);
   }
-  if (expected === 'none') return colonyPhrases.noQueenSince(removedOn);
-  if (expected === 'virgin' && virginEmerged) {
-    return colonyPhrases.virginIn({ from: virginEmerged.earliest, to: virginEmerged.latest });
-  }
-  if (expected === 'caged' && cagedOn !== null) return colonyPhrases.cagedIn(cagedOn);
-  if (presumedGone) return colonyPhrases.probablyLeft(proof);
-  return isUnseen(state) ? colonyPhrases.notLookedFor : colonyPhrases.laying(clipped, proof);
 }
 
 function lastLaidWords({ lastLaid }: ColonyState): string | null {

@@ -1,5 +1,5 @@
 import type { ColonyFacts } from '../core/colony/facts';
-import { lays } from '../core/colony/queen-state';
+import { lays } from '../core/colony/queen-questions';
 import { type Fit, type FitFacts, fitOf } from '../core/methods/fit';
 import { METHOD_KINDS, type Method, type MethodKind, type MethodName } from '../core/methods/method';
 import { METHODS } from '../core/methods/methods';

@@ -1,5 +1,5 @@
 import { type Day, daysBetween } from '../core/calendar/day';
-import { lays } from '../core/colony/queen-state';
+import { lays, lostIn, programmeOf } from '../core/colony/queen-questions';
 import { situationOf } from '../core/colony/situation';
 import { methodNamed } from '../core/methods/methods';
 import type { CheckAnswerFact, ProgrammeFact } from '../core/programmes/facts';
@@ -127,8 +127,9 @@ export function programmeView(
 }
 
 function broodlessOf({ queen, schedule, today }: ColonyState): string | null {
-  if (queen.removedOn === null || !schedule.emergence) return null;
-  const window = broodlessWindow(queen.removedOn, schedule.emergence);
+  const lost = lostIn(queen);
+  if (lost === null || !schedule.emergence) return null;
+  const window = broodlessWindow(lost.from, schedule.emergence);
   return window && window.likelyTo >= today ? broodlessWords(window) : null;
 }
 
@@ -149,7 +150,8 @@ function roleWords({ id }: ProgrammeFact, own: readonly string[], { parts }: Col
 
 /** The programme is the one that the colony's queen hangs on. */
 function leads({ id }: ProgrammeFact, { queen }: ColonyState): boolean {
-  return queen.programme === null || queen.programme.id === id;
+  const led = programmeOf(queen);
+  return led === null || led.id === id;
 }
 
 function statusWords(
@@ -172,7 +174,7 @@ function unitView(programme: ProgrammeFact, member: Member, members: readonly Me
   const onDay = colonyOnDay(schedule, today);
   const dueHere = [...onDay.due, ...onDay.later].filter(({ check }) => check.programme?.id === programme.id);
   const checks = dueHere.map(({ check }) => check);
-  const raises = state.queen.programme?.id === programme.id || state.queen.eitherHalfSince !== null;
+  const raises = programmeOf(state.queen)?.id === programme.id || state.queen.is === 'either-half';
   const shut = raises ? schedule.leaveShut.filter(({ from, to }) => from <= to) : [];
   const [first] = shut;
   return {

@@ -1,5 +1,6 @@
 import { type Day, day } from '../core/calendar/day';
 import type { QueenEventKind, SwarmWent, Temper } from '../core/colony/facts';
+import { hasVirginAbout, lays, queenIdIn } from '../core/colony/queen-questions';
 import type { QueenFact } from '../core/facts/queen';
 import type { MethodName } from '../core/methods/method';
 import { methodNamed } from '../core/methods/methods';
@@ -99,13 +100,16 @@ const GONE: ReadonlySet<QueenEventKind> = new Set(['removed', 'lost', 'swarmed',
 /** All queens of the book, as they are today. */
 export function queensView({ colonies }: AllApiaries, records: QueenRecords, today: Day): QueensView {
   const inColony = new Map(
-    colonies.flatMap((one) => (one.state.queen.queenId === null ? [] : [[one.state.queen.queenId, one] as const])),
+    colonies.flatMap((one) => {
+      const id = queenIdIn(one.state.queen);
+      return id === null ? [] : [[id, one] as const];
+    }),
   );
   const lines = records.queens.map((queen) => lineOf(queen, inColony.get(queen.id) ?? null, records, today));
   return {
     lines,
     unknown: colonies
-      .filter(({ state: { queen } }) => queen.queenId === null && queen.expected === 'laying' && !queen.presumedGone)
+      .filter(({ state: { queen } }) => queenIdIn(queen) === null && lays(queen))
       .map(({ colony: { id, name } }) => ({ id, name })),
     families: families(lines),
   };
@@ -130,7 +134,7 @@ function lineOf(queen: QueenFact, there: StandingColony | null, { events }: Quee
     isMarked: has('marked'),
     isClipped: has('clipped'),
     isToBreedFrom: queen.isToBreedFrom,
-    isUnmated: state?.queen.expected === 'virgin',
+    isUnmated: state !== null && hasVirginAbout(state.queen),
     proof: state?.queen.lastProof ? proofWords(state.queen.lastProof) : null,
     replace:
       there && state

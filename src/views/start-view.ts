@@ -1,7 +1,7 @@
 import type { DayRange } from '../core/calendar/window';
 import type { CellStage } from '../core/cells/stage';
 import { firstDayOf } from '../core/colony/known-since';
-import { lays } from '../core/colony/queen-state';
+import { lays } from '../core/colony/queen-questions';
 import { mayStillHoldQueen } from '../core/colony/track-cells';
 import type { Fit } from '../core/methods/fit';
 import type { Method, MethodName } from '../core/methods/method';

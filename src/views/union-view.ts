@@ -1,7 +1,7 @@
 import { addDays, type Day } from '../core/calendar/day';
 import type { DayRange } from '../core/calendar/window';
 import { fitFactsOf } from '../core/colony/fit-facts';
-import { lays } from '../core/colony/queen-state';
+import { lays, laysSinceOf, queenIdIn } from '../core/colony/queen-questions';
 import { type LayingQueen, whichQueenStays } from '../core/programmes/which-queen-stays';
 import type { ColonyState } from '../core/state/fold';
 import { unionPhrases } from '../words/pages/union';
@@ -22,10 +22,11 @@ interface Unit {
 }
 
 function queenOf({ state }: Unit, ages: QueenAges): LayingQueen {
-  const { queenId, laysSince } = state.queen;
+  const { queen } = state;
+  const queenId = queenIdIn(queen);
   return {
     emerged: queenId === null ? null : (ages.get(queenId) ?? null),
-    laysSince: laysSince?.on ?? null,
+    laysSince: laysSinceOf(queen),
     broodFrames: fitFactsOf(state, null).broodFrames,
   };
 }

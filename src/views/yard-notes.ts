@@ -1,4 +1,5 @@
 import type { Day } from '../core/calendar/day';
+import { hasVirginAbout } from '../core/colony/queen-questions';
 import { mayStillHoldQueen } from '../core/colony/track-cells';
 import type { StandFact, StandMoveFact } from '../core/facts/yard';
 import type { ColonyState } from '../core/state/fold';
@@ -25,7 +26,7 @@ interface Standing {
 
 /** A young queen flies from it, or will. */
 export const hasVirgin = ({ queen, liveCells, today }: ColonyState): boolean =>
-  queen.expected === 'virgin' || liveCells.some((cell) => mayStillHoldQueen(cell, today));
+  hasVirginAbout(queen) || liveCells.some((cell) => mayStillHoldQueen(cell, today));
 
 /** Way-marks that are wanted, and where they would be. */
 export interface WayMarkNote {

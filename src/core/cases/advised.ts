@@ -5,7 +5,7 @@ import { askedOf } from '../choices/asked-of';
 import { isMethod } from '../choices/choice';
 import { choose } from '../choices/choose';
 import type { ColonyFacts, InspectionFact } from '../colony/facts';
-import { lays } from '../colony/queen-state';
+import { lays } from '../colony/queen-questions';
 import type { Method, MethodKind, MethodName } from '../methods/method';
 import { methodNamed } from '../methods/methods';
 import { cellsToKeep, keepTogether } from '../programmes/best-to-keep';

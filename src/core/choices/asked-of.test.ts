@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { tries } from '../../../scripts/lib/how-often';
 import type { Day } from '../calendar/day';
-import { lays } from '../colony/queen-state';
+import { expectedIn, lays } from '../colony/queen-questions';
 import { dayIn, season, statesOf } from '../programmes/seasons/testing';
 import { shutOn } from '../schedule/leave-shut-wins';
 import { colonyOnDay } from '../schedule/standing';
@@ -73,12 +73,13 @@ describe('what is offered a colony, through any season', { timeout: 600_000 }, (
     always(20270702, ({ queen, lastInspection, aged }, offered) => {
       const read = lastInspection?.reading.reading;
       // A frame of eggs has told, or her brood is all drones: then something is given.
-      const isDone = queen.withoutSince !== null || read === 'drone-laying' || aged?.as === 'workers-may-lay';
-      const mayBe = lays(queen) || queen.expected === 'virgin' || queen.expected === 'caged' || queen.presumedGone;
+      const isDone = queen.is === 'without' || read === 'drone-laying' || aged?.as === 'workers-may-lay';
+      const mayBe =
+        lays(queen) || expectedIn(queen) === 'virgin' || expectedIn(queen) === 'caged' || queen.is === 'going';
       if (!mayBe || isDone || read === 'queen-missing') return;
       // A weak colony that is united late takes its queen with it.
       const gives = offered.filter((one) => GIVES_A_QUEEN.has(one) && !(one === 'unite' && lays(queen)));
-      expect(gives, JSON.stringify([queen.expected, queen.presumedGone, read, aged])).toEqual([]);
+      expect(gives, JSON.stringify([expectedIn(queen), queen.is === 'going', read, aged])).toEqual([]);
     });
   });
 
@@ -87,7 +88,7 @@ describe('what is offered a colony, through any season', { timeout: 600_000 }, (
     always(20270703, ({ queen, lastInspection, aged }, offered) => {
       const parts = offered.filter((one) => PARTS_HER.has(one));
       if (parts.length > 0) parted += 1;
-      if (!lays(queen) || queen.eitherHalfSince !== null)
+      if (!lays(queen) || queen.is === 'either-half')
         expect(parts, JSON.stringify([queen, lastInspection?.reading.reading, aged])).toEqual([]);
     });
     expect(parted).toBeGreaterThan(10);

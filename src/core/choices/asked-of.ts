@@ -2,9 +2,10 @@ import { type Day, daysBetween } from '../calendar/day';
 import type { DayRange } from '../calendar/window';
 import { STAGES } from '../cells/stage';
 import { isActedOn } from '../colony/acted-on';
-import { readingToday } from '../colony/aged';
+import { isSaidFirst, readingToday } from '../colony/aged';
 import { fitFactsOf } from '../colony/fit-facts';
 import { stageByNow } from '../colony/inspection-known';
+import { cagedOn, isClipped, lateButThereOn, noEggsOn } from '../colony/queen-questions';
 import { mayStillHoldQueen, type TrackedCell } from '../colony/track-cells';
 import { methodNamed } from '../methods/methods';
 import type { Thing } from '../methods/thing';
@@ -60,26 +61,27 @@ type Read = Pick<ChoicesAsked, 'reading' | 'underWay'>;
 function readFor(state: ColonyState): Read {
   const { lastInspection, queen, aged, parts } = state;
   const read = (reading: Read['reading']): Read => ({ reading, underWay: false });
-  if (queen.expected === 'caged') return read('not-laying');
-  if (aged) {
+  if (cagedOn(queen) !== null) return read('not-laying');
+  if (isSaidFirst(aged, queen)) {
     if (aged.as === 'may-have-swarmed') return read('may-have-swarmed');
     if (aged.as === 'old' || aged.as === 'may-have-cells') return read('not-enough-seen');
     return read(aged.as === 'eggs-overdue' ? 'awaiting-eggs' : (readingToday(state) ?? 'not-enough-seen'));
   }
-  if (queen.lateButThereOn !== null) return read('not-laying');
-  if (queen.noEggsOn !== null) return read('awaiting-eggs');
+  if (queen.overdue) return read(queen.overdue.is === 'no-eggs' ? 'awaiting-eggs' : 'not-laying');
   const isNotedSince = !lastInspection || lastInspection.queenAfter !== queen;
   const since = lastInspection ?? null;
   const isDone = isActedOn(
     { on: since?.inspection.on ?? state.knownSince, reading: since?.reading.reading ?? 'not-enough-seen' },
     parts,
   );
-  if (queen.eitherHalfSince !== null) return { reading: 'raising-queen', underWay: true };
+  if (queen.is === 'either-half') return { reading: 'raising-queen', underWay: true };
   const looked = since?.reading.reading ?? 'not-enough-seen';
   if (isNotedSince || isDone || OF_A_LAYING_QUEEN.has(looked)) {
-    if (queen.expected === 'none') return { reading: 'raising-queen', underWay: queen.programme !== null };
-    if (queen.expected === 'virgin') return read(queen.presumedGone ? 'swarmed' : 'virgin-loose');
-    if (queen.presumedGone) return read('swarmed');
+    if (queen.is === 'raising' || queen.is === 'without') {
+      return { reading: 'raising-queen', underWay: queen.programme !== null };
+    }
+    if (queen.is === 'virgin') return read('virgin-loose');
+    if (queen.is === 'going') return read('swarmed');
     if (isDone) return { reading: 'settled', underWay: isRunning(state) };
   }
   return read(looked);
@@ -120,15 +122,15 @@ function colonyOf(state: ColonyState, flow: DayRange | null): ColonyAsked {
     coveredTenths: tenthsOf(frames?.triggers.topBoxCovered) ?? ofOneBox(facts.coveredSeams),
     fullestSuperTenths: tenthsOf(frames?.triggers.supersFull),
     bound: stores === 'not-looked-for' ? 'not-known' : stores === 'room' ? 'none' : stores,
-    clipped: queen.clipped,
+    clipped: isClipped(queen),
     layingWorkers: look?.severalEggsPerCell === 'seen' && look.queen !== 'seen',
     leaveShutTo: shutToOf(state),
     cause: lastInspection?.reading.cause ?? null,
-    eggsOverdue: queen.noEggsOn !== null || state.aged?.as === 'eggs-overdue',
+    eggsOverdue: noEggsOn(queen) !== null || state.aged?.as === 'eggs-overdue',
     testFrame: testFrameOf(state, live.length > 0),
     virgin: look?.queenSeenAs === 'virgin' ? 'seen' : isTooting(look?.piping) ? 'heard' : 'no',
     // What it was left without is known once somebody has looked.
-    broodYoung: queen.withoutSince === null,
+    broodYoung: queen.is !== 'without',
   };
 }
 
@@ -175,6 +177,6 @@ function testFrameOf({ parts, followUps, queen }: ColonyState, hasCells: boolean
   if (!given) return 'none';
   const read = followUps.find(({ programmeId, code }) => programmeId === given.programme.id && code === 'read-comb');
   if (read?.status === 'due') return 'given';
-  if (queen.lateButThereOn !== null) return 'no-cells';
+  if (lateButThereOn(queen) !== null) return 'no-cells';
   return hasCells ? 'cells' : 'none';
 }

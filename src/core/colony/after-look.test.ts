@@ -3,6 +3,7 @@ import { addDays, type Day, day, formatDay } from '../calendar/day';
 import { DEFAULT_SETTINGS } from '../settings/settings';
 import { foldColony } from '../state/fold';
 import type { CellSeenFact } from './facts';
+import { laysSinceOf } from './queen-questions';
 import { aColony, inspection } from './testing';
 
 const SWARMED_ON = day('2027-08-20');
@@ -22,8 +23,8 @@ describe('an inspection long after the last', () => {
         inspections: [looked(SWARMED_ON, 'none', SEALED), looked(on, 'seen')],
       });
       const { queen } = foldColony(facts, DEFAULT_SETTINGS, on);
-      expect(queen).toMatchObject({ expected: 'laying', presumedGone: false, doubt: null });
-      expect(queen.laysSince?.on).toBe(on);
+      expect(queen).toMatchObject({ is: 'laying', doubt: null });
+      expect(laysSinceOf(queen)).toBe(on);
     },
   );
 

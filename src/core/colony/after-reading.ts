@@ -1,7 +1,9 @@
 import { notAfter, type Window } from '../calendar/window';
+import { withNothingLeft } from './after-seen';
 import type { InspectionFact } from './facts';
 import type { InspectionRead } from './inspection-known';
-import { onlyOn, type QueenState, withVirgin } from './queen-state';
+import { isTakenToLay, raises } from './queen-questions';
+import { onlyOn, type QueenState, stillKnown, withVirgin } from './queen-state';
 import type { Seen } from './seen';
 import { emergenceOf, type TrackedCell } from './track-cells';
 
@@ -24,18 +26,17 @@ export function beforeSeen(
 ): QueenState {
   // A virgin was seen: the rest is read in the light of it.
   const isYoung = queen === 'seen' && eggs !== 'seen' && queenSeenAs === 'virgin';
-  if (isYoung && state.expected !== 'virgin' && state.eitherHalfSince === null) {
+  if (isYoung && state.is !== 'virgin' && state.is !== 'either-half') {
     const known = emerging && emerging.earliest <= on ? notAfter(emerging, on) : onlyOn(on);
     return withVirgin(state, known, null, id);
   }
-  const isQueenless = (state.expected === 'none' || state.presumedGone) && state.withoutSince === null;
-  if (!isQueenless || liveNow > 0 || eggs === 'seen') return state;
-  if (isAllTaken) return state.expected === 'none' ? { ...state, withoutSince: on } : state;
+  if (!raises(state) || liveNow > 0 || eggs === 'seen') return state;
+  if (isAllTaken) return state.is === 'raising' ? withNothingLeft(state, on) : state;
   const emerged = emergenceOf(knownBefore) ?? emerging;
   if (!emerged || emerged.earliest > on) return state;
   // Every frame was looked at and no cell is left: the last is out as well.
   const isSearched = knownBefore.length > 0 || isFull;
-  return withVirgin(state, isSearched ? notAfter(emerged, on) : emerged, null, state.requeeningId ?? id);
+  return withVirgin(state, isSearched ? notAfter(emerged, on) : emerged, null, id);
 }
 
 /** The state after an inspection was read, beyond what was seen of queen and eggs: by the cells as they were found. */
@@ -46,7 +47,7 @@ export function afterReading(
   cells: readonly TrackedCell[],
 ): QueenState {
   // Which half it is comes first.
-  if (state.eitherHalfSince !== null) return state;
+  if (state.is === 'either-half') return state;
   switch (reading.reading) {
     case 'virgin-loose':
     case 'cast-risk': {
@@ -55,18 +56,26 @@ export function afterReading(
         ({ planBy, lastSeen }) => lastSeen === on && (planBy.status === 'emerged' || planBy.status === 'destroyed'),
       );
       // One known of already is not emerged anew for being heard or seen.
-      const emerged = emergenceOf(vacated) ?? state.virginEmerged;
+      const emerged = emergenceOf(vacated) ?? (state.is === 'virgin' ? state.emerged : null);
       const virgin = emerged ? notAfter(emerged, on) : onlyOn(on);
       return { ...withVirgin(state, virgin, null, id), lastOwnEggs: state.lastOwnEggs ?? state.lastEggsSeen };
     }
     case 'raising-queen':
       // A nuc or a swarm in which she has not been seen to lay: it has lost her, and did not swarm.
-      if (state.expected !== 'laying' || state.arrivedOn === null) return state;
-      return { ...state, presumedGone: true, clipped: false, requeeningId: id, arrivedOn: null, noEggsOn: null };
+      return state.is === 'laying' && state.arrivedOn !== null ? asGone({ ...state, overdue: null }, id) : state;
     case 'swarmed':
-      if (state.expected !== 'laying' || state.swarmedOn !== null) return state;
-      return { ...state, presumedGone: true, clipped: false, requeeningId: state.requeeningId ?? id, arrivedOn: null };
+      return isTakenToLay(state) ? asGone(state, id) : state;
     default:
       return state;
   }
 }
+
+/** She who was taken to lay is taken to have left, by what a fact says or by what time alone tells. */
+export const asGone = (state: Extract<QueenState, { is: 'not-known' | 'laying' }>, id: string): QueenState => ({
+  ...stillKnown(state),
+  is: 'going',
+  swarmedOn: null,
+  queenId: state.is === 'laying' ? state.queenId : null,
+  requeeningId: id,
+  programme: null,
+});

@@ -4,7 +4,8 @@ import { addDays, type Day } from '../calendar/day';
 import { notAfter, type Window } from '../calendar/window';
 import { eggsWindow } from '../queens/virgin-care';
 import type { Settings } from '../settings/settings';
-import { nobodyElse, noQueen, type QueenState, stillLaying, within, withVirgin } from './queen-state';
+import { lateButThereOn, noEggsOn, raises, whoIsThere } from './queen-questions';
+import { anew, LAYING, type QueenState, stillKnown, stillLaying, within, withVirgin } from './queen-state';
 import type { Seen } from './seen';
 
 /** What else is known of the colony when something is seen in it. */
@@ -23,8 +24,8 @@ export interface SeenAmid {
  * can have done by then; where none of them can have, a doubt says so and nothing is settled.
  */
 export function afterSeen(state: QueenState, seen: Seen, amid: SeenAmid): QueenState {
-  if (seen.eggs === 'seen') return afterQueenSeen(afterEggs(state, seen, amid), seen, amid);
-  const looked = seen.eggs === 'none' ? afterNoEggs(state, seen, amid) : state;
+  const looked =
+    seen.eggs === 'seen' ? afterEggs(state, seen, amid) : seen.eggs === 'none' ? afterNoEggs(state, seen, amid) : state;
   return seen.queen === 'seen' ? afterQueenSeen(looked, seen, amid) : looked;
 }
 
@@ -35,35 +36,42 @@ function oldestEggFrom({ on, youngest }: Seen): Day {
 
 function afterEggs(state: QueenState, seen: Seen, { emerging }: SeenAmid): QueenState {
   const { id, on, to } = seen;
-  const lastProof = { on, by: 'eggs' } as const;
-  const laying = (): QueenState => ({ ...state, ...nobodyElse, lastEggsSeen: on, lastProof, expected: 'laying' });
-  const waited = (): QueenState => ({ ...laying(), laysSince: { on, id } });
+  const known = { ...anew(state), lastEggsSeen: on, lastProof: { on, by: 'eggs' } } as const;
+  /** The queen who was waited for lays. */
+  const waited = { ...known, ...LAYING, laysSince: { on, id } };
+  const unexplained = { ...known, ...LAYING, doubt: { code: 'eggs-unexplained', on, id } } as const;
   const mayBeOfBefore = state.lastOwnEggs !== null && oldestEggFrom(seen) <= state.lastOwnEggs;
-  // Eggs of the queen of either half are no proof of her in this one, until it is known which it is.
-  if (state.eitherHalfSince !== null) return { ...state, lastEggsSeen: on, lastProof };
-  switch (state.expected) {
-    case 'laying': {
-      if (!state.presumedGone) return stillLaying(state, on);
+  switch (state.is) {
+    // Eggs of the queen of either half are no proof of her in this one, until it is known which it is.
+    case 'either-half':
+      return { ...state, lastEggsSeen: on, lastProof: known.lastProof };
+    case 'not-known':
+    case 'laying':
+      return stillLaying(state, on);
+    case 'going':
       if (state.swarmedOn !== null && mayBeOfBefore) return state;
-      if (canLay(emerging, to)) return waited();
-      return state.swarmedOn === null ? laying() : { ...laying(), doubt: { code: 'eggs-unexplained', on, id } };
-    }
-    case 'none':
+      // She was only taken to have gone, where she bears the mark that is known.
+      if (canLay(emerging, to) && !(state.swarmedOn === null && isKnownByMark(seen))) return waited;
+      return state.swarmedOn === null ? { ...known, ...LAYING, queenId: state.queenId } : unexplained;
+    case 'raising':
+    case 'without':
       if (mayBeOfBefore) return state;
-      if (canLay(emerging, to) || state.removedOn === null) return waited();
-      return { ...laying(), doubt: { code: 'eggs-unexplained', on, id } };
+      return canLay(emerging, to) || state.lost === null ? waited : unexplained;
     case 'virgin':
-      return canLay(state.virginEmerged, to) ? waited() : { ...state, doubt: { code: 'eggs-too-early', on, id } };
+      return canLay(state.emerged, to)
+        ? { ...waited, queenId: state.queenId, clipped: state.clipped }
+        : { ...state, doubt: { code: 'eggs-too-early', on, id } };
     case 'caged': {
-      const cagedOn = state.cagedOn ?? on;
-      if (to >= addDays(cagedOn, BOUGHT_QUEEN_LAYS_FROM.value)) {
+      if (to >= addDays(state.cagedOn, BOUGHT_QUEEN_LAYS_FROM.value)) {
         const doubt = state.doubt?.code === 'old-queen-not-found' ? state.doubt : null;
-        return { ...waited(), queenId: state.queenId, clipped: state.clipped, doubt };
+        return { ...waited, queenId: state.queenId, clipped: state.clipped, doubt };
       }
       return { ...state, doubt: { code: mayBeOfBefore ? 'eggs-of-before' : 'old-queen-there', on, id } };
     }
   }
 }
+
+const isKnownByMark = ({ queen, queenSeenAs }: Seen): boolean => queen === 'seen' && queenSeenAs === 'as-known';
 
 /** A virgin who emerged at the earliest in the window may have laid by that day. */
 function canLay(emerged: Window | null, by: Day): boolean {
@@ -72,71 +80,91 @@ function canLay(emerged: Window | null, by: Day): boolean {
 
 /** Eggs were looked for in their window and there were none: patience is over, or it has nothing to raise a queen from. */
 function afterNoEggs(state: QueenState, seen: Seen, amid: SeenAmid): QueenState {
-  const { emerging, hasCells, patientUntil, settings } = amid;
+  const { hasCells, patientUntil, settings, emerging } = amid;
   const { on } = seen;
-  if (state.lateButThereOn !== null) return on > state.lateButThereOn ? { ...state, noEggsOn: on } : state;
+  const shownOn = lateButThereOn(state);
+  if (shownOn !== null) {
+    return on > shownOn ? { ...state, overdue: { is: 'late-but-there', on: shownOn, noEggsOn: on } } : state;
+  }
   // Who is there and seen needs no test comb to show her: she is given some days more.
-  const late = (): QueenState =>
-    seen.queen === 'seen' ? { ...state, lateButThereOn: on } : { ...state, noEggsOn: on };
+  const late = (): QueenState => ({
+    ...state,
+    overdue: seen.queen === 'seen' ? { is: 'late-but-there', on, noEggsOn: noEggsOn(state) } : { is: 'no-eggs', on },
+  });
   if (patientUntil !== null) return on >= patientUntil ? late() : state;
-  const isRaising = state.expected === 'none' || state.presumedGone || state.eitherHalfSince !== null;
-  const emerged = state.expected === 'virgin' ? state.virginEmerged : isRaising ? emerging : null;
+  const emerged = waitedFor(state, emerging);
   if (emerged && on >= eggsWindow(emerged, settings).earliest) return late();
+  if (state.is !== 'raising') return state;
   // No new cell can be started any more, every frame was looked at, and there is none.
-  const lost = state.expected === 'none' ? state.removedTo : null;
-  const isTooLateForCells = lost !== null && on >= addDays(lost, LAST_QUEENABLE_AGE.value);
+  const isTooLateForCells = state.lost !== null && on >= addDays(state.lost.to, LAST_QUEENABLE_AGE.value);
   const nothingLeft = isTooLateForCells && seen.isFull && !hasCells && !mayBeOut(emerging, on);
-  return nothingLeft && state.withoutSince === null ? { ...state, withoutSince: on } : state;
+  return nothingLeft ? withNothingLeft(state, on) : state;
+}
+
+/** It raises no queen after all, as was found on a day. */
+export const withNothingLeft = (state: Extract<QueenState, { is: 'raising' }>, on: Day): QueenState => ({
+  ...stillKnown(state),
+  is: 'without',
+  since: on,
+  lost: state.lost,
+  requeeningId: state.requeeningId,
+  programme: state.programme,
+});
+
+/** When the virgin emerged whose eggs are waited for; null: none is. */
+function waitedFor(state: QueenState, emerging: Window | null): Window | null {
+  const who = whoIsThere(state);
+  if (who?.is === 'virgin') return who.emerged;
+  return raises(state) || state.is === 'without' || state.is === 'either-half' ? emerging : null;
 }
 
 const mayBeOut = (emerging: Window | null, on: Day): boolean => emerging !== null && emerging.earliest <= on;
 
+type QueenSeen = Pick<Seen, 'id' | 'on' | 'queenSeenAs' | 'eggs'>;
+
 /** A queen was seen: which of those that may be there was it? */
-function afterQueenSeen(state: QueenState, seen: Seen, { emerging }: SeenAmid): QueenState {
-  if (seen.queen !== 'seen') return state;
+export function afterQueenSeen(
+  state: QueenState,
+  seen: QueenSeen,
+  { emerging }: Pick<SeenAmid, 'emerging'>,
+): QueenState {
   const { id, on, queenSeenAs, eggs } = seen;
-  const proven: QueenState = { ...state, lastProof: { on, by: 'seen' } };
+  const lastProof = { on, by: 'seen' } as const;
+  const proven: QueenState = { ...state, lastProof };
+  if (state.is === 'either-half') {
+    // A mark that she does not bear is in doubt all the same.
+    const isOfVirgin = queenSeenAs === 'unmarked' && state.of.is !== 'virgin';
+    return isOfVirgin ? { ...proven, doubt: { code: 'unmarked-queen', on, id } } : proven;
+  }
   const known = emerging && mayBeOut(emerging, on) ? notAfter(emerging, on) : null;
-  if (queenSeenAs === 'virgin') {
-    if (state.expected === 'virgin' || state.eitherHalfSince !== null) return proven;
-    return { ...withVirgin(state, known ?? within({ from: on, to: on }), null, id), lastProof: proven.lastProof };
-  }
+  const asVirgin = (emerged: Window): QueenState => ({ ...withVirgin(state, emerged, null, id), lastProof });
+  const today = within({ from: on, to: on });
+  if (queenSeenAs === 'virgin') return state.is === 'virgin' ? proven : asVirgin(known ?? today);
   if (queenSeenAs === 'unmarked') {
-    const isExpected = state.expected === 'virgin' || state.expected === 'none' || state.presumedGone;
-    if (eggs === 'seen' || state.expected === 'caged' || state.eitherHalfSince !== null) {
-      return { ...proven, doubt: isExpected ? state.doubt : { code: 'unmarked-queen', on, id } };
-    }
-    const young = {
-      ...withVirgin(state, known ?? within({ from: on, to: on }), null, id),
-      lastProof: proven.lastProof,
-    };
-    return isExpected ? young : { ...young, doubt: { code: 'unmarked-queen', on, id } };
+    const isExpected = state.is === 'virgin' || !whoIsThere(state);
+    const doubt = isExpected ? null : ({ code: 'unmarked-queen', on, id } as const);
+    if (eggs === 'seen' || state.is === 'caged') return { ...proven, doubt: doubt ?? state.doubt };
+    return { ...asVirgin(known ?? today), doubt };
   }
-  if (state.eitherHalfSince !== null) return proven;
-  switch (state.expected) {
+  const another = { ...anew(state), lastProof, ...LAYING, doubt: { code: 'another-queen', on, id } } as const;
+  switch (state.is) {
+    case 'not-known':
     case 'laying': {
       // The new one is known by her mark: the old one is gone.
-      if (!state.presumedGone) {
-        const settled = queenSeenAs === 'as-known' && state.doubt?.code === 'old-queen-not-found';
-        return { ...proven, doubt: settled ? null : state.doubt };
-      }
-      if (known && queenSeenAs !== 'as-known') {
-        return { ...withVirgin(state, known, null, id), lastProof: proven.lastProof };
-      }
-      return { ...proven, presumedGone: false, swarmedOn: null, requeeningId: null };
+      const settled = queenSeenAs === 'as-known' && state.doubt?.code === 'old-queen-not-found';
+      return { ...LAYING, ...state, is: 'laying', lastProof, doubt: settled ? null : state.doubt };
     }
-    case 'none': {
-      if (queenSeenAs === 'as-known') {
-        return { ...proven, ...nobodyElse, expected: 'laying', doubt: { code: 'another-queen', on, id } };
-      }
-      if (known) return { ...withVirgin(state, known, null, id), lastProof: proven.lastProof };
+    case 'going':
+      if (known && queenSeenAs !== 'as-known') return asVirgin(known);
+      return { ...stillKnown(state), ...LAYING, queenId: state.queenId, lastProof };
+    case 'raising':
+    case 'without':
+      if (queenSeenAs === 'as-known') return another;
+      if (known) return asVirgin(known);
       // Not one of its own raising: she was there all along, or came from elsewhere.
-      return state.removedOn === null
-        ? { ...proven, ...noQueen, expected: 'virgin', virginEmerged: within({ from: on, to: on }), withoutSince: null }
-        : { ...proven, ...nobodyElse, expected: 'laying', doubt: { code: 'another-queen', on, id } };
-    }
+      return state.lost === null ? { ...asVirgin(today), overdue: state.overdue, doubt: state.doubt } : another;
     case 'caged':
-      return { ...proven, released: true };
+      return { ...state, lastProof, released: true };
     case 'virgin':
       return proven;
   }

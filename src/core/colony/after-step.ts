@@ -10,11 +10,14 @@ import { triggersOf } from '../space/triggers';
 import { laidBefore } from '../space/would-lay';
 import { seasonPart } from '../year/beekeeping-year';
 import { withLook } from './after-look';
+import { afterQueenEvent } from './after-queen-event';
+import { withNothingLeft } from './after-seen';
 import { daysOf, type QueenEventFact } from './facts';
 import { emergingOf, type Known, type Setting, withQueen } from './known';
 import { partedDays } from './parted-days';
 import { afterHalfKnown, afterProgrammeStart } from './queen-by-programme';
-import { afterQueenEvent, isWithoutQueen, onlyOn, type QueenState, withVirgin } from './queen-state';
+import { isWithoutQueen } from './queen-questions';
+import { onlyOn, type QueenState, withVirgin } from './queen-state';
 import type { Step } from './steps';
 import { mayStillHoldQueen, type TrackedCell, takenFrom } from './track-cells';
 import { withAnswer } from './with-answer';
@@ -112,8 +115,8 @@ function isOfAnotherPart({ parts }: Known, { programme }: ProgrammePart, { is }:
 /** A colony without brood, between the last laying of a year and the first of the next, raises no queen from what it has. */
 function withoutBrood(queen: QueenState, { kind, on }: QueenEventFact, settings: SettingsHere): QueenState {
   const isLost = kind === 'removed' || kind === 'lost';
-  if (!isLost || queen.expected !== 'none' || seasonPart(on, yearHere(settings)) !== 'rest') return queen;
-  return { ...queen, withoutSince: queen.withoutSince ?? on };
+  if (!isLost || queen.is !== 'raising' || seasonPart(on, yearHere(settings)) !== 'rest') return queen;
+  return withNothingLeft(queen, on);
 }
 
 /** The cell of a virgin who has left it. */

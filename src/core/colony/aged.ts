@@ -5,8 +5,10 @@ import { isReplacing } from '../inspections/replacing';
 import { eggsWindow } from '../queens/virgin-care';
 import type { Settings } from '../settings/settings';
 import { isActedOn } from './acted-on';
+import { asGone } from './after-reading';
 import { isBelow, type Known, lastKnownLive } from './known';
-import { lays, type QueenState } from './queen-state';
+import { isTakenToLay } from './queen-questions';
+import type { QueenState } from './queen-state';
 import { emergenceOf, sealingOf } from './track-cells';
 
 /**
@@ -71,10 +73,10 @@ export function agedBy(known: LookedInto, on: Day, settings: Settings): Aged | n
   return since <= on ? { as: next.as, since, seenOn: inspection.on, read } : null;
 }
 
-/** She was noted to be there after the look: the cells that were seen then have not taken her, and are over. */
+/** She, or a virgin, was noted to be there after the look: the cells that were seen then are over. */
 function overtaken(known: LookedInto, on: Day, read: ReadingName): Aged | null {
   const { queen, lastLook } = known;
-  if (!lastLook || !BEFORE_SWARM.has(read) || !lays(queen) || queen.eitherHalfSince !== null) return null;
+  if (!lastLook || !BEFORE_SWARM.has(read) || !(isTakenToLay(queen) || queen.is === 'virgin')) return null;
   const emergence = emergenceOf(lastKnownLive(known).filter(isBelow));
   if (!emergence || on <= emergence.latest) return null;
   return { as: 'old', since: addDays(emergence.latest, 1), seenOn: lastLook.inspection.on, read };
@@ -90,13 +92,13 @@ function becomes(known: LookedInto, on: Day, read: ReadingName, settings: Settin
   if (BEFORE_SWARM.has(read)) {
     if (!emergence) return null;
     // Of a colony that does not swarm with its queen they ask nothing once they are over.
-    if (!lays(queen) || queen.eitherHalfSince !== null) return { as: 'old', since: addDays(emergence.latest, 1) };
+    if (!isTakenToLay(queen)) return { as: 'old', since: addDays(emergence.latest, 1) };
     if (on >= emergence.earliest && on > looked) return { as: 'may-have-swarmed', since: emergence.earliest };
     return sealing && read !== 'swarm-imminent' ? { as: 'swarm-may-go', since: sealing.earliest } : null;
   }
   switch (read) {
     case 'swarmed': {
-      if (!emergence || queen.expected === 'caged') return null;
+      if (!emergence || queen.is === 'caged') return null;
       const eggsBy = eggsWindow(emergence, settings).latest;
       return on > eggsBy
         ? { as: 'eggs-overdue', since: addDays(eggsBy, 1) }
@@ -110,8 +112,8 @@ function becomes(known: LookedInto, on: Day, read: ReadingName, settings: Settin
       };
     case 'virgin-loose':
     case 'awaiting-eggs':
-      return queen.virginEmerged && queen.noEggsOn === null && queen.lateButThereOn === null
-        ? { as: 'eggs-overdue', since: addDays(eggsWindow(queen.virginEmerged, settings).latest, 1) }
+      return queen.is === 'virgin' && queen.overdue === null
+        ? { as: 'eggs-overdue', since: addDays(eggsWindow(queen.emerged, settings).latest, 1) }
         : null;
     case 'queen-missing':
       return { as: 'workers-may-lay', since: addDays(looked, WORKERS_LAY_AFTER.value) };
@@ -125,19 +127,16 @@ function becomes(known: LookedInto, on: Day, read: ReadingName, settings: Settin
   }
 }
 
+/** What time has made of the last look is said first; that it is merely old is not, where a virgin was noted since. */
+export const isSaidFirst = (aged: Aged | null, { is }: QueenState): aged is Aged =>
+  aged !== null && !(aged.as === 'old' && is === 'virgin');
+
 /** What is known by a day: a colony that may have swarmed is not said to have a laying queen. */
 export function withTimePassed<K extends LookedInto>(known: K, aged: Aged | null): K {
-  if (aged?.as !== 'may-have-swarmed' || !known.lastLook) return known;
-  return { ...known, queen: goneByAge(known.queen, known.lastLook.inspection.id) };
+  const { queen, lastLook } = known;
+  if (aged?.as !== 'may-have-swarmed' || !lastLook || !isTakenToLay(queen)) return known;
+  return { ...known, queen: asGone(queen, lastLook.inspection.id) };
 }
-
-const goneByAge = (queen: QueenState, id: string): QueenState => ({
-  ...queen,
-  presumedGone: true,
-  clipped: false,
-  requeeningId: queen.requeeningId ?? id,
-  arrivedOn: null,
-});
 
 /** As what a colony is to be treated today: its last reading, or what that has become. */
 const READ_AS: { readonly [A in AgedAs]: ReadingName | null } = {

@@ -9,6 +9,7 @@ import { broodFrameCount } from '../space/hive';
 import type { ColonyState } from '../state/fold';
 import { readingToday } from './aged';
 import type { Drones, InspectionFact } from './facts';
+import { expectedIn, lostIn, swarmedIn } from './queen-questions';
 import { isUnseen } from './situation';
 import { mayStillHoldQueen } from './track-cells';
 
@@ -32,6 +33,7 @@ export const NOTHING_SAID: PlaceFacts = { coldestNightC: null, secondStand: null
 /** What is known of a colony when methods are weighed: its state, and the last counts that are not too old. */
 export function fitFactsOf(state: ColonyState, flow: DayRange | null, place: PlaceFacts = NOTHING_SAID): FitFacts {
   const { today, lastInspection, queen, parts } = state;
+  const lost = lostIn(queen);
   // What was counted before frames went elsewhere no longer tells.
   const movedOn = parts
     .filter(({ programme }) => MOVES_FRAMES.has(methodNamed(programme.method).kind))
@@ -59,13 +61,13 @@ export function fitFactsOf(state: ColonyState, flow: DayRange | null, place: Pla
   const open = liveCells.filter(({ lastStage }) => isOpenCell(lastStage)).length;
   return {
     reading: readingToday(state),
-    queen: queen.expected,
-    presumedGone: queen.presumedGone,
+    queen: expectedIn(queen),
+    presumedGone: queen.is === 'going' || swarmedIn(queen) !== null,
     isUnseen: isUnseen(state),
     queenFound: lastInspection?.inspection.queen === 'seen' && lastInspection.inspection.on === today,
     youngBroodAgo: young ? daysBetween(young.on, today) : null,
-    isEitherHalf: queen.eitherHalfSince !== null,
-    queenlessFor: queen.removedTo === null ? null : daysBetween(queen.removedTo, today),
+    isEitherHalf: queen.is === 'either-half',
+    queenlessFor: lost === null ? null : daysBetween(lost.to, today),
     openCells: open,
     sealedCells: liveCells.length - open,
     broodFrames: counted(

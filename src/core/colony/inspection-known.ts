@@ -1,3 +1,4 @@
+import type { Day } from '../calendar/day';
 import { causeOfCells } from '../cells/cause';
 import { type CellStage, isLive } from '../cells/stage';
 import { isSearch } from '../cells/thoroughness';
@@ -7,6 +8,7 @@ import { type Reading, type ReadingName, readInspection } from '../inspections/r
 import { say } from '../inspections/says';
 import type { Said } from '../says/said';
 import type { CellSeenFact, InspectionFact } from './facts';
+import { arrivedOn, cagedOn, expectedIn, lostIn, whoIsThere } from './queen-questions';
 import type { QueenState } from './queen-state';
 import { emergenceOf, mayStillHoldQueen, sealingOf, type TrackedCell } from './track-cells';
 
@@ -84,15 +86,15 @@ export function readInColony(
         layingRoomDays: inspection.layingRoomDays,
         bound: isBound(inspection),
       },
-      { queenExpected, virginEmergedFrom: queen.virginEmerged?.latest ?? queen.cagedOn },
+      { queenExpected, virginEmergedFrom: whoIsAwaited(queen) },
     );
-  const asExpected = readAs(queen.expected);
+  const asExpected = readAs(expectedIn(queen));
   // Where she came caged, or with a nuc, and was never seen to lay, the cells are for the loss of a queen: no swarm has left.
-  const isLost = asExpected.reading === 'swarmed' && (queen.arrivedOn !== null || queen.expected === 'caged');
+  const isLost = asExpected.reading === 'swarmed' && (arrivedOn(queen) !== null || cagedOn(queen) !== null);
   const reading = isLost ? readAs('none') : asExpected;
   // Cells that were there before the queen was taken away are not cells raised for the loss of her.
-  const { removedOn } = queen;
-  const olderThanLoss = removedOn !== null && live.some(({ firstSeen }) => firstSeen <= removedOn);
+  const lost = lostIn(queen);
+  const olderThanLoss = lost !== null && live.some(({ firstSeen }) => firstSeen <= lost.from);
   const cause = olderThanLoss ? causeOfCells(groups, inspection.eggs, false) : reading.cause;
   const areAbove = asLeftAbove.length + notLookedAtAbove.length > 0;
   const isSought = isSearch(inspection.thoroughness);
@@ -108,7 +110,7 @@ export function readInColony(
   ).length;
   return {
     inspection,
-    queenExpected: queen.expected,
+    queenExpected: expectedIn(queen),
     reading: {
       ...reading,
       // That no cell was seen is no finding where none was looked for.
@@ -123,6 +125,12 @@ export function readInColony(
     takenDownAbove,
     openedAbove,
   };
+}
+
+/** The day from which patience with her is counted; null: no such queen is waited for. */
+function whoIsAwaited(queen: QueenState): Day | null {
+  const who = whoIsThere(queen);
+  return who?.is === 'virgin' ? who.emerged.latest : cagedOn(queen);
 }
 
 /** What an inspection found of each cell that was known by then. */

@@ -10,6 +10,7 @@ import type { SettingsHere } from '../settings/settings';
 import type { ColonyFacts } from './facts';
 import type { InspectionKnown } from './inspection-known';
 import { knownSince } from './known-since';
+import { lostIn } from './queen-questions';
 import { type QueenState, queenStateAtStart } from './queen-state';
 import { mayStillHoldQueen, type TrackedCell } from './track-cells';
 
@@ -79,7 +80,7 @@ export function atStart({ facts }: Setting): Known {
 type CellsKnown = Pick<Known, 'cells' | 'cellsKnownOn' | 'queen'>;
 
 const lastKnownOn = ({ cellsKnownOn, queen }: CellsKnown): Day =>
-  latestOf(cellsKnownOn, queen.removedOn ?? cellsKnownOn);
+  latestOf(cellsKnownOn, lostIn(queen)?.from ?? cellsKnownOn);
 
 /** Cells that held a queen to be when last known, though she may have emerged since. */
 export function lastKnownLive(known: CellsKnown): readonly TrackedCell[] {
@@ -110,7 +111,7 @@ export const withQueen = (known: Known, queen: QueenState): Known => ({
 });
 
 /** The days on which it lost a queen, with the one that this queen's state tells of. */
-export function removalsWith({ queen: before, removals }: Known, { removedOn, removedTo }: QueenState) {
-  const isLoss = removedOn !== null && removedOn !== before.removedOn;
-  return isLoss ? [...removals, { from: removedOn, to: removedTo ?? removedOn }] : removals;
+export function removalsWith({ queen: before, removals }: Known, queen: QueenState): Known['removals'] {
+  const lost = lostIn(queen);
+  return lost !== null && lost.from !== lostIn(before)?.from ? [...removals, lost] : removals;
 }

@@ -1,6 +1,6 @@
 import { isOpenCell, isSealed } from '../cells/stage';
 import type { ColonyState } from '../state/fold';
-import { lays } from './queen-state';
+import { lays } from './queen-questions';
 import { mayStillHoldQueen } from './track-cells';
 
 /**

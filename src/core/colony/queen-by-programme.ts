@@ -2,16 +2,18 @@ import type { Day } from '../calendar/day';
 import { methodNamed } from '../methods/methods';
 import type { ProgrammePart } from '../programmes/facts';
 import { emergenceRaised } from '../queens/virgin-care';
+import { oldQueenDoubt } from './after-queen-event';
 import { daysOf } from './facts';
 import {
+  isClipped,
   isWithoutQueen,
   lossOf,
-  nobodyElse,
-  noQueen,
-  oldQueenDoubt,
-  type QueenProgramme,
-  type QueenState,
-} from './queen-state';
+  programmeOf,
+  queenIdIn,
+  requeeningIdOf,
+  swarmedIn,
+} from './queen-questions';
+import { anew, type EitherHalf, LAYING, type QueenProgramme, type QueenState, stillKnown } from './queen-state';
 
 /** The state after a programme began on the colony. */
 export function afterProgrammeStart(state: QueenState, part: ProgrammePart): QueenState {
@@ -26,47 +28,33 @@ export function afterProgrammeStart(state: QueenState, part: ProgrammePart): Que
     isMoved: raisesQueen?.isMoved ?? false,
     buysQueen: programme.buysQueen,
   };
-  const fresh = { ...state, ...nobodyElse };
+  const waiting = { ...anew(state), requeeningId: id, programme: raising };
   switch (queen) {
     case 'laying':
-      return { ...fresh, expected: 'laying', clipped: queenClipped, queenId: programme.queenId };
+      return { ...anew(state), ...LAYING, clipped: queenClipped, queenId: programme.queenId };
     case 'taken':
-      return {
-        ...fresh,
-        ...noQueen,
-        removedOn: days.from,
-        removedTo: days.to,
-        lastOwnEggs: days.to,
-        requeeningId: id,
-        programme: raising,
-      };
+      return { ...waiting, is: 'raising', lost: days, swarmedOn: null, lastOwnEggs: days.to };
     case 'gone':
-      return {
-        ...fresh,
-        ...noQueen,
-        presumedGone: true,
-        swarmedOn: state.swarmedOn,
-        lastOwnEggs: lossOf(state),
-        requeeningId: id,
-        programme: raising,
-      };
+      return { ...waiting, is: 'raising', lost: null, swarmedOn: swarmedIn(state), lastOwnEggs: lossOf(state) };
     case 'caged':
       return {
-        ...fresh,
-        expected: 'caged',
+        ...waiting,
+        is: 'caged',
         clipped: false,
         queenId: programme.queenId,
         cagedOn: on,
+        released: false,
         lastOwnEggs: lossOf(state),
-        requeeningId: id,
-        programme: raising,
         doubt: oldQueenDoubt(state, id, on),
       };
     case 'either': {
       const divided = before ? asPartOf(before) : state;
       // Neither part is hers: both wait for what was waited for.
       if (isWithoutQueen(divided)) return carriedOn(divided, on, raising);
-      return { ...divided, eitherHalfSince: divided.eitherHalfSince ?? on, requeeningId: id, programme: raising };
+      if (divided.is === 'either-half') return { ...divided, requeeningId: id, programme: raising };
+      const { lastProof, lastEggsSeen, lastOwnEggs, overdue, doubt, ...of } = divided;
+      const known = { lastProof, lastEggsSeen, lastOwnEggs, overdue, doubt };
+      return { ...known, is: 'either-half', since: on, of, requeeningId: id, programme: raising };
     }
     case 'ends':
     case 'unchanged':
@@ -75,67 +63,78 @@ export function afterProgrammeStart(state: QueenState, part: ProgrammePart): Que
 }
 
 /** It had no queen before it was divided: what it waited for goes on, or, where that was the cells broken down for it, is over. */
-function carriedOn(divided: QueenState, on: Day, raising: QueenProgramme): QueenState {
-  const waiting = { ...divided, requeeningId: divided.requeeningId ?? raising.id, programme: raising };
-  const hungOnCells = divided.withoutSince === null && emergenceRaised(divided) === null;
-  return hungOnCells ? { ...waiting, ...noQueen, withoutSince: on } : waiting;
+function carriedOn(
+  divided: Extract<QueenState, { is: 'going' | 'raising' | 'without' }>,
+  on: Day,
+  raising: QueenProgramme,
+): QueenState {
+  const { requeeningId } = divided;
+  const hungOnCells = divided.is !== 'without' && emergenceRaised(divided) === null;
+  return hungOnCells
+    ? { ...stillKnown(divided), is: 'without', since: on, lost: null, requeeningId, programme: raising }
+    : { ...divided, programme: raising };
 }
 
 /** As the colony stood that it was divided from; what was seen of her in there was not seen in here. */
-const asPartOf = (before: QueenState): QueenState => ({
-  ...before,
-  clipped: false,
-  queenId: null,
-  lastProof: null,
-  lastEggsSeen: null,
-  arrivedOn: null,
-  laysSince: null,
-  doubt: null,
-});
+function asPartOf(before: QueenState): QueenState {
+  const known = { ...before, lastProof: null, lastEggsSeen: null, doubt: null };
+  switch (known.is) {
+    case 'laying':
+      return { ...known, ...LAYING };
+    case 'virgin':
+    case 'caged':
+      return { ...known, queenId: null, clipped: false };
+    case 'either-half':
+      return { ...known, of: unnamed(known.of) };
+    case 'going':
+      return { ...known, queenId: null };
+    default:
+      return known;
+  }
+}
+
+function unnamed(who: EitherHalf['of']): EitherHalf['of'] {
+  if (who.is === 'not-known') return who;
+  return who.is === 'laying' ? LAYING : { ...who, queenId: null, clipped: false };
+}
 
 /** The state once it is known which half of a split this colony is. */
 export function afterHalfKnown(state: QueenState, { programme, half, queenClipped }: ProgrammePart): QueenState {
   if (!half) return state;
   const { id, queenId } = programme;
   const days = daysOf(programme);
-  const fresh = { ...state, ...nobodyElse };
-  const raising: QueenProgramme = state.programme ?? {
+  const raising: QueenProgramme = programmeOf(state) ?? {
     id,
     unit: methodNamed(programme.method).raisesQueen?.unit ?? 'queenless-half',
     isThinned: programme.secondThinning,
     isMoved: false,
     buysQueen: programme.buysQueen,
   };
-  const requeeningId = state.requeeningId ?? id;
+  const waiting = {
+    ...anew(state),
+    lastOwnEggs: days.to,
+    requeeningId: requeeningIdOf(state) ?? id,
+    programme: raising,
+  };
   switch (half.is) {
     case 'queen':
       return {
-        ...fresh,
-        expected: 'laying',
-        clipped: queenClipped || state.clipped,
-        queenId: state.queenId ?? queenId,
+        ...anew(state),
+        ...LAYING,
+        clipped: queenClipped || isClipped(state),
+        queenId: queenIdIn(state) ?? queenId,
         // What told may have been in the other half, or a word: then nobody has seen her here.
         lastEggsSeen: half.by === 'eggs' ? half.on : state.lastEggsSeen,
         lastProof: half.by === 'seen' || half.by === 'eggs' ? { on: half.on, by: half.by } : state.lastProof,
       };
     case 'queenless':
-      return {
-        ...fresh,
-        ...noQueen,
-        removedOn: days.from,
-        removedTo: days.to,
-        lastOwnEggs: days.to,
-        requeeningId,
-        programme: raising,
-      };
+      return { ...waiting, is: 'raising', lost: days, swarmedOn: null };
     case 'failed':
-      return { ...fresh, ...noQueen, withoutSince: half.on, lastOwnEggs: days.to, requeeningId, programme: raising };
+      return { ...waiting, is: 'without', since: half.on, lost: null };
     case 'settled':
       return {
-        ...fresh,
-        expected: 'laying',
-        queenId: null,
-        clipped: false,
+        ...anew(state),
+        ...LAYING,
         lastEggsSeen: half.on,
         lastProof: { on: half.on, by: 'eggs' },
         laysSince: { on: half.on, id },

@@ -2,8 +2,10 @@ import { describe, expect, it } from 'vitest';
 import { addDays, type Day, day, formatDay } from '../calendar/day';
 import { DEFAULT_SETTINGS } from '../settings/settings';
 import { foldColony } from '../state/fold';
+import { afterQueenEvent } from './after-queen-event';
 import type { CellSeenFact, ColonyFacts, InspectionFact, QueenEventKind } from './facts';
-import { afterQueenEvent, queenStateAtStart } from './queen-state';
+import { expectedIn, isClipped, lays } from './queen-questions';
+import { LAYING, queenStateAtStart } from './queen-state';
 import { aColony, inspection } from './testing';
 
 const START = day('2027-04-10');
@@ -25,31 +27,36 @@ const iso = (on: Day | null | undefined) => (on == null ? on : formatDay(on).sli
 
 describe('what is known of the queen', () => {
   it('begins with a laying queen, or a virgin in a cast', () => {
-    expect(queenStateAtStart('established', START).expected).toBe('laying');
-    expect(queenStateAtStart('cast', START)).toMatchObject({ expected: 'virgin', virginEmerged: { earliest: START } });
+    expect(queenStateAtStart('established', START).is).toBe('not-known');
+    expect(lays(queenStateAtStart('established', START))).toBe(true);
+    expect(queenStateAtStart('cast', START)).toMatchObject({ is: 'virgin', emerged: { earliest: START } });
   });
 
   it('follows what befalls her', () => {
     const start = queenStateAtStart('established', START);
     const steps = (...kinds: QueenEventKind[]) =>
       kinds.reduce((state, kind) => afterQueenEvent(state, event(kind, '05-10')), start);
-    expect(steps('clipped')).toMatchObject({ expected: 'laying', clipped: true, queenId: 'q' });
-    expect(steps('clipped', 'present').clipped).toBe(true);
+    expect(steps('clipped')).toMatchObject({ is: 'laying', clipped: true, queenId: 'q' });
+    expect(isClipped(steps('clipped', 'present'))).toBe(true);
     expect(steps('clipped', 'removed')).toMatchObject({
-      expected: 'none',
-      clipped: false,
-      removedOn: day('2027-05-10'),
+      is: 'raising',
+      lost: { from: day('2027-05-10'), to: day('2027-05-10') },
     });
-    expect(steps('removed', 'caged-in')).toMatchObject({ expected: 'caged', removedOn: null, released: false });
-    expect(steps('caged-in', 'released').released).toBe(true);
-    expect(steps('lost', 'virgin-out')).toMatchObject({ expected: 'virgin', removedOn: null });
+    expect(steps('removed', 'caged-in')).toMatchObject({ is: 'caged', released: false });
+    expect(steps('caged-in', 'released')).toMatchObject({ is: 'caged', released: true });
+    expect(steps('lost', 'virgin-out')).toMatchObject({ is: 'virgin' });
     // One who was not known by name before is so once she is marked; one who is known stays who she is.
-    expect(steps('marked')).toEqual({ ...start, queenId: 'q' });
+    expect(steps('marked')).toEqual({
+      ...start,
+      ...LAYING,
+      queenId: 'q',
+      lastProof: { on: day('2027-05-10'), by: 'seen' },
+    });
   });
 
   it('takes another queen for unclipped', () => {
     const clipped = afterQueenEvent(queenStateAtStart('established', START), event('clipped', '05-01'));
-    expect(afterQueenEvent(clipped, event('present', '05-02', 'other')).clipped).toBe(false);
+    expect(isClipped(afterQueenEvent(clipped, event('present', '05-02', 'other')))).toBe(false);
   });
 
   it('remembers the last proof that she lives', () => {
@@ -63,11 +70,11 @@ describe('what is known of the queen', () => {
   it('takes a colony that has swarmed for queenless until eggs are seen', () => {
     const swarmed = look('05-10', { eggs: 'none', queen: 'none', cells: [saw('a', 'sealed-fresh')] });
     const gone = fold({ inspections: [swarmed] }, '2027-05-10');
-    expect(gone.queen).toMatchObject({ expected: 'laying', presumedGone: true });
+    expect(gone.queen).toMatchObject({ is: 'going' });
     expect(gone.schedule.checks.map(({ code }) => code)).toEqual(['eggs']);
     expect(gone.schedule.leaveShut).toHaveLength(1);
     const laying = fold({ inspections: [swarmed, look('06-10')] });
-    expect(laying.queen).toMatchObject({ expected: 'laying', presumedGone: false });
+    expect(laying.queen).toMatchObject({ is: 'laying' });
     expect(laying.schedule.leaveShut).toEqual([]);
   });
 
@@ -77,8 +84,8 @@ describe('what is known of the queen', () => {
       look('05-20', { eggs: 'none', queen: 'none', cells: [saw('a', 'not-found')] }),
     ];
     const { queen, lastInspection } = fold({ inspections }, '2027-05-20');
-    expect(queen.expected).toBe('virgin');
-    expect(iso(queen.virginEmerged?.latest)).toBe('05-20');
+    expect(expectedIn(queen)).toBe('virgin');
+    expect(iso(queen.is === 'virgin' ? queen.emerged.latest : null)).toBe('05-20');
     expect(lastInspection?.reading.reading).toBe('awaiting-eggs');
   });
 
@@ -89,7 +96,7 @@ describe('what is known of the queen', () => {
       look('05-10', { eggs: 'none', cells: [saw('b', 'emerged')] }),
     ];
     const { queen } = fold({ startedOn: day('2026-04-01'), inspections }, '2027-05-10');
-    expect(queen.virginEmerged?.earliest).toBeGreaterThan(day('2027-04-01'));
+    expect(queen.is === 'virgin' && queen.emerged.earliest).toBeGreaterThan(day('2027-04-01'));
   });
 
   it('loses patience with a virgin four weeks after the last day she can have come out', () => {

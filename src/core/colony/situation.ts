@@ -1,8 +1,12 @@
+import type { Day } from '../calendar/day';
 import { isReplacing } from '../inspections/replacing';
 import { methodNamed } from '../methods/methods';
 import type { Said } from '../says/said';
 import type { ColonyState } from '../state/fold';
+import { isSaidFirst } from './aged';
 import type { InspectionKnown } from './inspection-known';
+import { arrivedOn, isTakenToLay, lateButThereOn, noEggsOn, queenIdIn } from './queen-questions';
+import type { QueenState } from './queen-state';
 import { say } from './says';
 
 /** What of an inspection its headline rests on. */
@@ -26,26 +30,22 @@ export function headlineOf(look: Read): Said {
  */
 export function isUnseen({ inspections, frames, parts, queen }: ColonyState): boolean {
   const isTold =
-    queen.expected !== 'laying' || queen.lastProof !== null || queen.queenId !== null || queen.arrivedOn !== null;
+    !isTakenToLay(queen) || queen.lastProof !== null || queenIdIn(queen) !== null || arrivedOn(queen) !== null;
   return inspections.length === 0 && frames === null && parts.length === 0 && !isTold;
 }
 
 /** How a colony stands today: its last reading, or what that has become, unless something befell the queen or was done about it since. */
 export function situationOf({ lastInspection, queen, parts, aged }: ColonyState): Said {
-  if (queen.expected === 'caged' && queen.cagedOn !== null && queen.noEggsOn === null && !queen.released) {
+  if (queen.is === 'caged' && noEggsOn(queen) === null && !queen.released) {
     return say('caged-queen-given', { on: queen.cagedOn });
   }
-  if (aged) return say('aged', aged);
-  if (queen.lateButThereOn !== null) return say('late-to-lay');
-  if (queen.noEggsOn !== null) return say('no-eggs-by', { on: queen.noEggsOn });
+  if (isSaidFirst(aged, queen)) return say('aged', aged);
+  if (lateButThereOn(queen) !== null) return say('late-to-lay');
+  const emptyOn = noEggsOn(queen);
+  if (emptyOn !== null) return say('no-eggs-by', { on: emptyOn });
   if (!lastInspection || lastInspection.queenAfter !== queen) {
-    if (queen.expected === 'caged' && queen.cagedOn !== null) return say('caged-queen-given', { on: queen.cagedOn });
-    if (queen.expected === 'none') {
-      const since = queen.removedOn ?? queen.withoutSince;
-      return since === null ? say('read', { reading: 'raising-queen' }) : say('without-queen', { since });
-    }
-    if (queen.presumedGone && queen.swarmedOn !== null) return say('swarm-left', { on: queen.swarmedOn.from });
-    if (queen.expected === 'virgin') return say('virgin-inside');
+    const noted = notedOfHer(queen);
+    if (noted) return noted;
   }
   const done = parts.findLast(({ programme, queen: role }) => {
     const isSince = !lastInspection || programme.on >= lastInspection.inspection.on;
@@ -56,3 +56,25 @@ export function situationOf({ lastInspection, queen, parts, aged }: ColonyState)
   if (done) return say('method-begun', { method: done.programme.method, on: done.programme.on });
   return lastInspection ? headlineOf(lastInspection) : say('not-inspected');
 }
+
+/** What was noted of her since the last look leads; null: nothing that a method begun since does not say better. */
+function notedOfHer(queen: QueenState): Said | null {
+  switch (queen.is) {
+    case 'caged':
+      return say('caged-queen-given', { on: queen.cagedOn });
+    case 'raising':
+      return queen.lost === null ? say('read', { reading: 'raising-queen' }) : without(queen.lost.from);
+    case 'without':
+      return without(queen.lost?.from ?? queen.since);
+    case 'going':
+      return queen.swarmedOn === null ? null : say('swarm-left', { on: queen.swarmedOn.from });
+    case 'virgin':
+      return say('virgin-inside');
+    case 'either-half':
+    case 'laying':
+    case 'not-known':
+      return null;
+  }
+}
+
+const without = (since: Day): Said => say('without-queen', { since });

@@ -6,7 +6,7 @@ import { afterAnswer } from './after-answer';
 import { beforeSeen } from './after-reading';
 import { afterSeen } from './after-seen';
 import { emergingOf, isBelow, type Known, lastKnownLive, type Setting, withQueen } from './known';
-import { lays } from './queen-state';
+import { lays } from './queen-questions';
 import { seenByAnswer } from './seen';
 import { mayStillHoldQueen } from './track-cells';
 
@@ -27,7 +27,7 @@ export function withAnswer(known: Known, answer: CheckAnswerFact, { facts, setti
   const queen = afterAnswer(looked, answer, known.parts);
   // What was seen too early to be hers answers nothing.
   const sees = meaningOf(answer.code, answer.answer)?.sees?.eggs;
-  const isDoubted = sees === 'seen' && !lays(queen) && queen.eitherHalfSince === null;
+  const isDoubted = sees === 'seen' && !lays(queen) && queen.is !== 'either-half';
   const also = isDoubted ? [] : alsoAnswered(answer, known.followUps);
   return { ...withQueen(known, queen), told: isDoubted ? known.told : [...known.told, answer, ...also] };
 }

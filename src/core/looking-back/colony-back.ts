@@ -1,7 +1,7 @@
 import { type Day, daysBetween } from '../calendar/day';
 import type { DayRange } from '../calendar/window';
 import type { ColonyFacts } from '../colony/facts';
-import { lays } from '../colony/queen-state';
+import { lays, laysSinceOf, programmeOf } from '../colony/queen-questions';
 import type { MethodName, UnitQueen } from '../methods/method';
 import type { ColonyState } from '../state/fold';
 
@@ -95,9 +95,10 @@ export function colonyBack(
         // Of a colony that is no more nothing is still to be done.
         const isOpen =
           !state.ended && state.followUps.some((one) => one.programmeId === programmeId && one.status === 'due');
-        const isWaiting = !state.ended && state.queen.programme?.id === programmeId && !lays(state.queen);
+        const isWaiting = !state.ended && programmeOf(state.queen)?.id === programmeId && !lays(state.queen);
         // Of the part that was left to come to a new queen; the other had one who laid all along.
-        const isNew = NEW_QUEEN.has(queen) && state.queen.laysSince !== null && state.queen.laysSince.on > on;
+        const laysSince = laysSinceOf(state.queen);
+        const isNew = NEW_QUEEN.has(queen) && laysSince !== null && laysSince > on;
         const cameOut: CameOut =
           endedOn !== null ? 'given-up' : isNew ? 'queen-lays' : isOpen || isWaiting ? 'under-way' : 'over';
         return { programmeId, method, on, cameOut, swarmedAfter: swarms.some((swarm) => swarm.on > on) };

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { day } from '../calendar/day';
 import type { SharedFacts } from '../colony/assemble';
 import type { InspectionFact } from '../colony/facts';
+import { expectedIn, isClipped } from '../colony/queen-questions';
 import { anAnswer, aProgramme, cell, checks, look, saw, shut, yard } from './testing';
 
 describe('an artificial swarm with a nuc', () => {
@@ -41,7 +42,7 @@ describe('an artificial swarm with a nuc', () => {
 
   it('gives the nuc its own check, and no first look besides', () => {
     const nuc = at(before)('nuc', '05-11');
-    expect([nuc.queen.expected, checks(nuc)]).toEqual(['laying', ['nuc-settled 05-12/05-13/05-15']]);
+    expect([expectedIn(nuc.queen), checks(nuc)]).toEqual(['laying', ['nuc-settled 05-12/05-13/05-15']]);
   });
 
   it('moves every date when the kept cell is dated better', () => {
@@ -74,7 +75,7 @@ describe('an artificial swarm with a nuc', () => {
   it('is done once eggs are seen, whether at an inspection or in passing', () => {
     const answers = [anAnswer(programme.id, 'home', 'eggs', '2027-06-04', 'eggs')];
     const state = at(before, { answers })('home', '06-04');
-    expect([state.queen.expected, shut(state)]).toEqual(['laying', []]);
+    expect([expectedIn(state.queen), shut(state)]).toEqual(['laying', []]);
     expect(checks(state)).toEqual(['look 06-08/06-10/06-11']);
     expect(state.schedule.checks[0]?.why).saying('first full inspection');
   });
@@ -160,8 +161,8 @@ describe('a clipped queen that goes to another unit', () => {
       { home: { queenEvents: [clipped] }, swarm: { startedOn: programme.on } },
       { programmes: [programme] },
     );
-    expect(at('swarm', '05-11').queen.clipped).toBe(true);
-    expect(at('home', '05-11').queen.clipped).toBe(false);
+    expect(isClipped(at('swarm', '05-11').queen)).toBe(true);
+    expect(isClipped(at('home', '05-11').queen)).toBe(false);
   });
 });
 

@@ -1,6 +1,7 @@
 import type { Window } from '../calendar/window';
 import { isSealed } from '../cells/stage';
 import type { QueenWanted } from '../colony/facts';
+import { expectedIn, isWithoutQueen, noEggsOn } from '../colony/queen-questions';
 import type { TrackedCell } from '../colony/track-cells';
 import { KEPT_CELLS_AT_MOST } from '../settings/settings';
 import type { ColonyState } from '../state/fold';
@@ -48,17 +49,17 @@ export function cellsWanted(colonies: readonly Standing[]): readonly CellWanted[
     const { queen, liveCells, lastInspection, ended } = state;
     const asked = wanted && wanted !== 'nothing' ? [{ colonyId, why: wanted }] : [];
     if (ended || lastInspection?.reading.reading === 'drone-laying') return [];
-    if (liveCells.length > 0 && queen.noEggsOn === null) return asked;
-    if (queen.withoutSince !== null) return [{ colonyId, why: 'nothing-to-raise' }];
+    if (liveCells.length > 0 && noEggsOn(queen) === null) return asked;
+    if (queen.is === 'without') return [{ colonyId, why: 'nothing-to-raise' }];
     if (needsWayOut(state)) {
       return [
         {
           colonyId,
-          why: queen.expected === 'laying' ? 'queen-may-be-gone' : 'not-come-to-lay',
+          why: expectedIn(queen) === 'laying' ? 'queen-may-be-gone' : 'not-come-to-lay',
         },
       ];
     }
-    if (queen.expected === 'none' && !queen.programme?.buysQueen && queen.eitherHalfSince === null) {
+    if (queen.is === 'raising' && !queen.programme?.buysQueen) {
       return [{ colonyId, why: 'no-cell-known' }];
     }
     return asked;
@@ -69,9 +70,9 @@ export function cellsWanted(colonies: readonly Standing[]): readonly CellWanted[
 export function cellsToGive(colonies: readonly Standing[]): readonly CellToGive[] {
   return colonies.flatMap(({ colonyId, state }) => {
     if (state.ended) return [];
-    const raises = state.queen.expected === 'none' || state.queen.presumedGone;
+    const needsOwn = isWithoutQueen(state.queen);
     const live = state.liveCells.filter(({ planBy }) => planBy.emergence && planBy.emergence.latest >= state.today);
-    const spare = raises ? live.slice(KEPT_CELLS_AT_MOST.value) : live;
+    const spare = needsOwn ? live.slice(KEPT_CELLS_AT_MOST.value) : live;
     return spare.flatMap((cell): CellToGive[] => {
       const { emergence } = cell.planBy;
       return emergence ? [{ colonyId, cell, emergence, travels: bearsMoving(cell) }] : [];

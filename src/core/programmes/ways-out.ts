@@ -2,6 +2,7 @@ import { QUEEN_EMERGES } from '../biology/development';
 import { addDays, type Day } from '../calendar/day';
 import type { DayRange } from '../calendar/window';
 import { STAGES } from '../cells/stage';
+import { expectedIn } from '../colony/queen-questions';
 import type { MethodName } from '../methods/method';
 import { methodNamed } from '../methods/methods';
 import { planMethod, USUAL_CHOICES } from '../methods/plan';
@@ -22,9 +23,8 @@ export interface WayOut {
 
 /** Something went wrong: it has no queen, or no eggs came when they were due. */
 export function needsWayOut({ queen, lastInspection, schedule, today }: ColonyState): boolean {
-  const { expected, withoutSince, noEggsOn, lateButThereOn } = queen;
-  if (withoutSince !== null || noEggsOn !== null || lateButThereOn !== null) return true;
-  if (expected === 'laying') return lastInspection?.reading.reading === 'queen-missing';
+  if (queen.is === 'without' || queen.overdue !== null) return true;
+  if (expectedIn(queen) === 'laying') return lastInspection?.reading.reading === 'queen-missing';
   return schedule.eggsBy !== null && today > schedule.eggsBy.latest;
 }
 

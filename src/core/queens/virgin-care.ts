@@ -14,6 +14,7 @@ import { addDays, type Day, earliestOf, latestOf } from '../calendar/day';
 import type { CheckWindow, DayRange, Window } from '../calendar/window';
 import { windowFromLaying } from '../cells/windows';
 import type { ColonyFacts } from '../colony/facts';
+import { arrivedOn, cagedOn, lostIn, raises, requeeningIdOf, swarmedIn } from '../colony/queen-questions';
 import type { QueenState } from '../colony/queen-state';
 import type { FollowUpState } from '../programmes/follow-up-state';
 import type { LeaveShut } from '../schedule/check';
@@ -33,11 +34,11 @@ export function emergencyEmergence(removed: Day | DayRange): Window {
 
 /** When the virgins emerge that a colony raises of which no cell is known, by the day it lost its queen; null: it raises none. */
 export function emergenceRaised(queen: QueenState): Window | null {
-  const { removedOn, removedTo, swarmedOn, eitherHalfSince, withoutSince } = queen;
-  if (withoutSince !== null) return null;
-  if (removedOn !== null) return emergencyEmergence({ from: removedOn, to: removedTo ?? removedOn });
-  if (swarmedOn !== null && queen.presumedGone) return emergesAfterPrime(swarmedOn, EMERGE_AFTER_PRIME);
-  return eitherHalfSince === null ? null : emergencyEmergence(eitherHalfSince);
+  if (queen.is === 'either-half') return emergencyEmergence(queen.since);
+  if (!raises(queen)) return null;
+  const [lost, swarmed] = [lostIn(queen), swarmedIn(queen)];
+  if (lost !== null) return emergencyEmergence(lost);
+  return swarmed === null ? null : emergesAfterPrime(swarmed, EMERGE_AFTER_PRIME);
 }
 
 /**
@@ -55,13 +56,13 @@ export function patienceWith(
   );
   if (asked) return asked.code === 'laying-check' ? asked.window.latest : asked.window.earliest;
   if (followUps.some(({ status, code }) => status === 'due' && code === 'nuc-settled')) return NEVER;
-  if (origin === 'cast' && queen.requeeningId === 'start') return addDays(startedOn, CAST_LAYS.value.late);
-  if (queen.arrivedOn !== null) {
-    return addDays(queen.arrivedOn, origin === 'nuc' ? NUC_SETTLES.value.late : PRIME_SWARM_LAYS.value.late);
+  if (origin === 'cast' && requeeningIdOf(queen) === 'start') return addDays(startedOn, CAST_LAYS.value.late);
+  const arrived = arrivedOn(queen);
+  if (arrived !== null) {
+    return addDays(arrived, origin === 'nuc' ? NUC_SETTLES.value.late : PRIME_SWARM_LAYS.value.late);
   }
-  return queen.expected === 'caged' && queen.cagedOn !== null
-    ? addDays(queen.cagedOn, RELEASED_QUEEN_LAYS.value.late)
-    : null;
+  const caged = cagedOn(queen);
+  return caged === null ? null : addDays(caged, RELEASED_QUEEN_LAYS.value.late);
 }
 
 /** A day that no fact reaches. */

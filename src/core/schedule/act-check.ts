@@ -1,6 +1,7 @@
 import { addDays, type Day, latestOf } from '../calendar/day';
 import { isActedOn } from '../colony/acted-on';
 import type { Aged } from '../colony/aged';
+import { noEggsOn } from '../colony/queen-questions';
 import type { ReadingName } from '../inspections/reading';
 import { isReplacing } from '../inspections/replacing';
 import { checkKey } from '../programmes/check-key';
@@ -18,7 +19,7 @@ function isWithoutCells({ look, liveCells }: ScheduleFrom): boolean {
 
 /** A queen who came from elsewhere is given her time: what asks whether she lays asks again by itself. */
 function isGivenTime({ look, queen, patientUntil }: ScheduleFrom): boolean {
-  if (!look || patientUntil === null || queen.noEggsOn !== null) return false;
+  if (!look || patientUntil === null || noEggsOn(queen) !== null) return false;
   const { reading } = look.reading;
   return (reading === 'queen-missing' || reading === 'not-laying') && look.inspection.on < patientUntil;
 }

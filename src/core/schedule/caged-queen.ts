@@ -1,6 +1,8 @@
 import { CAGE_CHECK, RELEASED_QUEEN_LAYS } from '../biology/mating';
 import { addDays, type Day, latestOf } from '../calendar/day';
 import { isFullSearch } from '../cells/thoroughness';
+import { noEggsOn } from '../colony/queen-questions';
+import type { Caged, QueenState } from '../colony/queen-state';
 import { emergenceOf, mayStillHoldQueen } from '../colony/track-cells';
 import type { Check } from './check';
 import { againWithin } from './colony-schedule';
@@ -10,10 +12,12 @@ import { say } from './says';
 import { checks, type ScheduleFrom, type SchedulePart } from './schedule-part';
 
 /** A queen in a cage: is she out, and does she lay? A programme asks for both by itself. */
-export function cagedQueen(from: ScheduleFrom, cagedOn: Day): SchedulePart {
-  const { look, queen } = from;
-  const comb = queen.noEggsOn === null ? null : giveTestComb(from, queen.noEggsOn);
-  const beside = cellsBesideCage(from);
+export function cagedQueen(from: ScheduleFrom, queen: Extract<QueenState, Caged>): SchedulePart {
+  const { look } = from;
+  const { cagedOn } = queen;
+  const emptyOn = noEggsOn(queen);
+  const comb = emptyOn === null ? null : giveTestComb(from, emptyOn);
+  const beside = cellsBesideCage(from, cagedOn);
   if (queen.programme || comb) return checks(beside, comb);
   const out = windowAfter(cagedOn, CAGE_CHECK);
   const lookedSince = look !== null && look.inspection.on >= out.earliest && isFullSearch(look.inspection.thoroughness);
@@ -33,11 +37,11 @@ export function cagedQueen(from: ScheduleFrom, cagedOn: Day): SchedulePart {
 }
 
 /** Cells beside a caged queen: the first virgin out of them would kill her, or the bees never let her out. */
-function cellsBesideCage(from: ScheduleFrom): Check | null {
-  const { liveCells, today, cagedOn } = { ...from, ...from.queen };
+function cellsBesideCage(from: ScheduleFrom, cagedOn: Day): Check | null {
+  const { liveCells, today } = from;
   const left = liveCells.filter((cell) => mayStillHoldQueen(cell, today));
   const emergence = emergenceOf(left);
-  if (left.length === 0 || cagedOn === null) return null;
+  if (left.length === 0) return null;
   const since = latestOf(cagedOn, ...left.map(({ lastSeen }) => lastSeen));
   const latest = latestOf(since, emergence ? addDays(emergence.earliest, -1) : since);
   return inCycle(from, {

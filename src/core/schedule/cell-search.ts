@@ -3,6 +3,7 @@ import { EMERGE_AFTER_PRIME } from '../biology/mating';
 import { addDays, type Day, earliestOf, latestOf } from '../calendar/day';
 import type { DayRange, Window } from '../calendar/window';
 import { isFullSearch } from '../cells/thoroughness';
+import { programmeOf, swarmedIn } from '../colony/queen-questions';
 import { say as sayOfMethod } from '../methods/says';
 import { findCellsWindow } from '../queens/virgin-care';
 import { sentences } from '../says/together';
@@ -14,8 +15,8 @@ import type { ScheduleFrom } from './schedule-part';
 /** A swarm was seen to leave, and nobody has searched it since: its cells are found, or thinned, before the first cast. */
 export function afterPrime(from: ScheduleFrom, emergence: Window): readonly Check[] {
   const { look, queen } = from;
-  const { swarmedOn } = queen;
-  if (swarmedOn === null || queen.programme) return [];
+  const swarmedOn = swarmedIn(queen);
+  if (swarmedOn === null || programmeOf(queen)) return [];
   const isLooked = look !== null && look.inspection.on > swarmedOn.to && isFullSearch(look.inspection.thoroughness);
   if (isLooked) return [];
   const latest = latestOf(swarmedOn.to, addDays(emergence.earliest, -1));
@@ -43,7 +44,7 @@ function searchFrom(removed: DayRange, known: Window | null): Day {
  */
 export function cellSearch(from: ScheduleFrom, removed: DayRange, known: Window | null): readonly Check[] {
   const { look, queen } = from;
-  const { programme } = queen;
+  const programme = programmeOf(queen);
   const window = findCellsWindow(removed, known);
   const since = searchFrom(removed, known);
   const on = look && isFullSearch(look.inspection.thoroughness) ? look.inspection.on : null;
@@ -54,7 +55,7 @@ export function cellSearch(from: ScheduleFrom, removed: DayRange, known: Window 
     sayOfMethod('kept-cell-may-open', { from: known.earliest });
   const list: Check[] = [];
   // Once her eggs were looked for, cells are no longer the question.
-  const isOver = queen.noEggsOn !== null || queen.lateButThereOn !== null;
+  const isOver = queen.overdue !== null;
   const isDone = looked || isOver || (programme !== null && answered(from, 'thin-cells', since) !== null);
   if (!isDone && programme?.isThinned) {
     const why = sentences(sayOfMethod('thin-again'), risk);

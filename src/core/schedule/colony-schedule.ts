@@ -3,7 +3,8 @@ import { NUC_SETTLES, PRIME_SWARM_LAYS } from '../biology/mating';
 import { addDays, type Day, earliestOf, latestOf } from '../calendar/day';
 import type { CheckWindow } from '../calendar/window';
 import { isFullSearch } from '../cells/thoroughness';
-import { lays } from '../colony/queen-state';
+import { lays, requeeningIdOf } from '../colony/queen-questions';
+import type { Laying } from '../colony/queen-state';
 import { checkKey } from '../programmes/check-key';
 import type { CheckChangeFact } from '../programmes/facts';
 import type { FollowUpState } from '../programmes/follow-up-state';
@@ -110,19 +111,38 @@ function isSameVisit({ code, window }: Check, programme: readonly Check[]): bool
 function scheduleByQueen(from: ScheduleFrom, followUps: readonly FollowUpState[]): SchedulePart {
   const { queen, look } = from;
   if (look?.reading.reading === 'drone-laying') return checks(actCheck(from) ?? routineAfter(from, look));
-  if (queen.eitherHalfSince !== null) return eitherHalf(from, queen.eitherHalfSince);
-  if (queen.expected === 'caged' && queen.cagedOn !== null) return cagedQueen(from, queen.cagedOn);
-  if (queen.expected === 'virgin' && queen.virginEmerged) return virginExpected(from, queen.virginEmerged);
-  if (queen.expected === 'none' || queen.presumedGone) return raisingQueen(from);
-  if (queen.lateButThereOn !== null) return lateQueen(from, queen.lateButThereOn, null);
-  const comb = queen.noEggsOn === null ? null : giveTestComb(from, queen.noEggsOn);
+  switch (queen.is) {
+    case 'either-half':
+      return eitherHalf(from, queen.since);
+    case 'caged':
+      return cagedQueen(from, queen);
+    case 'virgin':
+      return virginExpected(from, queen);
+    case 'going':
+    case 'raising':
+    case 'without':
+      return raisingQueen(from, queen);
+    case 'laying':
+      return whereSheLays(from, queen, followUps);
+    case 'not-known':
+      return whereSheLays(from, null, followUps);
+  }
+}
+
+/** @param queen null: nobody has said anything of her */
+function whereSheLays(from: ScheduleFrom, queen: Laying | null, followUps: readonly FollowUpState[]): SchedulePart {
+  const { look } = from;
+  const { overdue } = from.queen;
+  if (overdue?.is === 'late-but-there') return lateQueen(from, overdue.on, null);
+  const comb = overdue && giveTestComb(from, overdue.on);
   if (comb) return checks(comb);
-  const { laysSince } = queen;
+  const laysSince = queen?.laysSince ?? null;
   const lookedFully = look && isFullSearch(look.inspection.thoroughness) ? look.inspection.on : null;
   if (laysSince && (lookedFully === null || lookedFully < laysSince.on))
     return firstFullLook(laysSince.on, laysSince.id);
   const isAsked = followUps.some(({ status }) => status === 'due');
-  const arrived = queen.arrivedOn !== null && !isAsked ? settlingCheck(from, queen.arrivedOn) : null;
+  const arrivedOn = queen?.arrivedOn ?? null;
+  const arrived = arrivedOn !== null && !isAsked ? settlingCheck(from, arrivedOn) : null;
   if (!look) return arrived ? checks(arrived) : isAsked ? checks() : firstLook(from);
   const routine = routineAfter(from, look);
   const act = actCheck(from);
@@ -210,7 +230,7 @@ function nextDate(from: ScheduleFrom, asked: readonly Check[], leaveShut: readon
 function afterShut({ queen }: ScheduleFrom, { to }: LeaveShut): Check {
   const earliest = addDays(to, 1);
   return aCheck({
-    key: checkKey('look', `shut:${queen.requeeningId ?? 'start'}`),
+    key: checkKey('look', `shut:${requeeningIdOf(queen) ?? 'start'}`),
     code: 'look',
     window: { earliest, ideal: earliest, latest: addDays(to, FIRST_LOOK_WITHIN.value) },
     why: say('may-be-opened-again', { from: earliest }),

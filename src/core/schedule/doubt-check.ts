@@ -3,6 +3,7 @@ import { CAGE_CHECK } from '../biology/mating';
 import { addDays, type Day, daysBetween } from '../calendar/day';
 import type { CheckWindow } from '../calendar/window';
 import { type DoubtCode, doubtNext, doubtSaid } from '../colony/queen-doubt';
+import { cagedOn } from '../colony/queen-questions';
 import { methodNamed } from '../methods/methods';
 import { checkKey } from '../programmes/check-key';
 import { EGGS_TELL } from '../programmes/which-half';
@@ -35,7 +36,7 @@ export function doubtCheck({ queen, parts }: ScheduleFrom): Check | null {
     return aCheck({
       key: checkKey('which-half', split.programme.id),
       code: 'which-half',
-      window: searchWindow(doubt.code, doubt.on, queen.cagedOn),
+      window: searchWindow(doubt.code, doubt.on, cagedOn(queen)),
       why: sentences(doubtSaid(doubt), say('boxes-may-change-parts')),
       programme: { id: split.programme.id, unit: split.units[0] ?? 'hive' },
     });
@@ -44,7 +45,7 @@ export function doubtCheck({ queen, parts }: ScheduleFrom): Check | null {
     key: checkKey('act', `${doubt.code}:${doubt.id}`),
     code: 'act',
     order,
-    window: searchWindow(doubt.code, doubt.on, queen.cagedOn),
+    window: searchWindow(doubt.code, doubt.on, cagedOn(queen)),
     why: sentences(doubtSaid(doubt), doubtNext(doubt)),
   });
 }
@@ -57,10 +58,10 @@ function alikeSplit(parts: ScheduleFrom['parts'], seenOn: Day): ScheduleFrom['pa
 }
 
 /** A hive with a queen newly caged in is left alone until she is looked for anyway. */
-function searchWindow(code: DoubtCode, on: Day, cagedOn: Day | null): CheckWindow {
-  if (code === 'old-queen-not-found' && cagedOn !== null) {
+function searchWindow(code: DoubtCode, on: Day, caged: Day | null): CheckWindow {
+  if (code === 'old-queen-not-found' && caged !== null) {
     const { early, late } = CAGE_CHECK.value;
-    return { earliest: addDays(cagedOn, early), ideal: addDays(cagedOn, early), latest: addDays(cagedOn, late) };
+    return { earliest: addDays(caged, early), ideal: addDays(caged, early), latest: addDays(caged, late) };
   }
   return { earliest: on, ideal: on, latest: addDays(on, SEARCH_WITHIN.value) };
 }

@@ -1,5 +1,6 @@
 import { addDays, type Day } from '../calendar/day';
 import { joined } from '../calendar/window';
+import { noEggsOn, programmeOf, requeeningIdOf } from '../colony/queen-questions';
 import { emergenceOf } from '../colony/track-cells';
 import { WHICH_HALF_FOLLOW_UP } from '../methods/follow-ups';
 import { checkKey } from '../programmes/check-key';
@@ -24,24 +25,25 @@ export function eitherHalf(from: ScheduleFrom, since: Day): SchedulePart {
   const eggsBy = eggsWindow(emergence, settings);
   const { failedOn, ...window } = eggsBy;
   const late = matingMayBeLate(from, emergence);
-  const programme = queen.programme && { id: queen.programme.id, unit: 'both' };
+  const split = programmeOf(queen);
+  const programme = split && { id: split.id, unit: 'both' };
   const eggs = aCheck({
-    key: checkKey('eggs', queen.requeeningId ?? 'half'),
+    key: checkKey('eggs', requeeningIdOf(queen) ?? 'half'),
     code: 'eggs',
     window,
     why: sentences(say('look-in-both-halves', { latest: window.latest, failedOn }), late),
     programme,
   });
-  const { noEggsOn } = queen;
-  const comb = noEggsOn !== null && noEggsOn >= window.earliest ? giveTestComb(from, noEggsOn, late) : null;
-  const stillOpen = noEggsOn === null || noEggsOn < window.latest;
+  const emptyOn = noEggsOn(queen);
+  const comb = emptyOn !== null && emptyOn >= window.earliest ? giveTestComb(from, emptyOn, late) : null;
+  const stillOpen = emptyOn === null || emptyOn < window.latest;
   const list = [whichHalfCheck(from, since), stillOpen ? eggs : null, comb];
   return { checks: list.filter((check) => check !== null), leaveShut, emergence, eggsBy };
 }
 
 /** Null once eggs no longer tell, or when the split was given up. */
 function whichHalfCheck({ queen, parts, today }: ScheduleFrom, since: Day): Check | null {
-  const part = parts.findLast(({ programme }) => programme.id === queen.programme?.id);
+  const part = parts.findLast(({ programme }) => programme.id === programmeOf(queen)?.id);
   const isGivenUp = part !== undefined && part.programme.endedOn !== null;
   if (!part || isGivenUp || today > addDays(since, EGGS_TELL.to)) return null;
   const { from, ideal = from, to, why, code } = WHICH_HALF_FOLLOW_UP;

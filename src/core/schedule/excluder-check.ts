@@ -1,6 +1,6 @@
 import { figure } from '../biology/figure';
 import { addDays, type Day, daysBetween } from '../calendar/day';
-import { lays } from '../colony/queen-state';
+import { lays } from '../colony/queen-questions';
 import { liftsBrood } from '../methods/lifts-brood';
 import { checkKey } from '../programmes/check-key';
 import { sentences } from '../says/together';

@@ -1,6 +1,7 @@
 import type { AgeSpread, Figure } from '../biology/figure';
 import { addDays, type Day } from '../calendar/day';
 import type { CheckWindow } from '../calendar/window';
+import { programmeOf, requeeningIdOf } from '../colony/queen-questions';
 import { checkKey } from '../programmes/check-key';
 import type { CheckAnswerFact } from '../programmes/facts';
 import { aCheck, type Check, type CheckCode } from './check';
@@ -19,9 +20,9 @@ type Asked = Pick<Check, 'code' | 'window' | 'why'> & Partial<Pick<Check, 'order
 
 /** A check that hangs on the colony's present span without a laying queen, and on the programme it came about by. */
 export function inCycle({ queen }: ScheduleFrom, asked: Asked): Check {
-  const { requeeningId, programme } = queen;
+  const programme = programmeOf(queen);
   return aCheck({
-    key: checkKey(asked.code, requeeningId ?? 'queen'),
+    key: checkKey(asked.code, requeeningIdOf(queen) ?? 'queen'),
     ...asked,
     programme: programme && { id: programme.id, unit: programme.unit },
   });
@@ -31,7 +32,7 @@ export function inCycle({ queen }: ScheduleFrom, asked: Asked): Check {
 export function answered({ queen, answers }: ScheduleFrom, code: CheckCode, since: Day): CheckAnswerFact | null {
   return (
     answers.findLast(
-      (answer) => answer.programmeId === queen.programme?.id && answer.code === code && answer.on >= since,
+      (answer) => answer.programmeId === programmeOf(queen)?.id && answer.code === code && answer.on >= since,
     ) ?? null
   );
 }

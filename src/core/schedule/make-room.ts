@@ -1,5 +1,6 @@
 import { figure } from '../biology/figure';
 import { addDays, type Day, daysBetween } from '../calendar/day';
+import { lays } from '../colony/queen-questions';
 import type { QueenState } from '../colony/queen-state';
 import { checkKey } from '../programmes/check-key';
 import type { ProgrammePart } from '../programmes/facts';
@@ -37,12 +38,12 @@ export interface SurveyedFrames {
  */
 export function makeRoomCheck(
   { survey, lookedOn, room, triggers }: SurveyedFrames,
-  { expected, presumedGone }: Pick<QueenState, 'expected' | 'presumedGone'>,
+  queen: QueenState,
   parts: readonly ProgrammePart[],
   today: Day,
   year: PlaceYear,
 ): Check | null {
-  if (expected !== 'laying' || presumedGone) return null;
+  if (!lays(queen)) return null;
   const season = seasonPart(today, year);
   if (season === 'rest' || daysBetween(lookedOn, today) > ROOM_AT_MOST.value) return null;
   const boxesHelp = season !== 'after-season';

@@ -4,6 +4,8 @@ import { addDays, type Day, latestOf } from '../calendar/day';
 import type { Window } from '../calendar/window';
 import { type Aged, ONE_LOOK_WITHIN } from '../colony/aged';
 import { doubtSaid } from '../colony/queen-doubt';
+import { arrivedOn, lostIn, noEggsOn } from '../colony/queen-questions';
+import type { Going, QueenState, Raising, Virgin, Without } from '../colony/queen-state';
 import { emergenceOf, mayStillHoldQueen } from '../colony/track-cells';
 import { say as sayOfMethod } from '../methods/says';
 import { eggsWindow, emergenceRaised, leaveShutSpan } from '../queens/virgin-care';
@@ -41,8 +43,9 @@ const LATE_QUEEN_LAYS = figure(
 );
 
 /** A virgin came out, or is taken to have: leave it shut, then look for eggs, unless something more urgent was read. */
-export function virginExpected(from: ScheduleFrom, emerged: Window): SchedulePart {
-  const { look, origin, queen } = from;
+export function virginExpected(from: ScheduleFrom, queen: Extract<QueenState, Virgin>): SchedulePart {
+  const { look, origin } = from;
+  const { emerged } = queen;
   const reading = look?.reading.reading;
   // Patience has run out, or something more urgent was seen: the reading leads.
   const isAwaited = reading === 'virgin-loose' || reading === 'awaiting-eggs' || reading === 'settled';
@@ -85,10 +88,11 @@ function castRisk({ liveCells, today }: ScheduleFrom, urgent: Check, since: Day,
 /** A hived cast has a virgin: it is left shut and looked into by its own days, and once more after an empty look. */
 function careForCast(from: ScheduleFrom, emerged: Window): SchedulePart {
   const { look, startedOn, settings, queen } = from;
-  if (queen.lateButThereOn !== null) return lateQueen(from, queen.lateButThereOn, emerged);
+  const { overdue } = queen;
+  if (overdue?.is === 'late-but-there') return lateQueen(from, overdue.on, emerged);
   const planned = windowAfter(startedOn, CAST_LAYS);
   const empty = look?.inspection.eggs === 'none' && look.inspection.on >= planned.earliest ? look.inspection.on : null;
-  const comb = queen.noEggsOn === null ? null : giveTestComb(from, queen.noEggsOn);
+  const comb = overdue && giveTestComb(from, overdue.on);
   const window = empty === null ? planned : againWithin(planned, empty);
   const laying = inCycle(from, {
     code: 'laying-check',
@@ -96,7 +100,7 @@ function careForCast(from: ScheduleFrom, emerged: Window): SchedulePart {
     why: say('cast-has-a-virgin'),
   });
   return {
-    ...checks(comb ?? (queen.noEggsOn === null ? laying : null)),
+    ...checks(comb ?? (overdue ? null : laying)),
     leaveShut: [{ from: startedOn, to: addDays(planned.earliest, -1) }],
     emergence: emerged,
     eggsBy: { ...planned, failedOn: addDays(startedOn, settings.matingFailedDays) },
@@ -121,7 +125,7 @@ function beforeShutting(urgent: readonly Check[], care: SchedulePart): ScheduleP
 function careForVirgin(from: ScheduleFrom, emergence: Window): SchedulePart {
   const { settings, queen } = from;
   const eggsBy = eggsWindow(emergence, settings);
-  if (queen.lateButThereOn !== null) return lateQueen(from, queen.lateButThereOn, emergence);
+  if (queen.overdue?.is === 'late-but-there') return lateQueen(from, queen.overdue.on, emergence);
   const { failedOn, ...window } = eggsBy;
   const doubt = queen.doubt?.code === 'eggs-too-early' && doubtSaid(queen.doubt);
   const late = matingMayBeLate(from, emergence);
@@ -130,10 +134,10 @@ function careForVirgin(from: ScheduleFrom, emergence: Window): SchedulePart {
     window,
     why: sentences(sayOfMethod('none-by', { latest: window.latest, failedOn }), late, doubt),
   });
-  const { noEggsOn } = queen;
-  const comb = noEggsOn !== null && noEggsOn >= window.earliest ? giveTestComb(from, noEggsOn, late) : null;
+  const emptyOn = noEggsOn(queen);
+  const comb = emptyOn !== null && emptyOn >= window.earliest ? giveTestComb(from, emptyOn, late) : null;
   // Once they were looked for to the end of the window, looking again tells nothing more.
-  const stillOpen = noEggsOn === null || noEggsOn < window.latest;
+  const stillOpen = emptyOn === null || emptyOn < window.latest;
   return {
     checks: [...(stillOpen ? [eggs] : []), ...(comb ? [comb] : [])],
     leaveShut: [leaveShutSpan(emergence, settings)],
@@ -146,19 +150,23 @@ function careForVirgin(from: ScheduleFrom, emergence: Window): SchedulePart {
 export function lateQueen(from: ScheduleFrom, shownOn: Day, emergence: Window | null): SchedulePart {
   const window = windowAfter(shownOn, LATE_QUEEN_LAYS);
   const failedOn = addDays(window.latest, 1);
-  const { lastProof, arrivedOn } = from.queen;
+  const { lastProof } = from.queen;
   const isSeen = lastProof?.by === 'seen' && lastProof.on === shownOn;
   const why = isSeen
-    ? say('she-was-seen', { shownOn, latest: window.latest, isHived: arrivedOn !== null || from.origin === 'cast' })
+    ? say('she-was-seen', {
+        shownOn,
+        latest: window.latest,
+        isHived: arrivedOn(from.queen) !== null || from.origin === 'cast',
+      })
     : say('test-frame-had-no-cells', { shownOn, latest: window.latest });
-  const { noEggsOn } = from.queen;
-  const isLateAgain = noEggsOn !== null && noEggsOn >= window.earliest;
+  const emptyOn = noEggsOn(from.queen);
+  const isLateAgain = emptyOn !== null && emptyOn >= window.earliest;
   const replace = inCycle(from, {
     code: 'act',
     window: {
-      earliest: noEggsOn ?? window.latest,
-      ideal: noEggsOn ?? window.latest,
-      latest: addDays(noEggsOn ?? window.latest, GIVE_A_QUEEN_WITHIN.value),
+      earliest: emptyOn ?? window.latest,
+      ideal: emptyOn ?? window.latest,
+      latest: addDays(emptyOn ?? window.latest, GIVE_A_QUEEN_WITHIN.value),
     },
     why: say('queen-does-not-lay'),
     order: say('replace-her'),
@@ -197,16 +205,16 @@ export function giveTestComb(from: ScheduleFrom, on: Day, late: Said | null = nu
 }
 
 /** Queenless, by the keeper's hand or because she left with a swarm: thin the cells, leave it shut, look for eggs. */
-export function raisingQueen(from: ScheduleFrom): SchedulePart {
-  const { look, queen, liveCells, parts } = from;
-  const { removedOn, removedTo, programme, withoutSince } = queen;
-  const removed = removedOn === null ? null : { from: removedOn, to: removedTo ?? removedOn };
-  if (programme?.buysQueen && removed !== null && withoutSince === null) {
+export function raisingQueen(from: ScheduleFrom, queen: Extract<QueenState, Going | Raising | Without>): SchedulePart {
+  const { look, liveCells, parts } = from;
+  const { programme } = queen;
+  const removed = lostIn(queen);
+  if (programme?.buysQueen && removed !== null && queen.is !== 'without') {
     const half = parts.find((part) => part.programme.id === programme.id)?.half;
     return checks(cageQueenIn(from, latestOf(removed.to, half?.on ?? removed.to), removed.from));
   }
   const known = emergenceOf(liveCells);
-  if (!known && withoutSince !== null) return checks(giveAQueen(from, withoutSince));
+  if (!known && queen.is === 'without') return checks(giveAQueen(from, queen.since));
   const emergence = known ?? emergenceRaised(queen);
   // Nothing is known of its cells, nor when they began: what was read last leads.
   if (!emergence) return checks(look ? (actCheck(from) ?? routineAfter(from, look)) : null);

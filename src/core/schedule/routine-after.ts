@@ -1,6 +1,7 @@
 import { addDays, type Day } from '../calendar/day';
 import { isFullSearch } from '../cells/thoroughness';
 import type { InspectionRead } from '../colony/inspection-known';
+import { isClipped } from '../colony/queen-questions';
 import { methodNamed } from '../methods/methods';
 import { checkKey } from '../programmes/check-key';
 import { sentences } from '../says/together';
@@ -31,7 +32,7 @@ export function routineAfter(from: ScheduleFrom, look: InspectionRead): Check {
       : { on: searched, thoroughness: 'cleared' as const, cellsRemoved: false, datesStand: false };
   // Asked only where it counts: it hangs on the schedule of the look before.
   const alreadyDue = datesStand || !isFullSearch(last.thoroughness) ? from.alreadyDue() : null;
-  const routine = routineLook({ ...last, clipped: queen.clipped, alreadyDue }, settings);
+  const routine = routineLook({ ...last, clipped: isClipped(queen), alreadyDue }, settings);
   const check = aCheck({ key: checkKey('look', id), code: 'look', ...routine });
   const until = nestAloneUntil(from);
   return until !== null && check.window.ideal < until && liveCells.length === 0 ? intoBoxAbove(check, until) : check;

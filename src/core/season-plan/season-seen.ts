@@ -1,5 +1,6 @@
 import { type Day, dayOfMinute } from '../calendar/day';
 import type { ColonyFacts } from '../colony/facts';
+import { lays } from '../colony/queen-questions';
 import type { ReadingName } from '../inspections/reading';
 import type { MethodName } from '../methods/method';
 import { hiveChanges } from '../space/hive-changes';
@@ -37,7 +38,7 @@ export function seasonSeen(colonyId: string, facts: ColonyFacts, state: ColonySt
     boxes: boxesGiven(facts, today),
     charged: inOrder(looks.filter(({ reading }) => CHARGED.has(reading)).map(({ on }) => on)),
     swarmed: inOrder([...events, ...looks.filter(({ reading }) => reading === 'swarmed').map(({ on }) => on)]),
-    hasLayingQueen: queen.expected === 'laying' && !queen.presumedGone,
+    hasLayingQueen: lays(queen),
     endedOn: facts.endedOn !== null && facts.endedOn <= today ? facts.endedOn : null,
   };
 }

@@ -1,6 +1,7 @@
 import type { Day } from '../calendar/day';
 import type { CellDeparture, CellTravel, ColonyFacts } from '../colony/facts';
 import { NO_PROGRAMMES } from '../colony/facts';
+import { programmeOf } from '../colony/queen-questions';
 import type { TrackedCell } from '../colony/track-cells';
 import type { Method } from '../methods/method';
 import type { Plan, PlannedCheck } from '../methods/plan';
@@ -108,8 +109,8 @@ function planOf(states: readonly ColonyState[]): Plan {
       if (programme?.id !== PROGRAMME) continue;
       checks.set(key, { unit: programme.unit, code, window, why, ...(order === undefined ? {} : { order }) });
     }
-    const unit =
-      queen.programme?.id === PROGRAMME ? (queen.eitherHalfSince === null ? queen.programme.unit : 'both') : null;
+    const led = programmeOf(queen);
+    const unit = led?.id === PROGRAMME ? (queen.is === 'either-half' ? 'both' : led.unit) : null;
     if (unit === null) continue;
     if (!leaveShut.some((span) => span.unit === unit)) {
       leaveShut.push(...schedule.leaveShut.map((span) => ({ unit, ...span })));

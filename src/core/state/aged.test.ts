@@ -5,7 +5,7 @@ import { addDays, day, formatDay } from '../calendar/day';
 import type { CellStage } from '../cells/stage';
 import type { CellFact, ColonyFacts, InspectionFact } from '../colony/facts';
 import { swarmSign } from '../colony/may-swarm';
-import { lays } from '../colony/queen-state';
+import { expectedIn, lays } from '../colony/queen-questions';
 import { situationOf } from '../colony/situation';
 import { aColony, inspection, queenEvent } from '../colony/testing';
 import { START, season, statesOf } from '../programmes/seasons/testing';
@@ -137,12 +137,12 @@ describe('who can have come out of what', () => {
     const state = on('05-12', { queenEvents: [gone], inspections: [look] });
     expect(told(state)).toBe('as-read, now act');
     expect(state.schedule.leaveShut).toEqual([]);
-    expect(state.queen).toMatchObject({ expected: 'none', withoutSince: day('2027-05-12') });
+    expect(state.queen).toMatchObject({ is: 'without', since: day('2027-05-12') });
     // With larvae young enough left it may begin others, and one that is open tells of a virgin.
     const young = found('05-12', look.cells, { youngest: 'larvae-small' });
-    expect(on('05-12', { queenEvents: [gone], inspections: [young] }).queen.withoutSince).toBeNull();
+    expect(on('05-12', { queenEvents: [gone], inspections: [young] }).queen.is).not.toBe('without');
     const open = found('05-12', [...look.cells, { cellId: 'b', found: 'emerged', takenDown: false }]);
-    expect(on('05-12', { queenEvents: [gone], inspections: [open] }).queen.expected).toBe('virgin');
+    expect(expectedIn(on('05-12', { queenEvents: [gone], inspections: [open] }).queen)).toBe('virgin');
   });
 
   it.each([
@@ -156,7 +156,7 @@ describe('who can have come out of what', () => {
     ] as const;
     const state = on('05-12', { inspections: [found('05-12', cells, seen)] });
     expect(state.lastInspection?.reading.reading).toBe(reading);
-    expect(state.queen.expected).toBe(reading === 'cast-risk' ? 'virgin' : 'laying');
+    expect(expectedIn(state.queen)).toBe(reading === 'cast-risk' ? 'virgin' : 'laying');
   });
 
   it('a virgin who is lost before she can lay leaves nothing to raise another from but cells', () => {
@@ -168,7 +168,7 @@ describe('who can have come out of what', () => {
       queenEvents: [out, lost],
       inspections: [found('05-07', [{ cellId: 'b', found: 'larva-large', takenDown: false }])],
     });
-    expect(withCells.queen).toMatchObject({ expected: 'none', withoutSince: null });
+    expect(withCells.queen).toMatchObject({ is: 'raising' });
   });
 
   it('a colony without brood at midwinter raises none, and is helped when hives are opened again', () => {

@@ -36,7 +36,7 @@ export function halvesCarried(
   before: QueenState | null,
   today: ColonyFacts['startedOn'],
 ): readonly ProgrammePart[] {
-  if (!dividedFrom || !before || before.eitherHalfSince === null) return [];
+  if (!dividedFrom || !before || before.is !== 'either-half') return [];
   return dividedFrom.parts
     .filter((part) => part.programme.id === before.programme?.id)
     .map((part) => {

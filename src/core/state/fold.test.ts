@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { addDays, type Day, day, formatDay } from '../calendar/day';
 import { CELL_STAGES } from '../cells/stage';
 import { type CellSeenFact, type ColonyFacts, QUEEN_EVENTS } from '../colony/facts';
+import { expectedIn } from '../colony/queen-questions';
 import { isUnseen } from '../colony/situation';
 import { aColony, inspection } from '../colony/testing';
 import { DEFAULT_SETTINGS } from '../settings/settings';
@@ -122,20 +123,20 @@ describe('a colony from its facts', () => {
 
     const vacated = [...looked, inspection({ at: '2027-05-28T18:00', eggs: 'none', cells: [saw('a', 'emerged')] })];
     const virgin = fold({ queenEvents, inspections: vacated, cells: [cell('a', 'face')] }, '2027-05-28');
-    expect([virgin.lastInspection?.reading.reading, virgin.queen.expected]).toEqual(['virgin-loose', 'virgin']);
+    expect([virgin.lastInspection?.reading.reading, expectedIn(virgin.queen)]).toEqual(['virgin-loose', 'virgin']);
 
     const laying = [...vacated, inspection({ at: '2027-06-09T18:00' })];
     const done = fold({ queenEvents, inspections: laying, cells: [cell('a', 'face')] }, '2027-06-09');
-    expect([done.lastInspection?.reading.reading, done.queen.expected]).toEqual(['settled', 'laying']);
+    expect([done.lastInspection?.reading.reading, expectedIn(done.queen)]).toEqual(['settled', 'laying']);
     expect(done.schedule.leaveShut).toEqual([]);
   });
 
   it('does not take eggs of a queen removed the day before for those of a new one', () => {
     const queenEvents = [event('removed', '2027-05-10')];
     const inspections = [inspection({ at: '2027-05-12T18:00' })];
-    expect(fold({ queenEvents, inspections }, '2027-05-12').queen.expected).toBe('none');
+    expect(expectedIn(fold({ queenEvents, inspections }, '2027-05-12').queen)).toBe('none');
     const later = [inspection({ at: '2027-05-14T18:00' })];
-    expect(fold({ queenEvents, inspections: later }, '2027-05-14').queen.expected).toBe('laying');
+    expect(expectedIn(fold({ queenEvents, inspections: later }, '2027-05-14').queen)).toBe('laying');
   });
 
   it('keeps the old date when too little was seen', () => {

@@ -1,5 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { day } from '../../core/calendar/day';
+import { lostIn } from '../../core/colony/queen-questions';
 import { type ApiaryFact, bareApiary } from '../../core/facts/apiary';
 import type { ColonyFact } from '../../core/facts/colony';
 import type { QueenEntry } from '../../core/facts/queen';
@@ -163,10 +164,10 @@ describe('what happened to a queen', () => {
 
   it('is corrected, taken out and put back, and what it said is kept', () => {
     expect(save({})).toBe('stored');
-    const removed = () => stateOf(CLOVER).queen.removedOn;
+    const removed = () => lostIn(stateOf(CLOVER).queen)?.from;
     expect(removed()).toBe(day('2027-05-10'));
     expect(save({ on: '2027-05-08', to: '2027-05-09' }, null)).toBe('stored');
-    expect([removed(), stateOf(CLOVER).queen.removedTo]).toEqual([day('2027-05-08'), day('2027-05-09')]);
+    expect([removed(), lostIn(stateOf(CLOVER).queen)?.to]).toEqual([day('2027-05-08'), day('2027-05-09')]);
     expect(codes(deleteQueenEvent(opened.db, id(30), now))).toBe('stored');
     expect([removed(), facts().queenEvents.length]).toEqual([null, 1]);
     expect(codes(restoreQueenEvent(opened.db, id(30), now))).toBe('stored');
@@ -223,7 +224,7 @@ describe('a swarm that is hived', () => {
     expect(hive()).toBe('stored');
     expect(told()).toEqual([[CLOVER, 'swarmed', '2027-05-14', 'hived']]);
     const { queen, schedule } = stateOf(CLOVER);
-    expect([queen.presumedGone, schedule.checks.map(({ code }) => code)]).toEqual([true, ['find-cells', 'eggs']]);
+    expect([queen.is === 'going', schedule.checks.map(({ code }) => code)]).toEqual([true, ['find-cells', 'eggs']]);
   });
 
   it('follows what is corrected of it', () => {

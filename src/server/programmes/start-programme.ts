@@ -1,3 +1,4 @@
+import { queenIdIn } from '../../core/colony/queen-questions';
 import 'server-only';
 import { and, eq, isNull, ne } from 'drizzle-orm';
 import { v7 as newId } from 'uuid';
@@ -172,7 +173,7 @@ function write(db: Db, start: ProgrammeStart, { method, colony, state, now }: Be
 
 /** The queen that goes to another unit, as far as she is in the book, or the one that is bought, who is new to it. */
 function queenOf(db: Db, method: Method, { queen }: ColonyState): string | null {
-  if (method.units.some((unit) => unit.queen === 'laying')) return queen.queenId;
+  if (method.units.some((unit) => unit.queen === 'laying')) return queenIdIn(queen);
   if (!method.units.some((unit) => unit.queen === 'caged')) return null;
   const id = newId();
   db.insert(queens)

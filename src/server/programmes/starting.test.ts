@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { expectedIn, queenIdIn } from '../../core/colony/queen-questions';
 import type { ProgrammeStart } from '../../core/facts/programme-start';
 import { readAllFacts } from '../season/season-facts';
 import { DEMO_NOW, id } from '../testing';
@@ -39,7 +40,11 @@ describe('a method and the cells that are given with it', () => {
     const caged = gift({ gift: { moveId: id(61), cellId: cellOf('Sainfoin', 'a'), travel: 'caged-virgin' } });
     expect(faults(begin(caged))).toEqual([]);
     const { queen, schedule, liveCells } = stateOf('Vetch');
-    expect([queen.expected, queen.virginEmerged?.earliest, liveCells]).toEqual(['virgin', TODAY, []]);
+    expect([expectedIn(queen), queen.is === 'virgin' && queen.emerged.earliest, liveCells]).toEqual([
+      'virgin',
+      TODAY,
+      [],
+    ]);
     expect(schedule.leaveShut).toHaveLength(1);
   });
 });
@@ -75,7 +80,7 @@ describe('starting a method', () => {
     expect(nuc).toMatchObject({ origin: 'nuc', parentColonyId: colonyId('Sainfoin'), startedOn: '2027-05-16' });
     const moved = facts.programmes.find((row) => row.id === id(1))?.queenId;
     const hers = facts.queens.find(({ emergedFrom }) => emergedFrom === '2026-06-08')?.id;
-    expect([moved, stateOf('Sainfoin nuc').queen.queenId]).toEqual([hers, hers]);
+    expect([moved, queenIdIn(stateOf('Sainfoin nuc').queen)]).toEqual([hers, hers]);
     expect(codesOf('Sainfoin')).toEqual(['thin-cells', 'eggs']);
     expect(codesOf('Sainfoin nuc')).toEqual(['nuc-settled']);
   });

@@ -23,6 +23,7 @@ import { framesView } from '@/views/frames-view';
 import { measuredNotes } from '@/views/measured-notes';
 import { waysOutView } from '@/views/programme-view';
 import { meantOf } from '@/views/season-plan-view';
+import { queenIdIn } from '../../../core/colony/queen-questions';
 
 interface Props {
   params: Promise<{ id: string }>;
@@ -75,7 +76,7 @@ export default async function Page({ params, searchParams }: Props) {
       sizes={allSizes(settings)}
       corrected={loadCorrectionMoves(db, found)}
       takenBack={takenBackOf(db, id)}
-      queens={loadQueenLines(db, id, state.queen.queenId)}
+      queens={loadQueenLines(db, id, queenIdIn(state.queen))}
       former={formerOf(db, colony.id)}
       {...loadChanges(db, id, (instant) => minuteOf(new Date(instant), zone))}
       {...neighboursOf(db, colony)}

@@ -12,6 +12,7 @@ import { learnedMinutesNow } from '@/server/rounds/asked-now';
 import { ChooseColony } from '@/ui/what-if/ChooseColony';
 import { WhatIfPage } from '@/ui/what-if/WhatIfPage';
 import { whatIfView } from '@/views/what-if-view';
+import { queenIdIn } from '../../../core/colony/queen-questions';
 
 export const metadata: Metadata = { title: 'What if' };
 
@@ -28,7 +29,7 @@ export default async function Page({ searchParams }: Props) {
   const found = id ? loadColony(opened, id, today) : null;
   if (!found || found.state.ended) return <ChooseColony colonies={list} today={today} />;
   const { colony, apiary, state, settings } = found;
-  const { queenId } = state.queen;
+  const queenId = queenIdIn(state.queen);
   const view = whatIfView(
     {
       colony: { id: colony.id, name: colony.name },

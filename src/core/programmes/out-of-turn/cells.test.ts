@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { day } from '../../calendar/day';
+import { expectedIn } from '../../colony/queen-questions';
 import { queenEvent } from '../../colony/testing';
 import { anAnswer, aProgramme, cell, checks, iso, look, saw, shut, yard } from '../testing';
 
@@ -56,7 +57,7 @@ describe('a cell found sealed when its last day is past', () => {
     const [a] = state.cells;
     expect([iso(a?.overdueOn as never), a?.dates.conflict, state.liveCells]).toEqual(['05-29', null, []]);
     expect(state.cellDates.lastEmergence).toBeNull();
-    expect(state.queen.expected).toBe('virgin');
+    expect(expectedIn(state.queen)).toBe('virgin');
     expect(shut(state)[0]).saying(/\.\.06-0[67]$/);
   });
 
@@ -126,7 +127,7 @@ describe('a virgin out while others are to come', () => {
     const running = { queen: 'seen', queenSeenAs: 'virgin', eggs: 'none' } as const;
     const reading = (seen: Parameters<typeof look>[1]) => {
       const state = alone({ inspections: [look('05-16', seen)] })('home', '05-16');
-      return [state.lastInspection?.reading.reading, state.queen.expected];
+      return [state.lastInspection?.reading.reading, expectedIn(state.queen)];
     };
     const cells = [saw('b', 'sealed')];
     expect(reading({ ...running, cells })).toEqual(['cast-risk', 'virgin']);
@@ -176,7 +177,7 @@ describe('above the excluder of a Demaree', () => {
       '05-26',
     );
     expect(state.lastInspection?.reading.because.map(({ code }) => code)).toContain('virgin-above');
-    expect([state.queen.expected, shut(state)]).toEqual(['laying', []]);
+    expect([expectedIn(state.queen), shut(state)]).toEqual(['laying', []]);
     expect(checks(state)).toContain('clear-top-cells 05-27/05-27/05-29');
   });
 });

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { day } from '../../calendar/day';
-import { lays } from '../../colony/queen-state';
+import { lays } from '../../colony/queen-questions';
 import { queenEvent } from '../../colony/testing';
 import type { ProgrammeFact } from '../facts';
 import { anAnswer, aProgramme, cell, checks, iso, look, saw, shut, yard } from '../testing';
@@ -36,7 +36,7 @@ describe('a half that is divided again', () => {
     );
     for (const id of ['b', 'c']) {
       const part = at(id, '05-17');
-      expect(part.queen).toMatchObject({ expected: 'none', removedOn: day('2027-05-10') });
+      expect(part.queen).toMatchObject({ is: 'raising', lost: { from: day('2027-05-10') } });
       expect(asked(part)).not.toContain('which-half');
       // Emergency cells of 10 May: out from the 19th to the 27th, left shut to ten days after.
       expect(shut(part)).toEqual(['05-19..06-06']);
@@ -54,7 +54,7 @@ describe('a half that is divided again', () => {
     }
     const told = yard({ ...colonies, home: { inspections: [eggs('05-18')] } }, { programmes: [first, second] });
     for (const id of ['b', 'c']) {
-      expect(told(id, '05-18').queen).toMatchObject({ expected: 'none', removedOn: day('2027-05-10') });
+      expect(told(id, '05-18').queen).toMatchObject({ is: 'raising', lost: { from: day('2027-05-10') } });
       expect(asked(told(id, '05-18'))).not.toContain('which-half');
     }
   });
@@ -64,14 +64,14 @@ describe('a half that is divided again', () => {
       home: { inspections: [none('05-17', { cells: [saw('x', 'larva-large')] })], cells: [cell('x')] },
     };
     const at = yard({ ...colonies, b: begun('05-10'), c: begun('05-16') }, { programmes: [first, second] });
-    expect(at('home', '05-18').queen).toMatchObject({ expected: 'none', removedOn: day('2027-05-10') });
-    for (const id of ['b', 'c']) expect(at(id, '05-18').queen.eitherHalfSince).not.toBeNull();
+    expect(at('home', '05-18').queen).toMatchObject({ is: 'raising', lost: { from: day('2027-05-10') } });
+    for (const id of ['b', 'c']) expect(at(id, '05-18').queen.is).toBe('either-half');
     const laying = yard(
       { ...colonies, b: { ...begun('05-10'), inspections: [eggs('05-21')] }, c: begun('05-16') },
       { programmes: [first, second] },
     );
     expect(lays(laying('b', '05-21').queen)).toBe(true);
-    expect(laying('c', '05-21').queen).toMatchObject({ expected: 'none', removedOn: day('2027-05-16') });
+    expect(laying('c', '05-21').queen).toMatchObject({ is: 'raising', lost: { from: day('2027-05-16') } });
   });
 
   it('what is not found in one part of it says nothing of the first split', () => {
@@ -81,14 +81,14 @@ describe('a half that is divided again', () => {
       inspections: [none('05-18', { cells: [saw('y', 'sealed')] })],
     };
     const at = yard({ home: {}, b: empty, c: begun('05-16') }, { programmes: [first, second] });
-    expect(lays(at('home', '05-18').queen) && at('home', '05-18').queen.eitherHalfSince === null).toBe(false);
+    expect(lays(at('home', '05-18').queen) && at('home', '05-18').queen.is !== 'either-half').toBe(false);
   });
 
   it('with a bought queen taken out before: both parts are queenless since then', () => {
     const gone = queenEvent({ kind: 'removed', on: day('2027-05-08'), at: '2027-05-08T12:00' });
     const at = yard({ b: { queenEvents: [gone] }, c: begun('05-16') }, { programmes: [second] });
     for (const id of ['b', 'c']) {
-      expect(at(id, '05-17').queen).toMatchObject({ expected: 'none', removedOn: day('2027-05-08') });
+      expect(at(id, '05-17').queen).toMatchObject({ is: 'raising', lost: { from: day('2027-05-08') } });
       expect(shut(at(id, '05-17'))).toEqual([`${iso(day('2027-05-17'))}..06-04`]);
     }
   });

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { day } from '../../calendar/day';
+import { expectedIn, isClipped } from '../../colony/queen-questions';
 import { queenEvent } from '../../colony/testing';
 import { anAnswer, aProgramme, cell, look, saw, yard } from '../testing';
 
@@ -67,9 +68,9 @@ describe('a virgin', () => {
         'home',
         '05-14',
       );
-    expect(state({ queenSeenAs: 'virgin', queenHandled: 'taken' }).queen.expected).toBe('none');
-    expect(state({ queenSeenAs: 'virgin', queenHandled: 'left' }).queen.expected).toBe('virgin');
-    expect(state({ queenSeenAs: 'unmarked', queenHandled: 'taken' }).queen.expected).toBe('virgin');
+    expect(expectedIn(state({ queenSeenAs: 'virgin', queenHandled: 'taken' }).queen)).toBe('none');
+    expect(expectedIn(state({ queenSeenAs: 'virgin', queenHandled: 'left' }).queen)).toBe('virgin');
+    expect(expectedIn(state({ queenSeenAs: 'unmarked', queenHandled: 'taken' }).queen)).toBe('virgin');
     const notSeen = yard(
       {
         home: {
@@ -79,7 +80,7 @@ describe('a virgin', () => {
       },
       {},
     )('home', '05-14');
-    expect(notSeen.queen.expected).toBe('virgin');
+    expect(expectedIn(notSeen.queen)).toBe('virgin');
   });
 });
 
@@ -87,10 +88,12 @@ describe('a clipped queen', () => {
   const swarm = aProgramme({ method: 'nuc-swarm', queenId: 'q', units: halves });
   const clipped = (over: object = {}) => {
     const event = { ...queenEvent({ kind: 'clipped', on: day('2027-04-20') }), ...over };
-    return yard({ home: { queenEvents: [event], inspections: [look('05-09')] }, nuc }, { programmes: [swarm] })(
-      'nuc',
-      '05-10',
-    ).queen.clipped;
+    return isClipped(
+      yard({ home: { queenEvents: [event], inspections: [look('05-09')] }, nuc }, { programmes: [swarm] })(
+        'nuc',
+        '05-10',
+      ).queen,
+    );
   };
 
   it('is clipped in the part that she goes with, where it was done to her and before', () => {

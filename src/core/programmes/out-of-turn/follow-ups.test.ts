@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { dueWords } from '../../../words/due';
 import { day } from '../../calendar/day';
+import { expectedIn } from '../../colony/queen-questions';
 import { queenEvent } from '../../colony/testing';
 import { byPressing, colonyOnDay } from '../../schedule/standing';
 import { anAnswer, aProgramme, cell, checks, look, saw, yard } from '../testing';
@@ -80,7 +81,7 @@ describe('no eggs at an inspection within the window', () => {
       { home: { cells: [cell('a')], queenEvents: virgin, inspections: [empty('05-27'), found] } },
       { programmes: [comb] },
     )('home', '05-31');
-    expect([state.queen.expected, state.followUps[0]?.status]).toEqual(['none', 'seen']);
+    expect([expectedIn(state.queen), state.followUps[0]?.status]).toEqual(['none', 'seen']);
   });
 });
 

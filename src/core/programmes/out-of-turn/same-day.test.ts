@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { day } from '../../calendar/day';
 import type { CellStage } from '../../cells/stage';
+import { expectedIn } from '../../colony/queen-questions';
 import { ALL_METHOD_NAMES } from '../../methods/method';
 import { methodNamed } from '../../methods/methods';
 import { aProgramme, cell, checks, look, saw, shut, yard } from '../testing';
@@ -39,11 +40,11 @@ const told = (
     { programmes: [programme] },
   );
   const state = at('home', '05-11');
-  const { expected, presumedGone, doubt } = state.queen;
+  const { queen } = state;
   return [
-    expected,
-    presumedGone && 'gone',
-    doubt?.code ?? null,
+    expectedIn(queen),
+    queen.is === 'going' && 'gone',
+    queen.doubt?.code ?? null,
     state.liveCells.length,
     ...checks(state),
     'shut',

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { addDays, day } from '../../calendar/day';
+import { expectedIn } from '../../colony/queen-questions';
 import { queenEvent } from '../../colony/testing';
 import { anAnswer, aProgramme, cell, checks, look, saw, yard } from '../testing';
 import { needsWayOut } from '../ways-out';
@@ -99,7 +100,7 @@ describe('a test frame', () => {
       'home',
       '06-01',
     );
-    expect([state.queen.expected, state.schedule.checks.some(({ code }) => code === 'read-comb')]).toEqual([
+    expect([expectedIn(state.queen), state.schedule.checks.some(({ code }) => code === 'read-comb')]).toEqual([
       'laying',
       false,
     ]);
@@ -114,7 +115,7 @@ describe('her own eggs after a test frame', () => {
     anAnswer(comb.id, 'home', 'read-comb', `2027-${on}`, 'eggs', { at: `2027-${on}T15:00` });
   const told = (inspections: object[], answers: object[]) => (on: string) => {
     const state = alone({ queenEvents: virgin, inspections }, { programmes: [comb], answers })('home', on);
-    return [state.queen.expected, state.schedule.checks.some(({ code }) => code === 'read-comb')];
+    return [expectedIn(state.queen), state.schedule.checks.some(({ code }) => code === 'read-comb')];
   };
 
   it('come to the same by inspection, by the answer, and by both in either order', () => {
@@ -154,7 +155,7 @@ describe('ways on', () => {
 describe('a colony', () => {
   it('whose eggs are seen is not taken for queenless, nor one whose cells are kept for laying', () => {
     const laying = alone({ inspections: [look('05-10', { cells: [saw('a', 'sealed')] })] })('home', '05-10');
-    expect([laying.queen.expected, laying.queen.presumedGone, laying.schedule.leaveShut]).toEqual([
+    expect([expectedIn(laying.queen), laying.queen.is === 'going', laying.schedule.leaveShut]).toEqual([
       'laying',
       false,
       [],

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { day } from '../../calendar/day';
-import { lays } from '../../colony/queen-state';
+import { expectedIn, lays, lostIn } from '../../colony/queen-questions';
 import { anAnswer, aProgramme, checks, look, yard } from '../testing';
 
 const split = (over: { queenShakenDown?: boolean } = {}) =>
@@ -52,7 +52,7 @@ describe('a queen who turns up on top', () => {
       const at = yard(colonies(withHer), { programmes: [programme] });
       expect([lays(at('above', '05-16').queen), at('above', '05-16').queen.doubt]).toEqual([true, null]);
       const below = at('home', '05-16');
-      expect([below.queen.expected, below.queen.removedOn]).toEqual(['none', day('2027-05-10')]);
+      expect([expectedIn(below.queen), lostIn(below.queen)?.from]).toEqual(['none', day('2027-05-10')]);
       expect(codes(below)).toContain('thin-cells 6..8');
     }
   });
@@ -72,7 +72,7 @@ describe('a queen who turns up on top', () => {
     const top = at('above', '05-16');
     expect([lays(top.queen), top.queen.doubt]).toEqual([true, null]);
     const below = at('home', '05-16');
-    expect([below.queen.expected, below.queen.removedOn]).toEqual(['none', day('2027-05-10')]);
+    expect([expectedIn(below.queen), lostIn(below.queen)?.from]).toEqual(['none', day('2027-05-10')]);
     // Its cells are the emergency cells of the day of the split: thinned on day 6 to 8, a virgin from day 9.
     expect(codes(below)).toEqual(expect.arrayContaining(['thin-cells 6..8', 'doors 4..6']));
     expect(below.schedule.leaveShut[0]?.from).toBe(day('2027-05-19'));
@@ -89,7 +89,7 @@ describe('a queen who turns up on top', () => {
     const at = (answers: typeof twice) => yard(colonies(), { programmes: [programme], answers });
     expect(at(twice)('above', '05-16').parts[0]?.halves).toHaveLength(1);
     const back = [...twice, word('05-17', 'above')];
-    expect(at(back)('above', '05-17').queen.expected).toBe('none');
+    expect(expectedIn(at(back)('above', '05-17').queen)).toBe('none');
     expect(lays(at(back)('home', '05-17').queen)).toBe(true);
     expect(checks(at(back)('above', '05-17')).join()).toContain('thin-cells 05-16/05-17/05-18');
   });

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { inWords } from '../../../words/in-words';
 import { addDays, type Day, formatDay } from '../../calendar/day';
+import { queenInShort } from '../../colony/testing';
 import type { TrackedCell } from '../../colony/track-cells';
 import type { ColonyState } from '../../state/fold';
 import { COLONIES, START, season, statesOf } from './testing';
@@ -45,13 +46,14 @@ function told({
   frames,
   parts,
 }: ColonyState): string {
-  const { removedOn, removedTo, swarmedOn, lastOwnEggs, virginEmerged, cagedOn, noEggsOn, withoutSince } = queen;
+  const of = queenInShort(queen);
+  const { removedOn, removedTo, swarmedOn, lastOwnEggs, virginEmerged, cagedOn, noEggsOn, withoutSince } = of;
   const days = [removedOn, removedTo, swarmedOn?.from, swarmedOn?.to, lastOwnEggs, cagedOn, noEggsOn, withoutSince];
   const nextByLook = schedules().findLast(({ step }) => step.kind === 'look')?.schedule.checks[0]?.window.ideal;
   return [
-    `  queen ${queen.expected}${queen.presumedGone ? ' gone' : ''}${queen.doubt ? ` ?${queen.doubt.code}` : ''} ${days.map(short).join(' ')}`,
-    `    virgin ${short(virginEmerged?.earliest)}..${short(virginEmerged?.latest)} half ${short(queen.eitherHalfSince)} lays ${short(queen.laysSince?.on)} proof ${short(queen.lastProof?.on)} eggs ${short(queen.lastEggsSeen)} ${queen.queenId ?? '-'}${queen.clipped ? ' clipped' : ''}${queen.released ? ' out' : ''}${ended ? ' ended' : ''}`,
-    `    programme ${queen.programme ? `${queen.programme.id} ${queen.programme.unit}` : '-'} requeeningId ${queen.requeeningId ?? '-'} late ${short(queen.lateButThereOn)} came ${short(queen.arrivedOn)} frames ${frames ? `${short(frames.survey.on)} ${frames.room.bound?.by ?? ''}` : '-'} parts ${parts.map(({ programme, half }) => `${programme.id}${half ? ` ${half.is} by ${half.by}` : ''}`).join(' ')}`,
+    `  queen ${of.expected}${of.isGone ? ' gone' : ''}${queen.doubt ? ` ?${queen.doubt.code}` : ''} ${days.map(short).join(' ')}`,
+    `    virgin ${short(virginEmerged?.earliest)}..${short(virginEmerged?.latest)} half ${short(of.eitherHalfSince)} lays ${short(of.laysSince)} proof ${short(queen.lastProof?.on)} eggs ${short(queen.lastEggsSeen)} ${of.queenId ?? '-'}${of.isClipped ? ' clipped' : ''}${of.isReleased ? ' out' : ''}${ended ? ' ended' : ''}`,
+    `    programme ${of.programme ? `${of.programme.id} ${of.programme.unit}` : '-'} requeeningId ${of.requeeningId ?? '-'} late ${short(of.lateButThereOn)} came ${short(of.arrivedOn)} frames ${frames ? `${short(frames.survey.on)} ${frames.room.bound?.by ?? ''}` : '-'} parts ${parts.map(({ programme, half }) => `${programme.id}${half ? ` ${half.is} by ${half.by}` : ''}`).join(' ')}`,
     `    read ${lastInspection?.reading.reading ?? '-'} by ${short(lastInspection?.reading.actBy)} next ${short(nextByLook)} laid ${short(lastLaid?.seenOn)} live ${liveCells.map(({ cell }) => cell.id).join('')}`,
     `    why ${lastInspection?.reading.cause ?? '-'} ${lastInspection ? because(lastInspection) : ''} taken ${lastInspection?.takenDown ?? '-'} above ${lastInspection?.takenDownAbove ?? '-'} ${lastInspection?.openedAbove ?? '-'}`,
     `    due ${schedule.checks.map(({ code, window, plannedFor, forced }) => `${code} ${short(window.earliest)}/${short(window.ideal)}/${short(window.latest)}${plannedFor === null ? '' : `@${short(plannedFor)}`}${forced === null ? '' : '!'}`).join(', ')}`,

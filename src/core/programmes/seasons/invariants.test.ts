@@ -4,6 +4,7 @@ import { tries } from '../../../../scripts/lib/how-often';
 import { LATE_MATING_WAITS } from '../../biology/mating';
 import { addDays, type Day, formatDay, latestOf } from '../../calendar/day';
 import type { InspectionFact } from '../../colony/facts';
+import { cagedOn, expectedIn, laysSinceOf, noEggsOn, programmeOf } from '../../colony/queen-questions';
 import { inspection } from '../../colony/testing';
 import type { FollowUpCode } from '../../methods/method';
 import { DATE_WITHIN } from '../../schedule/colony-schedule';
@@ -45,7 +46,8 @@ describe('whatever happened, and in whatever order it was entered', { timeout: P
         if (state.ended) continue;
         const { checks, leaveShut, skipped } = state.schedule;
         const isShut = leaveShut.some(({ from, to }) => from <= to && to >= today);
-        if (checks.length === 0) throw new Error(`no date, ${skipped.length} skipped, queen ${state.queen.expected}`);
+        if (checks.length === 0)
+          throw new Error(`no date, ${skipped.length} skipped, queen ${expectedIn(state.queen)}`);
         const soon = addDays(today, DATE_WITHIN.value);
         const hasSoon = checks.some(
           ({ window, plannedFor, programme }) => (plannedFor ?? window.earliest) <= soon || programme !== null,
@@ -65,11 +67,16 @@ describe('whatever happened, and in whatever order it was entered', { timeout: P
           const looks = made.own[id].inspections ?? [];
           const answered = made.shared.answers.filter(({ colonyId }) => colonyId === id).map(({ on }) => on);
           const eggsOn = new Set([...answered, ...looks.filter(({ eggs }) => eggs === 'seen').map(({ on }) => on)]);
-          const sheOn = new Set([...answered, ...looks.filter((look) => look.queen === 'seen').map(({ on }) => on)]);
-          const { lastProof, lastEggsSeen, laysSince } = queen;
+          const inTheHand = (made.own[id].queenEvents ?? []).filter(
+            ({ kind }) => kind === 'marked' || kind === 'clipped',
+          );
+          const seenAt = [...looks.filter((look) => look.queen === 'seen'), ...inTheHand].map(({ on }) => on);
+          const sheOn = new Set([...answered, ...seenAt]);
+          const { lastProof, lastEggsSeen } = queen;
+          const laysSince = laysSinceOf(queen);
           if (lastProof) expect((lastProof.by === 'eggs' ? eggsOn : sheOn).has(lastProof.on)).toBe(true);
           if (lastEggsSeen !== null) expect(eggsOn.has(lastEggsSeen)).toBe(true);
-          if (laysSince) expect(eggsOn.has(laysSince.on)).toBe(true);
+          if (laysSince !== null) expect(eggsOn.has(laysSince)).toBe(true);
           if (lastProof) told += 1;
         }
       },
@@ -84,10 +91,10 @@ describe('whatever happened, and in whatever order it was entered', { timeout: P
       20270616,
       (made, today) => {
         for (const { parts, schedule, queen } of statesOf(made, today)) {
-          const last = parts.findLast(({ programme }) => programme.id === queen.programme?.id);
+          const last = parts.findLast(({ programme }) => programme.id === programmeOf(queen)?.id);
           if (!last?.carriesOn) continue;
           carried += 1;
-          expect(queen.eitherHalfSince).toBeNull();
+          expect(queen.is).not.toBe('either-half');
           expect(
             schedule.checks.filter(
               ({ code, programme }) => code === 'which-half' && programme?.id === last.programme.id,
@@ -147,7 +154,7 @@ describe('whatever happened, and in whatever order it was entered', { timeout: P
     holds(20270604, (made, today) => {
       for (const { schedule, liveCells, queen } of statesOf(made, today)) {
         const { emergence } = schedule;
-        if (!emergence || emergence.earliest > today || queen.eitherHalfSince !== null) continue;
+        if (!emergence || emergence.earliest > today || queen.is === 'either-half') continue;
         for (const { check } of colonyOnDay(schedule, today).due) {
           const isSearch = check.code === 'thin-cells' || check.code === 'find-cells' || check.code === 'move-parent';
           const isLate = check.window.latest < today;
@@ -246,7 +253,6 @@ function bothDoors(
 
 /** What matters of a colony after it: its queen, and what is still open of her. */
 function settled({ queen, followUps }: ColonyState): string {
-  const { expected, presumedGone, released, noEggsOn, doubt, withoutSince } = queen;
   const open = followUps.filter(({ status, code }) => status === 'due' && code in SAYS).map(({ code }) => code);
-  return JSON.stringify([expected, presumedGone, released, noEggsOn, doubt?.code, withoutSince, open]);
+  return JSON.stringify([queen.is, cagedOn(queen), noEggsOn(queen), queen.doubt?.code, open]);
 }

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { dueWords } from '../../../words/due';
 import { inWords } from '../../../words/in-words';
 import { addDays, type Day, formatDay } from '../../calendar/day';
+import { expectedIn } from '../../colony/queen-questions';
 import { ALL_METHOD_NAMES } from '../../methods/method';
 import { methodNamed } from '../../methods/methods';
 import { colonyOnDay } from '../../schedule/standing';
@@ -44,7 +45,7 @@ function alsoOn(states: readonly ColonyState[]): string {
   const gives = cellsToGive(colonies).map(({ cell, travels }) => `gives ${cell.cell.id}: ${travels}`);
   const keeps = states.flatMap(({ liveCells, queen }) =>
     KEEPING.map((method) => {
-      const kept = cellsToKeep(methodNamed(method), liveCells, queen.expected === 'laying', 2);
+      const kept = cellsToKeep(methodNamed(method), liveCells, expectedIn(queen) === 'laying', 2);
       return `${method} keeps ${kept.map(({ cell }) => cell.id).join(' ') || '-'}`;
     }),
   );
