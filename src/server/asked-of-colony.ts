@@ -1,4 +1,4 @@
-import { lays } from '../core/colony/queen-questions';
+import { lays } from '../core/queens/queen-questions';
 import 'server-only';
 import { type Day, yearOf } from '../core/calendar/day';
 import type { ChoicesAsked } from '../core/choices/asked';

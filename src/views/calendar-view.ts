@@ -1,5 +1,5 @@
 import { addDays, type Day, formatDay } from '../core/calendar/day';
-import { requeeningIdOf } from '../core/colony/queen-questions';
+import { requeeningIdOf } from '../core/queens/queen-questions';
 import type { Fortnight, FortnightAsked, TimedRound } from '../core/rounds/plan-fortnight';
 import { visitId } from '../core/rounds/to-visit';
 import { bestDay, type Check } from '../core/schedule/check';

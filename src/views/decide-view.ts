@@ -1,10 +1,10 @@
 import type { ColonyFacts } from '../core/colony/facts';
-import { lays } from '../core/colony/queen-questions';
 import { type Fit, type FitFacts, fitOf } from '../core/methods/fit';
 import { METHOD_KINDS, type Method, type MethodKind, type MethodName } from '../core/methods/method';
 import { METHODS } from '../core/methods/methods';
 import type { Plan } from '../core/methods/plan';
 import { cellsToKeep } from '../core/programmes/best-to-keep';
+import { lays } from '../core/queens/queen-questions';
 import { firstEggsWindow } from '../core/queens/virgin-care';
 import type { Settings } from '../core/settings/settings';
 import { movesFrames } from '../core/space/proposals/propose';

@@ -1,10 +1,10 @@
 import { type Day, daysBetween } from '../core/calendar/day';
-import { lays, lostIn, programmeOf } from '../core/colony/queen-questions';
 import { situationOf } from '../core/colony/situation';
 import { methodNamed } from '../core/methods/methods';
 import type { CheckAnswerFact, ProgrammeFact } from '../core/programmes/facts';
 import { needsWayOut, type WayOut, waysOut } from '../core/programmes/ways-out';
 import type { HalfIs } from '../core/programmes/which-half';
+import { lays, lostIn, programmeOf } from '../core/queens/queen-questions';
 import { broodlessWindow } from '../core/schedule/broodless';
 import { colonyOnDay } from '../core/schedule/standing';
 import { movesOf } from '../core/schedule/what-moved';

@@ -1,12 +1,12 @@
 import { type Day, day } from '../core/calendar/day';
 import type { QueenEventKind, SwarmWent, Temper } from '../core/colony/facts';
-import { hasVirginAbout, lays, queenIdIn } from '../core/colony/queen-questions';
 import type { QueenFact } from '../core/facts/queen';
 import type { MethodName } from '../core/methods/method';
 import { methodNamed } from '../core/methods/methods';
 import { emergedInYear, emergedOf, queenYear } from '../core/queens/age';
 import { type Family, families } from '../core/queens/family';
 import type { QueenOrigin } from '../core/queens/origin';
+import { hasVirginAbout, lays, queenIdIn } from '../core/queens/queen-questions';
 import { type Stay, staysOf, temperUnder } from '../core/queens/stays';
 import { toReplace } from '../core/queens/to-replace';
 import { dayWords } from '../words/days';

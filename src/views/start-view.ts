@@ -1,12 +1,12 @@
 import type { DayRange } from '../core/calendar/window';
 import type { CellStage } from '../core/cells/stage';
 import { firstDayOf } from '../core/colony/known-since';
-import { lays } from '../core/colony/queen-questions';
 import { mayStillHoldQueen } from '../core/colony/track-cells';
 import type { Fit } from '../core/methods/fit';
 import type { Method, MethodName } from '../core/methods/method';
 import { mayBuyQueen, methodNamed } from '../core/methods/methods';
 import { cellsToKeep, laidRange } from '../core/programmes/best-to-keep';
+import { lays } from '../core/queens/queen-questions';
 import type { Settings } from '../core/settings/settings';
 import type { ColonyState } from '../core/state/fold';
 import { cautionWords } from '../words/cautions';

@@ -1,6 +1,6 @@
 import { type Day, dayOfMinute } from '../core/calendar/day';
 import { SWARM_SIGNS, type SwarmSign, swarmSign } from '../core/colony/may-swarm';
-import { lays } from '../core/colony/queen-questions';
+import { lays } from '../core/queens/queen-questions';
 import { shutOn } from '../core/schedule/leave-shut-wins';
 import { massWords } from '../words/measures';
 import { swarmOutPhrases } from '../words/pages/swarm-out';

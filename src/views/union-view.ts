@@ -1,8 +1,8 @@
 import { addDays, type Day } from '../core/calendar/day';
 import type { DayRange } from '../core/calendar/window';
 import { fitFactsOf } from '../core/colony/fit-facts';
-import { lays, laysSinceOf, queenIdIn } from '../core/colony/queen-questions';
 import { type LayingQueen, whichQueenStays } from '../core/programmes/which-queen-stays';
+import { lays, laysSinceOf, queenIdIn } from '../core/queens/queen-questions';
 import type { ColonyState } from '../core/state/fold';
 import { unionPhrases } from '../words/pages/union';
 import type { NamedColony } from './all-apiaries';

@@ -1,7 +1,7 @@
 import type { Day } from '../core/calendar/day';
-import { hasVirginAbout } from '../core/colony/queen-questions';
 import { mayStillHoldQueen } from '../core/colony/track-cells';
 import type { StandFact, StandMoveFact } from '../core/facts/yard';
+import { hasVirginAbout } from '../core/queens/queen-questions';
 import type { ColonyState } from '../core/state/fold';
 import { type NextStep, nextStep } from '../core/yard/by-steps';
 import type { Point } from '../core/yard/flyers';

@@ -36,14 +36,6 @@ export const problemWords: Words<ProblemSays> = {
   'eggs-were-seen-against-youngest': ({ youngest }) =>
     `Eggs were seen, so the youngest brood is eggs, not ${YOUNGEST_WORDS[youngest]}. Correct one of the two.`,
   'no-eggs-against-youngest': 'No eggs were found, so the youngest brood cannot be eggs. Correct one of the two.',
-  'inspection-in-the-future': ({ now }) =>
-    `The inspection lies in the future. It is ${minuteWords(now)} now: give a time up to then.`,
-  'last-day-before-first-or-to-come':
-    'The last day comes before the first, or lies in the future. Correct one of the two.',
-  'inspection-before-colony': ({ startedOn }) =>
-    `The colony begins on ${weekdayWords(startedOn)}. Give that day or a later one, or correct the colony’s first day under Edit.`,
-  'inspection-after-colony-ended': ({ endedOn }) =>
-    `The colony ended on ${weekdayWords(endedOn)}. Give an earlier day, or correct its end.`,
   'same-minute': 'There is an inspection at this very minute already. Give another minute, or correct that one.',
   'cell-named-twice': ({ label }) => `Cell ${label} is named twice. Keep one of the two.`,
   'cell-of-no-such-colony': 'This cell is not one of the colony’s. Enter it as a new cell.',
@@ -159,7 +151,6 @@ export const problemWords: Words<ProblemSays> = {
   'moved-before-begun': 'That is before the move was begun. Choose a later day.',
   'ends-before-it-begins': 'It cannot end before it begins. Correct one of the two.',
   'last-day-before-first': 'The last day comes before the first. Correct one of the two.',
-  'before-its-colony': 'It lies before the first day of its colony. Correct one of the two.',
   'eggs-against-youngest': 'Eggs and the youngest brood contradict each other. Correct one of the two.',
   'cell-seen-twice-at-once': 'This inspection has the cell twice. Keep one of the two.',
   'cell-broken-down-earlier': 'The cell was broken down before this inspection. Correct one of the two.',
@@ -229,8 +220,10 @@ export const problemWords: Words<ProblemSays> = {
     `The dates of ${other} follow from ${name}: it shares a method or a cell with it, or came of it. Take that back first, or give ${name} a last day instead.`,
   'colony-name-taken': ({ name }) => `There is a colony called ${name} already. Give this one another name.`,
   'first-day-in-the-future': 'The colony’s first day is in the future. Choose today or an earlier day.',
-  'inspected-before': ({ on }) =>
-    `It has an inspection on ${dayWords(on)}, before this day. Give that day or an earlier one.`,
+  'entered-before': ({ on }) =>
+    `Something is entered of it on ${dayWords(on)}, before this day. Give that day or an earlier one.`,
+  'entered-after': ({ on }) =>
+    `Something is entered of it on ${dayWords(on)}, after this day. Give that day or a later one, or take that out first.`,
   'choose-her-mother': 'Choose her mother among your queens, or leave it open.',
   'emerged-by-before-from': 'She cannot have emerged by a day before the first possible one. Swap or correct the two.',
   'choose-a-queen': 'Choose a queen from the list.',
@@ -254,32 +247,26 @@ export const problemWords: Words<ProblemSays> = {
   'no-such-step': 'The method has no such step.',
   'colony-not-in-programme': 'This colony is no part of the programme.',
   'choose-one-of-these': ({ choices }) => `Choose one of these: ${choices.map(answerWords).join(', ')}.`,
-  'time-in-the-future': 'That is in the future. Choose a time up to now.',
   'programme-began-later': ({ startedOn }) =>
     `The programme started on ${dayWords(startedOn)}. Choose that day or a later one.`,
   'say-which-half': 'Say which half has cells and no eggs.',
   'answer-gone': 'This answer is gone already. Reload the page.',
   'say-why-skipped': 'Say why you skip it; you will want to know later.',
   'give-the-other-day': 'Give the day on which it is to be done instead.',
-  'said-in-the-future': 'This was said at a time that is still to come.',
   'day-has-passed': ({ saidOn }) => `That day has passed. Choose ${dayWords(saidOn)} or a later one.`,
   'choose-a-day-between': ({ from, to }) => `Choose a day from ${dayWords(from)} to ${dayWords(to)}.`,
   'cell-given-since': 'The cell was given to another colony since. Take that back first.',
-  'day-in-the-future': ({ today }) =>
-    `That is in the future; today is ${dayWords(today)}. Choose that day or an earlier one.`,
   'answered-before': ({ on }) =>
     `One of its checks was answered on ${dayWords(on)}, before this day. Take that answer back first, or choose an earlier day.`,
-  'child-inspected-before': ({ on }) =>
+  'child-entered-before': ({ on }) =>
     `The colony that came of it was inspected on ${dayWords(on)}, before this day. Choose that day or an earlier one.`,
   'colony-cannot-be-worked-out':
     'How this colony stands cannot be worked out, so no method can be started on it. Look through its entries first.',
   'in-records-already': 'This is in your records already, for something else. Reload the page and enter it again.',
-  'last-day-out-of-range': ({ today }) =>
-    `The last day lies between the first and today, ${dayWords(today)}. Correct one of the two.`,
-  'start-in-the-future': ({ today }) =>
-    `This day lies in the future. Enter it on the day it is done; today is ${dayWords(today)}.`,
-  'colony-began-later': ({ startedOn }) => `The colony begins on ${dayWords(startedOn)}. Give that day or a later one.`,
-  'colony-had-ended': 'The colony had ended by then. Choose another.',
+  'colony-began-later': ({ startedOn }) =>
+    `The colony begins on ${weekdayWords(startedOn)}. Give that day or a later one, or correct its first day under Edit.`,
+  'colony-had-ended': ({ endedOn }) =>
+    `The colony ended on ${weekdayWords(endedOn)}. Give that day or an earlier one, or correct its end under Edit.`,
   'new-colony-missing': 'A new colony comes of this: give it a name and a place.',
   'no-new-colony': 'No new colony comes of this; leave it out.',
   'choose-whom-to-unite': 'Choose the colony that it is united with.',

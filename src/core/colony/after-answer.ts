@@ -1,9 +1,9 @@
 import type { FollowUpCode } from '../methods/method';
 import { meaningOf } from '../programmes/answers';
 import type { CheckAnswerFact, ProgrammePart } from '../programmes/facts';
+import { programmeOf, requeeningIdOf } from '../queens/queen-questions';
+import { anew, type QueenState } from '../queens/queen-state';
 import { daysOf } from './facts';
-import { programmeOf, requeeningIdOf } from './queen-questions';
-import { anew, type QueenState } from './queen-state';
 
 /** The state after a follow-up was answered, as far as the answer says more than what was seen. */
 export function afterAnswer(state: QueenState, answer: CheckAnswerFact, parts: readonly ProgrammePart[]): QueenState {

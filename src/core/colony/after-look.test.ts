@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { addDays, type Day, day, formatDay } from '../calendar/day';
+import { laysSinceOf } from '../queens/queen-questions';
 import { DEFAULT_SETTINGS } from '../settings/settings';
 import { foldColony } from '../state/fold';
 import type { CellSeenFact } from './facts';
-import { laysSinceOf } from './queen-questions';
 import { aColony, inspection } from './testing';
 
 const SWARMED_ON = day('2027-08-20');

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
+import { onlyOn } from '../queens/queen-state';
+import { at, STATES, told } from '../queens/testing';
 import { afterQueenEvent } from './after-queen-event';
 import { QUEEN_EVENTS } from './facts';
-import { onlyOn } from './queen-state';
-import { at, STATES, told } from './testing-queens';
 
 const ON = 6;
 /** The virgins of its own cells. */

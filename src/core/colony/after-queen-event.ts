@@ -2,11 +2,19 @@ import { emergesAfter } from '../biology/emerges-after';
 import { EMERGE_AFTER_CAST, FIRST_EGGS } from '../biology/mating';
 import { addDays, type Day } from '../calendar/day';
 import { notAfter, type Window } from '../calendar/window';
+import {
+  isClipped,
+  isTakenToLay,
+  isWithoutQueen,
+  lossOf,
+  programmeOf,
+  queenIdIn,
+  whoIsThere,
+} from '../queens/queen-questions';
+import { anew, LAYING, type QueenState, type Virgin, within, withVirgin } from '../queens/queen-state';
 import { afterQueenSeen } from './after-seen';
 import { daysOf, type QueenEventFact, type QueenEventKind } from './facts';
 import type { QueenDoubt } from './queen-doubt';
-import { isClipped, isTakenToLay, isWithoutQueen, lossOf, programmeOf, queenIdIn, whoIsThere } from './queen-questions';
-import { anew, LAYING, type QueenState, type Virgin, within, withVirgin } from './queen-state';
 
 type Transition = (state: QueenState, event: QueenEventFact, emerging: Window | null) => QueenState;
 

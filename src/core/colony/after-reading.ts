@@ -1,9 +1,9 @@
 import { notAfter, type Window } from '../calendar/window';
+import { isTakenToLay, raises } from '../queens/queen-questions';
+import { onlyOn, type QueenState, stillKnown, withVirgin } from '../queens/queen-state';
 import { withNothingLeft } from './after-seen';
 import type { InspectionFact } from './facts';
 import type { InspectionRead } from './inspection-known';
-import { isTakenToLay, raises } from './queen-questions';
-import { onlyOn, type QueenState, stillKnown, withVirgin } from './queen-state';
 import type { Seen } from './seen';
 import { emergenceOf, type TrackedCell } from './track-cells';
 

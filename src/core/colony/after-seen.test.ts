@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { formatDay } from '../calendar/day';
+import { onlyOn, type QueenState } from '../queens/queen-state';
+import { at, STATES, told } from '../queens/testing';
 import { DEFAULT_SETTINGS } from '../settings/settings';
 import { afterSeen, type SeenAmid } from './after-seen';
-import { onlyOn, type QueenState } from './queen-state';
 import type { Seen } from './seen';
-import { at, STATES, told } from './testing-queens';
 
 const SEEN: readonly Pick<Seen, 'eggs' | 'youngest' | 'queen' | 'queenSeenAs'>[] = [
   { eggs: 'seen', youngest: null, queen: 'none', queenSeenAs: 'not-said' },

@@ -2,10 +2,10 @@ import { EGG_HATCHES, LAST_QUEENABLE_AGE } from '../biology/development';
 import { BOUGHT_QUEEN_LAYS_FROM, FIRST_EGGS } from '../biology/mating';
 import { addDays, type Day } from '../calendar/day';
 import { notAfter, type Window } from '../calendar/window';
+import { lateButThereOn, noEggsOn, raises, whoIsThere } from '../queens/queen-questions';
+import { anew, LAYING, type QueenState, stillKnown, stillLaying, within, withVirgin } from '../queens/queen-state';
 import { eggsWindow } from '../queens/virgin-care';
 import type { Settings } from '../settings/settings';
-import { lateButThereOn, noEggsOn, raises, whoIsThere } from './queen-questions';
-import { anew, LAYING, type QueenState, stillKnown, stillLaying, within, withVirgin } from './queen-state';
 import type { Seen } from './seen';
 
 /** What else is known of the colony when something is seen in it. */

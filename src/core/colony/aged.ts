@@ -2,13 +2,13 @@ import { figure } from '../biology/figure';
 import { addDays, type Day, earliestOf, latestOf } from '../calendar/day';
 import type { ReadingName } from '../inspections/reading';
 import { isReplacing } from '../inspections/replacing';
+import { isTakenToLay } from '../queens/queen-questions';
+import type { QueenState } from '../queens/queen-state';
 import { eggsWindow } from '../queens/virgin-care';
 import type { Settings } from '../settings/settings';
 import { isActedOn } from './acted-on';
 import { asGone } from './after-reading';
 import { isBelow, type Known, lastKnownLive } from './known';
-import { isTakenToLay } from './queen-questions';
-import type { QueenState } from './queen-state';
 import { emergenceOf, sealingOf } from './track-cells';
 
 /**

@@ -58,7 +58,7 @@ describe('what an entry cannot say', () => {
 
   it('has a last day that is not before its first, nor to come', () => {
     expect(faults({ to: '2027-05-09' })).toEqual([['to', 'out-of-range']]);
-    expect(faults({ to: '2027-05-11' })).toEqual([['to', 'out-of-range']]);
+    expect(faults({ to: '2027-05-11' })).toEqual([['to', 'in-the-future']]);
     expect(faults({ to: '2027-05-10' })).toEqual([]);
   });
 

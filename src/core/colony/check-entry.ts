@@ -1,11 +1,10 @@
 import type { Looked } from '../brood/looked';
 import { showsEggs, type YoungestBrood } from '../brood/youngest';
 import { dayOfMinute } from '../calendar/day';
-import { isToCome } from '../calendar/now';
 import type { Issue } from '../problems/issue';
 import { say } from '../problems/says';
 import type { CellFact, CellFinding, ColonyFacts, InspectionFact } from './facts';
-import { isBeforeColony } from './known-since';
+import { timeIssue } from './time-of-fact';
 
 /** As much of an inspection as can contradict what is already known of its colony. */
 export interface EntryToCheck {
@@ -53,31 +52,15 @@ export function checkEntry(entry: EntryToCheck, facts: KnownOfColony, now: strin
 }
 
 function timeIssues({ id, at, to, until = null }: EntryToCheck, facts: KnownOfColony, now: string | null): Issue[] {
-  const path = ['at'];
-  const on = dayOfMinute(at);
-  if (now !== null && isToCome(at, now)) {
-    const message = say('inspection-in-the-future', { now });
-    return [{ path, code: 'in-the-future', message }];
-  }
-  if (to !== null && (to < at.slice(0, 10) || (now !== null && to > now.slice(0, 10)))) {
-    const message = say('last-day-before-first-or-to-come');
-    return [{ path: ['to'], code: 'out-of-range', message }];
-  }
-  if (until !== null && now !== null && isToCome(until, now))
-    return [{ path: ['until'], code: 'in-the-future', message: say('inspection-in-the-future', { now }) }];
-  if (until !== null && (until < at || dayOfMinute(until) !== on))
+  const clock = now === null ? null : { minute: now, today: dayOfMinute(now) };
+  const wrong = timeIssue({ at, to }, facts, clock);
+  if (wrong) return [wrong];
+  const shut = until === null ? null : timeIssue({ at: until }, null, clock, { at: ['until'], to: ['until'] });
+  if (shut) return [shut];
+  if (until !== null && (until < at || dayOfMinute(until) !== dayOfMinute(at)))
     return [{ path: ['until'], code: 'contradiction', message: say('ends-before-it-begins') }];
-  if (isBeforeColony(facts, on)) {
-    const message = say('inspection-before-colony', { startedOn: facts.startedOn });
-    return [{ path, code: 'before-colony', message }];
-  }
-  if (facts.endedOn !== null && on > facts.endedOn) {
-    const message = say('inspection-after-colony-ended', { endedOn: facts.endedOn });
-    return [{ path, code: 'after-colony-ended', message }];
-  }
   if (facts.inspections.some((other) => other.id !== id && other.at === at)) {
-    const message = say('same-minute');
-    return [{ path, code: 'duplicate-minute', message }];
+    return [{ path: ['at'], code: 'duplicate-minute', message: say('same-minute') }];
   }
   return [];
 }

@@ -1,30 +1,25 @@
 import { dayOfMinute } from '../calendar/day';
-import { isToCome } from '../calendar/now';
 import type { SurveyEntry } from '../facts/survey';
 import type { Issue } from '../problems/issue';
 import { say } from '../problems/says';
 import { allSizes, type Settings } from '../settings/settings';
 import { framesOf } from '../space/hive';
-import type { ColonyFacts } from './facts';
-import { isBeforeColony } from './known-since';
+import { type Lifetime, timeIssue } from './time-of-fact';
 
 /**
- * What in a survey of frames cannot be: a minute to come or before the colony, and what no hive can be.
+ * What in a survey of frames cannot be: a minute to come, before the colony or after its end, and what no hive can be.
  *
  * @param now the local minute, `YYYY-MM-DDTHH:mm`
  */
 export function checkSurvey(
   survey: Pick<SurveyEntry, 'at' | 'hive' | 'queenFrameId'>,
-  colony: Pick<ColonyFacts, 'origin' | 'startedOn'>,
+  colony: Lifetime,
   now: string,
   settings: Settings,
 ): readonly Issue[] {
-  const path = ['at'];
-  if (isToCome(survey.at, now)) return [{ path, code: 'in-the-future', message: say('in-the-future', { now }) }];
-  const began = isBeforeColony(colony, dayOfMinute(survey.at))
-    ? [{ path, code: 'before-colony', message: say('colony-began-later', { startedOn: colony.startedOn }) } as const]
-    : [];
-  return [...began, ...checkHive(survey, settings)];
+  const wrong = timeIssue(survey, colony, { minute: now, today: dayOfMinute(now) });
+  if (wrong?.code === 'in-the-future') return [wrong];
+  return [...(wrong ? [wrong] : []), ...checkHive(survey, settings)];
 }
 
 /** What a hive cannot be, beyond its own fields: of sizes that nobody knows, with more frames than places, with her on none of them. */

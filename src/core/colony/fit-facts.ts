@@ -5,11 +5,11 @@ import { isOpenCell } from '../cells/stage';
 import type { FitFacts } from '../methods/fit';
 import type { MethodKind } from '../methods/method';
 import { methodNamed } from '../methods/methods';
+import { expectedIn, lostIn, swarmedIn } from '../queens/queen-questions';
 import { broodFrameCount } from '../space/hive';
 import type { ColonyState } from '../state/fold';
 import { readingToday } from './aged';
 import type { Drones, InspectionFact } from './facts';
-import { expectedIn, lostIn, swarmedIn } from './queen-questions';
 import { isUnseen } from './situation';
 import { mayStillHoldQueen } from './track-cells';
 

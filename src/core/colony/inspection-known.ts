@@ -6,10 +6,10 @@ import type { Evidence } from '../inspections/evidence';
 import type { DatedCellsSeen, QueenExpected } from '../inspections/inspection-seen';
 import { type Reading, type ReadingName, readInspection } from '../inspections/reading';
 import { say } from '../inspections/says';
+import { arrivedOn, cagedOn, expectedIn, lostIn, whoIsThere } from '../queens/queen-questions';
+import type { QueenState } from '../queens/queen-state';
 import type { Said } from '../says/said';
 import type { CellSeenFact, InspectionFact } from './facts';
-import { arrivedOn, cagedOn, expectedIn, lostIn, whoIsThere } from './queen-questions';
-import type { QueenState } from './queen-state';
 import { emergenceOf, mayStillHoldQueen, sealingOf, type TrackedCell } from './track-cells';
 
 /** One inspection as it is understood. */

@@ -4,14 +4,14 @@ import { joined, type Window } from '../calendar/window';
 import type { CellCheck } from '../cells/dating';
 import type { CheckAnswerFact, CheckChangeFact, ProgrammePart } from '../programmes/facts';
 import type { FollowUpState } from '../programmes/follow-up-state';
+import { lostIn } from '../queens/queen-questions';
+import { type QueenState, queenStateAtStart } from '../queens/queen-state';
 import { emergenceRaised } from '../queens/virgin-care';
 import type { SurveyedFrames } from '../schedule/make-room';
 import type { SettingsHere } from '../settings/settings';
 import type { ColonyFacts } from './facts';
 import type { InspectionKnown } from './inspection-known';
 import { knownSince } from './known-since';
-import { lostIn } from './queen-questions';
-import { type QueenState, queenStateAtStart } from './queen-state';
 import { mayStillHoldQueen, type TrackedCell } from './track-cells';
 
 /** When the queen last laid, going by the youngest brood that an inspection noted. */

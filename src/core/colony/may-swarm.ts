@@ -1,6 +1,6 @@
 import { isOpenCell, isSealed } from '../cells/stage';
+import { lays } from '../queens/queen-questions';
 import type { ColonyState } from '../state/fold';
-import { lays } from './queen-questions';
 import { mayStillHoldQueen } from './track-cells';
 
 /**

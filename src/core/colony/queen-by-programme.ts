@@ -1,9 +1,6 @@
 import type { Day } from '../calendar/day';
 import { methodNamed } from '../methods/methods';
 import type { ProgrammePart } from '../programmes/facts';
-import { emergenceRaised } from '../queens/virgin-care';
-import { oldQueenDoubt } from './after-queen-event';
-import { daysOf } from './facts';
 import {
   isClipped,
   isWithoutQueen,
@@ -12,8 +9,11 @@ import {
   queenIdIn,
   requeeningIdOf,
   swarmedIn,
-} from './queen-questions';
-import { anew, type EitherHalf, LAYING, type QueenProgramme, type QueenState, stillKnown } from './queen-state';
+} from '../queens/queen-questions';
+import { anew, type EitherHalf, LAYING, type QueenProgramme, type QueenState, stillKnown } from '../queens/queen-state';
+import { emergenceRaised } from '../queens/virgin-care';
+import { oldQueenDoubt } from './after-queen-event';
+import { daysOf } from './facts';
 
 /** The state after a programme began on the colony. */
 export function afterProgrammeStart(state: QueenState, part: ProgrammePart): QueenState {

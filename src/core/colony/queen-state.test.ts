@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { addDays, type Day, day, formatDay } from '../calendar/day';
+import { expectedIn, isClipped, lays } from '../queens/queen-questions';
+import { LAYING, queenStateAtStart } from '../queens/queen-state';
 import { DEFAULT_SETTINGS } from '../settings/settings';
 import { foldColony } from '../state/fold';
 import { afterQueenEvent } from './after-queen-event';
 import type { CellSeenFact, ColonyFacts, InspectionFact, QueenEventKind } from './facts';
-import { expectedIn, isClipped, lays } from './queen-questions';
-import { LAYING, queenStateAtStart } from './queen-state';
 import { aColony, inspection } from './testing';
 
 const START = day('2027-04-10');

@@ -1,12 +1,12 @@
 import type { Day } from '../calendar/day';
 import { isReplacing } from '../inspections/replacing';
 import { methodNamed } from '../methods/methods';
+import { arrivedOn, isTakenToLay, lateButThereOn, noEggsOn, queenIdIn } from '../queens/queen-questions';
+import type { QueenState } from '../queens/queen-state';
 import type { Said } from '../says/said';
 import type { ColonyState } from '../state/fold';
 import { isSaidFirst } from './aged';
 import type { InspectionKnown } from './inspection-known';
-import { arrivedOn, isTakenToLay, lateButThereOn, noEggsOn, queenIdIn } from './queen-questions';
-import type { QueenState } from './queen-state';
 import { say } from './says';
 
 /** What of an inspection its headline rests on. */

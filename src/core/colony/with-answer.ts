@@ -1,12 +1,12 @@
 import { meaningOf } from '../programmes/answers';
 import type { CheckAnswerFact } from '../programmes/facts';
 import { alsoAnswered } from '../programmes/follow-up-state';
+import { lays } from '../queens/queen-questions';
 import { patienceWith } from '../queens/virgin-care';
 import { afterAnswer } from './after-answer';
 import { beforeSeen } from './after-reading';
 import { afterSeen } from './after-seen';
 import { emergingOf, isBelow, type Known, lastKnownLive, type Setting, withQueen } from './known';
-import { lays } from './queen-questions';
 import { seenByAnswer } from './seen';
 import { mayStillHoldQueen } from './track-cells';
 

@@ -1,5 +1,5 @@
 import { showsEggs } from '../brood/youngest';
-import { isBeforeColony } from '../colony/known-since';
+import { timeIssue } from '../colony/time-of-fact';
 import type { FollowUpCode } from '../methods/method';
 import type { Issue, IssueCode } from '../problems/issue';
 import { say } from '../problems/says';
@@ -13,11 +13,11 @@ const issue = (path: At, code: IssueCode, message: Said): Issue => ({ path: ['fa
 
 /**
  * What no entry would have been taken with, looked for in a whole season: a last day before the first, eggs against the youngest
- * brood, a look before its colony, a cell seen after it was broken down or twice at one look, an answer that its check does not have, a
+ * brood, anything of a colony before it began, a cell seen after it was broken down or twice at one look, an answer that its check does not have, a
  * check moved to no day. What was taken out of the records does not count.
  */
 export function contradictionsIn(facts: SeasonFacts): readonly Issue[] {
-  return [...inColonies(facts), ...inInspections(facts), ...inSights(facts), ...inChecks(facts)];
+  return [...inColonies(facts), ...inTime(facts), ...inInspections(facts), ...inSights(facts), ...inChecks(facts)];
 }
 
 function inColonies({ colonies }: SeasonFacts): readonly Issue[] {
@@ -28,20 +28,37 @@ function inColonies({ colonies }: SeasonFacts): readonly Issue[] {
   );
 }
 
-function inInspections({ inspections, colonies }: SeasonFacts): readonly Issue[] {
-  const colonyOf = new Map(colonies.map((colony) => [colony.id, colony]));
-  return inspections.flatMap(({ colonyId, at, to, eggs, youngest, deletedAt }, i): Issue[] => {
+interface Timed {
+  readonly colonyId: string;
+  readonly deletedAt: string | null;
+  readonly at?: string | null;
+  readonly on?: string;
+  readonly to?: string | null;
+}
+
+/**
+ * Facts of a colony at a time at which it was not there yet, or with a last day before the first. What lies after its end stays: an end
+ * may have been put down, or corrected, to before what was known, and nothing that was exported is refused for it.
+ */
+function inTime(facts: SeasonFacts): readonly Issue[] {
+  const { inspections, queenEvents, programmes, surveys, foodEntries } = facts;
+  const colonyOf = new Map(facts.colonies.map((colony) => [colony.id, { ...colony, endedOn: null }]));
+  const lists = { inspections, queenEvents, programmes, surveys, foodEntries };
+  return Object.entries(lists).flatMap(([list, all]: readonly [string, readonly Timed[]]) =>
+    all.flatMap(({ colonyId, at, on, to = null, deletedAt }, i): Issue[] => {
+      if (deletedAt !== null) return [];
+      const field = on === undefined ? 'at' : 'on';
+      const fields = { at: ['facts', list, i, field], to: ['facts', list, i, 'to'] };
+      const wrong = timeIssue({ at: on ?? at ?? '', to }, colonyOf.get(colonyId) ?? null, null, fields);
+      return wrong ? [wrong] : [];
+    }),
+  );
+}
+
+function inInspections({ inspections }: SeasonFacts): readonly Issue[] {
+  return inspections.flatMap(({ eggs, youngest, deletedAt }, i): Issue[] => {
     if (deletedAt !== null) return [];
     const found: Issue[] = [];
-    if (to !== null && to < at.slice(0, 10)) {
-      const message = say('last-day-before-first');
-      found.push(issue(['inspections', i, 'to'], 'out-of-range', message));
-    }
-    const colony = colonyOf.get(colonyId);
-    if (colony && isBeforeColony(colony, at.slice(0, 10))) {
-      const message = say('before-its-colony');
-      found.push(issue(['inspections', i, 'at'], 'before-colony', message));
-    }
     const isAgainst =
       (eggs === 'none' && showsEggs(youngest)) || (eggs === 'seen' && youngest !== null && !showsEggs(youngest));
     if (isAgainst) {

@@ -1,8 +1,8 @@
 import { type Day, daysBetween } from '../calendar/day';
 import type { DayRange } from '../calendar/window';
 import type { ColonyFacts } from '../colony/facts';
-import { lays, laysSinceOf, programmeOf } from '../colony/queen-questions';
 import type { MethodName, UnitQueen } from '../methods/method';
+import { lays, laysSinceOf, programmeOf } from '../queens/queen-questions';
 import type { ColonyState } from '../state/fold';
 
 /** How a method came out: its young or bought queen lays; it was given up; something of it is still to be done; or nothing is any more. */

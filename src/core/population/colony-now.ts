@@ -2,7 +2,7 @@ import { EGG_DAYS, OPEN_LARVA_DAYS, SEALED_WORKER_DAYS } from '../biology/develo
 import { addDays, type Day } from '../calendar/day';
 import { A_YEAR, nearestDay } from '../calendar/nearest-day';
 import type { DayRange } from '../calendar/window';
-import { lays } from '../colony/queen-questions';
+import { lays } from '../queens/queen-questions';
 import type { FrameSize } from '../space/frame-size';
 import { combOf, layingBoxes } from '../space/hive';
 import type { ColonyState } from '../state/fold';

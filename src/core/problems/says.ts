@@ -15,10 +15,6 @@ interface AnswerChoice {
 export interface ProblemSays {
   'eggs-were-seen-against-youngest': { readonly youngest: YoungestBrood };
   'no-eggs-against-youngest': Plain;
-  'inspection-in-the-future': { readonly now: string };
-  'last-day-before-first-or-to-come': Plain;
-  'inspection-before-colony': { readonly startedOn: Day };
-  'inspection-after-colony-ended': { readonly endedOn: Day };
   'same-minute': Plain;
   'cell-named-twice': { readonly label: string };
   'cell-of-no-such-colony': Plain;
@@ -112,7 +108,6 @@ export interface ProblemSays {
   'move-is-over': Plain;
   'moved-before-begun': Plain;
   'last-day-before-first': Plain;
-  'before-its-colony': Plain;
   'eggs-against-youngest': Plain;
   'cell-seen-twice-at-once': Plain;
   'cell-broken-down-earlier': Plain;
@@ -166,7 +161,8 @@ export interface ProblemSays {
   'others-hang-on-it': { readonly name: string; readonly other: string };
   'colony-name-taken': { readonly name: string };
   'first-day-in-the-future': Plain;
-  'inspected-before': { readonly on: Day };
+  'entered-before': { readonly on: Day };
+  'entered-after': { readonly on: Day };
   'choose-her-mother': Plain;
   'emerged-by-before-from': Plain;
   'choose-a-queen': Plain;
@@ -188,25 +184,20 @@ export interface ProblemSays {
   'no-such-step': Plain;
   'colony-not-in-programme': Plain;
   'choose-one-of-these': { readonly choices: readonly AnswerChoice[] };
-  'time-in-the-future': Plain;
   'programme-began-later': { readonly startedOn: Day };
   'say-which-half': Plain;
   'answer-gone': Plain;
   'say-why-skipped': Plain;
   'give-the-other-day': Plain;
-  'said-in-the-future': Plain;
   'day-has-passed': { readonly saidOn: Day };
   'choose-a-day-between': { readonly from: Day; readonly to: Day };
   'cell-given-since': Plain;
-  'day-in-the-future': { readonly today: Day };
   'answered-before': { readonly on: Day };
-  'child-inspected-before': { readonly on: Day };
+  'child-entered-before': { readonly on: Day };
   'in-records-already': Plain;
   'colony-cannot-be-worked-out': Plain;
-  'last-day-out-of-range': { readonly today: Day };
-  'start-in-the-future': { readonly today: Day };
   'colony-began-later': { readonly startedOn: Day };
-  'colony-had-ended': Plain;
+  'colony-had-ended': { readonly endedOn: Day };
   'new-colony-missing': Plain;
   'no-new-colony': Plain;
   'choose-whom-to-unite': Plain;

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { day } from '../calendar/day';
 import type { SharedFacts } from '../colony/assemble';
 import type { InspectionFact } from '../colony/facts';
-import { expectedIn, isClipped } from '../colony/queen-questions';
+import { expectedIn, isClipped } from '../queens/queen-questions';
 import { anAnswer, aProgramme, cell, checks, look, saw, shut, yard } from './testing';
 
 describe('an artificial swarm with a nuc', () => {

@@ -1,8 +1,8 @@
 import type { Window } from '../calendar/window';
 import { isSealed } from '../cells/stage';
 import type { QueenWanted } from '../colony/facts';
-import { expectedIn, isWithoutQueen, noEggsOn } from '../colony/queen-questions';
 import type { TrackedCell } from '../colony/track-cells';
+import { expectedIn, isWithoutQueen, noEggsOn } from '../queens/queen-questions';
 import { KEPT_CELLS_AT_MOST } from '../settings/settings';
 import type { ColonyState } from '../state/fold';
 import { needsWayOut } from './ways-out';

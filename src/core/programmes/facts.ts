@@ -1,7 +1,7 @@
 import type { Day } from '../calendar/day';
 import type { ColonyFacts, InspectionFact } from '../colony/facts';
-import type { QueenState } from '../colony/queen-state';
 import type { FollowUpCode, MethodName, UnitQueen } from '../methods/method';
+import type { QueenState } from '../queens/queen-state';
 import type { HalfKnown } from './which-half';
 
 /** A method as it was started on a colony. Everything that follows from it is derived. */

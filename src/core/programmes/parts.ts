@@ -1,7 +1,7 @@
 import type { Day } from '../calendar/day';
 import type { InspectionFact } from '../colony/facts';
-import type { QueenState } from '../colony/queen-state';
 import { methodNamed } from '../methods/methods';
+import type { QueenState } from '../queens/queen-state';
 import type { CheckAnswerFact, PartFact, ProgrammeFact, ProgrammePart } from './facts';
 import { changedParts, whichHalf } from './which-half';
 

@@ -14,11 +14,11 @@ import { addDays, type Day, earliestOf, latestOf } from '../calendar/day';
 import type { CheckWindow, DayRange, Window } from '../calendar/window';
 import { windowFromLaying } from '../cells/windows';
 import type { ColonyFacts } from '../colony/facts';
-import { arrivedOn, cagedOn, lostIn, raises, requeeningIdOf, swarmedIn } from '../colony/queen-questions';
-import type { QueenState } from '../colony/queen-state';
 import type { FollowUpState } from '../programmes/follow-up-state';
 import type { LeaveShut } from '../schedule/check';
 import type { Settings } from '../settings/settings';
+import { arrivedOn, cagedOn, lostIn, raises, requeeningIdOf, swarmedIn } from './queen-questions';
+import type { QueenState } from './queen-state';
 
 /** Emergency cells are searched for from the day no new one can be started, and before the first virgin can be out. */
 const FIND_CELLS_SPAN = figure('days-in-which-to-find-emergency-cells', 2, 'days', 'derived');

@@ -1,10 +1,10 @@
 import { addDays, type Day, latestOf } from '../calendar/day';
 import { isActedOn } from '../colony/acted-on';
 import type { Aged } from '../colony/aged';
-import { noEggsOn } from '../colony/queen-questions';
 import type { ReadingName } from '../inspections/reading';
 import { isReplacing } from '../inspections/replacing';
 import { checkKey } from '../programmes/check-key';
+import { noEggsOn } from '../queens/queen-questions';
 import { aCheck, type Check } from './check';
 import { say } from './says';
 import type { ScheduleFrom } from './schedule-part';

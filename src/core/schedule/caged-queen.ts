@@ -1,9 +1,9 @@
 import { CAGE_CHECK, RELEASED_QUEEN_LAYS } from '../biology/mating';
 import { addDays, type Day, latestOf } from '../calendar/day';
 import { isFullSearch } from '../cells/thoroughness';
-import { noEggsOn } from '../colony/queen-questions';
-import type { Caged, QueenState } from '../colony/queen-state';
 import { emergenceOf, mayStillHoldQueen } from '../colony/track-cells';
+import { noEggsOn } from '../queens/queen-questions';
+import type { Caged, QueenState } from '../queens/queen-state';
 import type { Check } from './check';
 import { againWithin } from './colony-schedule';
 import { inCycle, windowAfter } from './in-cycle';

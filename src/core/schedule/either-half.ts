@@ -1,10 +1,10 @@
 import { addDays, type Day } from '../calendar/day';
 import { joined } from '../calendar/window';
-import { noEggsOn, programmeOf, requeeningIdOf } from '../colony/queen-questions';
 import { emergenceOf } from '../colony/track-cells';
 import { WHICH_HALF_FOLLOW_UP } from '../methods/follow-ups';
 import { checkKey } from '../programmes/check-key';
 import { EGGS_TELL } from '../programmes/which-half';
+import { noEggsOn, programmeOf, requeeningIdOf } from '../queens/queen-questions';
 import { eggsWindow, emergencyEmergence, leaveShutSpan } from '../queens/virgin-care';
 import { sentences } from '../says/together';
 import { aCheck, type Check } from './check';

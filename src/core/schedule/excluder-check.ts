@@ -1,8 +1,8 @@
 import { figure } from '../biology/figure';
 import { addDays, type Day, daysBetween } from '../calendar/day';
-import { lays } from '../colony/queen-questions';
 import { liftsBrood } from '../methods/lifts-brood';
 import { checkKey } from '../programmes/check-key';
+import { lays } from '../queens/queen-questions';
 import { sentences } from '../says/together';
 import { EGGS_ARE_NEW } from '../space/above-excluder';
 import { ROOM_AT_MOST } from '../space/laying-room';

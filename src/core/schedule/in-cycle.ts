@@ -1,9 +1,9 @@
 import type { AgeSpread, Figure } from '../biology/figure';
 import { addDays, type Day } from '../calendar/day';
 import type { CheckWindow } from '../calendar/window';
-import { programmeOf, requeeningIdOf } from '../colony/queen-questions';
 import { checkKey } from '../programmes/check-key';
 import type { CheckAnswerFact } from '../programmes/facts';
+import { programmeOf, requeeningIdOf } from '../queens/queen-questions';
 import { aCheck, type Check, type CheckCode } from './check';
 import type { ScheduleFrom } from './schedule-part';
 

@@ -1,9 +1,9 @@
 import { figure } from '../biology/figure';
 import { addDays, type Day, daysBetween } from '../calendar/day';
-import { lays } from '../colony/queen-questions';
-import type { QueenState } from '../colony/queen-state';
 import { checkKey } from '../programmes/check-key';
 import type { ProgrammePart } from '../programmes/facts';
+import { lays } from '../queens/queen-questions';
+import type { QueenState } from '../queens/queen-state';
 import type { AboveExcluder } from '../space/above-excluder';
 import { ROOM_AT_MOST } from '../space/laying-room';
 import type { Room } from '../space/room';

@@ -1,9 +1,9 @@
 import { addDays, type Day } from '../calendar/day';
 import { isFullSearch } from '../cells/thoroughness';
 import type { InspectionRead } from '../colony/inspection-known';
-import { isClipped } from '../colony/queen-questions';
 import { methodNamed } from '../methods/methods';
 import { checkKey } from '../programmes/check-key';
+import { isClipped } from '../queens/queen-questions';
 import { sentences } from '../says/together';
 import { aCheck, type Check } from './check';
 import { routineLook } from './routine';

@@ -1,8 +1,8 @@
 import { type Day, dayOfMinute } from '../calendar/day';
 import type { ColonyFacts } from '../colony/facts';
-import { lays } from '../colony/queen-questions';
 import type { ReadingName } from '../inspections/reading';
 import type { MethodName } from '../methods/method';
+import { lays } from '../queens/queen-questions';
 import { hiveChanges } from '../space/hive-changes';
 import type { ColonyState } from '../state/fold';
 

@@ -1,6 +1,6 @@
 import { type Day, day } from '../calendar/day';
 import type { ColonyFacts } from '../colony/facts';
-import { isBeforeColony } from '../colony/known-since';
+import { timeIssue } from '../colony/time-of-fact';
 import type { ProgrammeStart } from '../facts/programme-start';
 import type { Method } from '../methods/method';
 import { mayBuyQueen, needsKeptCell, newUnitOf } from '../methods/methods';
@@ -61,18 +61,9 @@ export function checkStart(asked: StartToCheck): readonly Issue[] {
 /** What is new here must not go by the name of something that is in the book. */
 const knownId = (path: Issue['path']): Issue => ({ path, code: 'duplicate-id', message: say('in-records-already') });
 
-function dayIssues({ start, colony, state, today }: StartToCheck): Issue[] {
-  const path = ['on'];
-  const on = day(start.on);
-  const to = start.to === null ? null : day(start.to);
-  if (to !== null && (to < on || to > today)) {
-    return [{ path: ['to'], code: 'out-of-range', message: say('last-day-out-of-range', { today }) }];
-  }
-  if (on > today) return [{ path, code: 'in-the-future', message: say('start-in-the-future', { today }) }];
-  if (isBeforeColony(colony, on)) {
-    return [{ path, code: 'before-colony', message: say('colony-began-later', { startedOn: colony.startedOn }) }];
-  }
-  return state.ended ? [{ path, code: 'after-colony-ended', message: say('colony-had-ended') }] : [];
+function dayIssues({ start, colony, today }: StartToCheck): Issue[] {
+  const wrong = timeIssue({ at: start.on, to: start.to }, colony, { today, minute: '' }, { at: ['on'], to: ['to'] });
+  return wrong ? [wrong] : [];
 }
 
 function unitIssues({ start, method, book }: StartToCheck): Issue[] {

@@ -1,11 +1,11 @@
 import type { Day } from '../calendar/day';
 import type { CellDeparture, CellTravel, ColonyFacts } from '../colony/facts';
 import { NO_PROGRAMMES } from '../colony/facts';
-import { programmeOf } from '../colony/queen-questions';
 import type { TrackedCell } from '../colony/track-cells';
 import type { Method } from '../methods/method';
 import type { Plan, PlannedCheck } from '../methods/plan';
 import type { PartFact, ProgrammeFact } from '../programmes/facts';
+import { programmeOf } from '../queens/queen-questions';
 import type { Settings } from '../settings/settings';
 import { type ColonyState, foldColony } from '../state/fold';
 

@@ -1,7 +1,7 @@
 import type { ColonyFacts } from '../colony/facts';
-import type { QueenState } from '../colony/queen-state';
 import type { PartFact, ProgrammePart } from '../programmes/facts';
 import { partBy } from '../programmes/parts';
+import type { QueenState } from '../queens/queen-state';
 
 type Divided = Pick<PartFact, 'programme' | 'dividedFrom'>;
 

@@ -3,9 +3,9 @@ import { describe, expect, it } from 'vitest';
 import { addDays, type Day, day, formatDay } from '../calendar/day';
 import { CELL_STAGES } from '../cells/stage';
 import { type CellSeenFact, type ColonyFacts, QUEEN_EVENTS } from '../colony/facts';
-import { expectedIn } from '../colony/queen-questions';
 import { isUnseen } from '../colony/situation';
 import { aColony, inspection } from '../colony/testing';
+import { expectedIn } from '../queens/queen-questions';
 import { DEFAULT_SETTINGS } from '../settings/settings';
 import { type ColonyState, foldColony } from './fold';
 

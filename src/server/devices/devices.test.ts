@@ -131,7 +131,7 @@ describe('readings that are brought', () => {
     expect(losses()).toMatchObject([{ isToBeLookedAt: true }]);
     expect(answer('swarm', 51)).toMatchObject({ ok: true, value: { id: id(50) } });
     expect(losses()).toEqual([]);
-    expect(state()?.queen).toMatchObject({ presumedGone: true, swarmedOn: { from: now.today, to: now.today } });
+    expect(state()?.queen).toMatchObject({ is: 'going', swarmedOn: { from: now.today, to: now.today } });
     expect(state()?.schedule.checks.map(({ code }) => code)).toContain('find-cells');
   });
 

@@ -1,4 +1,4 @@
-import { isBeforeColony } from '../../core/colony/known-since';
+import { timeIssue } from '../../core/colony/time-of-fact';
 import 'server-only';
 import { desc, eq } from 'drizzle-orm';
 import { v7 as newId } from 'uuid';
@@ -28,14 +28,12 @@ export function movingIssues(
   db: Db,
   { id, startedOn, origin }: Pick<ColonyFact, 'id' | 'startedOn' | 'origin'>,
   since: string | null,
-  { today }: Now,
+  now: Now,
 ): Issue[] {
   if (since === null) return [];
   const issue = (code: Issue['code'], message: Said): Issue[] => [{ path: ['since'], code, message }];
-  if (day(since) > today) return issue('in-the-future', say('in-the-future-today'));
-  if (isBeforeColony({ origin, startedOn }, since)) {
-    return issue('contradiction', say('colony-began-later', { startedOn: day(startedOn) }));
-  }
+  const wrong = timeIssue({ at: since }, { origin, startedOn }, now, { at: ['since'], to: ['since'] });
+  if (wrong) return [wrong];
   const last = lastOf(db, id);
   if (last && since < last.until) {
     const message = say('moved-or-renamed-later', { on: day(last.until) });

@@ -1,5 +1,5 @@
 import 'server-only';
-import { and, eq, isNull, lt, ne } from 'drizzle-orm';
+import { and, eq, isNull, ne } from 'drizzle-orm';
 import { day, formatDay } from '../../core/calendar/day';
 import type { Now } from '../../core/calendar/now';
 import { firstDayOf } from '../../core/colony/known-since';
@@ -8,9 +8,10 @@ import { sameValue } from '../../core/facts/same-value';
 import { failure, type Issue, type Result, success } from '../../core/problems/issue';
 import { say } from '../../core/problems/says';
 import type { Db } from '../../db/open';
+import { daysEntered } from '../../db/repositories/days-entered';
 import { addRevision } from '../../db/repositories/revisions';
 import { colonyEntryOf, standingColony } from '../../db/repositories/standing-colony';
-import { apiaries, colonies, inspections } from '../../db/schema/tables';
+import { apiaries, colonies } from '../../db/schema/tables';
 import { endMovesFrom } from '../yard/end-moves';
 import { keepFormerPlace, movingIssues } from './former-place';
 import { noteSwarmOf } from './note-swarm';
@@ -85,15 +86,17 @@ function colonyIssues(db: Db, colony: ColonyFact, { today }: Now): Issue[] {
       message: say('ends-before-it-begins'),
     });
   }
-  if (firstDayOf(colony) === null) return issues;
-  const earlier = db
-    .select()
-    .from(inspections)
-    .where(and(eq(inspections.colonyId, id), lt(inspections.at, startedOn), isNull(inspections.deletedAt)))
-    .get();
-  if (earlier) {
-    const message = say('inspected-before', { on: day(earlier.at.slice(0, 10)) });
+  const entered = daysEntered(db, id);
+  if (!entered) return issues;
+  if (firstDayOf(colony) !== null && entered.first < startedOn) {
+    const message = say('entered-before', { on: day(entered.first) });
     issues.push({ path: ['startedOn'], code: 'contradiction', message });
+  }
+  // One that had ended before what is entered of it stays as it was put down.
+  const isOld = standingColony(db, id)?.endedOn === endedOn;
+  if (endedOn !== null && endedOn < entered.last && !isOld) {
+    const message = say('entered-after', { on: day(entered.last) });
+    issues.push({ path: ['endedOn'], code: 'contradiction', message });
   }
   return issues;
 }

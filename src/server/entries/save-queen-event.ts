@@ -1,8 +1,7 @@
 import 'server-only';
 import { eq } from 'drizzle-orm';
-import { day } from '../../core/calendar/day';
 import type { Now } from '../../core/calendar/now';
-import { isBeforeColony } from '../../core/colony/known-since';
+import { timeIssue } from '../../core/colony/time-of-fact';
 import type { QueenEntry } from '../../core/facts/queen';
 import { sameValue } from '../../core/facts/same-value';
 import { failure, type Issue, type Result, success } from '../../core/problems/issue';
@@ -36,23 +35,14 @@ export function saveQueenEvent(db: Db, { event, newQueen }: QueenEntry, now: Now
   });
 }
 
-function queenIssues(db: Db, { event, newQueen }: QueenEntry, { today }: Now): Issue[] {
+function queenIssues(db: Db, { event, newQueen }: QueenEntry, now: Now): Issue[] {
   const colony = standingColony(db, event.colonyId);
   if (!colony) {
     return [{ path: ['event', 'colonyId'], code: 'unknown-reference', message: say('choose-a-colony') }];
   }
-  if (day(event.on) > today || (event.to !== null && day(event.to) > today)) {
-    const message = say('in-the-future-today');
-    return [{ path: ['event', day(event.on) > today ? 'on' : 'to'], code: 'in-the-future', message }];
-  }
-  if (event.to !== null && event.to < event.on) {
-    const message = say('last-day-before-first');
-    return [{ path: ['event', 'to'], code: 'contradiction', message }];
-  }
-  if (isBeforeColony(colony, event.on)) {
-    const message = say('colony-began-later', { startedOn: day(colony.startedOn) });
-    return [{ path: ['event', 'on'], code: 'before-colony', message }];
-  }
+  const fields = { at: ['event', 'on'], to: ['event', 'to'] };
+  const wrong = timeIssue({ at: event.on, to: event.to }, colony, now, fields);
+  if (wrong) return [wrong];
   if (newQueen) {
     const { id, emergedFrom, emergedTo, motherQueenId } = newQueen;
     const isMotherKnown = motherQueenId === null || db.select().from(queens).where(eq(queens.id, motherQueenId)).get();

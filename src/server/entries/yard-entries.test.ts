@@ -1,9 +1,9 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { day } from '../../core/calendar/day';
-import { lostIn } from '../../core/colony/queen-questions';
 import { type ApiaryFact, bareApiary } from '../../core/facts/apiary';
 import type { ColonyFact } from '../../core/facts/colony';
 import type { QueenEntry } from '../../core/facts/queen';
+import { lostIn } from '../../core/queens/queen-questions';
 import { NORTHERN_SWARM_MONTHS } from '../../core/settings/settings';
 import type { ColonyState } from '../../core/state/fold';
 import type { Book } from '../../db/open';
@@ -104,7 +104,7 @@ describe('a colony', () => {
     expect(former()).toEqual(['2027-05-12 Clover nuc', '2027-05-16 Borage']);
     expect(formerNames(opened.db).map(({ name }) => name)).toEqual(expect.arrayContaining(['Clover nuc']));
     // Not before it began, before the last move, or in the future.
-    expect(move({ name: 'Sainfoin' }, '2027-05-09')).toEqual(['contradiction since']);
+    expect(move({ name: 'Sainfoin' }, '2027-05-09')).toEqual(['before-colony since']);
     expect(move({ name: 'Sainfoin' }, '2027-05-13')).toEqual(['contradiction since']);
     expect(move({ name: 'Sainfoin' }, '2027-05-17')).toEqual(['in-the-future since']);
     // Changed back on the day itself, nothing was moved.
@@ -169,7 +169,7 @@ describe('what happened to a queen', () => {
     expect(save({ on: '2027-05-08', to: '2027-05-09' }, null)).toBe('stored');
     expect([removed(), lostIn(stateOf(CLOVER).queen)?.to]).toEqual([day('2027-05-08'), day('2027-05-09')]);
     expect(codes(deleteQueenEvent(opened.db, id(30), now))).toBe('stored');
-    expect([removed(), facts().queenEvents.length]).toEqual([null, 1]);
+    expect([removed(), facts().queenEvents.length]).toEqual([undefined, 1]);
     expect(codes(restoreQueenEvent(opened.db, id(30), now))).toBe('stored');
     expect(removed()).toBe(day('2027-05-08'));
     expect(facts().revisions.map(({ entity, action }) => [entity, action])).toEqual([
@@ -178,7 +178,7 @@ describe('what happened to a queen', () => {
       ['queen-event', 'restored'],
     ]);
     expect(codes(deleteQueenEvent(opened.db, id(99), now))).toEqual(['not-found id']);
-    expect(save({ on: '2027-05-09', to: '2027-05-08' }, null)).toEqual(['contradiction event.to']);
+    expect(save({ on: '2027-05-09', to: '2027-05-08' }, null)).toEqual(['out-of-range event.to']);
     expect(save({ to: '2027-05-18' }, null)).toEqual(['in-the-future event.to']);
   });
 

@@ -1,7 +1,9 @@
 import 'server-only';
 import { and, eq, isNull } from 'drizzle-orm';
-import { isToCome, type Now } from '../../core/calendar/now';
+import type { Now } from '../../core/calendar/now';
+import { timeIssue } from '../../core/colony/time-of-fact';
 import type { FoodSaid } from '../../core/facts/food';
+import { isFeed } from '../../core/food/food';
 import { failure, type Result, success } from '../../core/problems/issue';
 import { say } from '../../core/problems/says';
 import type { Db } from '../../db/open';
@@ -26,10 +28,10 @@ export function saveFood(db: Db, said: FoodSaid, now: Now): Result<null> {
       .get();
     if (!colony)
       return failure({ path: ['entry', 'colonyId'], code: 'unknown-reference', message: say('no-such-colony') });
-    if (isToCome(entry.at, now.minute)) {
-      const message = say('inspection-in-the-future', { now: now.minute });
-      return failure({ path: ['entry', 'at'], code: 'in-the-future', message });
-    }
+    // Its honey may be taken when the colony is no more.
+    const lived = isFeed(entry) ? colony : { ...colony, endedOn: null };
+    const wrong = timeIssue(entry, lived, now, { at: ['entry', 'at'], to: ['entry', 'at'] });
+    if (wrong) return failure(wrong);
     tx.insert(foodEntries)
       .values({ ...entry, deletedAt: null })
       .run();

@@ -1,6 +1,7 @@
 import 'server-only';
 import { eq, inArray } from 'drizzle-orm';
-import { isToCome, type Now } from '../../core/calendar/now';
+import type { Now } from '../../core/calendar/now';
+import { timeIssue } from '../../core/colony/time-of-fact';
 import type { KitSaid } from '../../core/facts/kit';
 import { CAR, HOME } from '../../core/kit/kit-entry';
 import { failure, type Result, success } from '../../core/problems/issue';
@@ -34,10 +35,8 @@ export function saveKitSaid(opened: Book, { entries }: KitSaid, now: Now): Resul
     const path = ['entries', entries.indexOf(entry)];
     const strange = (['from', 'to', 'packedFor'] as const).find((field) => !known.has(entry[field]));
     if (strange) return failure({ path: [...path, strange], code: 'unknown-reference', message: say('place-is-gone') });
-    if (isToCome(at, now.minute)) {
-      const message = say('inspection-in-the-future', { now: now.minute });
-      return failure({ path: [...path, 'at'], code: 'in-the-future', message });
-    }
+    const wrong = timeIssue({ at }, null, now, { at: [...path, 'at'], to: [...path, 'at'] });
+    if (wrong) return failure(wrong);
     const lying = kind === 'carried' && from !== null ? stock.lying(from, thing) : null;
     if (lying && lying.countedAt !== null && lying.countedAt <= at && to !== from && count > lying.count) {
       const message = say('not-so-many-there', { count: lying.count });

@@ -2,7 +2,8 @@ import 'server-only';
 import { and, eq, inArray, isNull } from 'drizzle-orm';
 import { z } from 'zod';
 import { day, dayOfMinute } from '../../core/calendar/day';
-import { isToCome, type Now } from '../../core/calendar/now';
+import type { Now } from '../../core/calendar/now';
+import { timeIssue } from '../../core/colony/time-of-fact';
 import { isoDayField } from '../../core/facts/day-field';
 import { idField } from '../../core/facts/fields';
 import { type CheckAnswer, type CheckChange, cellMoveFact, type StepTick } from '../../core/facts/programme';
@@ -74,9 +75,8 @@ function answerIssues(db: Db, answer: CheckAnswer, now: Now): Issue[] {
     const choices = ANSWERS[answer.code].map(({ code }) => ({ check: answer.code, answer: code }));
     return [{ path: ['answer'], code: 'not-one-of', message: say('choose-one-of-these', { choices }) }];
   }
-  if (isToCome(answer.at, now.minute)) {
-    return [{ path: ['at'], code: 'in-the-future', message: say('time-in-the-future') }];
-  }
+  const wrong = timeIssue({ at: answer.at }, standingColony(db, answer.colonyId) ?? null, now);
+  if (wrong) return [wrong];
   if (dayOfMinute(answer.at) < day(programme.on)) {
     const message = say('programme-began-later', { startedOn: day(programme.on) });
     return [{ path: ['at'], code: 'contradiction', message }];
@@ -126,13 +126,8 @@ export function changeCheck(db: Db, change: CheckChange, now: Now): Result<{ id:
     if ((change.kind === 'moved') !== (change.to !== null)) {
       return failure({ path: ['to'], code: 'missing', message: say('give-the-other-day') });
     }
-    if (isToCome(change.at, now.minute)) {
-      return failure({
-        path: ['at'],
-        code: 'in-the-future',
-        message: say('said-in-the-future'),
-      });
-    }
+    const wrong = timeIssue({ at: change.at }, null, now);
+    if (wrong) return failure(wrong);
     // It was said without a signal, perhaps, and comes here when that day is past by now.
     const saidOn = dayOfMinute(change.at);
     if (change.to !== null && day(change.to) < saidOn) {

@@ -3,23 +3,16 @@ import { and, eq, inArray, isNull, lt } from 'drizzle-orm';
 import { z } from 'zod';
 import { day } from '../../core/calendar/day';
 import type { Now } from '../../core/calendar/now';
-import { isBeforeColony } from '../../core/colony/known-since';
+import { timeIssue } from '../../core/colony/time-of-fact';
 import { isoDayField } from '../../core/facts/day-field';
 import { idField, noteField } from '../../core/facts/fields';
 import { failure, type Issue, type Result, success } from '../../core/problems/issue';
 import { say } from '../../core/problems/says';
 import type { Db } from '../../db/open';
+import { daysEntered } from '../../db/repositories/days-entered';
 import { addRevision } from '../../db/repositories/revisions';
 import { standingColony } from '../../db/repositories/standing-colony';
-import {
-  cellMoves,
-  checkAnswers,
-  colonies,
-  inspections,
-  keptCells,
-  programmes,
-  programmeUnits,
-} from '../../db/schema/tables';
+import { cellMoves, checkAnswers, colonies, keptCells, programmes, programmeUnits } from '../../db/schema/tables';
 
 /** The day on which a method was done, put right: every date follows. */
 export const programmeCorrection = z.strictObject({
@@ -94,21 +87,11 @@ function correctionIssues(
   stored: Stored,
   { on, to }: Correction,
   children: readonly (typeof colonies.$inferSelect)[],
-  { today }: Now,
+  now: Now,
 ): Issue[] {
-  if (day(on) > today || (to !== null && day(to) > today)) {
-    const message = say('day-in-the-future', { today });
-    return [{ path: [day(on) > today ? 'on' : 'to'], code: 'in-the-future', message }];
-  }
-  if (to !== null && to < on) {
-    const message = say('last-day-before-first');
-    return [{ path: ['to'], code: 'contradiction', message }];
-  }
-  const colony = standingColony(db, stored.colonyId);
-  if (colony && isBeforeColony(colony, on)) {
-    const message = say('colony-began-later', { startedOn: day(colony.startedOn) });
-    return [{ path: ['on'], code: 'before-colony', message }];
-  }
+  const colony = standingColony(db, stored.colonyId) ?? null;
+  const wrong = timeIssue({ at: on, to }, colony, now, { at: ['on'], to: ['to'] });
+  if (wrong) return [wrong];
   const answer = db
     .select()
     .from(checkAnswers)
@@ -118,15 +101,9 @@ function correctionIssues(
     const message = say('answered-before', { on: day(answer.at.slice(0, 10)) });
     return [{ path: ['on'], code: 'contradiction', message }];
   }
-  const early = children.flatMap(({ id }) =>
-    db
-      .select()
-      .from(inspections)
-      .where(and(eq(inspections.colonyId, id), lt(inspections.at, on), isNull(inspections.deletedAt)))
-      .all(),
-  )[0];
+  const early = children.map(({ id }) => daysEntered(db, id)?.first ?? on).find((first) => first < on);
   if (early) {
-    const message = say('child-inspected-before', { on: day(early.at.slice(0, 10)) });
+    const message = say('child-entered-before', { on: day(early) });
     return [{ path: ['on'], code: 'contradiction', message }];
   }
   return [];

@@ -126,7 +126,7 @@ describe('a running programme', () => {
     const correct = (on: string, to: string | null = null) =>
       faults(correctProgramme(book().db, { id: id(1), on, to, note: '' }, now));
     expect(correct('2027-05-17')).toEqual(['on in-the-future']);
-    expect(correct('2027-05-15', '2027-05-14')).toEqual(['to contradiction']);
+    expect(correct('2027-05-15', '2027-05-14')).toEqual(['to out-of-range']);
     expect(correct('2027-05-15')).toEqual([]);
     expect(thin()).toBeLessThanOrEqual(before);
     const facts = readAllFacts(book().db);

@@ -1,4 +1,4 @@
-import { queenIdIn } from '../../core/colony/queen-questions';
+import { queenIdIn } from '../../core/queens/queen-questions';
 import 'server-only';
 import { and, eq, isNull, ne } from 'drizzle-orm';
 import { v7 as newId } from 'uuid';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { expectedIn, queenIdIn } from '../../core/colony/queen-questions';
 import type { ProgrammeStart } from '../../core/facts/programme-start';
+import { expectedIn, queenIdIn } from '../../core/queens/queen-questions';
 import { readAllFacts } from '../season/season-facts';
 import { DEMO_NOW, id } from '../testing';
 import { putBackProgramme, takeBackProgramme } from './change-programme';

@@ -1,6 +1,7 @@
 import 'server-only';
 import { eq, inArray } from 'drizzle-orm';
-import { isToCome, type Now } from '../../core/calendar/now';
+import type { Now } from '../../core/calendar/now';
+import { timeIssue } from '../../core/colony/time-of-fact';
 import type { RoundFact } from '../../core/facts/round';
 import { failure, type Result, success } from '../../core/problems/issue';
 import { say } from '../../core/problems/says';
@@ -14,12 +15,9 @@ export function saveRound(db: Db, round: RoundFact, now: Now): Result<{ id: stri
     if (tx.select().from(rounds).where(eq(rounds.id, id)).get()) return success({ id });
     if (!tx.select().from(apiaries).where(eq(apiaries.id, apiaryId)).get())
       return failure({ path: ['apiaryId'], code: 'unknown-reference', message: say('no-such-apiary') });
-    if (isToCome(endedAt ?? beganAt, now.minute))
-      return failure({
-        path: [endedAt === null ? 'beganAt' : 'endedAt'],
-        code: 'in-the-future',
-        message: say('inspection-in-the-future', { now: now.minute }),
-      });
+    const field = [endedAt === null ? 'beganAt' : 'endedAt'];
+    const wrong = timeIssue({ at: endedAt ?? beganAt }, null, now, { at: field, to: field });
+    if (wrong) return failure(wrong);
     const ids = [...new Set(hives.map(({ colonyId }) => colonyId))];
     const known = new Set(
       tx

@@ -205,7 +205,7 @@ describe('a keeper’s own spreadsheet', () => {
       '5 refused no-day-in-sheet',
       '6 refused hive-not-known',
       '7 refused word-not-matched not-a-whole-number',
-      '8 refused inspection-in-the-future',
+      '8 refused in-the-future',
     ]);
     expect(handed.plan.unknown).toEqual([{ key: 'ash', name: 'Ash', apiary: null, rows: 1 }]);
     expect(codes(await handed.done())).toEqual(['invalid ']);

@@ -2,6 +2,7 @@ import 'server-only';
 import { and, eq, isNull, ne } from 'drizzle-orm';
 import { formatDay } from '../../core/calendar/day';
 import type { Now } from '../../core/calendar/now';
+import { timeIssue } from '../../core/colony/time-of-fact';
 import type { StandFact, StandMoveBegun, StandMoveFact, StandMoveSaid, StandStepSaid } from '../../core/facts/yard';
 import { failure, type Issue, type Result, success } from '../../core/problems/issue';
 import { say } from '../../core/problems/says';
@@ -74,8 +75,8 @@ function begin(db: Db, { id, standId, ontoId, toX, toY }: StandMoveBegun, { toda
 function onTheWay(db: Db, { kind, moveId, on }: StandStepSaid, now: Now): Result<null> {
   const move = db.select().from(standMoves).where(eq(standMoves.id, moveId)).get();
   if (!move) return refused('moveId', 'not-found', say('move-is-gone'));
-  const today = formatDay(now.today);
-  if (on > today) return refused('on', 'in-the-future', say('in-the-future-today'));
+  const wrong = timeIssue({ at: on }, null, now, { at: ['on'], to: ['on'] });
+  if (wrong) return failure(wrong);
   const isNoted = move.steps.includes(on);
   if (kind === 'moved' ? isNoted : kind === 'not-moved' ? !isNoted : move.endedOn !== null) return success(null);
   if (move.endedOn !== null) return refused('moveId', 'contradiction', say('move-is-over'));

@@ -23,7 +23,7 @@ import { framesView } from '@/views/frames-view';
 import { measuredNotes } from '@/views/measured-notes';
 import { waysOutView } from '@/views/programme-view';
 import { meantOf } from '@/views/season-plan-view';
-import { queenIdIn } from '../../../core/colony/queen-questions';
+import { queenIdIn } from '../../../core/queens/queen-questions';
 
 interface Props {
   params: Promise<{ id: string }>;

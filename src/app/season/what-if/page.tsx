@@ -12,7 +12,7 @@ import { learnedMinutesNow } from '@/server/rounds/asked-now';
 import { ChooseColony } from '@/ui/what-if/ChooseColony';
 import { WhatIfPage } from '@/ui/what-if/WhatIfPage';
 import { whatIfView } from '@/views/what-if-view';
-import { queenIdIn } from '../../../core/colony/queen-questions';
+import { queenIdIn } from '../../../core/queens/queen-questions';
 
 export const metadata: Metadata = { title: 'What if' };
 

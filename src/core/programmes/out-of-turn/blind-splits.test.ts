@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { day } from '../../calendar/day';
 import type { SharedFacts } from '../../colony/assemble';
 import type { InspectionFact } from '../../colony/facts';
-import { expectedIn } from '../../colony/queen-questions';
+import { expectedIn } from '../../queens/queen-questions';
 import { anAnswer, aProgramme, cell, checks, look, saw, shut, yard } from '../testing';
 
 const split = aProgramme({

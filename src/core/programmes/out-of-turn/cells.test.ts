@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { day } from '../../calendar/day';
-import { expectedIn } from '../../colony/queen-questions';
 import { queenEvent } from '../../colony/testing';
+import { expectedIn } from '../../queens/queen-questions';
 import { anAnswer, aProgramme, cell, checks, iso, look, saw, shut, yard } from '../testing';
 
 const removed = queenEvent({ kind: 'removed', on: day('2027-05-10'), at: '2027-05-10T16:00' });

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { day } from '../../calendar/day';
-import { lays } from '../../colony/queen-questions';
 import { queenEvent } from '../../colony/testing';
+import { lays } from '../../queens/queen-questions';
 import type { ProgrammeFact } from '../facts';
 import { anAnswer, aProgramme, cell, checks, iso, look, saw, shut, yard } from '../testing';
 

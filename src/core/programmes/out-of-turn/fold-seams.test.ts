@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { day } from '../../calendar/day';
-import { expectedIn, isClipped } from '../../colony/queen-questions';
 import { queenEvent } from '../../colony/testing';
+import { expectedIn, isClipped } from '../../queens/queen-questions';
 import { anAnswer, aProgramme, cell, look, saw, yard } from '../testing';
 
 const halves = [

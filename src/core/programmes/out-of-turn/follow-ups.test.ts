@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { dueWords } from '../../../words/due';
 import { day } from '../../calendar/day';
-import { expectedIn } from '../../colony/queen-questions';
 import { queenEvent } from '../../colony/testing';
+import { expectedIn } from '../../queens/queen-questions';
 import { byPressing, colonyOnDay } from '../../schedule/standing';
 import { anAnswer, aProgramme, cell, checks, look, saw, yard } from '../testing';
 

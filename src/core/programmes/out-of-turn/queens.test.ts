@@ -2,8 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { inWords } from '../../../words/in-words';
 import { day } from '../../calendar/day';
 import type { QueenEventFact } from '../../colony/facts';
-import { expectedIn, noEggsOn, queenIdIn } from '../../colony/queen-questions';
 import { queenEvent } from '../../colony/testing';
+import { expectedIn, noEggsOn, queenIdIn } from '../../queens/queen-questions';
 import { anAnswer, aProgramme, cell, checks, look, saw, shut, yard } from '../testing';
 
 const cells = [cell('a'), cell('b')];

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { day } from '../../calendar/day';
 import type { CellStage } from '../../cells/stage';
-import { expectedIn } from '../../colony/queen-questions';
 import { ALL_METHOD_NAMES } from '../../methods/method';
 import { methodNamed } from '../../methods/methods';
+import { expectedIn } from '../../queens/queen-questions';
 import { aProgramme, cell, checks, look, saw, shut, yard } from '../testing';
 
 const METHODS = ALL_METHOD_NAMES.filter(

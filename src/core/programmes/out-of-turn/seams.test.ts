@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { addDays, day } from '../../calendar/day';
-import { expectedIn } from '../../colony/queen-questions';
 import { queenEvent } from '../../colony/testing';
+import { expectedIn } from '../../queens/queen-questions';
 import { anAnswer, aProgramme, cell, checks, look, saw, yard } from '../testing';
 import { needsWayOut } from '../ways-out';
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { day } from '../../calendar/day';
-import { expectedIn, lays, lostIn } from '../../colony/queen-questions';
+import { expectedIn, lays, lostIn } from '../../queens/queen-questions';
 import { anAnswer, aProgramme, checks, look, yard } from '../testing';
 
 const split = (over: { queenShakenDown?: boolean } = {}) =>

@@ -2,8 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { inWords } from '../../../words/in-words';
 import { addDays, type Day, formatDay } from '../../calendar/day';
-import { queenInShort } from '../../colony/testing';
 import type { TrackedCell } from '../../colony/track-cells';
+import { queenInShort } from '../../queens/testing';
 import type { ColonyState } from '../../state/fold';
 import { COLONIES, START, season, statesOf } from './testing';
 

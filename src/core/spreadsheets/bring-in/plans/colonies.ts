@@ -99,7 +99,7 @@ class ColonyPlan extends RowPlan {
       return [fault('endedOn', 'contradiction', say('ends-before-it-begins'))];
     const first = this.#firstLooks.get(id)?.slice(0, 10);
     if (first !== undefined && isBeforeColony(colony, first))
-      return [fault('startedOn', 'contradiction', say('inspected-before', { on: day(first) }))];
+      return [fault('startedOn', 'contradiction', say('entered-before', { on: day(first) }))];
     const namesake = this.#living.get(plainWord(name));
     if (endedOn === null && namesake !== undefined && namesake !== id)
       return [fault('colony', 'duplicate-id', say('colony-name-taken', { name }))];

@@ -130,9 +130,9 @@ describe('inspections', () => {
       { colonies: [young, over] },
     );
     expect(fates(plan)).toEqual([
-      'refused inspection-before-colony',
-      'refused inspection-after-colony-ended',
-      'refused inspection-in-the-future',
+      'refused colony-began-later',
+      'refused colony-had-ended',
+      'refused in-the-future',
       'refused no-eggs-against-youngest',
       'refused must-be-at-most',
       'refused day-missing',

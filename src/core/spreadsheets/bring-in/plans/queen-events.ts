@@ -1,5 +1,4 @@
-import { day } from '../../../calendar/day';
-import { isBeforeColony } from '../../../colony/known-since';
+import { timeIssue } from '../../../colony/time-of-fact';
 import { type queenEventFact as fact, queenEventFact } from '../../../facts/queen';
 import { parseInput } from '../../../formats/parse-input';
 import type { SeasonFacts } from '../../../formats/season-file';
@@ -79,13 +78,9 @@ class QueenEventPlan extends RowPlan {
 
   #cannotBe(event: Entered, colony: Colony, stands: QueenEvent | undefined, known: string): Issue | null {
     const { on, to, queenId } = event;
-    const { today } = this.asked.now;
     if (!this.#queens.has(queenId)) return fault('queenId', 'unknown-reference', say('choose-a-queen'));
-    if (day(on) > today || (to !== null && day(to) > today))
-      return fault('on', 'in-the-future', say('in-the-future-today'));
-    if (to !== null && to < on) return fault('to', 'contradiction', say('last-day-before-first'));
-    if (isBeforeColony(colony, on))
-      return fault('on', 'before-colony', say('colony-began-later', { startedOn: day(colony.startedOn) }));
+    const wrong = timeIssue({ at: on, to }, colony, this.asked.now, { at: ['on'], to: ['to'] });
+    if (wrong) return wrong;
     if (stands && stands.colonyId !== colony.id) return fault('id', 'duplicate-id', say('entry-of-another-colony'));
     if (stands && stands.deletedAt !== null) return fault('id', 'not-found', say('taken-out-before'));
     return this.#met.has(known) ? fault('id', 'duplicate-id', say('twice-in-sheet')) : null;

@@ -1,5 +1,4 @@
-import { day } from '../../../calendar/day';
-import { isBeforeColony } from '../../../colony/known-since';
+import { timeIssue } from '../../../colony/time-of-fact';
 import { queenFact } from '../../../facts/queen';
 import { parseInput } from '../../../formats/parse-input';
 import type { SeasonFacts } from '../../../formats/season-file';
@@ -71,13 +70,8 @@ class QueenPlan extends RowPlan {
     const hive = this.hiveOn(read, 'presentOn');
     if (!hive.ok) return hive;
     const { colony: is, at } = hive.is;
-    if (day(at) > this.asked.now.today)
-      return { ok: false, issue: fault('presentOn', 'in-the-future', say('in-the-future-today')) };
-    if (isBeforeColony(is, at)) {
-      const message = say('colony-began-later', { startedOn: day(is.startedOn) });
-      return { ok: false, issue: fault('presentOn', 'before-colony', message) };
-    }
-    return hive;
+    const issue = timeIssue({ at }, is, this.asked.now, { at: ['presentOn'], to: ['presentOn'] });
+    return issue ? { ok: false, issue } : hive;
   }
 
   #issuesOf(row: Queen): readonly Issue[] {

@@ -46,7 +46,7 @@ describe('weights', () => {
       'refused not-a-number',
       'refused not-a-number',
       'refused must-be-at-most',
-      'refused reading-in-the-future',
+      'refused in-the-future',
       'refused colony-began-later',
     ]);
   });

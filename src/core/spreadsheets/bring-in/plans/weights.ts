@@ -1,7 +1,5 @@
-import { day } from '../../../calendar/day';
 import { minuteOfDay } from '../../../calendar/minute';
-import { isToCome } from '../../../calendar/now';
-import { isBeforeColony } from '../../../colony/known-since';
+import { timeIssue } from '../../../colony/time-of-fact';
 import { scaleReading } from '../../../facts/scale';
 import { parseInput } from '../../../formats/parse-input';
 import type { SeasonFacts } from '../../../formats/season-file';
@@ -47,10 +45,8 @@ class WeightPlan extends RowPlan {
   }
 
   #cannotBe(colony: Colony, at: string): readonly Issue[] {
-    const { minute: now } = this.asked.now;
-    if (isToCome(at, now)) return [fault('at', 'in-the-future', say('reading-in-the-future', { now }))];
-    if (!isBeforeColony(colony, at.slice(0, 10))) return [];
-    return [fault('at', 'before-colony', say('colony-began-later', { startedOn: day(colony.startedOn) }))];
+    const wrong = timeIssue({ at }, colony, this.asked.now);
+    return wrong ? [wrong] : [];
   }
 
   #taken(read: ReadRow, colony: Colony, at: string, kg: number): Fate {

@@ -1,7 +1,7 @@
 import type { Day } from '../calendar/day';
 import type { DayRange, Window } from '../calendar/window';
-import type { ColonyOrigin } from './facts';
-import type { QueenDoubt } from './queen-doubt';
+import type { ColonyOrigin } from '../colony/facts';
+import type { QueenDoubt } from '../colony/queen-doubt';
 
 /** The programme under which a colony is without its queen or waits for a new one, and what it asks for meanwhile. */
 export interface QueenProgramme {

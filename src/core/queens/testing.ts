@@ -1,6 +1,20 @@
 import { addDays, type Day, day } from '../calendar/day';
+import {
+  arrivedOn,
+  cagedOn,
+  expectedIn,
+  isClipped,
+  lateButThereOn,
+  laysSinceOf,
+  lostIn,
+  noEggsOn,
+  programmeOf,
+  queenIdIn,
+  requeeningIdOf,
+  swarmedIn,
+  whoIsThere,
+} from './queen-questions';
 import { LAYING, onlyOn, type QueenState } from './queen-state';
-import { queenInShort } from './testing';
 
 export const START = day('2027-05-01');
 export const at = (days: number): Day => addDays(START, days);
@@ -75,4 +89,34 @@ export function told(state: QueenState): string {
     `${days.map(short).join(' ')} | ${later.map(short).join(' ')}`,
     `${lastProof ? `${lastProof.by} ${short(lastProof.on)}` : '-'}${doubt ? ` ?${doubt.code} ${short(doubt.on)}` : ''}`,
   ].join(' | ');
+}
+
+/** A queen's state in one line of days and names, whoever is in there; for texts that hold many of them. */
+export function queenInShort(queen: QueenState) {
+  const lost = lostIn(queen);
+  const who = whoIsThere(queen);
+  return {
+    expected: expectedIn(queen),
+    isGone: queen.is === 'going',
+    removedOn: lost?.from ?? null,
+    removedTo: lost?.to ?? null,
+    swarmedOn: swarmedIn(queen),
+    lastOwnEggs: queen.lastOwnEggs,
+    virginEmerged: who?.is === 'virgin' ? who.emerged : null,
+    cagedOn: cagedOn(queen),
+    isReleased: who?.is === 'caged' && who.released,
+    isClipped: isClipped(queen),
+    queenId: queenIdIn(queen),
+    lastProof: queen.lastProof,
+    lastEggsSeen: queen.lastEggsSeen,
+    requeeningId: requeeningIdOf(queen),
+    programme: programmeOf(queen),
+    eitherHalfSince: queen.is === 'either-half' ? queen.since : null,
+    withoutSince: queen.is === 'without' ? queen.since : null,
+    noEggsOn: noEggsOn(queen),
+    lateButThereOn: lateButThereOn(queen),
+    arrivedOn: arrivedOn(queen),
+    laysSince: laysSinceOf(queen),
+    doubt: queen.doubt,
+  };
 }
