@@ -14,6 +14,7 @@ import { agedBy, withTimePassed } from './aged';
 import type { InspectionFact } from './facts';
 import { type InspectionRead, readInColony, understood } from './inspection-known';
 import { type BroodSeen, emergingOf, isBelow, type Known, removalsWith, type Setting } from './known';
+import { asOneLook, isOneVisit } from './one-visit';
 import { seenAtLook } from './seen';
 import { checkOf, followCells, mayStillHoldQueen, type TrackedCell } from './track-cells';
 import { withAnswer } from './with-answer';
@@ -55,11 +56,19 @@ const isPast = (cell: TrackedCell, knownOn: Day): boolean =>
  * @param dueByLast by when it was to be inspected, going by the inspection before
  */
 export function withLook(
-  before: Known,
+  known: Known,
   inspection: InspectionFact,
   setting: Setting,
   dueByLast: () => Day | null,
 ): Known {
+  const first = known.lastLook?.inspection;
+  if (!known.beforeVisit || !first || !isOneVisit(first, inspection)) {
+    return afterVisit(known, inspection, setting, dueByLast);
+  }
+  return afterVisit(known.beforeVisit, asOneLook(first, inspection), setting, known.alreadyDue);
+}
+
+function afterVisit(before: Known, inspection: InspectionFact, setting: Setting, dueByLast: () => Day | null): Known {
   const { on } = inspection;
   const { facts, settings } = setting;
   // What time alone tells gives way to what is seen.
@@ -113,6 +122,7 @@ export function withLook(
     brood: broodSeen(known, inspection),
     frames,
     alreadyDue: dueByLast,
+    beforeVisit: before,
   };
   if (isDroneLaying) return looked;
   // Eggs that are not hers tell nothing of her.

@@ -98,8 +98,12 @@ const AFTER: {
  *
  * @param dueByLast by when it was to be looked at, going by the last look
  */
-export const afterStep = (known: Known, step: Step, setting: Setting, dueByLast: () => Day | null): Known =>
-  AFTER[step.kind](known, step as never, setting, dueByLast);
+export function afterStep(known: Known, step: Step, setting: Setting, dueByLast: () => Day | null): Known {
+  const after = AFTER[step.kind](known, step as never, setting, dueByLast);
+  // What is entered between two looks parts them.
+  const isApart = step.kind !== 'look' && after !== known && after.beforeVisit !== null;
+  return isApart ? { ...after, beforeVisit: null } : after;
+}
 
 /**
  * It carries on what was waited for before it was divided, and neither half has her; or it was divided again since, and of the two

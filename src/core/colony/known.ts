@@ -53,6 +53,8 @@ export interface Known {
   readonly frames: SurveyedFrames | null;
   /** By when it was to be looked at, going by the look before the last, so that a look that tells too little does not count its own date. */
   readonly alreadyDue: () => Day | null;
+  /** As it was before the visit of the last look; null: something else was entered since. */
+  readonly beforeVisit: Known | null;
 }
 
 export function atStart({ facts }: Setting): Known {
@@ -74,6 +76,7 @@ export function atStart({ facts }: Setting): Known {
     brood: null,
     frames: null,
     alreadyDue: () => null,
+    beforeVisit: null,
   };
 }
 

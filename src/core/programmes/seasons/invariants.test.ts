@@ -210,6 +210,64 @@ describe('whatever happened, and in whatever order it was entered', { timeout: P
   });
 });
 
+describe('what was seen at one visit', () => {
+  it('comes to the same queen in one entry or in two, whichever half was entered first', () => {
+    let compared = 0;
+    holds(
+      20270617,
+      (made, today) => {
+        for (const [place, colonyId] of COLONIES.entries()) {
+          const facts = made.own[colonyId];
+          const looks = (facts.inspections ?? []).filter(({ on }) => on <= today);
+          const look = looks.at(-1);
+          const isPlainLook =
+            look && (look.eggs !== 'not-looked-for' || look.queen !== 'not-looked-for') && look.cells.length > 0;
+          if (!isPlainLook || looks.filter(({ on }) => on === look.on).length > 1) continue;
+          // What is entered between the two parts them.
+          const besides = [
+            ...(facts.queenEvents ?? []),
+            ...(facts.surveys ?? []),
+            ...Object.values(made.shared).flat(),
+          ];
+          if (besides.some((one) => 'on' in one && one.on === look.on)) continue;
+          const cellsOnly = {
+            ...look,
+            eggs: 'not-looked-for',
+            youngest: null,
+            queen: 'not-looked-for',
+            queenSeenAs: 'not-said',
+            queenHandled: 'left',
+          } as const;
+          const queenOnly = { ...look, cells: [], thoroughness: 'not-searched' } as const;
+          const others = (facts.inspections ?? []).filter((one) => one !== look);
+          const later = `${look.at.slice(0, 14)}59`;
+          const pairs = [
+            [cellsOnly, { ...queenOnly, id: `${look.id}b`, at: later }],
+            [queenOnly, { ...cellsOnly, id: `${look.id}b`, at: later }],
+          ];
+          const stateOf = (inspections: readonly InspectionFact[]) =>
+            statesOf({ ...made, own: { ...made.own, [colonyId]: { ...facts, inspections } } }, look.on)[
+              place
+            ] as ColonyState;
+          const whole = stateOf([...others, look]);
+          // Which half of a split it is, each entry may tell by itself.
+          if (whole.parts.some(({ queen }) => queen === 'either')) continue;
+          for (const pair of pairs) {
+            const parted = stateOf([...others, ...pair]);
+            compared += 1;
+            if (whole.queen.is !== parted.queen.is)
+              throw new Error(
+                `${colonyId} ${formatDay(look.on)}: ${whole.queen.is} in one entry, ${parted.queen.is} in two: ${JSON.stringify([look, pair === pairs[0], whole.lastInspection?.reading.reading])}`,
+              );
+          }
+        }
+      },
+      MANY_RUNS,
+    );
+    expect(compared).toBeGreaterThan(RUNS / 15);
+  });
+});
+
 /** What an inspection sees of which a keeper would give the answer. */
 const SAYS: { readonly [C in FollowUpCode]?: Readonly<Record<string, Partial<InspectionFact>>> } = {
   eggs: { eggs: { eggs: 'seen' }, 'no-eggs': { eggs: 'none' } },
