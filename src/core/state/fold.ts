@@ -146,8 +146,10 @@ export function foldColony(facts: ColonyFacts, ofBook: Settings, today: Day): Co
   const carried = divided.flatMap(({ part, before }) => halvesCarried(part, before, today));
   const steps = stepsOf(setting.facts, parts, today, carried);
   const looks: InspectionKnown[] = [];
-  const followed = afterAll(steps, setting, ({ lastLook }, { kind }) => {
-    if (kind === 'look' && lastLook) looks.push(lastLook);
+  const followed = afterAll(steps, setting, ({ lastLook }, step) => {
+    if (step.kind !== 'look' || !lastLook) return;
+    // Of a visit entered in two goes each entry keeps what it says itself.
+    looks.push(lastLook.inspection === step.inspection ? lastLook : { ...lastLook, inspection: step.inspection });
   });
   const byTime = agedBy(followed, today, settings);
   const known = withTimePassed(followed, byTime);
