@@ -18,7 +18,7 @@ test('what cannot be is refused by name, and what was typed stays', async ({ pag
 
   await setTime(page, '2027-05-11', '12:00');
   await saveInspection(page);
-  await expect(problems).toContainText('Day and time: The inspection lies in the future.');
+  await expect(problems).toContainText('Day and time: That is in the future;');
 
   await setTime(page, '2027-05-10', '12:00');
   await page.getByRole('textbox', { name: 'Note' }).fill('calm and sunny, '.repeat(6250));
