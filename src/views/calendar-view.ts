@@ -1,6 +1,7 @@
 import { addDays, type Day, formatDay } from '../core/calendar/day';
 import { requeeningIdOf } from '../core/queens/queen-questions';
 import type { Fortnight, FortnightAsked, TimedRound } from '../core/rounds/plan-fortnight';
+import { remindersOf } from '../core/rounds/reminders';
 import { visitId } from '../core/rounds/to-visit';
 import { bestDay, type Check } from '../core/schedule/check';
 import type { Span } from '../core/settings/free-time';
@@ -20,6 +21,8 @@ export interface CalendarEntry {
   readonly title: string;
   readonly text: string;
   readonly place: string;
+  /** So many minutes before it begins it is reminded of. */
+  readonly reminders: readonly number[];
 }
 
 /**
@@ -47,10 +50,15 @@ export function calendarEntries(
 }
 
 /** A round is the same for as long as the check on it that weighs most is the same, on whichever day. */
-function roundEntry({ apiaries, colonies }: AllApiaries, { visits }: FortnightAsked, round: TimedRound): CalendarEntry {
+function roundEntry(
+  { apiaries, colonies, settings }: AllApiaries,
+  { visits }: FortnightAsked,
+  round: TimedRound,
+): CalendarEntry {
   const { on, apiary, checks, hours } = round;
   const own = checks.flatMap((id) => visits.find((visit) => visit.id === id) ?? []);
   const [lead] = [...own].sort((a, b) => b.weight - a.weight || (a.id < b.id ? -1 : 1));
+  const spent = hours && hours.from < hours.to ? hours : null;
   const place = apiaries.find(({ id }) => id === apiary);
   const nameOf = (colonyId: string) => colonies.find(({ colony }) => colony.id === colonyId)?.colony.name ?? '';
   const hives = new Set(own.map(({ colonyId }) => colonyId)).size;
@@ -58,10 +66,11 @@ function roundEntry({ apiaries, colonies }: AllApiaries, { visits }: FortnightAs
     uid: `round:${lead?.id.replace(' ', ':') ?? formatDay(on)}@${apiary}.ubbet`,
     from: on,
     until: addDays(on, 1),
-    hours: hours && hours.from < hours.to ? hours : null,
+    hours: spent,
     title: calendarPhrases.round(place?.name ?? '', hives),
     text: own.map(({ colonyId, check }) => calendarPhrases.onRound(nameOf(colonyId), orderOf(check))).join('\n'),
     place: place?.name ?? '',
+    reminders: settings.calendarReminds ? remindersOf(spent) : [],
   };
 }
 
@@ -81,6 +90,7 @@ function checkEntry({ colony, apiary }: StandingColony, check: Check): CalendarE
     title: `${colony.name}: ${orderOf(check)}`,
     text: `${window}${chosen} ${inWords(check.why)}`,
     place: placeOf(colony, apiary),
+    reminders: [],
   };
 }
 
@@ -94,6 +104,7 @@ function shutEntries({ colony, apiary, state }: StandingColony): readonly Calend
     title: calendarPhrases.leaveShut(colony.name),
     text: calendarPhrases.nobodyOpensItBefore(addDays(to, 1)),
     place: placeOf(colony, apiary),
+    reminders: [],
   }));
 }
 

@@ -87,6 +87,8 @@ export interface WeekView {
   readonly assumes: readonly string[];
   /** Rounds of the second week, where only the first is shown; null: both are. */
   readonly more: string | null;
+  /** The calendar holds no rounds yet: where it can is said. */
+  readonly isCalendarOffered: boolean;
 }
 
 export interface WeekAsked {
@@ -140,6 +142,7 @@ export function weekView(all: AllApiaries, today: Day, week: WeekAsked): WeekVie
     bands,
     leftOut: week.leftOut.flatMap((one) => leftOutOf(all, one)),
     assumes: assumesOf(all, asked, fortnight, end),
+    isCalendarOffered: all.settings.calendarShows === 'checks' && fortnight.rounds.length > 0,
     more: days === 7 && isMore ? weekPhrases.laterRounds(fortnight.rounds.length - shown.length) : null,
   };
 }

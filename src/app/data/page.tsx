@@ -16,7 +16,14 @@ export default async function Page() {
   const asked = await headers();
   const scheme = asked.get('x-forwarded-proto') ?? (asked.get(SECURE_HEADER) === '1' ? 'https' : 'http');
   const feed = token === null ? null : `${scheme}://${asked.get('host')}/calendar/${token}.ics`;
+  const { calendarShows, calendarReminds } = loadSettings(db);
   return (
-    <DataPage file={basename(file)} isDemo={isDemo()} feed={feed} calendarShows={loadSettings(db).calendarShows} />
+    <DataPage
+      file={basename(file)}
+      isDemo={isDemo()}
+      feed={feed}
+      calendarShows={calendarShows}
+      calendarReminds={calendarReminds}
+    />
   );
 }

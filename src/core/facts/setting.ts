@@ -88,6 +88,7 @@ export const settingsFields = z.strictObject({
   latitude: amount('latitude').nullable(),
   longitude: amount('longitude').nullable(),
   calendarShows: z.enum(CALENDAR_SHOWS),
+  calendarReminds: z.boolean(),
 });
 
 export const SETTING_KEYS = Object.keys(DEFAULT_SETTINGS) as [keyof Settings, ...(keyof Settings)[]];
@@ -110,6 +111,15 @@ export type FreeTimeEntry = z.infer<typeof freeTimeEntry>;
 export const schoolsEntry = settingsFields.pick({ cellsKept: true, earlyFirst: true, schoolsAsked: true }).partial();
 export type SchoolsEntry = z.infer<typeof schoolsEntry>;
 
+/** What the calendar holds, and whether it reminds; what is left out stays as it is. */
+export const calendarEntry = settingsFields.pick({ calendarShows: true, calendarReminds: true }).partial();
+export type CalendarEntry = z.infer<typeof calendarEntry>;
+
 /** What is said on the page of settings: what has a page of its own is not said there, and stays as it is. */
-export const settingsEntry = settingsFields.omit({ ...ofTime, calendarShows: true, schoolsAsked: true });
+export const settingsEntry = settingsFields.omit({
+  ...ofTime,
+  calendarShows: true,
+  calendarReminds: true,
+  schoolsAsked: true,
+});
 export type SettingsEntry = z.infer<typeof settingsEntry>;

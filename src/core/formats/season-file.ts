@@ -37,7 +37,7 @@ import { contradictionsIn } from './season-contradictions';
 import { wrongReferences } from './season-references';
 
 export const SEASON_FORMAT = 'ubbet-season';
-export const SEASON_VERSION = 15;
+export const SEASON_VERSION = 16;
 
 const instantField = z.iso.datetime();
 
@@ -238,6 +238,8 @@ const SINCE: { readonly [version: number]: Since } = {
   // Settings alone: what is done at the first signs, and what was asked once.
   14: { tables: [], fields: {} },
   15: { tables: [], fields: {} },
+  // Settings alone: whether the calendar reminds of rounds.
+  16: { tables: [], fields: {} },
 };
 
 /** An older file as it would be written today. One that is not as it should be is left for the check to say so. */

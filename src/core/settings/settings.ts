@@ -78,6 +78,8 @@ export interface Settings extends Schools, FreeTime {
   readonly latitude: number | null;
   readonly longitude: number | null;
   readonly calendarShows: CalendarShows;
+  /** Rounds in the calendar remind of themselves. */
+  readonly calendarReminds: boolean;
 }
 
 export const DEFAULT_SETTINGS: Settings = {
@@ -111,6 +113,7 @@ export const DEFAULT_SETTINGS: Settings = {
   latitude: null,
   longitude: null,
   calendarShows: 'checks',
+  calendarReminds: true,
 };
 
 /** What each setting may be, both ends included. */

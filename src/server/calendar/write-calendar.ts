@@ -1,5 +1,5 @@
 import 'server-only';
-import ical, { ICalCalendarMethod } from 'ical-generator';
+import ical, { ICalAlarmType, ICalCalendarMethod } from 'ical-generator';
 import { type Day, formatDay } from '../../core/calendar/day';
 import type { CalendarEntry } from '../../views/calendar-view';
 import { CALENDAR_WORDS } from '../../words/calendar';
@@ -7,6 +7,7 @@ import { CALENDAR_WORDS } from '../../words/calendar';
 /** How often a subscriber may ask again. */
 const REFRESH_SECONDS = 60 * 60;
 
+const SECONDS_A_MINUTE = 60;
 const MS_A_MINUTE = 60_000;
 /** Hours are read off the UTC clock, whatever the zone of this machine. */
 const minuteOf = (day: Day, minutes: number) => new Date(dateOf(day).getTime() + minutes * MS_A_MINUTE);
@@ -27,7 +28,7 @@ export function writeCalendar(entries: readonly CalendarEntry[], madeAt: string)
     method: ICalCalendarMethod.PUBLISH,
     ttl: REFRESH_SECONDS,
   });
-  for (const { uid, from, until, hours, title, text, place } of entries) {
+  for (const { uid, from, until, hours, title, text, place, reminders } of entries) {
     calendar.createEvent({
       id: uid,
       stamp: new Date(madeAt),
@@ -39,6 +40,11 @@ export function writeCalendar(entries: readonly CalendarEntry[], madeAt: string)
       summary: title,
       description: text,
       location: place,
+      alarms: reminders.map((minutes) => ({
+        type: ICalAlarmType.display,
+        trigger: minutes * SECONDS_A_MINUTE,
+        description: title,
+      })),
     });
   }
   return calendar.toString();

@@ -337,6 +337,13 @@ describe('what goes to other programs and devices', () => {
     expect(uids(both).length).toBe((await rounds()).length);
     expect(both).toContain('SUMMARY:Walled garden: ');
     expect(both).toMatch(/DTSTART:2027051\dT\d{6}\r/);
+    // Reminded of in the evening before, and two hours before it begins; of a check never.
+    const alarms = (ics: string) => ics.split('BEGIN:VALARM').length - 1;
+    expect(alarms(both)).toBe(2 * uids(both).length);
+    expect(both.match(/TRIGGER:-PT2H/g)).toHaveLength(uids(both).length);
+    changeSettings(opened.db, { ...loadSettings(opened.db), calendarReminds: false });
+    expect(alarms(await text())).toBe(0);
+    changeSettings(opened.db, { ...loadSettings(opened.db), calendarReminds: true });
     const checks = (ics: string) => ics.split('BEGIN:VEVENT').length;
     changeSettings(opened.db, { ...loadSettings(opened.db), calendarShows: 'rounds' });
     expect(checks(await text())).toBeLessThan(checks(both));

@@ -6,14 +6,19 @@ import { Choice } from '../controls/Choice';
 import { useSend } from '../controls/useSend';
 import { IssueList } from '../entry/IssueList';
 
-/** What the calendar holds: each check on its best day, the planned rounds with their hours, or both. */
-export function CalendarChoice({ shows }: { readonly shows: CalendarShows }) {
+/** What the calendar holds: each check on its best day, the planned rounds with their hours, or both; and whether it reminds of rounds. */
+export function CalendarChoice({ shows, reminds }: { readonly shows: CalendarShows; readonly reminds: boolean }) {
   const { issues, sendTo } = useSend();
   // What was tapped shows at once, and goes back where it was refused.
   const [chosen, setChosen] = useState(shows);
   const choose = async (calendarShows: CalendarShows) => {
     setChosen(calendarShows);
     if (!(await sendTo('/api/calendar', { calendarShows }, 'PUT'))) setChosen(shows);
+  };
+  const [isReminded, setReminded] = useState(reminds);
+  const remind = async (calendarReminds: boolean) => {
+    setReminded(calendarReminds);
+    if (!(await sendTo('/api/calendar', { calendarReminds }, 'PUT'))) setReminded(reminds);
   };
   return (
     <>
@@ -28,6 +33,22 @@ export function CalendarChoice({ shows }: { readonly shows: CalendarShows }) {
         value={chosen}
         onChange={(calendarShows) => void choose(calendarShows)}
       />
+      {chosen !== 'checks' && (
+        <label className="mt-2 flex items-start gap-3 py-2">
+          <input
+            type="checkbox"
+            checked={isReminded}
+            onChange={(event) => void remind(event.target.checked)}
+            className="size-6 shrink-0"
+          />
+          <span>
+            Remind me of a round
+            <span className="text-muted block text-sm">
+              at 19:00 the evening before, and two hours before it begins
+            </span>
+          </span>
+        </label>
+      )}
     </>
   );
 }

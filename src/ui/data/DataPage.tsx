@@ -15,10 +15,11 @@ interface Props {
   /** The calendar's address; null: it has none. */
   readonly feed: string | null;
   readonly calendarShows: CalendarShows;
+  readonly calendarReminds: boolean;
 }
 
 /** Everything out, everything in, everything away. */
-export function DataPage({ file, isDemo, feed, calendarShows }: Props) {
+export function DataPage({ file, isDemo, feed, calendarShows, calendarReminds }: Props) {
   return (
     <div>
       <PageHead title="Your season is yours" />
@@ -70,13 +71,13 @@ export function DataPage({ file, isDemo, feed, calendarShows }: Props) {
           <h2 className="border-t-2 border-ink pt-2 text-xl">This device</h2>
           <ThisDevice />
         </section>
-        <section className="mt-8" aria-label="Calendar">
+        <section id="calendar" className="mt-8 scroll-mt-4" aria-label="Calendar">
           <h2 className="border-t-2 border-ink pt-2 text-xl">Calendar</h2>
           <p className="mt-1">
             Checks with their windows in the text, or the planned rounds with their lists, and every hive to leave shut.
             What is dated anew moves in a calendar that subscribes.
           </p>
-          <CalendarChoice shows={calendarShows} />
+          <CalendarChoice shows={calendarShows} reminds={calendarReminds} />
           <CalendarFeed address={feed} />
         </section>
         <section className="mt-8">

@@ -43,6 +43,7 @@ export function SettingsForm({ settings }: { settings: Settings }) {
       latitude,
       longitude,
       calendarShows,
+      calendarReminds,
       schoolsAsked,
       ...entry
     }) => entry,

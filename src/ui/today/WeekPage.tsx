@@ -45,7 +45,7 @@ export const WeekHead = ({ view, axis }: Pick<Props, 'view' | 'axis'>) => (
 /** What must I do, where, and when? What is next stands first, a line a hive; all else is folded into a line each. */
 export function WeekPage(props: Props) {
   const { view, also, unreckoned, axis, minute, days, apiaries, wishes, freeWeek } = props;
-  const { rounds, bands, cannotBeMet, assumes, moved, isNew, version, more } = view;
+  const { rounds, bands, cannotBeMet, assumes, moved, isNew, version, more, isCalendarOffered } = view;
   const isEmpty = rounds.length + bands.length + unreckoned.length === 0;
   const [next, ...following] = rounds;
   const acts = { wishes, freeWeek };
@@ -85,11 +85,18 @@ export function WeekPage(props: Props) {
           />
         )}
       </div>
-      {(more || days === 14) && (
-        <p className="mt-2 text-sm">
-          <Link prefetch={false} href={days === 14 ? '/' : '/?days=14'} className="inline-block min-h-6">
-            {days === 14 ? weekPhrases.thisWeekAlone : more}
-          </Link>
+      {(more || days === 14 || isCalendarOffered) && (
+        <p className="mt-2 flex flex-wrap gap-x-5 text-sm">
+          {(more || days === 14) && (
+            <Link prefetch={false} href={days === 14 ? '/' : '/?days=14'} className="inline-block min-h-6">
+              {days === 14 ? weekPhrases.thisWeekAlone : more}
+            </Link>
+          )}
+          {isCalendarOffered && (
+            <Link prefetch={false} href="/data#calendar" className="inline-block min-h-6">
+              {weekPhrases.inYourCalendar}
+            </Link>
+          )}
         </p>
       )}
       {isEmpty && <NoColonies />}

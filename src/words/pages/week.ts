@@ -47,6 +47,7 @@ export const weekPhrases = {
   weekAfter: 'Due, and planned for the week after',
   laterRounds: (rounds: number) => `${rounds} more ${rounds === 1 ? 'round' : 'rounds'} in the week after`,
   thisWeekAlone: 'This week alone',
+  inYourCalendar: 'Rounds in your calendar',
   what: (name: string, order: string) => `${name}, ${order}`,
   whatAt: (names: readonly string[], order: string) =>
     names.length === 1 ? `${names[0]}, ${order}` : `${listWords(names)}: ${order}`,

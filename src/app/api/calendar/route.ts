@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { settingsFields } from '@/core/facts/setting';
+import { calendarEntry } from '@/core/facts/setting';
 import { success } from '@/core/problems/issue';
 import { database } from '@/db/open';
 import { calendarResponse } from '@/server/calendar/calendar-response';
@@ -20,9 +20,8 @@ export async function GET() {
 export const POST = (request: Request) =>
   takeEntry(request, nothing, ({ db }, _, at) => success({ token: renewFeed(db, at) }));
 
-/** What the calendar holds. */
-export const PUT = (request: Request) =>
-  takeEntry(request, settingsFields.pick({ calendarShows: true }), ({ db }, entry) => changeSome(db, entry));
+/** What the calendar holds, and whether it reminds. */
+export const PUT = (request: Request) => takeEntry(request, calendarEntry, ({ db }, entry) => changeSome(db, entry));
 
 /** Ends the feed. */
 export const DELETE = (request: Request) =>
