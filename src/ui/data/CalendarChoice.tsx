@@ -39,7 +39,7 @@ export function CalendarChoice({ shows, reminds }: { readonly shows: CalendarSho
             type="checkbox"
             checked={isReminded}
             onChange={(event) => void remind(event.target.checked)}
-            className="size-6 shrink-0"
+            className="size-6 shrink-0 accent-ink"
           />
           <span>
             Remind me of a round

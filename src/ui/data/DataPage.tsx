@@ -71,7 +71,7 @@ export function DataPage({ file, isDemo, feed, calendarShows, calendarReminds }:
           <h2 className="border-t-2 border-ink pt-2 text-xl">This device</h2>
           <ThisDevice />
         </section>
-        <section id="calendar" className="mt-8 scroll-mt-4" aria-label="Calendar">
+        <section id="calendar" className="mt-8 scroll-mt-40" aria-label="Calendar">
           <h2 className="border-t-2 border-ink pt-2 text-xl">Calendar</h2>
           <p className="mt-1">
             Checks with their windows in the text, or the planned rounds with their lists, and every hive to leave shut.
