@@ -82,7 +82,7 @@ test.describe('settings', () => {
     await page.getByLabel('First day in your records').fill('2027-05-10');
     await page.getByLabel('How it began').selectOption('nuc');
     await page.getByRole('button', { name: 'Save' }).click();
-    await expect(page.getByRole('alert').first()).toContainText('First day: It has an inspection on 23 Apr');
+    await expect(page.getByRole('alert').first()).toContainText('First day: It has an entry on');
     await page.getByLabel('How it began').selectOption('established');
     await page.getByLabel('First day in your records').fill('2027-03-01');
     await page.getByLabel('Name').fill('Teasel');

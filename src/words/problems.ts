@@ -220,10 +220,9 @@ export const problemWords: Words<ProblemSays> = {
     `The dates of ${other} follow from ${name}: it shares a method or a cell with it, or came of it. Take that back first, or give ${name} a last day instead.`,
   'colony-name-taken': ({ name }) => `There is a colony called ${name} already. Give this one another name.`,
   'first-day-in-the-future': 'The colony’s first day is in the future. Choose today or an earlier day.',
-  'entered-before': ({ on }) =>
-    `Something is entered of it on ${dayWords(on)}, before this day. Give that day or an earlier one.`,
+  'entered-before': ({ on }) => `It has an entry on ${dayWords(on)}, before this day. Give that day or an earlier one.`,
   'entered-after': ({ on }) =>
-    `Something is entered of it on ${dayWords(on)}, after this day. Give that day or a later one, or take that out first.`,
+    `It has an entry on ${dayWords(on)}, after this day. Give that day or a later one, or take that entry out first.`,
   'choose-her-mother': 'Choose her mother among your queens, or leave it open.',
   'emerged-by-before-from': 'She cannot have emerged by a day before the first possible one. Swap or correct the two.',
   'choose-a-queen': 'Choose a queen from the list.',
@@ -259,7 +258,7 @@ export const problemWords: Words<ProblemSays> = {
   'answered-before': ({ on }) =>
     `One of its checks was answered on ${dayWords(on)}, before this day. Take that answer back first, or choose an earlier day.`,
   'child-entered-before': ({ on }) =>
-    `The colony that came of it was inspected on ${dayWords(on)}, before this day. Choose that day or an earlier one.`,
+    `The colony that came of it has an entry on ${dayWords(on)}, before this day. Choose that day or an earlier one.`,
   'colony-cannot-be-worked-out':
     'How this colony stands cannot be worked out, so no method can be started on it. Look through its entries first.',
   'in-records-already': 'This is in your records already, for something else. Reload the page and enter it again.',
