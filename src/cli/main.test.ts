@@ -1,11 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { answer } from './main';
+import { ask, faults } from './testing';
 
-const ask = (args: string[], input: unknown) => answer(args, typeof input === 'string' ? input : JSON.stringify(input));
-const faults = async (args: string[], input: unknown) => {
-  const result = await ask(args, input);
-  return result.ok ? 'accepted' : result.issues.map(({ code, path }) => [code, path.join('.')]);
-};
 const read = {
   on: '2027-05-10',
   inspection: {
@@ -274,120 +269,6 @@ describe('the command line', () => {
         ['unknown-reference', 'together.1.1'],
       ]);
       expect(await faults(['visits', '--on', '2027-05-16'], asked)).toEqual([['unknown-option', '--on']]);
-    });
-  });
-  describe('choices', () => {
-    const asked = {
-      on: '2027-05-16',
-      reading: 'preparing',
-      colony: {
-        broodFrames: 8,
-        coveredSeams: 10,
-        queenFound: 'today',
-        eggs: 'seen',
-        cells: { count: 4, oldest: 'larva' },
-        earliestEmergence: '2027-05-26',
-        earliestSealing: '2027-05-18',
-        broodBoxes: 1,
-        supers: 1,
-        coveredTenths: null,
-        fullestSuperTenths: 3,
-        bound: 'none',
-        clipped: false,
-        layingWorkers: false,
-        leaveShutTo: null,
-        cause: 'swarm',
-        eggsOverdue: false,
-        testFrame: 'none',
-        virgin: 'no',
-        broodYoung: true,
-      },
-      place: {
-        drones: 'flying',
-        coldestOfNextFive: 9,
-        flow: null,
-        season: 'swarm',
-        secondStand: true,
-        otherColonies: 3,
-      },
-      wanted: 'nothing',
-      kit: ['brood-box', 'foundation', 'floor', 'roof', 'crown-board'],
-    };
-
-    it('names one first, others with when, the rest with why, and what is missing with what stands in for it', async () => {
-      const answered = (await ask(['choices'], asked)) as { value: Record<string, unknown> };
-      expect(answered.value).toMatchObject({
-        first: 'nuc-swarm',
-        others: [{ choice: 'old-site-swarm', when: 'with-a-second-hive' }],
-        missing: expect.arrayContaining([{ choice: 'nuc-swarm', thing: 'nuc-box', standIn: 'brood-box-with-dummy' }]),
-        because: expect.arrayContaining([{ code: 'queen-found', text: 'The queen was found today' }]),
-      });
-    });
-
-    it('refuses what cannot be by name', async () => {
-      const of = (over: object) => faults(['choices'], { ...asked, ...over });
-      expect(await of({ reading: 'fine' })).toEqual([['not-one-of', 'reading']]);
-      const noCells = { ...asked.colony, cells: { count: 0, oldest: 'larva' } };
-      expect(await of({ colony: noCells })).toEqual([['invalid', 'colony.cells']]);
-      expect(await of({ place: { ...asked.place, flow: { from: '2027-06-20', to: '2027-06-01' } } })).toEqual([
-        ['invalid', 'place.flow'],
-      ]);
-    });
-  });
-
-  describe('what-if', () => {
-    const asked = {
-      from: '2027-05-10',
-      days: 60,
-      seed: 7,
-      runs: 50,
-      season: { from: '2027-04-20', to: '2027-07-10' },
-      colony: {
-        bees: 24_000,
-        eggs: 4500,
-        larvae: 9000,
-        sealed: 17_000,
-        freeCells: 10_000,
-        storeCells: 14_500,
-        honeyKg: 12.5,
-        queen: { layingPerDay: 1500, year: 2 },
-        oldestCellLaid: { from: '2027-05-04', to: '2027-05-05' },
-      },
-      flow: [{ from: '2027-05-10', to: '2027-06-10', kgPerDay: 1.2 }],
-      choices: [
-        { choice: 'nothing', on: '2027-05-10', giveRoom: false },
-        { choice: 'nuc-swarm', on: '2027-05-11', giveRoom: true },
-        { choice: 'walk-away', on: '2027-05-11', giveRoom: true, buysQueen: true },
-      ],
-    };
-
-    it('compares choices under the same luck', async () => {
-      const answered = (await ask(['what-if'], asked)) as { value: { choices: Record<string, never>[] } };
-      const [nothing, nuc, split] = answered.value.choices;
-      expect(nothing).toMatchObject({ choice: 'nothing', swarmLost: 1, firstEggs: null, visits: 0 });
-      expect(nuc).toMatchObject({ choice: 'nuc-swarm', swarmLost: 0, visits: 4, layingColonies: { p90: 2 } });
-      const { adults, honeyKg } = nothing as unknown as { [k: string]: { [q: string]: number[] } };
-      expect([adults?.p10?.length, adults?.p50?.[0], honeyKg?.p90?.[0]]).toEqual([61, 24_000, 12.5]);
-      const eggs = (split as unknown as { firstEggs: { p10: string; p50: string } }).firstEggs;
-      expect(eggs.p10 >= '2027-05-17' && eggs.p50 <= '2027-05-20').toBe(true);
-    });
-
-    it('says what does not fit', async () => {
-      const of = (over: object) => faults(['what-if'], { ...asked, ...over });
-      const [nothing] = asked.choices;
-      expect(await of({ season: { from: '2027-07-10', to: '2027-04-20' } })).toEqual([['contradiction', 'season']]);
-      expect(await of({ choices: [{ ...nothing, on: '2027-07-09' }] })).toEqual([['out-of-range', 'choices.0.on']]);
-      expect(await of({ choices: [{ ...nothing, buysQueen: true }] })).toEqual([
-        ['not-for-this-method', 'choices.0.buysQueen'],
-      ]);
-      expect(await of({ choices: [{ ...nothing, choice: 'add-super' }] })).toEqual([
-        ['not-one-of', 'choices.0.choice'],
-      ]);
-      expect(
-        await of({ colony: { ...asked.colony, oldestCellLaid: { from: '2027-05-04', to: '2027-05-11' } } }),
-      ).toEqual([['contradiction', 'colony.oldestCellLaid.to']]);
-      expect(await of({ runs: 2001 })).toEqual([['out-of-range', 'runs']]);
-      expect(await faults(['what-if', '--on', '2027-05-16'], asked)).toEqual([['unknown-option', '--on']]);
     });
   });
 });

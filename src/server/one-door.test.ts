@@ -15,11 +15,12 @@ import { proposeMatching } from '../views/propose-matching';
 import { saveInspection } from './entries/save-inspection';
 import { saveQueenEvent } from './entries/save-queen-event';
 import { saveFood } from './food/save-food';
+import { endProgramme } from './programmes/change-programme';
 import { correctProgramme } from './programmes/correct-programme';
 import { startProgramme } from './programmes/start-programme';
 import { readAllFacts } from './season/season-facts';
 import { bookSideOf } from './spreadsheets/book-side';
-import { anEntry, bookOf, id, DEMO_NOW as now } from './testing';
+import { anEntry, aStart, bookOf, codes, id, DEMO_NOW as now } from './testing';
 
 const [ORCHARD, CLOVER, QUEEN] = [id(1), id(2), id(4)];
 const [BEGAN, ENDED] = [day('2027-04-20'), day('2027-05-10')];
@@ -34,7 +35,7 @@ beforeEach(() => {
     .run();
   saveQueenEvent(opened.db, { event: { ...EVENT, id: id(30) }, newQueen: HER }, now);
   saveInspection(opened.db, anEntry({ id: id(40), colonyId: CLOVER, at: `${SEEN_ON}T10:00` }), now);
-  startProgramme(opened.db, { ...STARTED, id: id(50), on: SEEN_ON }, now);
+  startProgramme(opened.db, superOn(50, { on: SEEN_ON, to: null }), now);
   opened.db
     .update(colonies)
     .set({ endedOn: formatDay(ENDED) })
@@ -64,24 +65,8 @@ const HER = {
   isToBreedFrom: false,
   note: '',
 } as const;
-const STARTED: Omit<ProgrammeStart, 'id' | 'on'> = {
-  colonyId: CLOVER,
-  method: 'add-super',
-  at: null,
-  to: null,
-  secondThinning: true,
-  onlySealedBroodUp: false,
-  queenShakenDown: false,
-  stepsDone: false,
-  buysQueen: false,
-  turnsDaily: false,
-  note: '',
-  keptCellIds: [],
-  newColony: null,
-  stand: null,
-  withColonyId: null,
-  gift: null,
-};
+const superOn = (n: number, when: Pick<ProgrammeStart, 'on' | 'to'>) =>
+  aStart({ id: id(n), colonyId: CLOVER, method: 'add-super', ...when });
 
 interface When {
   readonly on: string;
@@ -118,7 +103,7 @@ const DOORS: Readonly<Record<string, (when: When) => string | null>> = {
     ofResult(saveQueenEvent(opened.db, { event: { ...EVENT, id: id(30), on, to }, newQueen: null }, now)),
   'an inspection, entered': ({ on, to }) =>
     ofResult(saveInspection(opened.db, anEntry({ id: id(41), colonyId: CLOVER, at: `${on}T09:00`, to }), now)),
-  'a method, started': ({ on, to }) => ofResult(startProgramme(opened.db, { ...STARTED, id: id(51), on, to }, now)),
+  'a method, started': ({ on, to }) => ofResult(startProgramme(opened.db, superOn(51, { on, to }), now)),
   'a method, corrected': ({ on, to }) => ofResult(correctProgramme(opened.db, { id: id(50), on, to, note: '' }, now)),
 };
 
@@ -208,5 +193,29 @@ describe('the time of a fact', () => {
       note: '',
     } as const;
     expect(saveFood(opened.db, { kind: 'noted', id: id(63), at: now.minute, entry: honey }, now).ok).toBe(true);
+  });
+
+  it('is held against a union as against an end that was put down, until the union is given up', () => {
+    const OTHER = id(3);
+    const clover = opened.db.select().from(colonies).get() as typeof colonies.$inferSelect;
+    opened.db.update(colonies).set({ endedOn: null }).run();
+    opened.db
+      .insert(colonies)
+      .values({ ...clover, id: OTHER, name: 'Sainfoin', endedOn: null })
+      .run();
+    const united = aStart({ id: id(70), colonyId: CLOVER, method: 'unite', on: formatDay(ENDED), withColonyId: OTHER });
+    expect(codes(startProgramme(opened.db, united, now))).toBe('stored');
+    const after = { on: '2027-05-12', to: null };
+    const entered = Object.entries(DOORS).filter(([door]) => !door.startsWith('a method, corrected'));
+    for (const [door, comesIn] of entered) expect([door, comesIn(after)]).toEqual([door, 'after-colony-ended']);
+    for (const [door, comesIn] of Object.entries(BY_DAY)) {
+      expect([door, comesIn(after.on)]).toEqual([door, 'after-colony-ended']);
+    }
+    // The union's own day can be put right, and given up it parts them again.
+    expect(codes(correctProgramme(opened.db, { id: id(70), on: '2027-05-11', to: null, note: '' }, now))).toBe(
+      'stored',
+    );
+    expect(codes(endProgramme(opened.db, { id: id(70), endedOn: '2027-05-13' }, now))).toBe('stored');
+    for (const [door, comesIn] of entered) expect([door, comesIn(after)]).toEqual([door, null]);
   });
 });

@@ -18,7 +18,7 @@ import { deleteQueenEvent, saveQueenEvent } from './entries/save-queen-event';
 import { answerCheck, takeBackAnswer, takeBackProgramme } from './programmes/change-programme';
 import { startAll } from './programmes/start-all';
 import { readAllFacts } from './season/season-facts';
-import { anEntry, DEMO_NOW, demoBook, id } from './testing';
+import { anEntry, aStart, DEMO_NOW, demoBook, id } from './testing';
 
 const { today } = DEMO_NOW;
 /** Each run does and takes back some things, one after the other, in one book; a failing seed is printed. */
@@ -66,28 +66,17 @@ function done(
   switch (doing.type) {
     case 'start': {
       const makesColony = methodNamed(doing.method).units.some(({ isNewColony }) => isNewColony);
-      const start = {
+      const start = aStart({
         id: mine,
         colonyId,
         method: doing.method,
-        at: null,
         on,
-        to: null,
-        secondThinning: true,
-        onlySealedBroodUp: false,
-        queenShakenDown: false,
-        stepsDone: false,
-        buysQueen: false,
-        turnsDaily: false,
-        note: '',
         keptCellIds: doing.keeps ? (state?.liveCells ?? []).slice(0, 1).map(({ cell }) => cell.id) : [],
         newColony: makesColony
           ? { id: another, name: `New ${n}`, apiaryId: facts.apiaries[0]?.id as string, stand: '' }
           : null,
-        stand: null,
         withColonyId: doing.method === 'unite' ? pick(colonyIds, doing.which + 1) : null,
-        gift: null,
-      };
+      });
       return {
         result: startAll(db, { start, gifts: [] }, DEMO_NOW),
         takeBack: () => takeBackProgramme(db, mine, DEMO_NOW),

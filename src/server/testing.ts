@@ -2,6 +2,7 @@ import { day } from '../core/calendar/day';
 import { endOfDay, type Now } from '../core/calendar/now';
 import { inspection } from '../core/colony/testing';
 import type { InspectionEntry } from '../core/facts/entry';
+import type { ProgrammeStart } from '../core/facts/programme-start';
 import type { Result } from '../core/problems/issue';
 import { type Book, openDatabase, openImage } from '../db/open';
 import { apiaries, colonies } from '../db/schema/tables';
@@ -71,6 +72,27 @@ export function anEntry({
   const { on: _, to: __, ...look } = inspection({ at, queen: 'none' });
   return { ...look, temper: 'not-noted', food: 'not-looked-for', to: null, until: null, cells: [], ...over };
 }
+
+/** A method as it is begun, for tests: without anything that only some methods have. */
+export const aStart = (
+  over: Partial<ProgrammeStart> & Pick<ProgrammeStart, 'id' | 'colonyId' | 'method' | 'on'>,
+): ProgrammeStart => ({
+  at: null,
+  to: null,
+  secondThinning: true,
+  onlySealedBroodUp: false,
+  queenShakenDown: false,
+  stepsDone: false,
+  buysQueen: false,
+  turnsDaily: false,
+  note: '',
+  keptCellIds: [],
+  newColony: null,
+  stand: null,
+  withColonyId: null,
+  gift: null,
+  ...over,
+});
 
 /** `stored`, or what was wrong where: `missing hive.boxes`. */
 export const codes = (result: Result<unknown>) =>

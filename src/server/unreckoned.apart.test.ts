@@ -21,7 +21,7 @@ import { besideRounds } from './rounds/week-page-now';
 import { readAllFacts } from './season/season-facts';
 import { seasonPlanNow } from './season-plan/season-plan-now';
 import { allCsv } from './spreadsheets/sheet-of-book';
-import { anEntry, DEMO_NOW, demoBook, id } from './testing';
+import { anEntry, aStart, DEMO_NOW, demoBook, id } from './testing';
 
 /** What goes wrong with the colony whose facts are named here. */
 const fault = vi.hoisted(() => ({
@@ -142,26 +142,12 @@ it('a phone whose pack does not know of it yet finds out by itself', () => {
 });
 
 it('a method is not begun on it, and that is said', () => {
-  const start: ProgrammeStart = {
+  const start: ProgrammeStart = aStart({
     id: id(1),
     colonyId: vetch,
     method: 'demaree',
-    at: null,
     on: formatDay(today),
-    to: null,
-    secondThinning: true,
-    onlySealedBroodUp: false,
-    queenShakenDown: false,
-    stepsDone: false,
-    buysQueen: false,
-    turnsDaily: false,
-    note: '',
-    keptCellIds: [],
-    newColony: null,
-    withColonyId: null,
-    stand: null,
-    gift: null,
-  };
+  });
   fault.is = 'threw';
   expect(startProgramme(opened.db, start, DEMO_NOW)).toMatchObject({
     ok: false,

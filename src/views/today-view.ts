@@ -153,7 +153,7 @@ const lateHives = ({ colonies }: AllApiaries, today: Day): number =>
 
 function headline(due: number, late: number): string {
   if (due === 0) return todayPhrases.nothingIsDueToday;
-  const hives = `${due} ${due === 1 ? 'hive' : 'hives'} due`;
+  const hives = `${hivesWords(due)} due`;
   return late === 0 ? hives : todayPhrases.late(hives, late);
 }
 

@@ -265,7 +265,7 @@ export const problemWords: Words<ProblemSays> = {
   'colony-began-later': ({ startedOn }) =>
     `The colony begins on ${weekdayWords(startedOn)}. Give that day or a later one, or correct its first day under Edit.`,
   'colony-had-ended': ({ endedOn }) =>
-    `The colony ended on ${weekdayWords(endedOn)}. Give that day or an earlier one, or correct its end under Edit.`,
+    `The colony ended on ${weekdayWords(endedOn)}. Give that day or an earlier one, or correct how it ended.`,
   'new-colony-missing': 'A new colony comes of this: give it a name and a place.',
   'no-new-colony': 'No new colony comes of this; leave it out.',
   'choose-whom-to-unite': 'Choose the colony that it is united with.',

@@ -1,7 +1,7 @@
 import { addDays, type Day, dayOfMinute, formatDay } from './day';
 
 export const MINUTES_A_DAY = 1440;
-const MINUTES_AN_HOUR = 60;
+export const MINUTES_AN_HOUR = 60;
 const two = (value: number) => String(value).padStart(2, '0');
 
 /** Minutes since midnight of a local minute `YYYY-MM-DDTHH:mm`. */

@@ -2,7 +2,7 @@ import type { FollowUpCode } from '../methods/method';
 import { meaningOf } from '../programmes/answers';
 import type { CheckAnswerFact, ProgrammePart } from '../programmes/facts';
 import { programmeOf, requeeningIdOf } from '../queens/queen-questions';
-import { anew, type QueenState } from '../queens/queen-state';
+import { anew, type QueenState, raisingSince } from '../queens/queen-state';
 import { daysOf } from './facts';
 
 /** The state after a follow-up was answered, as far as the answer says more than what was seen. */
@@ -16,15 +16,8 @@ export function afterAnswer(state: QueenState, answer: CheckAnswerFact, parts: r
     case 'raising': {
       const days = programme ? daysOf(programme) : { from: on, to: on };
       const unit = programme?.units[0]?.unit ?? 'hive';
-      return {
-        ...anew(state),
-        is: 'raising',
-        lost: days,
-        swarmedOn: null,
-        lastOwnEggs: days.to,
-        requeeningId,
-        programme: { id: programmeId, unit, isThinned: true, isMoved: false, buysQueen: false },
-      };
+      const waits = { id: programmeId, unit, isThinned: true, isMoved: false, buysQueen: false };
+      return raisingSince(state, days, { requeeningId, programme: waits });
     }
     case 'without':
       // A split that failed leaves both halves without a queen; that is told by the halves.

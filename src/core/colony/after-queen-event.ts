@@ -11,7 +11,7 @@ import {
   queenIdIn,
   whoIsThere,
 } from '../queens/queen-questions';
-import { anew, LAYING, type QueenState, type Virgin, within, withVirgin } from '../queens/queen-state';
+import { anew, LAYING, type QueenState, raisingSince, type Virgin, within, withVirgin } from '../queens/queen-state';
 import { afterQueenSeen } from './after-seen';
 import { daysOf, type QueenEventFact, type QueenEventKind } from './facts';
 import type { QueenDoubt } from './queen-doubt';
@@ -102,15 +102,7 @@ function gone(state: QueenState, event: QueenEventFact, emerging: Window | null)
   if (who?.is === 'virgin' && state.doubt === null && !mayHaveLaid(who, on)) return withoutHer(state, event, emerging);
   // The old queen was found after all, while the bought one is in there.
   if (isOldQueenFound(state, queenId)) return { ...state, doubt: null, lastOwnEggs: days.to };
-  return {
-    ...anew(state),
-    is: 'raising',
-    lost: days,
-    swarmedOn: null,
-    requeeningId: id,
-    programme: null,
-    lastOwnEggs: days.to,
-  };
+  return raisingSince(state, days, { requeeningId: id, programme: null });
 }
 
 const mayHaveLaid = ({ emerged }: Virgin, on: Day): boolean => on >= addDays(emerged.earliest, FIRST_EGGS.value.early);

@@ -3,8 +3,8 @@ import { showsEggs, type YoungestBrood } from '../brood/youngest';
 import { dayOfMinute } from '../calendar/day';
 import type { Issue } from '../problems/issue';
 import { say } from '../problems/says';
-import type { CellFact, CellFinding, ColonyFacts, InspectionFact } from './facts';
-import { timeIssue } from './time-of-fact';
+import type { CellFact, CellFinding, InspectionFact } from './facts';
+import { type Lifetime, timeIssue } from './time-of-fact';
 
 /** As much of an inspection as can contradict what is already known of its colony. */
 export interface EntryToCheck {
@@ -25,7 +25,7 @@ export interface EntryToCheck {
 }
 
 /** What of a colony an inspection is held against. */
-export interface KnownOfColony extends Pick<ColonyFacts, 'startedOn' | 'endedOn' | 'origin'> {
+export interface KnownOfColony extends Lifetime {
   readonly cells: readonly Pick<CellFact, 'id' | 'label'>[];
   readonly inspections: readonly Pick<InspectionFact, 'id' | 'at' | 'on' | 'cells'>[];
 }

@@ -46,4 +46,22 @@ describe('a visit entered in two goes', () => {
     const brood = asOneLook(first, { ...later, eggs: 'not-looked-for', youngest: 'sealed' });
     expect(brood).toMatchObject({ eggs: 'not-looked-for', youngest: 'sealed' });
   });
+
+  it('does not let a virgin go again who was caught, nor forgets what was counted or how well it was searched', () => {
+    const caught = inspection({
+      at: '2027-05-10T10:00',
+      queen: 'seen',
+      queenSeenAs: 'virgin',
+      queenHandled: 'taken',
+      thoroughness: 'cleared',
+      broodFrames: 7,
+      drones: 'flying',
+    });
+    const one = asOneLook(
+      caught,
+      inspection({ at: '2027-05-10T10:20', queen: 'not-looked-for', thoroughness: 'tip-up' }),
+    );
+    expect(one).toMatchObject({ queenSeenAs: 'virgin', queenHandled: 'taken', thoroughness: 'cleared' });
+    expect(one).toMatchObject({ broodFrames: 7, drones: 'flying' });
+  });
 });

@@ -1,4 +1,5 @@
-import { isSearch } from '../cells/thoroughness';
+import type { Looked } from '../brood/looked';
+import { SEARCHED, type Searched } from '../cells/thoroughness';
 import type { InspectionFact } from './facts';
 
 /** Two entries of one day, or of one and the same span of days, are of one visit. */
@@ -19,17 +20,38 @@ export function asOneLook(first: InspectionFact, later: InspectionFact): Inspect
   const named = new Set(later.cells.map(({ cellId }) => cellId));
   return {
     ...later,
-    ...(isFirstEggs ? { eggs: first.eggs, youngest: first.youngest } : {}),
-    ...(isFirstQueen ? { queen: first.queen, queenSeenAs: first.queenSeenAs } : {}),
+    ...whereUnsaid(first, later),
+    ...(isFirstEggs ? pick(first, ['eggs', 'youngest']) : {}),
+    ...(isFirstQueen ? pick(first, ['queen', 'queenSeenAs', 'queenHandled']) : {}),
     droneBroodInWorkerCells: eitherSeen(later.droneBroodInWorkerCells, first.droneBroodInWorkerCells),
     severalEggsPerCell: eitherSeen(later.severalEggsPerCell, first.severalEggsPerCell),
-    piping: later.piping === 'not-listened' ? first.piping : later.piping,
-    stores: later.stores === 'not-looked-for' ? first.stores : later.stores,
-    layingRoomDays: later.layingRoomDays ?? first.layingRoomDays,
-    thoroughness: isSearch(later.thoroughness) ? later.thoroughness : first.thoroughness,
+    thoroughness: moreThorough(later.thoroughness, first.thoroughness),
     cells: [...first.cells.filter(({ cellId }) => !named.has(cellId)), ...later.cells],
   };
 }
 
-const eitherSeen = <L extends InspectionFact['severalEggsPerCell']>(later: L, first: L): L =>
+/** What an inspection holds where nothing is said of it. */
+const UNSAID = {
+  piping: 'not-listened',
+  stores: 'not-looked-for',
+  drones: 'not-looked-for',
+  layingRoomDays: null,
+  broodFrames: null,
+  coveredSeams: null,
+} as const satisfies Partial<InspectionFact>;
+
+const whereUnsaid = (first: InspectionFact, later: InspectionFact): Partial<InspectionFact> =>
+  pick(
+    first,
+    (Object.keys(UNSAID) as (keyof typeof UNSAID)[]).filter((field) => later[field] === UNSAID[field]),
+  );
+
+const pick = <K extends keyof InspectionFact>(of: InspectionFact, fields: readonly K[]) =>
+  Object.fromEntries(fields.map((field) => [field, of[field]])) as Pick<InspectionFact, K>;
+
+const eitherSeen = (later: Looked, first: Looked): Looked =>
   later === 'not-looked-for' || first === 'seen' ? first : later;
+
+/** From the most thorough search to where nothing is known of one. */
+const moreThorough = (one: Searched, other: Searched): Searched =>
+  SEARCHED.indexOf(one) <= SEARCHED.indexOf(other) ? one : other;

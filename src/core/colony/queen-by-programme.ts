@@ -10,7 +10,15 @@ import {
   requeeningIdOf,
   swarmedIn,
 } from '../queens/queen-questions';
-import { anew, type EitherHalf, LAYING, type QueenProgramme, type QueenState, stillKnown } from '../queens/queen-state';
+import {
+  anew,
+  type EitherHalf,
+  LAYING,
+  type QueenProgramme,
+  type QueenState,
+  raisingSince,
+  stillKnown,
+} from '../queens/queen-state';
 import { emergenceRaised } from '../queens/virgin-care';
 import { oldQueenDoubt } from './after-queen-event';
 import { daysOf } from './facts';
@@ -33,7 +41,7 @@ export function afterProgrammeStart(state: QueenState, part: ProgrammePart): Que
     case 'laying':
       return { ...anew(state), ...LAYING, clipped: queenClipped, queenId: programme.queenId };
     case 'taken':
-      return { ...waiting, is: 'raising', lost: days, swarmedOn: null, lastOwnEggs: days.to };
+      return raisingSince(state, days, { requeeningId: id, programme: raising });
     case 'gone':
       return { ...waiting, is: 'raising', lost: null, swarmedOn: swarmedIn(state), lastOwnEggs: lossOf(state) };
     case 'caged':
@@ -110,12 +118,7 @@ export function afterHalfKnown(state: QueenState, { programme, half, queenClippe
     isMoved: false,
     buysQueen: programme.buysQueen,
   };
-  const waiting = {
-    ...anew(state),
-    lastOwnEggs: days.to,
-    requeeningId: requeeningIdOf(state) ?? id,
-    programme: raising,
-  };
+  const waiting = { requeeningId: requeeningIdOf(state) ?? id, programme: raising };
   switch (half.is) {
     case 'queen':
       return {
@@ -128,9 +131,9 @@ export function afterHalfKnown(state: QueenState, { programme, half, queenClippe
         lastProof: half.by === 'seen' || half.by === 'eggs' ? { on: half.on, by: half.by } : state.lastProof,
       };
     case 'queenless':
-      return { ...waiting, is: 'raising', lost: days, swarmedOn: null };
+      return raisingSince(state, days, waiting);
     case 'failed':
-      return { ...waiting, is: 'without', since: half.on, lost: null };
+      return { ...anew(state), lastOwnEggs: days.to, is: 'without', since: half.on, lost: null, ...waiting };
     case 'settled':
       return {
         ...anew(state),

@@ -9,6 +9,7 @@ export const REVISED = [
   'check-answer',
   'survey',
   'season-plan',
+  'food',
 ] as const;
 
 /** What was done to it. */

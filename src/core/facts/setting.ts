@@ -112,8 +112,8 @@ export const schoolsEntry = settingsFields.pick({ cellsKept: true, earlyFirst: t
 export type SchoolsEntry = z.infer<typeof schoolsEntry>;
 
 /** What the calendar holds, and whether it reminds; what is left out stays as it is. */
-export const calendarEntry = settingsFields.pick({ calendarShows: true, calendarReminds: true }).partial();
-export type CalendarEntry = z.infer<typeof calendarEntry>;
+export const calendarHolds = settingsFields.pick({ calendarShows: true, calendarReminds: true }).partial();
+export type CalendarHolds = z.infer<typeof calendarHolds>;
 
 /** What is said on the page of settings: what has a page of its own is not said there, and stays as it is. */
 export const settingsEntry = settingsFields.omit({

@@ -126,6 +126,16 @@ export const stillKnown = ({ lastProof, lastEggsSeen, lastOwnEggs, overdue, doub
   doubt,
 });
 
+/** She was taken away or lost between two days, and another is raised. */
+export const raisingSince = (state: QueenState, lost: DayRange, waiting: Waiting): AlwaysKnown & Raising => ({
+  ...anew(state),
+  lastOwnEggs: lost.to,
+  is: 'raising',
+  lost,
+  swarmedOn: null,
+  ...waiting,
+});
+
 /** A laying queen of whom nothing else is known. */
 export const LAYING: Laying = { is: 'laying', queenId: null, clipped: false, arrivedOn: null, laysSince: null };
 

@@ -1,10 +1,10 @@
+import { MINUTES_A_DAY, MINUTES_AN_HOUR } from '../calendar/minute';
 import type { Span } from '../settings/free-time';
 
 /** In the evening before a round, when there is still time to look for what is missing; minutes since midnight. */
-const EVENING_BEFORE = 19 * 60;
+export const EVENING_BEFORE = 19 * MINUTES_AN_HOUR;
 /** So long before it begins, to load the car; minutes. */
-const BEFORE_IT_BEGINS = 2 * 60;
-const MINUTES_A_DAY = 24 * 60;
+export const BEFORE_IT_BEGINS = 2 * MINUTES_AN_HOUR;
 
 /**
  * How many minutes before a round it is reminded of, counted from its first minute; of one without hours from the midnight with which its

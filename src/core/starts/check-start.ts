@@ -1,4 +1,5 @@
 import { type Day, day } from '../calendar/day';
+import { endedOn } from '../colony/ended-on';
 import type { ColonyFacts } from '../colony/facts';
 import { timeIssue } from '../colony/time-of-fact';
 import type { ProgrammeStart } from '../facts/programme-start';
@@ -37,7 +38,7 @@ export interface StartToCheck {
   readonly start: ProgrammeStart;
   readonly method: Method;
   /** The colony it is begun on, and how it stands on that day. */
-  readonly colony: Pick<ColonyFacts, 'origin' | 'startedOn'>;
+  readonly colony: Pick<ColonyFacts, 'origin' | 'startedOn' | 'endedOn'>;
   readonly state: ColonyState;
   readonly today: Day;
   readonly book: StartBook;
@@ -61,8 +62,9 @@ export function checkStart(asked: StartToCheck): readonly Issue[] {
 /** What is new here must not go by the name of something that is in the book. */
 const knownId = (path: Issue['path']): Issue => ({ path, code: 'duplicate-id', message: say('in-records-already') });
 
-function dayIssues({ start, colony, today }: StartToCheck): Issue[] {
-  const wrong = timeIssue({ at: start.on, to: start.to }, colony, { today, minute: '' }, { at: ['on'], to: ['to'] });
+function dayIssues({ start, colony, state, today }: StartToCheck): Issue[] {
+  const lived = { ...colony, endedOn: endedOn(colony.endedOn, state.parts) };
+  const wrong = timeIssue({ at: start.on, to: start.to }, lived, { today, minute: '' }, { at: ['on'], to: ['to'] });
   return wrong ? [wrong] : [];
 }
 

@@ -2,6 +2,7 @@ import { addDays, type Day } from '../calendar/day';
 import { type ColonyCellDates, colonyCellDates } from '../cells/date-cells';
 import { afterStep } from '../colony/after-step';
 import { type Aged, agedBy, OLD_AFTER_ROUTINE, withTimePassed } from '../colony/aged';
+import { endedOn } from '../colony/ended-on';
 import type { ColonyFacts } from '../colony/facts';
 import type { InspectionKnown, InspectionRead } from '../colony/inspection-known';
 import { atStart, type BroodSeen, isBelow, type Known, lastKnownLive, type Setting } from '../colony/known';
@@ -97,9 +98,6 @@ function scheduleOf(
   );
 }
 
-/** It became part of another colony; a union that was given up has parted them again. */
-const isUnited = ({ queen, programme }: ProgrammePart) => queen === 'ends' && programme.endedOn === null;
-
 /** Schedules of longer ago are history; what is due now follows from what came after. */
 const SCHEDULES_KEPT_FOR = 400;
 
@@ -154,7 +152,8 @@ export function foldColony(facts: ColonyFacts, ofBook: Settings, today: Day): Co
   const byTime = agedBy(followed, today, settings);
   const known = withTimePassed(followed, byTime);
   const cells = [...known.past.values(), ...known.cells.values()].sort((a, b) => a.firstSeen - b.firstSeen);
-  const ended = (facts.endedOn !== null && facts.endedOn <= today) || known.parts.some(isUnited);
+  const lastDay = endedOn(facts.endedOn, known.parts);
+  const ended = lastDay !== null && lastDay <= today;
   const schedule = ended ? EMPTY_SCHEDULE : scheduleNow(known, setting, byTime);
   return {
     today,

@@ -9,7 +9,9 @@ import { say } from '../../core/problems/says';
 import type { Db } from '../../db/open';
 import { loadColonyFacts } from '../../db/repositories/colony-facts';
 import { findEntry, writeEntry } from '../../db/repositories/inspection-entry';
+import { lifetimeOf } from '../../db/repositories/lifetime';
 import { addRevision } from '../../db/repositories/revisions';
+import { standingColony } from '../../db/repositories/standing-colony';
 import { cellObservations, cells } from '../../db/schema/tables';
 import { changedMeanwhile, noteReceipt, takenInto } from './resend';
 
@@ -38,11 +40,12 @@ export function saveInspection(
       if (taken === 'nothing') return success({ id: entry.id });
       if (taken === 'ask') return changedMeanwhile(standing?.isDeleted ?? false);
       const facts = loadColonyFacts(tx, { colonyIds: [entry.colonyId] }).get(entry.colonyId);
-      if (!facts) {
+      const colony = standingColony(tx, entry.colonyId);
+      if (!facts || !colony) {
         const message = say('no-such-colony');
         return failure({ path: ['colonyId'], code: 'unknown-reference', message });
       }
-      const known = { ...facts, cells: cellsOf(tx, entry.colonyId) };
+      const known = { ...facts, ...lifetimeOf(tx, colony), cells: cellsOf(tx, entry.colonyId) };
       // Two devices may have entered the same hive in the same minute, each without a signal: both land.
       const issues = checkEntry(entry, known, now.minute).filter(({ code }) => code !== 'duplicate-minute');
       if (issues.length > 0) return failure(...issues);

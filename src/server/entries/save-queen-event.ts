@@ -7,6 +7,7 @@ import { sameValue } from '../../core/facts/same-value';
 import { failure, type Issue, type Result, success } from '../../core/problems/issue';
 import { say } from '../../core/problems/says';
 import type { Db } from '../../db/open';
+import { lifetimeOf } from '../../db/repositories/lifetime';
 import { addRevision } from '../../db/repositories/revisions';
 import { standingColony } from '../../db/repositories/standing-colony';
 import { queenEvents, queens } from '../../db/schema/tables';
@@ -41,7 +42,7 @@ function queenIssues(db: Db, { event, newQueen }: QueenEntry, now: Now): Issue[]
     return [{ path: ['event', 'colonyId'], code: 'unknown-reference', message: say('choose-a-colony') }];
   }
   const fields = { at: ['event', 'on'], to: ['event', 'to'] };
-  const wrong = timeIssue({ at: event.on, to: event.to }, colony, now, fields);
+  const wrong = timeIssue({ at: event.on, to: event.to }, lifetimeOf(db, colony), now, fields);
   if (wrong) return [wrong];
   if (newQueen) {
     const { id, emergedFrom, emergedTo, motherQueenId } = newQueen;

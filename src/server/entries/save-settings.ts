@@ -1,5 +1,5 @@
 import 'server-only';
-import type { CalendarEntry, FreeTimeEntry, SchoolsEntry, SettingsEntry } from '../../core/facts/setting';
+import type { CalendarHolds, FreeTimeEntry, SchoolsEntry, SettingsEntry } from '../../core/facts/setting';
 import { failure, type Issue, type Result, success } from '../../core/problems/issue';
 import { say } from '../../core/problems/says';
 import { allSizes, type Settings } from '../../core/settings/settings';
@@ -30,7 +30,7 @@ export function changeSettings(db: Db, settings: Settings): Result<object> {
 /** Stores some of the settings; all others stay as they are, so that pages opened beside each other undo nothing of one another. */
 export const changeSome = (
   db: Db,
-  entry: SettingsEntry | FreeTimeEntry | SchoolsEntry | CalendarEntry,
+  entry: SettingsEntry | FreeTimeEntry | SchoolsEntry | CalendarHolds,
 ): Result<object> => changeSettings(db, { ...loadSettings(db), ...entry } as Settings);
 
 /** Every size of frame or box that some hive of the book has. */

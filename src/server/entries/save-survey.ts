@@ -1,12 +1,12 @@
 import 'server-only';
 import { eq } from 'drizzle-orm';
-import { day } from '../../core/calendar/day';
 import type { Now } from '../../core/calendar/now';
 import { checkSurvey } from '../../core/colony/check-survey';
 import type { SurveyEntry } from '../../core/facts/survey';
 import { failure, type Issue, type Result, success } from '../../core/problems/issue';
 import { say } from '../../core/problems/says';
 import type { Db } from '../../db/open';
+import { lifetimeOf } from '../../db/repositories/lifetime';
 import { addRevision } from '../../db/repositories/revisions';
 import { loadSettings } from '../../db/repositories/settings';
 import { standingColony } from '../../db/repositories/standing-colony';
@@ -35,8 +35,7 @@ export function saveSurvey(
         const message = say('no-such-colony');
         return failure({ path: ['colonyId'], code: 'unknown-reference', message });
       }
-      const began = { origin: colony.origin, startedOn: day(colony.startedOn) };
-      const issues = checkSurvey(survey, began, now.minute, loadSettings(tx));
+      const issues = checkSurvey(survey, lifetimeOf(tx, colony), now.minute, loadSettings(tx));
       if (issues.length > 0) return failure(...issues);
       if (stored) {
         const action = stored.deletedAt === null ? 'corrected' : 'restored';

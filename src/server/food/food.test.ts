@@ -3,6 +3,7 @@ import type { FoodSaid } from '../../core/facts/food';
 import { readSeasonFile, writeSeasonFile } from '../../core/formats/season-file';
 import type { Book } from '../../db/open';
 import { loadFood } from '../../db/repositories/food';
+import { revisionsOf } from '../../db/repositories/revisions';
 import { foodNotes } from '../../views/food-view';
 import { loadApiaries } from '../all-apiaries';
 import { readAllFacts } from '../season/season-facts';
@@ -29,6 +30,17 @@ const say = (said: FoodSaid) => saveFood(opened.db, said, DEMO_NOW);
 const asked = () => foodNotes(all(), loadFood(opened.db), DEMO_NOW.today).map(({ name }) => name);
 
 describe('food and honey', () => {
+  it('that was taken out or put back says what it was before; said twice it is said once', () => {
+    expect(say(noted(1, 'Betony')).ok).toBe(true);
+    const at = '2027-05-16T18:00';
+    for (const kind of ['taken-out', 'taken-out', 'put-back'] as const) say({ kind, id: id(9), at, entryId: id(1) });
+    expect(revisionsOf(opened.db, id(1)).map(({ entity, action }) => [entity, action])).toEqual([
+      ['food', 'restored'],
+      ['food', 'deleted'],
+    ]);
+    expect(loadFood(opened.db, colonyId('Betony'))).toHaveLength(1);
+  });
+
   it('is noted once, taken out and put back, and none of it is to come', () => {
     expect(say(noted(1, 'Betony')).ok).toBe(true);
     expect(say(noted(1, 'Betony')).ok).toBe(true);

@@ -21,7 +21,7 @@ import { saveKeptFrame } from '../entries/save-kept-frame';
 import { changeSettings } from '../entries/save-settings';
 import { deleteSurvey, restoreSurvey, saveSurvey } from '../entries/save-survey';
 import { startProgramme } from '../programmes/start-programme';
-import { bookOf, codes, id } from '../testing';
+import { aStart, bookOf, codes, id } from '../testing';
 import { frameHistory } from './frame-history';
 import { awaitsStart, saveFramePlan, workOnPlan } from './frame-plans';
 
@@ -236,27 +236,15 @@ describe('a plan of frames', () => {
   });
 
   describe('that begins its method', () => {
-    const start = (over: Partial<ProgrammeStart> = {}): ProgrammeStart => ({
-      id: id(60),
-      colonyId: CLOVER,
-      method: 'nuc-swarm',
-      at: null,
-      on: '2027-05-14',
-      to: null,
-      secondThinning: true,
-      onlySealedBroodUp: false,
-      queenShakenDown: false,
-      stepsDone: false,
-      buysQueen: false,
-      turnsDaily: false,
-      note: '',
-      keptCellIds: [],
-      newColony: { id: id(61), name: 'Clover spare', apiaryId: APIARY, stand: '' },
-      stand: null,
-      withColonyId: null,
-      gift: null,
-      ...over,
-    });
+    const start = (over: Partial<ProgrammeStart> = {}): ProgrammeStart =>
+      aStart({
+        id: id(60),
+        colonyId: CLOVER,
+        method: 'nuc-swarm',
+        on: '2027-05-14',
+        newColony: { id: id(61), name: 'Clover spare', apiaryId: APIARY, stand: '' },
+        ...over,
+      });
     const begun = () => opened.db.select().from(programmes).all();
     const planned = (over: Partial<ProgrammeStart> = {}) =>
       saveFramePlan(opened.db, plan({ on: '2027-05-14', begins: { start: start(over), gifts: [] } }));

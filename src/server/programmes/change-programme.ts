@@ -12,6 +12,7 @@ import { failure, type Issue, type Result, success } from '../../core/problems/i
 import { say } from '../../core/problems/says';
 import { ANSWERS, meaningOf } from '../../core/programmes/answers';
 import type { Db } from '../../db/open';
+import { lifetimeOf } from '../../db/repositories/lifetime';
 import { addReceipt, receivedVersions } from '../../db/repositories/receipts';
 import { addRevision, revisionsOf } from '../../db/repositories/revisions';
 import { standingColony } from '../../db/repositories/standing-colony';
@@ -75,7 +76,8 @@ function answerIssues(db: Db, answer: CheckAnswer, now: Now): Issue[] {
     const choices = ANSWERS[answer.code].map(({ code }) => ({ check: answer.code, answer: code }));
     return [{ path: ['answer'], code: 'not-one-of', message: say('choose-one-of-these', { choices }) }];
   }
-  const wrong = timeIssue({ at: answer.at }, standingColony(db, answer.colonyId) ?? null, now);
+  const colony = standingColony(db, answer.colonyId);
+  const wrong = timeIssue({ at: answer.at }, colony ? lifetimeOf(db, colony) : null, now);
   if (wrong) return [wrong];
   if (dayOfMinute(answer.at) < day(programme.on)) {
     const message = say('programme-began-later', { startedOn: day(programme.on) });

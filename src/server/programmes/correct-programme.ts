@@ -10,6 +10,7 @@ import { failure, type Issue, type Result, success } from '../../core/problems/i
 import { say } from '../../core/problems/says';
 import type { Db } from '../../db/open';
 import { daysEntered } from '../../db/repositories/days-entered';
+import { lifetimeOf } from '../../db/repositories/lifetime';
 import { addRevision } from '../../db/repositories/revisions';
 import { standingColony } from '../../db/repositories/standing-colony';
 import { cellMoves, checkAnswers, colonies, keptCells, programmes, programmeUnits } from '../../db/schema/tables';
@@ -89,8 +90,9 @@ function correctionIssues(
   children: readonly (typeof colonies.$inferSelect)[],
   now: Now,
 ): Issue[] {
-  const colony = standingColony(db, stored.colonyId) ?? null;
-  const wrong = timeIssue({ at: on, to }, colony, now, { at: ['on'], to: ['to'] });
+  const colony = standingColony(db, stored.colonyId);
+  const lived = colony ? lifetimeOf(db, colony, stored.id) : null;
+  const wrong = timeIssue({ at: on, to }, lived, now, { at: ['on'], to: ['to'] });
   if (wrong) return [wrong];
   const answer = db
     .select()

@@ -5,7 +5,7 @@ import type { Book } from '../../db/open';
 import { colonies } from '../../db/schema/tables';
 import { loadColony } from '../colony-page';
 import { readAllFacts } from '../season/season-facts';
-import { DEMO_NOW, demoBook, id } from '../testing';
+import { aStart, DEMO_NOW, demoBook, id } from '../testing';
 import { startProgramme } from './start-programme';
 
 /** Where something is wrong, and in what way: `on in-the-future`. */
@@ -40,32 +40,21 @@ export function eachWithDemoBook() {
     stateOf(name).cells.find(({ cell }) => cell.label === label)?.cell.id as string;
   const codesOf = (name: string) => stateOf(name).schedule.checks.map(({ code }) => code);
 
-  const nucSwarm = (over: Partial<ProgrammeStart> = {}): ProgrammeStart => ({
-    id: id(1),
-    colonyId: colonyId('Sainfoin'),
-    method: 'nuc-swarm',
-    at: null,
-    on: '2027-05-16',
-    to: null,
-    secondThinning: true,
-    onlySealedBroodUp: false,
-    queenShakenDown: false,
-    stepsDone: false,
-    buysQueen: false,
-    turnsDaily: false,
-    note: '',
-    keptCellIds: [cellOf('Sainfoin', 'b')],
-    newColony: {
-      id: id(2),
-      name: 'Sainfoin nuc',
-      apiaryId: readAllFacts(opened.db).apiaries[0]?.id as string,
-      stand: '',
-    },
-    stand: null,
-    withColonyId: null,
-    gift: null,
-    ...over,
-  });
+  const nucSwarm = (over: Partial<ProgrammeStart> = {}): ProgrammeStart =>
+    aStart({
+      id: id(1),
+      colonyId: colonyId('Sainfoin'),
+      method: 'nuc-swarm',
+      on: '2027-05-16',
+      keptCellIds: [cellOf('Sainfoin', 'b')],
+      newColony: {
+        id: id(2),
+        name: 'Sainfoin nuc',
+        apiaryId: readAllFacts(opened.db).apiaries[0]?.id as string,
+        stand: '',
+      },
+      ...over,
+    });
   const begin = (start: ProgrammeStart) => startProgramme(opened.db, start, now);
 
   return {

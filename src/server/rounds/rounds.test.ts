@@ -13,15 +13,12 @@ import { loadSeenPlan, roundsMade } from '../../db/repositories/rounds';
 import { loadSettings } from '../../db/repositories/settings';
 import { highsSolver } from '../../solver/highs';
 import { loadApiaries } from '../all-apiaries';
-import { calendarText } from '../calendar/feed';
-import { changeSettings, changeSome } from '../entries/save-settings';
-import { makePack } from '../pack';
+import { changeSome } from '../entries/save-settings';
 import { visitsNoted } from '../scale/colony-scale';
 import { readAllFacts } from '../season/season-facts';
 import { codes, DEMO_NOW, demoBook, id } from '../testing';
 import { askedNow } from './asked-now';
 import { fortnightNow, notePlanSeen } from './fortnight-now';
-import { packedPlan } from './packed-plan';
 import type { Planner } from './plan-apart';
 import { deleteRound, saveRound } from './save-round';
 import { sayRoundWish } from './say-round-wish';
@@ -324,43 +321,5 @@ describe('a round that was made', () => {
       { from: '2027-05-16T10:00', to: '2027-05-16T11:10' },
       { from: '2027-05-15T10:00', to: '2027-05-15T10:30' },
     ]);
-  });
-});
-
-describe('what goes to other programs and devices', () => {
-  it('has the rounds in the calendar by choice, the same event for as long as the check that weighs most is the same', async () => {
-    const text = () => calendarText(opened, now, ZONE, planner);
-    const uids = (ics: string) => [...ics.matchAll(/UID:(round:[^\r]+)/g)].map(([, uid]) => uid);
-    expect(uids(await text())).toEqual([]);
-    changeSettings(opened.db, { ...loadSettings(opened.db), calendarShows: 'both' });
-    const both = await text();
-    expect(uids(both).length).toBe((await rounds()).length);
-    expect(both).toContain('SUMMARY:Walled garden: ');
-    expect(both).toMatch(/DTSTART:2027051\dT\d{6}\r/);
-    // Reminded of in the evening before, and two hours before it begins; of a check never.
-    const alarms = (ics: string) => ics.split('BEGIN:VALARM').length - 1;
-    expect(alarms(both)).toBe(2 * uids(both).length);
-    expect(both.match(/TRIGGER:-PT2H/g)).toHaveLength(uids(both).length);
-    changeSettings(opened.db, { ...loadSettings(opened.db), calendarReminds: false });
-    expect(alarms(await text())).toBe(0);
-    changeSettings(opened.db, { ...loadSettings(opened.db), calendarReminds: true });
-    const checks = (ics: string) => ics.split('BEGIN:VEVENT').length;
-    changeSettings(opened.db, { ...loadSettings(opened.db), calendarShows: 'rounds' });
-    expect(checks(await text())).toBeLessThan(checks(both));
-    // Put off by a day, a round keeps its name.
-    const before = uids(both);
-    forbid(0);
-    expect(uids(await text()).filter((uid) => before.includes(uid)).length).toBeGreaterThan(0);
-    // Where it cannot be planned, every check is there as ever.
-    const failed = await calendarText(opened, { ...now, minute: `${formatDay(TODAY)}T11:00` }, ZONE, async () => null);
-    expect(failed).toContain('SUMMARY:Knapweed: Thin the cells');
-  });
-
-  it('goes along to the hive', async () => {
-    const found = await planned();
-    const { plan } = makePack(opened, now, packedPlan(opened, found));
-    expect(plan?.days).toHaveLength(14);
-    expect(plan?.rounds.map(({ on }) => on)).toEqual(found.fortnight.rounds.map(({ on }) => on));
-    expect(JSON.parse(JSON.stringify(plan))).toEqual(plan);
   });
 });

@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import type { CalendarShows } from '../../core/settings/settings';
+import { calendarPhrases } from '../../words/pages/calendar';
 import { Choice } from '../controls/Choice';
 import { useSend } from '../controls/useSend';
 import { IssueList } from '../entry/IssueList';
@@ -43,9 +44,7 @@ export function CalendarChoice({ shows, reminds }: { readonly shows: CalendarSho
           />
           <span>
             Remind me of a round
-            <span className="text-muted block text-sm">
-              at 19:00 the evening before, and two hours before it begins
-            </span>
+            <span className="text-muted block text-sm">{calendarPhrases.whenReminded}</span>
           </span>
         </label>
       )}

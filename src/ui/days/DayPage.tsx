@@ -5,6 +5,7 @@ import { addDays, type Day, formatDay } from '../../core/calendar/day';
 import type { ApiaryEntry } from '../../views/all-apiaries';
 import type { RoundHive, RoundView } from '../../views/round-view';
 import { weekdayWords } from '../../words/days';
+import { hivesWords } from '../../words/hives';
 import { roundPhrases } from '../../words/pages/round';
 import { BUTTON } from '../controls/styles';
 import type { Axis } from '../time/axis';
@@ -54,7 +55,7 @@ export function DayPage({ title, axis, day, isPast, rounds }: Props) {
       {busy.length === 0 && <p className="mt-4 font-semibold">Nothing is due on this day.</p>}
       {busy.map(({ apiary, round, hours }) => (
         <section key={apiary.id} aria-label={apiary.name} className="mt-3">
-          <h2 className="bg-ink px-2.5 py-0.5 text-sm text-white">{`${apiary.name} · ${round.due.length} ${round.due.length === 1 ? 'hive' : 'hives'}${hours === null ? '' : ` · round planned ${hours}`}`}</h2>
+          <h2 className="bg-ink px-2.5 py-0.5 text-sm text-white">{`${apiary.name} · ${hivesWords(round.due.length)}${hours === null ? '' : ` · round planned ${hours}`}`}</h2>
           <ol>
             {round.due.map((hive) => (
               <DueHive key={hive.colonyId} hive={hive} />

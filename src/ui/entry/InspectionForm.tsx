@@ -3,7 +3,7 @@
 import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import type { Looked } from '../../core/brood/looked';
-import { dayOfMinute, formatDay, yearOf } from '../../core/calendar/day';
+import { dayOfMinute, formatDay } from '../../core/calendar/day';
 import { SEARCH_ASKED, SEARCHED, type Searched } from '../../core/cells/thoroughness';
 import type { ColonyFacts } from '../../core/colony/facts';
 import { farBack } from '../../core/colony/far-back';
@@ -14,12 +14,10 @@ import { type Draft, entryOf, liveCellsOf, searchedOf } from '../../device/draft
 import type { EntryReading } from '../../device/entry-reading';
 import { unreadEntry } from '../../device/unread-entry';
 import type { NeedyColony } from '../../views/cells-view';
-import { dayWords, distanceWords } from '../../words/days';
 import { linesAsText } from '../../words/entry-lines';
 import { HOW_INSPECTED, inspectionLines } from '../../words/inspection-lines';
 import { THOROUGHNESS_WORDS } from '../../words/inspections';
 import type { IssueInWords } from '../../words/issues';
-import { AskFirst } from '../controls/AskFirst';
 import { Choice } from '../controls/Choice';
 import { BUTTON } from '../controls/styles';
 import { WhenFields } from '../controls/WhenFields';
@@ -29,6 +27,7 @@ import { KeptNowhere } from '../offline/KeptNowhere';
 import { useReckoned } from '../reckon/useReckoned';
 import { type Axis, axisAround } from '../time/axis';
 import { RulerHead } from '../time/RulerHead';
+import { AskedBeforeSaving, type AskedFirst, NOT_SURE, SURE, SURE_OF, type SureOf } from './AskedBeforeSaving';
 import { CONTRADICTIONS, contradictionsOf } from './contradictions';
 import { DueHere } from './DueHere';
 import { draftIssues } from './draft-issues';
@@ -107,9 +106,7 @@ export function InspectionForm(props: Props) {
   const [isNowhere, setNowhere] = useState(false);
   const [issues, setIssues] = useState<readonly IssueInWords[]>(props.refusedFor ?? NONE);
   const [isSaving, setSaving] = useState(false);
-  const [isAsking, setAsking] = useState(false);
-  const [isAskingAll, setAskingAll] = useState(false);
-  const [isAskingDay, setAskingDay] = useState(false);
+  const [asked, setAsked] = useState<AskedFirst | null>(null);
   const [isMore, setMore] = useState(isCorrection);
   const isWide = useIsWide();
 
@@ -150,7 +147,7 @@ export function InspectionForm(props: Props) {
   const isNewDay = !isCorrection || draft.at.slice(0, 10) !== props.begin.at.slice(0, 10);
   const far = isNewDay && !isAside ? farBack(on, facts, today) : null;
 
-  const save = async (wasOpened: boolean, isAsked = false, chosenOver: string | null = null, isDaySure = false) => {
+  const save = async ({ ofDay, ofOpening, ofAll }: SureOf = NOT_SURE, chosenOver: string | null = null) => {
     const missing = draftIssues(draft);
     if (missing.length > 0 || searched === null) return setIssues(missing);
     const until = draft.until ?? props.shutAgain?.(draft.at) ?? null;
@@ -159,9 +156,9 @@ export function InspectionForm(props: Props) {
     const contradictions = await contradictionsOf(entry, facts);
     setSaving(false);
     if (contradictions.length > 0) return setIssues(contradictions);
-    if (far !== null && !isDaySure && !isAsked && !wasOpened) return setAskingDay(true);
-    if (shut && !isCorrection && !wasOpened && !reading.isForced) return setAsking(true);
-    if (risksAll && !isAsked) return setAskingAll(true);
+    if (far !== null && !ofDay) return setAsked('day');
+    if (shut && !isCorrection && !ofOpening && !reading.isForced) return setAsked('opening');
+    if (risksAll && !ofAll) return setAsked('all');
     setSaving(true);
     const saved = await saveEntry(draft, entry, chosenOver);
     setSaving(false);
@@ -197,7 +194,7 @@ export function InspectionForm(props: Props) {
         noValidate
         onSubmit={(event) => {
           event.preventDefault();
-          void save(false);
+          void save();
         }}
         className="grid wide:grid-cols-[var(--words)_minmax(0,1fr)]"
       >
@@ -214,7 +211,7 @@ export function InspectionForm(props: Props) {
                 beginAnew();
                 onSaved('sent');
               }}
-              onMine={(version) => void save(true, true, version)}
+              onMine={(version) => void save(SURE, version)}
             />
           )}
           {(isNowhere || !isKept) && <KeptNowhere text={asText()} />}
@@ -319,40 +316,14 @@ export function InspectionForm(props: Props) {
             {buttons}
           </div>
         </aside>
-        <AskFirst
-          isOpen={isAskingDay}
-          onClose={() => setAskingDay(false)}
-          title={`Was it on ${dayWords(on)} ${yearOf(on)}?`}
-          body={
-            far === 'before-records'
-              ? 'That is before anything else in this colony’s records.'
-              : `That is ${distanceWords(on, today)}.`
-          }
-          yes="Yes, save it"
-          no="No, change the day"
-          onYes={() => void save(false, false, null, true)}
-        />
-        <AskFirst
-          isOpen={isAskingAll}
-          onClose={() => setAskingAll(false)}
-          title="Break down every cell without eggs or queen seen?"
-          body="If the queen is gone there may be nothing to raise another from: no eggs of hers, and no cell left. Look for eggs first, or keep one good cell."
-          yes="All are broken down: save"
-          no="Cancel"
-          onYes={() => void save(true, true)}
-        />
-        <AskFirst
-          isOpen={isAsking}
-          onClose={() => setAsking(false)}
-          title="Did you open it anyway?"
-          body={
-            shut
-              ? `Leave it shut up to and including ${dayWords(shut.to)}: a virgin may be out, and opening it can lose her.`
-              : ''
-          }
-          yes="I opened it: save"
-          no="Not yet"
-          onYes={() => void save(true)}
+        <AskedBeforeSaving
+          asked={asked}
+          on={on}
+          today={today}
+          isBeforeRecords={far === 'before-records'}
+          shutTo={shut?.to ?? null}
+          onClose={() => setAsked(null)}
+          onYes={(what) => void save(SURE_OF[what])}
         />
       </form>
     </>

@@ -9,6 +9,7 @@ import type { HiveAtHand } from '../../device/rounds-at-hand';
 import { dropDraft, putDraft } from '../../device/stored-draft';
 import type { RoundView } from '../../views/round-view';
 import { minuteWords, weekdayWords } from '../../words/days';
+import { hivesWords } from '../../words/hives';
 import { helpWords } from '../../words/rounds';
 import { Check } from '../controls/Check';
 import { BUTTON } from '../controls/styles';
@@ -61,7 +62,7 @@ export function RoundBar({ apiary, round, hives, minute }: Props) {
       round.due.map(({ colonyId, due }) => [colonyId, new Set(due.map(({ key }) => key))] as const),
     );
     const made = roundMade(underWay, hives, stillDue, endedAt, hadHelp);
-    const words = `Round of ${minuteWords(beganAt)}, ${made.hives.length} ${made.hives.length === 1 ? 'hive' : 'hives'}`;
+    const words = `Round of ${minuteWords(beganAt)}, ${hivesWords(made.hives.length)}`;
     const state = await say('round', made, words);
     if (state === 'refused') return;
     await forget();

@@ -29,7 +29,7 @@ export const weekPhrases = {
     [
       `${capital(dayTold(on, today))}${hours === null ? '' : ` ${hours}`}`,
       apiary,
-      `${hives} ${hives === 1 ? 'hive' : 'hives'}`,
+      hivesWords(hives),
       `${durationWords(minutes)} with the way`,
     ].join(' · '),
   nothingThere: 'Nothing is to be done there on that day.',
@@ -55,7 +55,7 @@ export const weekPhrases = {
     [
       minuteWords(beganAt),
       apiary,
-      `${hives} ${hives === 1 ? 'hive' : 'hives'}`,
+      hivesWords(hives),
       ...(minutes === null ? [] : [durationWords(minutes)]),
       ...(hadHelp ? ['with help'] : []),
     ].join(' · '),

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { calendarEntry } from '@/core/facts/setting';
+import { calendarHolds } from '@/core/facts/setting';
 import { success } from '@/core/problems/issue';
 import { database } from '@/db/open';
 import { calendarResponse } from '@/server/calendar/calendar-response';
@@ -21,7 +21,7 @@ export const POST = (request: Request) =>
   takeEntry(request, nothing, ({ db }, _, at) => success({ token: renewFeed(db, at) }));
 
 /** What the calendar holds, and whether it reminds. */
-export const PUT = (request: Request) => takeEntry(request, calendarEntry, ({ db }, entry) => changeSome(db, entry));
+export const PUT = (request: Request) => takeEntry(request, calendarHolds, ({ db }, entry) => changeSome(db, entry));
 
 /** Ends the feed. */
 export const DELETE = (request: Request) =>
