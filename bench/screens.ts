@@ -27,10 +27,13 @@ const measured = () => {
     return width > 0 && height > 0 && element.checkVisibility();
   };
   const words = (text: string) => text.split(/\s+/).filter((word) => /[\p{L}\p{N}]/u.test(word)).length;
+  // The days of the ruler are figures on every page, and no words of this one.
+  const ruler = [...main.querySelectorAll<HTMLElement>('.ruler-row ol, .ruler-row ul')].map((one) => one.innerText).join(' ');
   const acts = [...main.querySelectorAll('.hive-lane summary, h1')];
   return {
     // biome-ignore lint/performance/useDomNodeTextContent: what is folded away is not to be counted
     words: words(main.innerText),
+    days: words(ruler),
     presses: [...main.querySelectorAll('a, button, summary, input, select, textarea')].filter(isSeen).length,
     height: main.scrollHeight,
     act: Math.round(acts.find((one) => one.tagName === 'SUMMARY')?.getBoundingClientRect().bottom ?? 0),
@@ -39,8 +42,8 @@ const measured = () => {
 
 async function look(page: Page, path: string, height: number) {
   await page.goto(path, { waitUntil: 'networkidle' });
-  const { words, presses, height: whole, act } = await page.evaluate(measured);
-  return `${String(words).padStart(5)} words ${String(presses).padStart(4)} presses ${(whole / height).toFixed(1).padStart(5)} screens${act > 0 ? `, first act at ${act} px` : ''}`;
+  const { words, days, presses, height: whole, act } = await page.evaluate(measured);
+  return `${String(words).padStart(5)} words (${String(days).padStart(2)} of the ruler) ${String(presses).padStart(4)} presses ${(whole / height).toFixed(1).padStart(5)} screens${act > 0 ? `, first act at ${act} px` : ''}`;
 }
 
 const browser = await chromium.launch({

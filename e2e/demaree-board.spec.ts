@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { answer, codes, countStrength, inspect, openColony } from './season';
+import { answer, codes, countStrength, inspect, openColony, openRows } from './season';
 import { begin, expect, onDay, setClock, test } from './test';
 
 const boxOf = (page: Page, name: string) => page.getByRole('group', { name: `${name}, frames that are mainly` });
@@ -27,6 +27,7 @@ test('a Demaree goes from the survey over the board to its last check', async ({
     what: () => countStrength(page, { brood: 8, seams: 10, drones: 'flying' }),
   });
 
+  await openRows(page);
   await page.getByRole('link', { name: 'Survey the frames' }).click();
   for (const taps of ['6 brood of all ages', '1 sealed brood', '1 eggs and larvae', '1 pollen', '2 sealed honey'])
     await boxOf(page, 'Brood box').getByRole('button', { name: taps, exact: true }).click();
@@ -80,6 +81,7 @@ test('what is done without looking at the frames is said by one tap, and shows o
   await onDay(page, '2027-05-01');
   await begin(page, 'Orchard', 'Clover');
   await inspect(page, 'Clover', '2027-05-01', { time: '10:00' });
+  await openRows(page);
   await page.getByRole('link', { name: 'Survey the frames' }).click();
   for (const taps of ['5 brood of all ages', '0 sealed brood', '0 eggs and larvae', '2 pollen', '2 sealed honey'])
     await boxOf(page, 'Brood box').getByRole('button', { name: taps, exact: true }).click();
@@ -133,6 +135,7 @@ test('tenths are painted on a phone on one large frame, and a frame that is not 
   await page.goto('/');
   await onDay(page, '2027-05-10');
   await begin(page, 'Orchard', 'Clover');
+  await openRows(page);
   await page.getByRole('link', { name: 'Survey the frames' }).click();
   await page.getByText('frame by frame').click();
   await page.getByRole('button', { name: 'no frame' }).click();

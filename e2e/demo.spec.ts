@@ -1,5 +1,5 @@
 import { faults } from './faults';
-import { openColony, openTheWeek, seeDates } from './season';
+import { openColony, openRows, openTheWeek, seeDates } from './season';
 import { addCells, expect, onDay, test } from './test';
 
 test.use({ seed: 'demo' });
@@ -70,6 +70,8 @@ for (const size of [
     await page.goto('/');
     await page.getByRole('link', { name: 'Sainfoin', exact: true }).click();
     await expect(page.getByRole('heading', { name: 'Inspections' })).toBeVisible();
+    expect(await faults(page)).toEqual([]);
+    await openRows(page);
     expect(await faults(page)).toEqual([]);
     await page.getByRole('link', { name: 'Record a queen event' }).click();
     await expect(page.getByLabel('What happened')).toBeVisible();
@@ -149,6 +151,7 @@ test('an inspection can be entered with the keyboard alone', async ({ page }) =>
   await tabTo(() => page.evaluate(() => document.activeElement?.textContent === 'Save the inspection'));
   await page.keyboard.press('Enter');
   await expect(page.getByRole('region', { name: 'Reading' })).toContainText('First signs of swarming');
+  await openRows(page);
   await expect(page.getByRole('region', { name: 'Because' })).toContainText('eggs seen');
 });
 
@@ -180,8 +183,7 @@ test('no accessibility fault where a method is chosen, planned and carried out',
 });
 
 test('no accessibility fault on a correction, in what asks first, and where nothing is found', async ({ page }) => {
-  await page.goto('/');
-  await page.getByRole('link', { name: 'Sainfoin', exact: true }).click();
+  await openColony(page, 'Sainfoin');
   await page.getByRole('button', { name: 'delete' }).first().click();
   await expect(page.getByRole('alertdialog')).toBeVisible();
   expect(await faults(page)).toEqual([]);
@@ -189,7 +191,7 @@ test('no accessibility fault on a correction, in what asks first, and where noth
   await page.getByRole('link', { name: 'Edit colony' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Edit Sainfoin' })).toBeVisible();
   expect(await faults(page)).toEqual([]);
-  await page.goBack();
+  await openColony(page, 'Sainfoin');
   await page.getByRole('region', { name: 'Inspections' }).getByRole('link', { name: 'correct' }).first().click();
   await expect(page.getByText('correcting an entry; what it said before is kept')).toBeVisible();
   expect(await faults(page)).toEqual([]);

@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs';
+import { openRows } from './season';
 import { addCells, begin, CLEARED, choose, expect, onDay, saveInspection, setTime, test } from './test';
 
 test('a new user: from the first run over two inspections and a correction to a season file and back', async ({
@@ -30,6 +31,7 @@ test('a new user: from the first run over two inspections and a correction to a 
 
   await test.step('reads the reading with its evidence, and sees Today change', async () => {
     await expect(page.getByRole('region', { name: 'Reading' })).toContainText('Getting ready to swarm');
+    await openRows(page);
     await expect(page.getByRole('region', { name: 'Because' })).toContainText('2 × charged (large larva)');
     await expect(page.locator('[data-cell=a]')).toContainText('laid 1 to 5 May');
     await page.goto('/');
@@ -57,6 +59,7 @@ test('a new user: from the first run over two inspections and a correction to a 
   });
 
   await test.step('corrects a stage entered wrongly, and every date follows', async () => {
+    await openRows(page);
     await page.getByRole('region', { name: 'Inspections' }).getByRole('link', { name: 'correct' }).first().click();
     await page
       .getByRole('group', { name: 'Cell a is now' })
@@ -65,6 +68,7 @@ test('a new user: from the first run over two inspections and a correction to a 
     await choose(page, 'Eggs?', 'seen');
     await saveInspection(page);
     await expect(page.getByRole('region', { name: 'Reading' })).toContainText('Getting ready to swarm');
+    await openRows(page);
     await expect(page.locator('[data-cell=a]')).toContainText('laid 4 to 5 May');
     await expect(page.getByRole('region', { name: 'Inspections' })).toContainText('corrected');
   });
@@ -91,8 +95,9 @@ test('a new user: from the first run over two inspections and a correction to a 
     await page.getByRole('alertdialog').getByRole('button', { name: 'Import it' }).click();
     await expect(page.getByText(/^Brought in\./)).toBeVisible();
     await page.goto(colonyUrl);
-    await expect(page.locator('[data-cell=a]')).toBeVisible();
-    expect(await page.locator('main').textContent()).toBe(before);
+    await expect(page.locator('[data-cell=a]')).toBeAttached();
+    await openRows(page);
+    await expect.poll(() => page.locator('main').textContent()).toBe(before);
 
     const again = await page.request.get('/api/season/export');
     expect(await again.text()).toBe(readFileSync(file, 'utf8'));
@@ -110,6 +115,7 @@ test('deleting an inspection asks, can be undone, and the dates follow both ways
   await saveInspection(page);
   const reading = page.getByRole('region', { name: 'Reading' });
   await expect(reading).toContainText('First signs of swarming');
+  await openRows(page);
   await page.getByRole('button', { name: 'delete' }).click();
   await page.getByRole('alertdialog').getByRole('button', { name: 'Cancel' }).click();
   await expect(reading).toContainText('First signs of swarming');
@@ -118,6 +124,7 @@ test('deleting an inspection asks, can be undone, and the dates follow both ways
   await expect(reading).toContainText('Not inspected yet');
   await page.getByRole('button', { name: 'Restore' }).click();
   await expect(reading).toContainText('First signs of swarming');
+  await openRows(page);
   await expect(page.locator('[data-cell=a]')).toContainText('laid 7 to 10 May');
 });
 
@@ -137,6 +144,8 @@ test('adds an apiary, a colony that came of another, and a queen whose removal s
   await page.getByLabel('How it began').selectOption({ label: 'a split' });
   await page.getByLabel('Came from').selectOption({ label: 'Clover' });
   await page.getByRole('button', { name: 'Add it' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Clover two' })).toBeVisible();
+  await openRows(page);
   await expect(page.getByText('Came from Clover.')).toBeVisible();
 
   await page.getByRole('link', { name: 'Record a queen event' }).click();
@@ -144,6 +153,9 @@ test('adds an apiary, a colony that came of another, and a queen whose removal s
   await page.getByLabel('Emerged, from').fill('2026-06-10');
   await expect(page.getByText('A queen of 2026 is marked white.')).toBeVisible();
   await page.getByRole('button', { name: 'Note it' }).click();
+  await expect(page).toHaveURL(/\/colonies\/[^/]+$/);
+  await expect(page.getByRole('heading', { name: 'Queen', exact: true })).toBeVisible();
+  await openRows(page);
   await expect(page.getByRole('region', { name: 'Queen' })).toContainText('queen of 2026 (white): taken away');
   await expect(page.getByRole('region', { name: 'Reading' })).toContainText('Find the cells Mon 17 May, in 7 days');
   await expect(page.getByRole('region', { name: 'Reading' })).toContainText('Leave shut 19 May to 6 Jun');

@@ -1,4 +1,4 @@
-import { openTheWeek } from './season';
+import { openColony, openRows, openTheWeek } from './season';
 import { addCells, begin, CLEARED, choose, expect, onDay, saveInspection, test } from './test';
 
 test.describe('settings', () => {
@@ -23,7 +23,9 @@ test.describe('settings', () => {
     await page.getByRole('button', { name: 'Save' }).click();
     await openTheWeek(page);
     await page.getByRole('link', { name: 'Betony', exact: true }).first().click();
-    await expect(page.getByRole('region', { name: 'Reading' })).toContainText(
+    await expect(page.getByRole('heading', { level: 1, name: 'Betony' })).toBeVisible();
+    await openRows(page);
+    await expect(page.getByRole('main')).toContainText(
       'Your own interval of 9 days. That is 5 days later than what was seen allows.',
     );
 
@@ -77,7 +79,7 @@ test.describe('settings', () => {
 
   test('a colony is corrected, and cannot begin after what was seen in it', async ({ page }) => {
     await page.goto('/colonies');
-    await page.getByRole('link', { name: 'Yarrow', exact: true }).first().click();
+    await openColony(page, 'Yarrow');
     await page.getByRole('link', { name: 'Edit colony' }).click();
     await page.getByLabel('First day in your records').fill('2027-05-10');
     await page.getByLabel('How it began').selectOption('nuc');
@@ -94,6 +96,7 @@ test.describe('settings', () => {
     await expect(page.getByRole('heading', { level: 1, name: 'Yarrow the elder' })).toBeVisible();
     await expect(page.getByText('Walled garden, stand 9')).toBeVisible();
 
+    await openRows(page);
     await page.getByRole('link', { name: 'Edit colony' }).click();
     await page.getByLabel('Last day').fill('2027-05-16');
     await page.getByRole('button', { name: 'Save' }).click();
@@ -125,10 +128,11 @@ test('cells broken down at the visit are counted apart from those left', async (
   await choose(page, 'Eggs?', 'seen');
   await choose(page, 'How thoroughly did you check for cells?', CLEARED);
   await saveInspection(page);
-  await expect(page.getByRole('region', { name: 'Reading' })).toContainText(
+  await openRows(page);
+  await expect(page.getByRole('region', { name: 'Because' })).toContainText(
     'That buys time until 13 May; it does not stop swarming',
   );
-  await page.getByText('2 cells that are over').click();
+  await openRows(page);
   await expect(page.locator('[data-cell=a]')).toContainText('broken down as charged (large larva)');
 });
 
@@ -137,4 +141,45 @@ test('a page that is not there says so, within the frame', async ({ page }) => {
   expect(response?.status()).toBe(404);
   await expect(page.getByRole('heading', { name: 'Page not found' })).toBeVisible();
   await expect(page.getByRole('navigation', { name: 'Screens' })).toBeVisible();
+});
+
+test('free hours are painted by sliding and by keys, and typed by the clock of 24 hours', async ({ page }) => {
+  await page.goto('/');
+  await onDay(page, '2027-05-10');
+  await begin(page, 'Orchard', 'Clover');
+  await page.goto('/free-time');
+  const square = (name: string) => page.getByRole('button', { name, exact: true });
+  const week = page.getByRole('group', { name: /^Hours of the week/ });
+  await expect(week).toContainText('17:00 to 20:00');
+  // From half past nine to noon on Tuesday, in one stroke.
+  const [from, to] = [
+    await square('Tuesday 09:30 to 10:00').boundingBox(),
+    await square('Tuesday 11:30 to 12:00').boundingBox(),
+  ];
+  if (!from || !to) throw new Error('not on the page');
+  await page.mouse.move(from.x + 3, from.y + 10);
+  await page.mouse.down();
+  await page.mouse.move(to.x + 3, to.y + 10, { steps: 8 });
+  await page.mouse.up();
+  await expect(week).toContainText('09:30 to 12:00, 17:00 to 20:00');
+  // An hour of Sunday is taken out by keys.
+  await square('Sunday 12:00 to 12:30').focus();
+  await page.keyboard.press('Space');
+  await page.keyboard.press('Shift+ArrowRight');
+  await expect(week).toContainText('10:00 to 12:00, 13:00 to 18:00');
+  await expect(square('Sunday 12:30 to 13:00')).toBeFocused();
+  await page.getByText('Type the hours').click();
+  await page.getByLabel('Monday, from').fill('2.30 pm');
+  await page.getByLabel('Monday, to').fill('soon');
+  await expect(page.getByLabel('Monday, to')).toHaveAttribute('aria-invalid', 'true');
+  await page.getByLabel('Monday, to').fill('1600');
+  await page.getByLabel('Monday, to').blur();
+  await expect(page.getByLabel('Monday, from')).toHaveValue('14:30');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page).toHaveURL(/\/$/);
+  await page.goto('/free-time');
+  await expect(week).toContainText('14:30 to 16:00');
+  await expect(week).toContainText('10:00 to 12:00, 13:00 to 18:00');
+  await page.setViewportSize({ width: 390, height: 844 });
+  await expect(page.locator('html')).toHaveJSProperty('scrollWidth', 390);
 });

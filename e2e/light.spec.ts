@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { faults, paleIn } from './faults';
-import { openColony, seeDates } from './season';
+import { openColony, openRows, seeDates } from './season';
 import { expect, test } from './test';
 
 // Colours are looked at, not on their way to others.
@@ -180,6 +180,7 @@ test('a round of another day, or of one hive, goes to a helper as text', async (
 
   await page.goto('/colonies');
   await page.getByRole('link', { name: 'Betony', exact: true }).first().click();
+  await openRows(page);
   await page.getByRole('link', { name: 'Sheet for a helper' }).click();
   await expect(page.locator('.sheet section')).toHaveCount(1);
   await expect(page.locator('.sheet section')).toContainText('Betony');

@@ -1,4 +1,17 @@
-import { answer, cellIs, codes, countStrength, due, inspect, openColony, plan, seeDates, start, strip } from './season';
+import {
+  answer,
+  cellIs,
+  codes,
+  countStrength,
+  due,
+  inspect,
+  openColony,
+  openRows,
+  plan,
+  seeDates,
+  start,
+  strip,
+} from './season';
 import { addCells, begin, choose, expect, onDay, setClock, test } from './test';
 
 const strong = { brood: 8, seams: 10, drones: 'flying' };
@@ -156,7 +169,8 @@ test('a walk-away split whose queenless half is found on day 6, fails, and is sa
 
   await onDay(page, '2027-06-12');
   await answer(page, 'eggs', /^Looked for, no eggs/);
-  const ways = page.getByRole('region', { name: 'Ways on' });
+  await page.getByRole('heading', { name: /^Ways on/ }).click();
+  const ways = page.getByRole('group').filter({ has: page.getByRole('heading', { name: /^Ways on/ }) });
   await expect(ways).toContainText('Requeen with a bought mated queen');
   await expect(ways).toContainText('7 to 12 days until a queen lays (19 to 24 Jun)');
   await ways.getByRole('link', { name: 'See the dates: Requeen with a bought mated queen' }).click();
@@ -242,7 +256,7 @@ test.describe('in the demo', () => {
     await page.getByRole('group', { name: 'How thoroughly did you check for cells?' }).locator('label').first().click();
     await page.getByRole('button', { name: 'Save the inspection' }).filter({ visible: true }).click();
     await expect(page.getByRole('heading', { level: 1, name: 'Sainfoin' })).toBeVisible();
-    await page.getByText(/cells that are over/).click();
+    await openRows(page);
     await expect(page.locator('[data-cell=b]')).toContainText('given to Sorrel');
     await openColony(page, 'Sorrel');
     await expect(page.locator('[data-cell=b]')).toContainText('charged (large larva)');

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { kept, stored } from './device';
-import { openTheWeek } from './season';
+import { openRows, openTheWeek } from './season';
 import { badge, signal, takeAlong, takeToTheHive } from './signal';
 import { addCells, CLEARED, choose, expect, test, waitsToBeAlive } from './test';
 
@@ -91,6 +91,7 @@ test('“Sunday or Monday” is entered without a signal, and counts from both d
   const [entry] = (await inspections(page)).filter(({ note }) => note === 'Sunday or Monday.');
   expect(entry).toMatchObject({ to: '2027-05-10', thoroughness: 'cleared' });
   await page.goto(`/colonies/${entry?.colonyId}`);
+  await openRows(page);
   await expect(page.getByRole('region', { name: 'Inspections' })).toContainText('9 to 10 May');
 });
 
@@ -153,6 +154,7 @@ test('two devices enter the same hive; both land and are shown', async ({ page, 
   }
   await page.goto('/colonies');
   await page.getByRole('link', { name: 'Betony', exact: true }).click();
+  await openRows(page);
   const looks = page.getByRole('region', { name: 'Inspections' });
   await expect(looks).toContainText('Seen by the first.');
   await expect(looks).toContainText('Seen by the second.');
@@ -228,4 +230,15 @@ test('a photo of a frame is made small, kept with the entry and sent after it', 
   const bytes = await picture.body();
   expect([bytes[0], bytes[1]]).toEqual([0xff, 0xd8]);
   expect(bytes.length).toBeLessThanOrEqual(180_000);
+});
+
+test('a phone says when it is ready to go without a signal, and not before', async ({ page }) => {
+  await page.goto('/');
+  await expect(badge(page)).toHaveText('not ready');
+  await expect(page.getByText('Getting ready to work without a signal')).toBeVisible();
+  await expect(page.getByText('Ready to go without a signal.')).toBeVisible({ timeout: 120_000 });
+  await expect(badge(page)).toHaveText('all sent');
+  await page.reload();
+  await expect(badge(page)).toHaveText('all sent');
+  await expect(page.getByText(/without a signal/)).toHaveCount(0);
 });

@@ -1,4 +1,16 @@
-import { answer, codes, countStrength, due, inspect, openColony, openTheWeek, plan, start, strip } from './season';
+import {
+  answer,
+  codes,
+  countStrength,
+  due,
+  inspect,
+  openColony,
+  openRows,
+  openTheWeek,
+  plan,
+  start,
+  strip,
+} from './season';
 import { addCells, begin, choose, expect, onDay, setClock, test } from './test';
 
 const strong = { brood: 8, seams: 10, drones: 'flying' };
@@ -63,6 +75,8 @@ test('a bought queen, and eggs on the fourth day: the old one may still be there
   await page.getByRole('link', { name: 'Record a queen event' }).click();
   await page.getByLabel('What happened').selectOption('a mated queen was given in a cage');
   await page.getByRole('button', { name: 'Note it' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Clover', exact: true })).toBeVisible();
+  await openRows(page);
   await expect(page.getByRole('region', { name: 'Queen' })).toContainText('The old queen was not found');
 
   await inspect(page, 'Clover', '2027-05-14');
@@ -77,10 +91,14 @@ test('a bought queen, and eggs on the fourth day: the old one may still be there
   await page.getByLabel('What happened').selectOption('taken away');
   await page.getByLabel('Which queen').selectOption('one not in your records yet');
   await page.getByRole('button', { name: 'Note it' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Clover', exact: true })).toBeVisible();
+  await openRows(page);
   await expect(page.getByRole('region', { name: 'Queen' })).not.toContainText('may still be there');
   await page.getByRole('region', { name: 'Queen' }).getByRole('link', { name: 'correct' }).first().click();
   await page.getByLabel('Note').fill('an old one, unmarked');
   await page.getByRole('button', { name: 'Save the correction' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Clover', exact: true })).toBeVisible();
+  await openRows(page);
   await expect(page.getByRole('region', { name: 'Queen' })).toContainText('an old one, unmarked');
 });
 

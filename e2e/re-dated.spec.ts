@@ -1,5 +1,5 @@
 import ICAL from 'ical.js';
-import { cellIs, openColony } from './season';
+import { cellIs, openColony, openRows } from './season';
 import { expect, test } from './test';
 
 interface Entry {
@@ -106,7 +106,9 @@ test('a corrected entry moves the dates, and the page says so', async ({ page })
   const moves = page.getByRole('region', { name: 'What the correction moves' });
   await expect(moves).toContainText('Look for eggs: now 5 to 11 Jun (was 3 to 9 Jun)');
   await page.getByRole('button', { name: 'Save the correction' }).filter({ visible: true }).click();
-  const moved = page.getByRole('region', { name: 'What moved' });
+  const moved = page.getByRole('list', { name: 'What moved' });
+  await expect(page.getByRole('heading', { name: 'What moved' })).toBeVisible();
+  await openRows(page);
   await expect(moved).toContainText('Entry of 11 May corrected: Look for eggs: now 5 to 11 Jun (was 3 to 9 Jun)');
 });
 
@@ -130,6 +132,7 @@ test('a start that was a mistake is taken back and put back, with its colony', a
   await page.getByRole('link', { name: /^Even split, side by side, day 6/ }).click();
   await page.getByRole('button', { name: 'It never happened: undo the start' }).click();
   await page.getByRole('button', { name: 'Take it back', exact: true }).click();
+  await page.getByRole('heading', { name: 'Methods before' }).click();
   await expect(page.getByText('Even split, side by side of 10 May was taken back.')).toBeVisible();
   await page.getByRole('button', { name: 'Restore' }).click();
   await expect(page.getByRole('link', { name: /^Even split, side by side, day 6/ })).toBeVisible();

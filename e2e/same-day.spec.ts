@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { codes, inspect, plan, start } from './season';
+import { codes, inspect, openRows, plan, start } from './season';
 import { badge, signal, takeAlong } from './signal';
 import { addCells, begin, CLEARED, choose, expect, onDay, setTime, test } from './test';
 
@@ -19,6 +19,8 @@ async function splitFirst(page: Page) {
 
 /** She was seen in what was entered last: of the day of the split, so before it. */
 async function isAsBefore(page: Page) {
+  await expect(page.getByRole('heading', { name: 'Queen', exact: true })).toBeVisible();
+  await openRows(page);
   const queen = page.getByRole('region', { name: 'Queen' });
   await expect(queen).toContainText('No queen since Mon 10 May');
   await expect(page.getByText(/another queen/i)).toHaveCount(0);

@@ -14,10 +14,11 @@ export async function addressOf(page: Page, name: string): Promise<string> {
   return `/colonies/${found.id}`;
 }
 
-/** Opens a colony’s page. */
+/** Opens a colony’s page, with all its rows open. */
 export async function openColony(page: Page, name: string) {
   await page.goto(await addressOf(page, name));
   await expect(page.getByRole('heading', { level: 1, name, exact: true })).toBeVisible();
+  await openRows(page);
 }
 
 /** Enters an inspection of a colony on a day, with the clock set to it; every frame is looked at with the bees off. */
@@ -42,6 +43,7 @@ export async function inspect(
   await setTime(page, day, time);
   await saveInspection(page);
   await expect(page.getByRole('heading', { name: 'Inspections' })).toBeVisible();
+  await unfold(page);
 }
 
 /** Says what a known cell has become. */
@@ -86,6 +88,7 @@ export async function start(page: Page) {
 
 /** Answers a due check where it stands on the present page. */
 export async function answer(page: Page, code: string, words: string | RegExp, on?: string) {
+  await unfold(page);
   const check = page.locator(`[data-due="${code}"]`).first();
   await check.getByRole('button', { name: 'record the result' }).click();
   if (on) await check.getByLabel('Seen on').fill(on);
@@ -128,3 +131,9 @@ export const unfold = (page: Page) =>
   page.locator('main details:not([open])').evaluateAll((lines) => {
     for (const line of lines) (line as HTMLDetailsElement).open = true;
   });
+
+/** Waits for a colony’s page, and opens all its rows. */
+export async function openRows(page: Page) {
+  await expect(page.getByRole('heading', { name: 'Queen', exact: true })).toBeVisible();
+  await unfold(page);
+}

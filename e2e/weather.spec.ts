@@ -1,4 +1,4 @@
-import { openTheWeek } from './season';
+import { openRows, openTheWeek } from './season';
 import { begin, expect, onDay, setClock, test } from './test';
 
 const two = (n: number) => String(n).padStart(2, '0');
@@ -55,6 +55,7 @@ test.describe('a book of its own', () => {
     await test.step('overruled for five nights by taps', async () => {
       await page.goto('/colonies');
       await page.getByRole('link', { name: 'Clover', exact: true }).click();
+      await openRows(page);
       await page.getByRole('link', { name: 'Weather here' }).click();
       for (const _ of [1, 2, 3, 4]) await page.getByRole('button', { name: 'Colder, night of Tue 18 May' }).click();
       await page.getByRole('button', { name: 'Save the nights' }).click();
@@ -72,6 +73,7 @@ test.describe('a book of its own', () => {
     await page.goto('/');
     await onDay(page, '2027-05-16');
     await begin(page, 'Orchard', 'Clover');
+    await openRows(page);
     await page.getByRole('link', { name: 'Put it on a scale' }).click();
     await expect(page.getByText('Nothing was read yet.')).toBeVisible();
     // Half a kilogram a day by noon; at four in the afternoon of the 14th a stone, off again at nine the next morning.
@@ -165,6 +167,8 @@ test.describe('the demo', () => {
     const betony = page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Betony' }) });
     await expect(betony.first()).toContainText('A swarm left on 16 May');
     await betony.getByRole('link', { name: 'Betony', exact: true }).first().click();
+    await expect(page.getByRole('heading', { level: 1, name: 'Betony' })).toBeVisible();
+    await openRows(page);
     await expect(page.getByRole('region', { name: 'Queen' })).toContainText('Sun 16 May');
   });
 });

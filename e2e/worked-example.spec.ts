@@ -1,4 +1,5 @@
 import { execFileSync } from 'node:child_process';
+import { openRows } from './season';
 import { addCells, begin, CLEARED, choose, expect, onDay, saveInspection, setTime, test } from './test';
 
 const SEEN = 'seen=2027-05-10.larva-large&seen=2027-05-13.sealed-fresh&empty=2027-05-03.cleared';
@@ -15,7 +16,7 @@ test('the colony page, the cell clock and the command line agree to the day', as
     await choose(page, 'How thoroughly did you check for cells?', CLEARED);
     await setTime(page, day, '15:00');
     await saveInspection(page);
-    await expect(page.getByRole('heading', { name: 'Inspections' })).toBeVisible();
+    await openRows(page);
   };
   await inspect('2027-05-03', async () => {});
   await inspect('2027-05-10', () => addCells(page, 'charged (large larva)'));

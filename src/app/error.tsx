@@ -1,6 +1,6 @@
 'use client';
 
-import { BUTTON } from '@/ui/controls/styles';
+import { Button } from '@/ui/controls/Button';
 
 /** Something broke that should not have. What was stored is safe: entries are written whole or not at all. */
 export default function ErrorPage({ reset }: { reset: () => void }) {
@@ -10,9 +10,9 @@ export default function ErrorPage({ reset }: { reset: () => void }) {
       <p className="mt-2">
         What was stored before is safe. Try again; if it comes back, export the season file and report it.
       </p>
-      <button type="button" className={`${BUTTON.strong} mt-4`} onClick={reset}>
+      <Button kind="strong" className="mt-4" onClick={reset}>
         Try again
-      </button>
+      </Button>
     </div>
   );
 }

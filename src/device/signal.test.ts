@@ -76,6 +76,27 @@ describe('pages kept on the device', () => {
     expect([isWhole, [...kept.keys()]]).toEqual([true, ['/', '/hive']]);
   });
 
+  it('tell how far they are, and how long the rest takes by what they took so far', async () => {
+    browser({ '/': fine, '/hive': fine, '/cells': fine, '/data': fine });
+    let now = 0;
+    const told: (readonly [number, number, number | null])[] = [];
+    await keepPages(
+      { pages: ['/', '/hive', '/cells', '/data'] },
+      new AbortController().signal,
+      ({ done, all, secondsLeft }) => told.push([done, all, secondsLeft]),
+      () => {
+        now += 2_000;
+        return now;
+      },
+    );
+    expect(told).toEqual([
+      [1, 4, 6],
+      [2, 4, 4],
+      [3, 4, 2],
+      [4, 4, 0],
+    ]);
+  });
+
   it('stop where the signal breaks off, and are not taken for whole', async () => {
     const { kept } = browser({ '/': fine });
     const isWhole = await keepPages({ pages: ['/', '/hive', '/cells'] }, new AbortController().signal);

@@ -47,6 +47,38 @@ describe('the colony’s page', () => {
     expect(due[0]).toMatchObject({ words: 'Choose a method today', tone: 'now' });
   });
 
+  it('says of what is folded away what stands in it, each in a line', () => {
+    const looks = [
+      inspection({ at: '2027-05-02T12:00' }),
+      inspection({
+        at: '2027-05-15T12:00',
+        eggs: 'seen',
+        cells: [saw('a', 'larva-large'), saw('b', 'larva-large'), saw('c', 'egg'), saw('d', 'larva-large', true)],
+      }),
+    ];
+    const { briefs } = view({ cells: [cell('a'), cell('b'), cell('c'), cell('d')], inspections: looks });
+    expect(briefs).toEqual({
+      why: 'Swarm cells, by number and place.',
+      queen: 'laying; eggs on Sat 15 May',
+      cells: 'a, b charged · c egg',
+      standing: 3,
+      looks: '15 May, 2 May',
+    });
+    const unseen = view({ startedOn: day('2027-05-16') }).briefs;
+    expect([unseen.why, unseen.queen, unseen.looks]).toEqual([null, 'not looked for yet', 'none yet']);
+  });
+
+  it('leads with what is due, or else with what comes next alone', () => {
+    const settled = view({ inspections: [inspection({ at: '2027-05-16T12:00', eggs: 'seen' })] });
+    expect([settled.due.length, settled.due[0]?.code]).toEqual([1, 'look']);
+    const pressing = view({
+      cells: [cell('a')],
+      inspections: [inspection({ at: '2027-05-16T12:00', eggs: 'seen', cells: [saw('a', 'larva-large')] })],
+    });
+    expect(pressing.due.every(({ tone }) => tone !== 'later')).toBe(true);
+    expect(pressing.toCome.every(({ tone }) => tone === 'later' || tone === 'fine')).toBe(true);
+  });
+
   it('does not call a colony settled whose cells were only broken down', () => {
     const looks = [inspection({ at: '2027-05-16T12:00', cells: [saw('a', 'larva-large', true)] })];
     const { situation, reading, cells } = view({ cells: [cell('a')], inspections: looks });

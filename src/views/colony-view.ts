@@ -19,7 +19,8 @@ import { methodTitle } from '../words/methods/methods';
 import { colonyPhrases } from '../words/pages/colony';
 import { flightsWords } from '../words/weather';
 import { whereWords } from '../words/where';
-import { type DueView, dueViews } from './due-view';
+import { type ColonyBriefs, colonyBriefs } from './colony-briefs';
+import { type DueView, dueSplit } from './due-view';
 import type { Mark } from './marks';
 import { cellMarks, cellsMarks, rowBelow, scheduleMarks } from './marks-of';
 import { type MoveLine, moveLines } from './moves-view';
@@ -66,7 +67,10 @@ export interface ColonyView {
   /** What it read on the day of the last look, where that is not what it reads today. */
   readonly readThen: string | null;
   readonly seen: string;
+  /** What is to be done now, what presses most first; where nothing is, what comes next alone. */
   readonly due: readonly DueView[];
+  /** What is to come after that. */
+  readonly toCome: readonly DueView[];
   /** What the keeper left out, and what it is too late for. */
   readonly notDone: readonly string[];
   /** What was said in two ways on one day. */
@@ -84,6 +88,7 @@ export interface ColonyView {
   readonly overview: readonly Mark[];
   readonly cells: readonly CellRowView[];
   readonly looks: readonly InspectionView[];
+  readonly briefs: ColonyBriefs;
 }
 
 /**
@@ -99,12 +104,14 @@ export function colonyView(
 ): ColonyView {
   const { today, lastInspection, schedule, cells } = state;
   const live = state.liveCells;
+  const reading = lastInspection && readingView(lastInspection, state.queen);
   const windows = cellsMarks(live, schedule.emergence);
   const shut = schedule.leaveShut.find(({ from, to }) => from <= to && today <= to);
   return {
     situation: inWords(situationOf(state)),
     isUnseen: isUnseen(state),
-    reading: lastInspection && readingView(lastInspection, state.queen),
+    reading,
+    briefs: colonyBriefs(state, reading),
     readThen:
       lastInspection && state.aged
         ? colonyPhrases.readThen(lastInspection.inspection.on, readingView(lastInspection).title)
@@ -112,7 +119,7 @@ export function colonyView(
     seen: lastInspection
       ? colonyPhrases.lastLooked(lastInspection.inspection.on, today)
       : colonyPhrases.notInspectedYet,
-    due: dueViews(state),
+    ...dueSplit(state),
     notDone: [
       ...schedule.skipped.map(({ check, reason }) => colonyPhrases.skipped(CHECK_NAMES[check.code], reason)),
       ...schedule.missed.map(({ code, window }) => colonyPhrases.notDone(window.latest, CHECK_NAMES[code])),

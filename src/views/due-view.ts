@@ -46,10 +46,22 @@ export function dueView(one: CheckOnDay, today: Day): DueView {
   };
 }
 
-/** What presses most first, then what is to come. */
-export function dueViews({ schedule, today }: ColonyState): readonly DueView[] {
+/** What is to be done now, what presses most first, or else what comes next alone; and what is to come after that. */
+export function dueSplit({ schedule, today }: ColonyState): {
+  readonly due: readonly DueView[];
+  readonly toCome: readonly DueView[];
+} {
   const { due, later } = colonyOnDay(schedule, today);
-  return [...due, ...later].map((one) => dueView(one, today));
+  const first = due.length > 0 ? due : later.slice(0, 1);
+  const rest = due.length > 0 ? later : later.slice(1);
+  const view = (one: CheckOnDay) => dueView(one, today);
+  return { due: first.map(view), toCome: rest.map(view) };
+}
+
+/** What presses most first, then what is to come. */
+export function dueViews(state: ColonyState): readonly DueView[] {
+  const { due, toCome } = dueSplit(state);
+  return [...due, ...toCome];
 }
 
 /** What moving and answering have to know of a colony. */

@@ -1,4 +1,4 @@
-import { daysBetween } from '../core/calendar/day';
+import { type Day, daysBetween } from '../core/calendar/day';
 import { mayStillHoldQueen } from '../core/colony/track-cells';
 import { keepTogether } from '../core/programmes/best-to-keep';
 import { allSizes, roomFigures, type Settings } from '../core/settings/settings';
@@ -40,6 +40,7 @@ export const weighsOf = (hive: Hive, coveredSeams: number | null, sizes: readonl
 export interface FramesView {
   /** Carried forward to the day. */
   readonly hive: Hive;
+  readonly surveyedOn: Day;
   readonly knownFrom: string;
   /** Only counted: where each frame hangs, and how the ages of brood are spread, is assumed. */
   readonly areCounted: boolean;
@@ -81,6 +82,7 @@ export function framesView(state: ColonyState, surveys: readonly SurveyFact[], s
   const since = days === 0 ? '' : framesPhrases.carriedForwardToToday;
   return {
     hive,
+    surveyedOn: survey.on,
     knownFrom: framesPhrases.knownFrom(
       survey.source === 'moves' ? 'left' : survey.manner === 'counts' ? 'counted' : 'found',
       survey.on,

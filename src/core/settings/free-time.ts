@@ -50,6 +50,25 @@ export function joined(spans: readonly Span[]): readonly Span[] {
   return so;
 }
 
+/**
+ * Spans with one painted over them: made free, or taken out.
+ *
+ * @example `10:00 to 18:00` with `12:00 to 13:00` taken out is `10:00 to 12:00` and `13:00 to 18:00`
+ */
+export function painted(spans: readonly Span[], over: Span, isFree: boolean): readonly Span[] {
+  if (isFree) return joined([...spans, over]);
+  return joined(
+    spans.flatMap((span) => [
+      { from: span.from, to: Math.min(span.to, over.from) },
+      { from: Math.max(span.from, over.to), to: span.to },
+    ]),
+  );
+}
+
+/** A span lies within the free hours wholly. */
+export const isFreeIn = (spans: readonly Span[], { from, to }: Span): boolean =>
+  joined(spans).some((span) => span.from <= from && to <= span.to);
+
 /** What of some spans lies in one. */
 export const within = (spans: readonly Span[], { from, to }: Span): readonly Span[] =>
   spans.flatMap((span) => {

@@ -1,6 +1,6 @@
 import Link from 'next/link';
 import type { ApiaryLine } from '../../views/apiaries-view';
-import { BUTTON } from '../controls/styles';
+import { ButtonLink } from '../controls/Button';
 import { Views } from '../frame/Views';
 import type { Axis } from '../time/axis';
 import { LidGlyph } from '../time/LidGlyph';
@@ -18,9 +18,9 @@ export function ApiariesPage({ apiaries, axis }: { readonly apiaries: readonly A
         ))}
       </ul>
       <p className="mt-5">
-        <Link prefetch={false} href="/apiaries/new" className={BUTTON.plain}>
+        <ButtonLink href="/apiaries/new" kind="plain">
           Add an apiary
-        </Link>
+        </ButtonLink>
       </p>
     </>
   );
@@ -59,20 +59,12 @@ function Line({ apiary: { id, name, note, colonies, today, scales } }: { readonl
           <Link prefetch={false} href={`/rounds/${id}`} className="inline-flex min-h-11 items-center">
             Round sheet
           </Link>
-          <Link
-            prefetch={false}
-            href={`/colonies/new?apiary=${id}`}
-            className={`${BUTTON.quiet} inline-flex min-h-11 items-center`}
-          >
+          <ButtonLink href={`/colonies/new?apiary=${id}`} kind="quiet" className="inline-flex min-h-11 items-center">
             Add a colony
-          </Link>
-          <Link
-            prefetch={false}
-            href={`/apiaries/${id}`}
-            className={`${BUTTON.quiet} inline-flex min-h-11 items-center`}
-          >
+          </ButtonLink>
+          <ButtonLink href={`/apiaries/${id}`} kind="quiet" className="inline-flex min-h-11 items-center">
             Edit
-          </Link>
+          </ButtonLink>
         </p>
       </div>
       <div className="py-3 wide:pl-2">

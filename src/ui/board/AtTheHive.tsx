@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import type { WorkStep } from '../../core/space/work-list/work-list';
 import { boardWords } from '../../words/board-words';
-import { BUTTON } from '../controls/styles';
+import { Button } from '../controls/Button';
 
 interface Props {
   /** Null: a moment, they are not known yet. */
@@ -30,14 +30,14 @@ export function AtTheHive({ steps, isStopped, isSaving, onTake, children }: Prop
         </ol>
       )}
       {children}
-      <button
-        type="button"
-        className={`${BUTTON.strong} mt-3`}
+      <Button
+        kind="strong"
+        className="mt-3"
         disabled={isSaving || !steps || steps.length === 0 || isStopped}
         onClick={onTake}
       >
         Take the list to the hive
-      </button>
+      </Button>
       {isStopped && <p className="text-propolis mt-1 text-sm font-bold">Fix what is not allowed first.</p>}
     </section>
   );

@@ -1,7 +1,7 @@
 'use client';
 
+import { Button } from '../controls/Button';
 import { NightAsked } from '../controls/NightField';
-import { BUTTON } from '../controls/styles';
 
 interface Props {
   readonly coldestNightC: number | null;
@@ -19,15 +19,15 @@ interface Props {
 export function BoardTools({ coldestNightC, knownC, fill, undo, redo, onColdest, onFill, onProposal }: Props) {
   return (
     <div className="mt-3 flex flex-wrap items-center gap-2">
-      <button type="button" className={BUTTON.act} onClick={onProposal}>
+      <Button kind="act" onClick={onProposal}>
         Use the proposal
-      </button>
-      <button type="button" className={BUTTON.plain} disabled={!undo} onClick={() => undo?.()}>
+      </Button>
+      <Button kind="plain" disabled={!undo} onClick={() => undo?.()}>
         Undo
-      </button>
-      <button type="button" className={BUTTON.plain} disabled={!redo} onClick={() => redo?.()}>
+      </Button>
+      <Button kind="plain" disabled={!redo} onClick={() => redo?.()}>
         Redo
-      </button>
+      </Button>
       <span className="text-sm">
         <NightAsked coldestNightC={coldestNightC} onChange={onColdest} knownC={knownC} />
       </span>

@@ -6,7 +6,7 @@ import { sizeOf } from '../../core/space/frame-size';
 import type { Box } from '../../core/space/hive';
 import type { BoardChange } from '../../views/board-state';
 import { capital } from '../../words/capital';
-import { BUTTON } from '../controls/styles';
+import { Button } from '../controls/Button';
 import { BoardBox, type BoardBoxProps } from './BoardBox';
 
 interface Props extends Omit<BoardBoxProps, 'hive' | 'box' | 'unitTitle'> {
@@ -44,26 +44,26 @@ export function BoardUnit({ unit, title, isOneOfSeveral, usual, change, ...box }
       {isOneOfSeveral && <h2 className="text-lg">{capital(title)}</h2>}
       <p className="flex flex-wrap gap-x-3">
         {(['brood', 'super'] as const).map((role) => (
-          <button
+          <Button
             key={role}
-            type="button"
-            className={`${BUTTON.quiet} min-h-9 text-sm`}
+            kind="quiet"
+            className="min-h-9 text-sm"
             aria-label={`${role === 'brood' ? 'A brood box' : 'A super'} on ${title}`}
             onClick={() => addBox(role)}
           >
             {role === 'brood' ? '+ brood box' : '+ super'}
-          </button>
+          </Button>
         ))}
         {ON_ROOF.map(({ field, on, off }) => (
-          <button
+          <Button
             key={field}
-            type="button"
-            className={`${BUTTON.quiet} min-h-9 text-sm`}
+            kind="quiet"
+            className="min-h-9 text-sm"
             aria-label={`${hive[field] ? off : on}: ${title}`}
             onClick={() => change({ type: 'set-hive', unit: name, fields: { [field]: !hive[field] } })}
           >
             {hive[field] ? off : on}
-          </button>
+          </Button>
         ))}
       </p>
       {[...hive.boxes].reverse().map((one) => (

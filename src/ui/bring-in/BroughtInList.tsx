@@ -6,7 +6,7 @@ import { send } from '../../device/send';
 import type { IssueInWords } from '../../words/issues';
 import { BRINGABLE_WORDS } from '../../words/sheet-fields';
 import { AskFirst } from '../controls/AskFirst';
-import { BUTTON } from '../controls/styles';
+import { Button } from '../controls/Button';
 import { IssueList } from '../entry/IssueList';
 
 export interface BroughtInRow {
@@ -48,9 +48,9 @@ export function BroughtInList({ list, onUndone }: Props) {
             {!isUndone && (
               <AskFirst
                 trigger={
-                  <button type="button" className={BUTTON.plain} aria-label={`Undo ${file}`}>
+                  <Button kind="plain" aria-label={`Undo ${file}`}>
                     Undo …
-                  </button>
+                  </Button>
                 }
                 title={`Take ${file} out again?`}
                 body={`${rows} ${rows === 1 ? 'row goes' : 'rows go'} out of your book, and what they took the place of comes back. What was entered since stays.`}

@@ -2,7 +2,8 @@ import { LIMITS } from '../../core/facts/limits';
 import type { Matching } from '../../core/spreadsheets/bring-in/matching';
 import type { UnknownHive } from '../../core/spreadsheets/bring-in/plan';
 import type { NamedColony } from '../../views/all-apiaries';
-import { BUTTON, FIELD } from '../controls/styles';
+import { Button } from '../controls/Button';
+import { FIELD } from '../controls/styles';
 
 interface Props {
   readonly unknown: readonly UnknownHive[];
@@ -25,13 +26,12 @@ export function HivesAsked({ unknown, colonies, apiaries, matching, onChange }: 
     <section aria-label="Hives that are not in your book" className="mt-8 max-w-3xl">
       <h2 className="border-t-2 border-ink pt-2 text-xl">Hives that are not in your book</h2>
       <p className="mt-2">
-        <button
-          type="button"
-          className={BUTTON.plain}
+        <Button
+          kind="plain"
           onClick={() => say(Object.fromEntries(unknown.map(({ key }) => [key, hives[key] ?? 'new'])))}
         >
           {unknown.length === 1 ? 'Add it' : `Add all ${unknown.length}`}
-        </button>
+        </Button>
       </p>
       <ul className="mt-2 max-h-96 overflow-y-auto">
         {unknown.map(({ key, name, apiary: inSheet, rows }) => (

@@ -1,4 +1,4 @@
-import { BUTTON } from '../controls/styles';
+import { Button } from '../controls/Button';
 
 interface Props {
   readonly name: string;
@@ -13,9 +13,9 @@ export function Progress({ name, part, onStop }: Props) {
     <div className="mt-3 flex flex-wrap items-center gap-3">
       <progress aria-label={name} value={part} max={1} className="h-3 w-56 accent-ink" />
       <span>{`${name}: ${Math.round(part * 100)} %`}</span>
-      <button type="button" className={BUTTON.plain} onClick={onStop}>
+      <Button kind="plain" onClick={onStop}>
         Stop
-      </button>
+      </Button>
     </div>
   );
 }

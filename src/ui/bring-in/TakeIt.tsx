@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { FateCounts } from '../../core/spreadsheets/bring-in/plan';
+import { Button } from '../controls/Button';
 import { Check } from '../controls/Check';
-import { BUTTON } from '../controls/styles';
 import { ShortChoice } from './ShortChoice';
 
 interface Props {
@@ -49,14 +49,9 @@ export function TakeIt({ counts, isOverBook, onOverBook, isSending, done, onYes 
             {hasRefused ? 'No row can be brought in as it is.' : 'Your book has all of this already.'}
           </span>
         ) : (
-          <button
-            type="button"
-            className={BUTTON.act}
-            disabled={isSending || (hasRefused && !isLeftOut)}
-            onClick={() => onYes(isLeftOut)}
-          >
+          <Button kind="act" disabled={isSending || (hasRefused && !isLeftOut)} onClick={() => onYes(isLeftOut)}>
             {isSending ? 'Bringing it in …' : `Bring in ${rowsWords(taken)}`}
-          </button>
+          </Button>
         )}
       </p>
     </div>

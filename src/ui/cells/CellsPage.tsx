@@ -1,6 +1,6 @@
 import Link from 'next/link';
 import type { CellsView, NeedyColony, SpareCell } from '../../views/cells-view';
-import { BUTTON } from '../controls/styles';
+import { ButtonLink } from '../controls/Button';
 import { Views } from '../frame/Views';
 import type { Axis } from '../time/axis';
 import { RulerHead } from '../time/RulerHead';
@@ -84,14 +84,9 @@ function SpareRow({ cell, wanted, axis }: { cell: SpareCell; wanted: readonly Ne
           </p>
           <p className="mt-1 flex flex-wrap items-center gap-x-4 gap-y-2">
             {wanted.map(({ id, name }) => (
-              <Link
-                key={id}
-                prefetch={false}
-                href={`/colonies/${id}/start/give-cell?cell=${cellId}`}
-                className={BUTTON.plain}
-              >
+              <ButtonLink key={id} href={`/colonies/${id}/start/give-cell?cell=${cellId}`} kind="plain">
                 Give to {name}
-              </Link>
+              </ButtonLink>
             ))}
             <Link prefetch={false} href={`/colonies/${colonyId}/start/cell-nuc?cell=${cellId}`}>
               Make a nuc with it

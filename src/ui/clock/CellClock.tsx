@@ -10,8 +10,9 @@ import { clockView } from '../../views/clock-view';
 import { STAGE_WORDS } from '../../words/cells';
 import { THOROUGHNESS_WORDS } from '../../words/inspections';
 import { CellGlyph } from '../cells/CellGlyph';
+import { Button } from '../controls/Button';
 import { DayField } from '../controls/DayField';
-import { BUTTON, FIELD } from '../controls/styles';
+import { FIELD } from '../controls/styles';
 import { Views } from '../frame/Views';
 import { axisAround } from '../time/axis';
 import { RulerHead } from '../time/RulerHead';
@@ -110,22 +111,22 @@ export function CellClock({ today }: { today: Day }) {
               </li>
             ))}
           </ul>
-          <button
-            type="button"
-            className={`${BUTTON.plain} mt-2`}
+          <Button
+            kind="plain"
+            className="mt-2"
             onClick={() =>
               put({ checks: [...checks, { on: ((sights[0]?.on ?? today) - 7) as Day, thoroughness: 'cleared' }] })
             }
           >
             Add such a look
-          </button>
+          </Button>
 
           <h2 className="mt-5 border-t-2 border-ink pt-2 text-lg">Queen taken away or lost</h2>
           <div className="flex items-center gap-2 py-1.5">
             {queenRemoved === null ? (
-              <button type="button" className={BUTTON.plain} onClick={() => put({ queenRemoved: today })}>
+              <Button kind="plain" onClick={() => put({ queenRemoved: today })}>
                 Give the day
-              </button>
+              </Button>
             ) : (
               <>
                 <ClockDay

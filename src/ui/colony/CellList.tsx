@@ -1,16 +1,24 @@
+import type { ColonyBriefs } from '../../views/colony-briefs';
 import type { CellRowView } from '../../views/colony-view';
+import { briefPhrases } from '../../words/pages/colony-briefs';
 import { CellGlyph } from '../cells/CellGlyph';
+import { Row } from '../controls/Row';
 import type { Axis } from '../time/axis';
 import { TimeStrip } from '../time/TimeStrip';
 
+interface Props {
+  readonly cells: readonly CellRowView[];
+  readonly briefs: Pick<ColonyBriefs, 'cells' | 'standing'>;
+  readonly axis: Axis;
+}
+
 /** The colony's cells, those that may still hold a queen first, each with its dates from laying to emergence. */
-export function CellList({ cells, axis }: { cells: readonly CellRowView[]; axis: Axis }) {
+export function CellList({ cells, briefs, axis }: Props) {
   if (cells.length === 0) return null;
   const standing = cells.filter(({ isOver }) => !isOver);
   const over = cells.filter(({ isOver }) => isOver);
   return (
-    <section className="mt-4">
-      <h2 className="border-t-2 border-ink pt-2 text-lg">{standing.length > 0 ? 'Cells she is raising' : 'Cells'}</h2>
+    <Row title={briefPhrases.counted('Cells', briefs.standing)} isHeading isBriefOnPhone brief={briefs.cells}>
       <ul>
         {standing.map((cell) => (
           <CellRow key={cell.id} cell={cell} axis={axis} />
@@ -28,7 +36,7 @@ export function CellList({ cells, axis }: { cells: readonly CellRowView[]; axis:
           </ul>
         </details>
       )}
-    </section>
+    </Row>
   );
 }
 

@@ -3,8 +3,8 @@ import type { NamedColony } from '../../views/all-apiaries';
 import type { ApiaryGroup } from '../../views/colonies-view';
 import { methodTitle } from '../../words/methods/methods';
 import { unreckonedPhrases } from '../../words/pages/unreckoned';
+import { ButtonLink } from '../controls/Button';
 import { PutBack } from '../controls/PutBack';
-import { BUTTON } from '../controls/styles';
 import { Views } from '../frame/Views';
 import type { Axis } from '../time/axis';
 import { RulerHead } from '../time/RulerHead';
@@ -89,15 +89,15 @@ export function ColoniesPage({ groups, takenOut, axis }: Props) {
         ))}
       </LanesOrTable>
       <p className="mt-6">
-        <Link prefetch={false} href="/colonies/new/several" className={BUTTON.plain}>
+        <ButtonLink href="/colonies/new/several" kind="plain">
           Add several hives
-        </Link>{' '}
-        <Link prefetch={false} href="/apiaries/new" className={BUTTON.plain}>
+        </ButtonLink>{' '}
+        <ButtonLink href="/apiaries/new" kind="plain">
           Add an apiary
-        </Link>{' '}
-        <Link prefetch={false} href="/colonies/new?origin=prime-swarm" className={BUTTON.plain}>
+        </ButtonLink>{' '}
+        <ButtonLink href="/colonies/new?origin=prime-swarm" kind="plain">
           {methodTitle('hive-swarm')}
-        </Link>
+        </ButtonLink>
       </p>
       {takenOut.length > 0 && (
         <section aria-label="Taken out" className="mt-6 text-sm">

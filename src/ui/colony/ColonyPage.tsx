@@ -1,7 +1,6 @@
 import { ChevronLeft, ChevronRight } from 'lucide-react';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
-import { day } from '../../core/calendar/day';
 import type { FoodFact } from '../../core/food/food';
 import type { FrameSize } from '../../core/space/frame-size';
 import type { ApiaryEntry, ColonyEntry, NamedColony } from '../../views/all-apiaries';
@@ -13,21 +12,26 @@ import type { MeasuredNotes } from '../../views/measured-notes';
 import type { MoveLine } from '../../views/moves-view';
 import type { WayOutView } from '../../views/programme-view';
 import type { MeantNow } from '../../views/season-plan-view';
-import { dayWords } from '../../words/days';
-import { BUTTON } from '../controls/styles';
+import { briefPhrases } from '../../words/pages/colony-briefs';
+import { ButtonLink } from '../controls/Button';
+import { Row } from '../controls/Row';
+import { DueList } from '../due/DueList';
 import { FeedPanel } from '../food/FeedPanel';
 import { WaysOut } from '../programme/WaysOut';
 import { MeantHere } from '../season-plan/MeantHere';
 import type { Axis } from '../time/axis';
+import { groundOf } from '../time/ground';
 import { RulerHead } from '../time/RulerHead';
 import { TimeStrip } from '../time/TimeStrip';
+import { AboutColony } from './AboutColony';
 import { CellList } from './CellList';
 import { EvidencePanel } from './EvidencePanel';
 import { FramesPanel } from './FramesPanel';
+import { HiveSection } from './HiveSection';
 import { LookHistory } from './LookHistory';
 import { MeasuredPanel } from './MeasuredPanel';
 import { Moves } from './Moves';
-import { ProgrammeLinks } from './ProgrammeLinks';
+import { MethodsBefore, RunningMethods } from './ProgrammeLinks';
 import { QueenPanel } from './QueenPanel';
 import { ReadingPanel } from './ReadingPanel';
 
@@ -59,6 +63,8 @@ export interface ColonyPageProps {
     readonly stand: string;
     readonly until: string;
   }[];
+  /** The inspections were asked for. */
+  readonly isLooksOpen: boolean;
   /** Those of the view may be the newest only. */
   readonly looksInAll: number;
   readonly changes: readonly EntryChange[];
@@ -72,10 +78,11 @@ export interface ColonyPageProps {
 
 /** What is going on in there? */
 export function ColonyPage(props: ColonyPageProps) {
-  const { colony, apiary, view, axis, at, minute, waysOut, corrected, takenBack, queens, changes, photos, deleted } =
-    props;
+  const { colony, apiary, view, axis, minute, waysOut, corrected, takenBack, queens, changes, photos, deleted } = props;
   const { previous, next, parent, children, frames, sizes, former, looksInAll, notes, meant, food } = props;
+  const { briefs, reading } = view;
   const isPressing = view.due[0]?.code === 'act';
+  const at = { at: props.at, minute };
   return (
     <>
       <RulerHead
@@ -86,67 +93,63 @@ export function ColonyPage(props: ColonyPageProps) {
           <p className="flex flex-wrap gap-x-3">
             <span>{[apiary.name, colony.stand].filter(Boolean).join(', ')}</span>
             {previous && (
-              <ColonyLink
+              <Neighbour
                 colony={previous}
-                before={<ChevronLeft aria-hidden="true" className="inline size-5" strokeWidth={3} />}
+                before={<ChevronLeft aria-hidden="true" className={ARROW} strokeWidth={3} />}
               />
             )}
             {next && (
-              <ColonyLink
-                colony={next}
-                after={<ChevronRight aria-hidden="true" className="inline size-5" strokeWidth={3} />}
-              />
+              <Neighbour colony={next} after={<ChevronRight aria-hidden="true" className={ARROW} strokeWidth={3} />} />
             )}
           </p>
         }
       />
-      <div className="lane">
+      <div className="lane border-ink border-b-2">
         <div className="lane-words py-3">
-          <ReadingPanel view={view} at={at} minute={minute} />
+          <ReadingPanel view={view} {...at} />
           <MeasuredPanel colony={colony} notes={notes} />
-          <ProgrammeLinks lines={view.programmes} takenBack={takenBack} />
-          <MeantHere meant={meant} />
+          <RunningMethods lines={view.programmes} />
           <div className="mt-3 flex flex-wrap items-center gap-2">
-            <Link
-              prefetch={false}
-              href={`/colonies/${colony.id}/decide`}
-              className={isPressing ? BUTTON.act : BUTTON.plain}
-            >
+            <ButtonLink href={`/colonies/${colony.id}/decide`} kind={isPressing ? 'act' : 'plain'}>
               What are my choices?
-            </Link>
-            <Link
-              prefetch={false}
-              href={`/colonies/${colony.id}/inspect`}
-              className={isPressing ? BUTTON.plain : BUTTON.act}
-            >
+            </ButtonLink>
+            <ButtonLink href={`/colonies/${colony.id}/inspect`} kind={isPressing ? 'plain' : 'act'}>
               Enter an inspection
-            </Link>
-            <Link prefetch={false} href={`/colonies/${colony.id}/edit`} className={`${BUTTON.quiet} px-2 py-3`}>
-              Edit colony
-            </Link>
+            </ButtonLink>
             {view.isUnseen && (
-              <Link prefetch={false} href={`/colonies/${colony.id}/begun`} className={BUTTON.plain}>
+              <ButtonLink href={`/colonies/${colony.id}/begun`} kind="plain">
                 A method is under way
-              </Link>
-            )}
-            <Link prefetch={false} href={`/colonies/${colony.id}/share`} className={`${BUTTON.quiet} px-2 py-3`}>
-              Page to share
-            </Link>
-            {view.due.length > 0 && (
-              <Link
-                prefetch={false}
-                href={`/rounds/${apiary.id}?hive=${colony.id}`}
-                className={`${BUTTON.quiet} px-2 py-3`}
-              >
-                Sheet for a helper
-              </Link>
+              </ButtonLink>
             )}
           </div>
         </div>
-        <TimeStrip axis={axis} marks={view.overview} name={`${colony.name}, what is due`} />
+        <div className="lane-time pb-3" style={groundOf(axis)}>
+          <TimeStrip axis={axis} marks={view.overview} name={`${colony.name}, what is due`} isOnGround />
+          {frames && <HiveSection frames={frames} sizes={sizes} />}
+        </div>
       </div>
-      <div className="grid gap-x-10 wide:grid-cols-[var(--words)_minmax(0,1fr)]">
-        {view.reading ? <EvidencePanel reading={view.reading} readThen={view.readThen} /> : <div />}
+      {waysOut && <WaysOut colonyId={colony.id} ways={waysOut} />}
+      {view.toCome.length > 0 && (
+        <Row
+          title={briefPhrases.counted('To come', view.toCome.length)}
+          isHeading
+          isBriefOnPhone
+          brief={view.toCome[0]?.words}
+        >
+          <DueList due={view.toCome} {...at} />
+        </Row>
+      )}
+      {reading && (
+        <Row title="Why" isHeading isBriefOnPhone brief={briefs.why}>
+          <EvidencePanel
+            reading={reading}
+            readThen={view.readThen}
+            isAdvised={view.situation === reading.title}
+            also={view.due.slice(1)}
+          />
+        </Row>
+      )}
+      <Row title="Queen" isHeading isBriefOnPhone brief={briefs.queen}>
         <QueenPanel
           colonyId={colony.id}
           words={view.queen}
@@ -154,12 +157,17 @@ export function ColonyPage(props: ColonyPageProps) {
           flights={view.flights}
           lines={queens}
         />
-      </div>
-      {waysOut && <WaysOut colonyId={colony.id} colonyName={colony.name} ways={waysOut} />}
+      </Row>
+      <CellList cells={view.cells} briefs={briefs} axis={axis} />
+      <FramesPanel colony={colony} frames={frames} />
       <FeedPanel colony={colony} minute={minute} last={food.last} asked={food.asked} />
-      <CellList cells={view.cells} axis={axis} />
-      <FramesPanel colony={colony} frames={frames} sizes={sizes} />
-      <div className="grid gap-x-10 wide:grid-cols-2">
+      <Row
+        title={briefPhrases.counted('Inspections', looksInAll)}
+        isHeading
+        isBriefOnPhone
+        brief={briefs.looks}
+        isOpen={props.isLooksOpen}
+      >
         <LookHistory
           colonyId={colony.id}
           looks={view.looks}
@@ -168,43 +176,25 @@ export function ColonyPage(props: ColonyPageProps) {
           photos={photos}
           deleted={deleted}
         />
-        <div>
-          <Moves moves={[...corrected, ...view.moves]} />
-          {(parent || children.length > 0 || colony.note || former.length > 0) && (
-            <section className="mt-6">
-              <h2 className="border-t-2 border-ink pt-2 text-lg">Colony</h2>
-              {parent && (
-                <p>
-                  Came from <ColonyLink colony={parent} />.
-                </p>
-              )}
-              {children.length > 0 && (
-                <p>
-                  Split from it:{' '}
-                  {children.map((child, i) => (
-                    <span key={child.id}>
-                      {i > 0 && ', '}
-                      <ColonyLink colony={child} />
-                    </span>
-                  ))}
-                  .
-                </p>
-              )}
-              {former.map(({ id, name, apiary: place, stand, until }) => (
-                <p key={id} className="text-muted text-sm">
-                  {`Until ${dayWords(day(until))}: ${[name, place, stand].filter(Boolean).join(', ')}.`}
-                </p>
-              ))}
-              {colony.note && <p className="text-muted whitespace-pre-line">{colony.note}</p>}
-            </section>
-          )}
-        </div>
-      </div>
+      </Row>
+      <MeantHere meant={meant} />
+      <MethodsBefore lines={view.programmes} takenBack={takenBack} />
+      <Moves moves={[...corrected, ...view.moves]} />
+      <AboutColony
+        colony={colony}
+        isDue={view.due.length > 0}
+        flow={notes.flow}
+        parent={parent}
+        former={former}
+        split={children}
+      />
     </>
   );
 }
 
-function ColonyLink({ colony, before, after }: { colony: NamedColony; before?: ReactNode; after?: ReactNode }) {
+const ARROW = 'inline size-5';
+
+function Neighbour({ colony, before, after }: { colony: NamedColony; before?: ReactNode; after?: ReactNode }) {
   return (
     <Link prefetch={false} href={`/colonies/${colony.id}`}>
       {before}

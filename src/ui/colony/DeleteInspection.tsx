@@ -1,7 +1,7 @@
 'use client';
 
 import { AskFirst } from '../controls/AskFirst';
-import { BUTTON } from '../controls/styles';
+import { Button } from '../controls/Button';
 import { useSend } from '../controls/useSend';
 
 /** Takes an inspection out of the reckoning, after asking; it can be put back. */
@@ -10,11 +10,7 @@ export function DeleteInspection({ id, when }: { id: string; when: string }) {
   return (
     <>
       <AskFirst
-        trigger={
-          <button type="button" className={BUTTON.quiet}>
-            {'delete'}
-          </button>
-        }
+        trigger={<Button kind="quiet">{'delete'}</Button>}
         title={`Delete the inspection of ${when}?`}
         body="All dates are worked out without it. It stays in your records and can be restored below the list."
         yes="Delete it"

@@ -1,6 +1,7 @@
 import Link from 'next/link';
 import type { ApiaryEntry, ColonyEntry, WhyUnreckoned } from '../../views/all-apiaries';
 import type { EnteredView } from '../../views/entries-view';
+import { ButtonLink } from '../controls/Button';
 import { BUTTON } from '../controls/styles';
 import type { Axis } from '../time/axis';
 import { RulerHead } from '../time/RulerHead';
@@ -33,16 +34,16 @@ export function EntriesPage({ colony, apiary, why, entries, axis }: Props) {
         </section>
       )}
       <p className="mt-3 flex flex-wrap gap-2">
-        <Link prefetch={false} href={`/colonies/${colony.id}/inspect`} className={BUTTON.strong}>
+        <ButtonLink href={`/colonies/${colony.id}/inspect`} kind="strong">
           Enter an inspection
-        </Link>
+        </ButtonLink>
         <a href="/api/season/export" download className={BUTTON.plain}>
           Download the season file
         </a>
         {why === null && (
-          <Link prefetch={false} href={`/colonies/${colony.id}`} className={BUTTON.plain}>
+          <ButtonLink href={`/colonies/${colony.id}`} kind="plain">
             How it stands
-          </Link>
+          </ButtonLink>
         )}
       </p>
       {entries.length === 0 && <p className="mt-4">No inspection was entered.</p>}

@@ -3,7 +3,7 @@
 import dynamic from 'next/dynamic';
 import { type ReactNode, useState } from 'react';
 import type { ApiaryGroup } from '../../views/colonies-view';
-import { BUTTON } from '../controls/styles';
+import { Button } from '../controls/Button';
 
 // Its script comes when somebody asks for it.
 const ColoniesTable = dynamic(() => import('./ColoniesTable').then((module) => module.ColoniesTable), { ssr: false });
@@ -13,14 +13,9 @@ export function LanesOrTable({ groups, children }: { groups: readonly ApiaryGrou
   const [isTable, setTable] = useState(false);
   return (
     <>
-      <button
-        type="button"
-        className={`${BUTTON.quiet} min-h-11`}
-        aria-pressed={isTable}
-        onClick={() => setTable(!isTable)}
-      >
+      <Button kind="quiet" className="min-h-11" aria-pressed={isTable} onClick={() => setTable(!isTable)}>
         {isTable ? 'As lanes' : 'As a table'}
-      </button>
+      </Button>
       {isTable ? <ColoniesTable groups={groups} /> : children}
     </>
   );

@@ -18,9 +18,7 @@ interface Props {
 /** All inspections, newest first, with how each was corrected since. */
 export function LookHistory({ colonyId, looks, inAll, changes, photos, deleted }: Props) {
   return (
-    <section className="mt-6" aria-label="Inspections">
-      <h2 className="border-t-2 border-ink pt-2 text-lg">Inspections</h2>
-      {looks.length === 0 && <p className="text-muted">None yet.</p>}
+    <section aria-label="Inspections">
       <ol>
         {looks.map(({ id, when, reading, how, cells, note }) => (
           <li key={id} className="border-b border-line py-2">

@@ -1,18 +1,19 @@
 import type { MoveLine } from '../../views/moves-view';
+import { Row } from '../controls/Row';
 
 /** Which dates have moved, and what moved them. */
 export function Moves({ moves }: { moves: readonly MoveLine[] }) {
-  if (moves.length === 0) return null;
+  const [first] = moves;
+  if (!first) return null;
   return (
-    <section className="mt-6" aria-label="What moved">
-      <h2 className="border-t-2 border-ink pt-2 text-lg">What moved</h2>
-      <ul>
+    <Row title="What moved" isHeading isBriefOnPhone brief={`${first.when}: ${first.words}`}>
+      <ul aria-label="What moved">
         {moves.map(({ key, when, words }) => (
           <li key={key} className="border-b border-line py-1.5 text-sm">
             <b>{when}:</b> {words}.
           </li>
         ))}
       </ul>
-    </section>
+    </Row>
   );
 }

@@ -3,43 +3,41 @@ import { day } from '../../core/calendar/day';
 import type { ProgrammeLine } from '../../views/colony-view';
 import { dayWords } from '../../words/days';
 import { PutBack } from '../controls/PutBack';
+import { Row } from '../controls/Row';
+
+/** The methods that the colony is under. */
+export function RunningMethods({ lines }: { readonly lines: readonly ProgrammeLine[] }) {
+  return lines.filter(({ isRunning }) => isRunning).map((line) => <ToProgramme key={line.id} line={line} />);
+}
 
 interface Props {
   readonly lines: readonly ProgrammeLine[];
   readonly takenBack: readonly { readonly id: string; readonly title: string; readonly on: string }[];
 }
 
-/** The methods that the colony is under, and those that are over. */
-export function ProgrammeLinks({ lines, takenBack }: Props) {
-  const running = lines.filter(({ isRunning }) => isRunning);
+/** Those that are over, and those that were taken back. */
+export function MethodsBefore({ lines, takenBack }: Props) {
   const over = lines.filter(({ isRunning }) => !isRunning);
+  const names = [...over.map(({ words }) => words), ...takenBack.map(({ title }) => title)];
+  if (names.length === 0) return null;
   return (
-    <>
-      {running.map(({ id, words }) => (
-        <p key={id} className="mt-2">
-          <Link prefetch={false} href={`/programmes/${id}`} className="font-bold">
-            {words}
-          </Link>
-        </p>
+    <Row title="Methods before" isHeading isBriefOnPhone brief={names.join('; ')}>
+      {over.map((line) => (
+        <ToProgramme key={line.id} line={line} />
       ))}
-      {over.length > 0 && (
-        <p className="text-muted mt-1 text-sm">
-          Before:{' '}
-          {over.map(({ id, words }, i) => (
-            <span key={id}>
-              {i > 0 && '; '}
-              <Link prefetch={false} href={`/programmes/${id}`}>
-                {words}
-              </Link>
-            </span>
-          ))}
-        </p>
-      )}
       {takenBack.map(({ id, title, on }) => (
         <p key={id} className="text-muted mt-1 text-sm">
           {title} of {dayWords(day(on))} was taken back. <PutBack path={`/api/programmes/${id}`} />
         </p>
       ))}
-    </>
+    </Row>
   );
 }
+
+const ToProgramme = ({ line: { id, words } }: { readonly line: ProgrammeLine }) => (
+  <p className="mt-2">
+    <Link prefetch={false} href={`/programmes/${id}`} className="font-bold">
+      {words}
+    </Link>
+  </p>
+);

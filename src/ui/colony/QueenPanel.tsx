@@ -4,7 +4,7 @@ import Link from 'next/link';
 import type { QueenLine } from '../../views/colony-records';
 import { QUEEN_EVENT_WORDS, queenEventDay, SWARM_WENT_WORDS } from '../../words/queen-events';
 import { AskFirst } from '../controls/AskFirst';
-import { BUTTON } from '../controls/styles';
+import { Button, ButtonLink } from '../controls/Button';
 import { useSend } from '../controls/useSend';
 import { IssueList } from '../entry/IssueList';
 
@@ -23,8 +23,7 @@ export function QueenPanel({ colonyId, words, lastLaid, flights, lines }: Props)
   const standing = lines.filter(({ isDeleted }) => !isDeleted);
   const deleted = lines.filter(({ isDeleted }) => isDeleted);
   return (
-    <section className="mt-3" aria-label="Queen">
-      <h2 className="text-lg">Queen</h2>
+    <section aria-label="Queen">
       <p>{words}</p>
       {flights && <p className="text-sm font-semibold">{flights}</p>}
       {lastLaid && <p className="text-muted text-sm">{lastLaid}</p>}
@@ -42,11 +41,7 @@ export function QueenPanel({ colonyId, words, lastLaid, flights, lines }: Props)
                   correct
                 </Link>
                 <AskFirst
-                  trigger={
-                    <button type="button" className={BUTTON.quiet}>
-                      delete
-                    </button>
-                  }
+                  trigger={<Button kind="quiet">delete</Button>}
                   title="Delete this entry about the queen?"
                   body="All dates that follow from it change. It can be restored."
                   yes="Delete it"
@@ -60,20 +55,16 @@ export function QueenPanel({ colonyId, words, lastLaid, flights, lines }: Props)
         {deleted.map((line) => (
           <li key={line.id} className="text-muted border-b border-line py-1">
             <s>{`${queenEventDay(line)} ${line.queen}: ${QUEEN_EVENT_WORDS[line.kind]}`}</s>{' '}
-            <button
-              type="button"
-              className={BUTTON.quiet}
-              onClick={() => void sendTo(`/api/queen-events/${line.id}`, {})}
-            >
+            <Button kind="quiet" onClick={() => void sendTo(`/api/queen-events/${line.id}`, {})}>
               restore
-            </button>
+            </Button>
           </li>
         ))}
       </ul>
       <p className="mt-2">
-        <Link prefetch={false} href={`/colonies/${colonyId}/queen`} className={BUTTON.quiet}>
+        <ButtonLink href={`/colonies/${colonyId}/queen`} kind="quiet">
           Record a queen event
-        </Link>
+        </ButtonLink>
       </p>
     </section>
   );

@@ -3,16 +3,15 @@ import type { DueAt } from '../../views/due-view';
 import { DueList } from '../due/DueList';
 import { TONE_TEXT } from '../time/tones';
 
-/** The reading as a headline, what to do, and the facts it rests on. */
+/** The reading as a headline, and what to do. */
 export function ReadingPanel({ view, at, minute }: { view: ColonyView; at: DueAt; minute: string }) {
-  const { situation, reading, due, leaveShut, isShutToday, notDone, seen, contradictions } = view;
+  const { situation, readThen, due, leaveShut, isShutToday, notDone, seen, contradictions } = view;
   const tone = due[0]?.tone ?? 'fine';
   const shut = leaveShut && <p className="text-indigo mt-1 font-bold">{leaveShut}</p>;
   return (
     <section aria-label="Reading">
       {seen !== situation && <p className="text-muted text-sm">{seen}</p>}
       <h2 className={`text-xl ${TONE_TEXT[tone]}`}>{situation}</h2>
-      {reading && situation === reading.title && <p className="font-semibold">{reading.advice}</p>}
       {contradictions.map((words) => (
         <p key={words} role="note" className="text-propolis mt-1 border-l-4 border-propolis pl-2 text-sm">
           {words}
@@ -20,7 +19,13 @@ export function ReadingPanel({ view, at, minute }: { view: ColonyView; at: DueAt
       ))}
       {/* What is to be done before it begins comes first. */}
       {isShutToday && shut}
-      <DueList due={due} at={at} minute={minute} saidAbove={reading?.advice} />
+      <DueList
+        due={due}
+        at={at}
+        minute={minute}
+        saidAbove={readThen && due[0]?.code === 'act' ? due[0].why : undefined}
+        isWhyOfFirstOnly
+      />
       {!isShutToday && shut}
       {notDone.map((words) => (
         <p key={words} className="text-muted text-sm">

@@ -1,12 +1,12 @@
 'use client';
 
-import { BUTTON } from './styles';
+import { Button } from './Button';
 
 /** Prints the page; not on paper itself. */
 export function PrintButton() {
   return (
-    <button type="button" className={`${BUTTON.plain} print:hidden`} onClick={() => window.print()}>
+    <Button kind="plain" className="print:hidden" onClick={() => window.print()}>
       Print
-    </button>
+    </Button>
   );
 }

@@ -1,6 +1,6 @@
 'use client';
 
-import { BUTTON } from './styles';
+import { Button } from './Button';
 import { useSend } from './useSend';
 
 /** Puts something back that was deleted or taken back. */
@@ -8,9 +8,9 @@ export function PutBack({ path }: { path: string }) {
   const { issues, isSending, sendTo } = useSend();
   return (
     <>
-      <button type="button" className={BUTTON.quiet} disabled={isSending} onClick={() => void sendTo(path, {})}>
+      <Button kind="quiet" disabled={isSending} onClick={() => void sendTo(path, {})}>
         Restore
-      </button>
+      </Button>
       {issues.length > 0 && (
         <span role="alert" className="text-propolis">
           {' '}

@@ -1,8 +1,10 @@
 'use client';
 
 import { useId } from 'react';
+import { clockText } from '../../core/calendar/minute';
+import { readTime } from '../../words/read-time';
 import { DayField } from './DayField';
-import { FIELD } from './styles';
+import { TimeField } from './TimeField';
 
 interface Props {
   /** `YYYY-MM-DDTHH:mm` */
@@ -17,6 +19,9 @@ interface Props {
   readonly until?: string | null;
   readonly onUntil?: (until: string | null) => void;
 }
+
+const minutesAt = (clock: string): number | null => (clock === '' ? null : readTime(clock));
+const clockOf = (minutes: number | null): string => (minutes === null ? '' : clockText(minutes));
 
 /** The day and the time of an entry. */
 export function WhenFields({ at, to = null, latestDay, onChange, onTo, until = null, onUntil }: Props) {
@@ -36,23 +41,21 @@ export function WhenFields({ at, to = null, latestDay, onChange, onTo, until = n
           onChange={(value) => onChange(`${value}T${time}`)}
         />
       </div>
-      <label>
+      <label htmlFor={`${id}-time`}>
         <span className="font-display text-lg font-bold">Time</span>
-        <input
-          type="time"
-          className={FIELD}
-          value={time}
-          onChange={({ target: { value } }) => onChange(`${day}T${value}`)}
+        <TimeField
+          id={`${id}-time`}
+          value={minutesAt(time)}
+          onChange={(minutes) => onChange(`${day}T${clockOf(minutes)}`)}
         />
       </label>
       {onUntil && (
-        <label className="col-start-2">
+        <label className="col-start-2" htmlFor={`${id}-until`}>
           <span className="font-display text-lg font-bold">Hive shut again at</span>
-          <input
-            type="time"
-            className={FIELD}
-            value={until?.slice(until.indexOf('T') + 1) ?? ''}
-            onChange={({ target: { value } }) => onUntil(value === '' ? null : `${day}T${value}`)}
+          <TimeField
+            id={`${id}-until`}
+            value={minutesAt(until?.slice(until.indexOf('T') + 1) ?? '')}
+            onChange={(minutes) => onUntil(minutes === null ? null : `${day}T${clockOf(minutes)}`)}
           />
         </label>
       )}

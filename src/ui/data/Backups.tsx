@@ -9,8 +9,8 @@ import { differsWords, factsWords, REASON_WORDS, sizeWords } from '../../words/b
 import { minuteWords } from '../../words/days';
 import type { IssueInWords } from '../../words/issues';
 import { AskFirst } from '../controls/AskFirst';
+import { Button } from '../controls/Button';
 import { Field, problemOf } from '../controls/Field';
-import { BUTTON } from '../controls/styles';
 import { IssueList } from '../entry/IssueList';
 import { UndoReplaced } from './UndoReplaced';
 
@@ -70,14 +70,14 @@ export function Backups() {
         ))}
       </ul>
       {shown.length < listed.list.length && (
-        <button type="button" className={`${BUTTON.quiet} min-h-11`} onClick={() => setAll(true)}>
+        <Button kind="quiet" className="min-h-11" onClick={() => setAll(true)}>
           {`${listed.list.length - shown.length} older ones`}
-        </button>
+        </Button>
       )}
       <p className="mt-3">
-        <button type="button" className={BUTTON.plain} onClick={() => void make()}>
+        <Button kind="plain" onClick={() => void make()}>
           Make one now
-        </button>
+        </Button>
       </p>
       <Folder key={listed.folder} listed={listed} onTaken={() => void reload()} />
     </>
@@ -101,14 +101,14 @@ function Backup({ backup, onBringBack }: { backup: BackupLine; onBringBack: () =
           <span className="text-muted text-sm">{`, ${what}, ${sizeWords(bytes)}`}</span>
         </span>
         {counts !== null && (
-          <button
-            type="button"
-            className={`${BUTTON.quiet} min-h-11`}
+          <Button
+            kind="quiet"
+            className="min-h-11"
             aria-expanded={look !== null}
             onClick={() => (look === null ? void lookIn() : setLook(null))}
           >
             Look inside
-          </button>
+          </Button>
         )}
       </div>
       {typeof look === 'string' && <p role="alert">{look}</p>}
@@ -138,11 +138,7 @@ function Inside({ look, when, onBringBack }: { look: BackupLook; when: string; o
       {differs.length > 0 && (
         <p className="mt-2">
           <AskFirst
-            trigger={
-              <button type="button" className={BUTTON.act}>
-                Bring it back …
-              </button>
-            }
+            trigger={<Button kind="act">Bring it back …</Button>}
             title={`Bring your records back as they were on ${when}?`}
             body={`${differs.join(' ')} A backup of now is made first, and it can be undone.`}
             yes="Bring it back"
@@ -183,9 +179,9 @@ function Folder({ listed, onTaken }: { listed: Listed; onTaken: () => void }) {
       >
         {(props) => <input {...props} value={folder} onChange={(event) => setFolder(event.target.value)} />}
       </Field>
-      <button type="submit" className={`${BUTTON.plain} mt-2`}>
+      <Button type="submit" kind="plain" className="mt-2">
         Use this folder
-      </button>
+      </Button>
     </form>
   );
 }

@@ -1,6 +1,7 @@
 'use client';
 
 import { AskFirst } from '../controls/AskFirst';
+import { Button } from '../controls/Button';
 import { BUTTON, FIELD } from '../controls/styles';
 import { useSend } from '../controls/useSend';
 import { IssueList } from '../entry/IssueList';
@@ -17,9 +18,9 @@ export function CalendarFeed({ address }: { address: string | null }) {
           Take the calendar file
         </a>
         {address === null && (
-          <button type="button" className={BUTTON.plain} disabled={isSending} onClick={renew}>
+          <Button kind="plain" disabled={isSending} onClick={renew}>
             Make an address for subscribing
-          </button>
+          </Button>
         )}
       </p>
       {address !== null && (
@@ -38,22 +39,14 @@ export function CalendarFeed({ address }: { address: string | null }) {
           </p>
           <p className="mt-2 flex flex-wrap gap-4 text-sm">
             <AskFirst
-              trigger={
-                <button type="button" className={BUTTON.quiet}>
-                  Give it a new address
-                </button>
-              }
+              trigger={<Button kind="quiet">Give it a new address</Button>}
               title="Give the calendar a new address?"
               body="The present one no longer answers. Subscribe again with the new one."
               yes="New address"
               onYes={renew}
             />
             <AskFirst
-              trigger={
-                <button type="button" className={BUTTON.quiet}>
-                  End it
-                </button>
-              }
+              trigger={<Button kind="quiet">End it</Button>}
               title="End the calendar’s address?"
               body="Programs that subscribed to it get nothing any more."
               yes="End it"

@@ -7,7 +7,8 @@ import { send } from '../../device/send';
 import { countWords, type SeasonPreview } from '../../views/season-preview';
 import type { IssueInWords } from '../../words/issues';
 import { AskFirst } from '../controls/AskFirst';
-import { BUTTON, FIELD } from '../controls/styles';
+import { Button } from '../controls/Button';
+import { FIELD } from '../controls/styles';
 import { UndoReplaced } from './UndoReplaced';
 
 type Stage =
@@ -99,11 +100,7 @@ function Preview({ file, preview, onYes }: { file: File; preview: SeasonPreview;
       </p>
       <p className="mt-3">
         <AskFirst
-          trigger={
-            <button type="button" className={BUTTON.act}>
-              Import it …
-            </button>
-          }
+          trigger={<Button kind="act">Import it …</Button>}
           title="Put this file in the place of what is here?"
           body={isEmpty ? 'The book is empty now.' : `${countWords(present)} are replaced. A backup is made first.`}
           yes="Import it"

@@ -2,7 +2,7 @@
 
 import { useEffect, useState } from 'react';
 import { askToPersist, roomOnDevice, type StorageRoom, storageRoom } from '../../device/storage-room';
-import { BUTTON } from '../controls/styles';
+import { Button } from '../controls/Button';
 import { useDevice } from '../offline/DeviceProvider';
 
 const KEPT_WORDS = {
@@ -41,9 +41,9 @@ export function ThisDevice() {
         <li>
           {isKept === null ? KEPT_WORDS.unknown : isKept ? KEPT_WORDS.yes : KEPT_WORDS.no}{' '}
           {isKept === false && (
-            <button type="button" className={`${BUTTON.quiet} min-h-11`} onClick={() => void ask()}>
+            <Button kind="quiet" className="min-h-11" onClick={() => void ask()}>
               Ask it to keep it
-            </button>
+            </Button>
           )}
         </li>
       )}

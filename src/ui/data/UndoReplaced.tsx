@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { send } from '../../device/send';
-import { BUTTON } from '../controls/styles';
+import { Button } from '../controls/Button';
 
 /** Undoes an import, a wipe or a bringing back, from the page that follows it: what was there comes back from its backup. */
 export function UndoReplaced({ backup, what }: { backup: string; what: string }) {
@@ -23,9 +23,9 @@ export function UndoReplaced({ backup, what }: { backup: string; what: string })
   }
   return (
     <p className="mt-1">
-      <button type="button" className={BUTTON.plain} onClick={() => void undo()}>
+      <Button kind="plain" onClick={() => void undo()}>
         Undo it
-      </button>{' '}
+      </Button>{' '}
       <span className="text-muted text-sm">It stays possible from the list of backups.</span>
     </p>
   );

@@ -4,7 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { send } from '../../device/send';
 import { AskFirst } from '../controls/AskFirst';
-import { BUTTON } from '../controls/styles';
+import { Button } from '../controls/Button';
 import { UndoReplaced } from './UndoReplaced';
 
 export function WipeSeason() {
@@ -21,11 +21,7 @@ export function WipeSeason() {
     <>
       <p className="mt-3">
         <AskFirst
-          trigger={
-            <button type="button" className={BUTTON.danger}>
-              Erase everything …
-            </button>
-          }
+          trigger={<Button kind="danger">Erase everything …</Button>}
           title="Erase everything?"
           body="All apiaries, colonies, queens and inspections go. A backup file is made first, and a season file you exported can be brought in again."
           yes="Erase everything"

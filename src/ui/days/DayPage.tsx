@@ -7,7 +7,7 @@ import type { RoundHive, RoundView } from '../../views/round-view';
 import { weekdayWords } from '../../words/days';
 import { hivesWords } from '../../words/hives';
 import { roundPhrases } from '../../words/pages/round';
-import { BUTTON } from '../controls/styles';
+import { ButtonLink } from '../controls/Button';
 import type { Axis } from '../time/axis';
 import { RulerHead } from '../time/RulerHead';
 import { TONE_TEXT } from '../time/tones';
@@ -63,9 +63,9 @@ export function DayPage({ title, axis, day, isPast, rounds }: Props) {
           </ol>
           {!isPast && (
             <p className="mt-1">
-              <Link prefetch={false} href={`/rounds/${apiary.id}?day=${formatDay(day)}`} className={BUTTON.quiet}>
+              <ButtonLink href={`/rounds/${apiary.id}?day=${formatDay(day)}`} kind="quiet">
                 round sheet, to print or to send
-              </Link>
+              </ButtonLink>
             </p>
           )}
         </section>

@@ -18,8 +18,9 @@ import {
   WHY_NOT_WORDS,
 } from '../../words/choices-made';
 import { choicesPhrases } from '../../words/pages/choices';
+import { ButtonLink } from '../controls/Button';
+import { Row } from '../controls/Row';
 import { BUTTON } from '../controls/styles';
-import { Unfold } from '../controls/Unfold';
 import { type Answers, ChoiceQuestions } from './ChoiceQuestions';
 import { OfferedMethod } from './OfferedMethod';
 import { SchoolQuestion } from './SchoolQuestion';
@@ -75,30 +76,29 @@ export function ChoicesPage({ colony, situation, view }: Props) {
           {method ? (
             <StartLink colony={colony} choice={first} look={BUTTON.act} />
           ) : (
-            <Link
-              prefetch={false}
+            <ButtonLink
               href={ENTERED.has(first) ? `/colonies/${colony.id}/inspect` : `/colonies/${colony.id}`}
-              className={BUTTON.act}
+              kind="act"
             >
               {ENTERED.has(first) ? 'Enter an inspection' : `Back to ${colony.name}`}
-            </Link>
+            </ButtonLink>
           )}
         </p>
         {(method?.needsQueen || first === 'remove-queen') && (
-          <Unfold title="How to find her">
+          <Row title="How to find her">
             <ol className="list-decimal pl-5">
               {choicesPhrases.findHer.map((line) => (
                 <li key={line}>{line}</li>
               ))}
             </ol>
             <p className="mt-1 font-semibold">{choicesPhrases.notFound}</p>
-          </Unfold>
+          </Row>
         )}
         {method && (
-          <Unfold title="Kit, and if it fails">
+          <Row title="Kit, and if it fails">
             <OfferedMethod method={method} short={[]} />
             {method.doesMoveFrames && <BoardLink colony={colony} choice={first} />}
-          </Unfold>
+          </Row>
         )}
         {keepsACell(first, asked) && view.keep && <SchoolQuestion school="cells-kept" answered={view.schoolsAsked} />}
         {asked.reading === 'early-preparing' && <SchoolQuestion school="early-first" answered={view.schoolsAsked} />}
@@ -114,36 +114,36 @@ export function ChoicesPage({ colony, situation, view }: Props) {
           <section aria-label="Or" className="mt-4">
             <h2 className="border-b-2 border-ink text-lg">Or</h2>
             {others.map(({ choice, when }) => (
-              <Unfold key={choice} title={choiceNamed(choice, asked)} below={WHEN_WORDS[when]}>
+              <Row key={choice} title={choiceNamed(choice, asked)} below={WHEN_WORDS[when]}>
                 <p>{choiceWhy(choice, asked)}</p>
                 <Offered colony={colony} choice={choice} view={view} short={shortOf(choices, choice, view)} />
-              </Unfold>
+              </Row>
             ))}
           </section>
         )}
-        <Unfold title={`${folded.length} others, and why not`}>
+        <Row title={`${folded.length} others, and why not`}>
           <ul>
             {folded.map(({ choice, why }) => (
               <li key={choice} className="border-line border-b py-1.5">
                 <b>{choiceTitle(choice)}.</b> {WHY_NOT_WORDS[why]}{' '}
                 {methodOf(view, choice) && (
-                  <Link
-                    prefetch={false}
+                  <ButtonLink
                     href={`/colonies/${colony.id}/start/${choice}`}
-                    className={`${BUTTON.quiet} inline-block py-1 text-sm`}
+                    kind="quiet"
+                    className="inline-block py-1 text-sm"
                     aria-label={`See the dates: ${choiceTitle(choice)}`}
                   >
                     dates anyway
-                  </Link>
+                  </ButtonLink>
                 )}
               </li>
             ))}
           </ul>
-        </Unfold>
+        </Row>
         <p className="mt-3">
-          <Link prefetch={false} href={`/season/what-if?colony=${colony.id}`} className={BUTTON.quiet}>
+          <ButtonLink href={`/season/what-if?colony=${colony.id}`} kind="quiet">
             Compare them
-          </Link>
+          </ButtonLink>
         </p>
       </div>
     </div>
@@ -191,9 +191,9 @@ function Offered({ colony, choice, view, short }: OfferedProps) {
   if (givesAway(choice, view.asked)) {
     return (
       <p className="mt-2">
-        <Link prefetch={false} href="/cells" className={BUTTON.plain}>
+        <ButtonLink href="/cells" kind="plain">
           Who needs one?
-        </Link>
+        </ButtonLink>
       </p>
     );
   }
@@ -229,12 +229,12 @@ const StartLink = ({ colony, choice, look }: LinkProps & { readonly look: string
 );
 
 const BoardLink = ({ colony, choice }: LinkProps) => (
-  <Link
-    prefetch={false}
+  <ButtonLink
     href={`/colonies/${colony.id}/board/${choice}`}
-    className={`${BUTTON.quiet} inline-block py-2.5 text-sm`}
+    kind="quiet"
+    className="inline-block py-2.5 text-sm"
     aria-label={`Which frame goes where: ${choiceTitle(choice)}`}
   >
     which frame goes where?
-  </Link>
+  </ButtonLink>
 );

@@ -2,7 +2,7 @@
 
 import type { School, Schools } from '../../core/settings/schools';
 import { choicesPhrases } from '../../words/pages/choices';
-import { Unfold } from '../controls/Unfold';
+import { Row } from '../controls/Row';
 import { useSend } from '../controls/useSend';
 import { useBook } from '../frame/BookContext';
 
@@ -19,7 +19,7 @@ export function SchoolQuestion({ school, answered }: Props) {
   const { asks, ways } = choicesPhrases.schools[school];
   const say = (value: Partial<Schools>) => sendTo('/api/schools', { ...value, schoolsAsked: [...answered, school] });
   return (
-    <Unfold title={asks}>
+    <Row title={asks}>
       <div className="mt-1 grid gap-2 sm:grid-cols-2">
         {ways.map(({ name, why, value }) => (
           <button
@@ -37,6 +37,6 @@ export function SchoolQuestion({ school, answered }: Props) {
           {issues[0].message}
         </p>
       )}
-    </Unfold>
+    </Row>
   );
 }

@@ -1,6 +1,6 @@
 'use client';
 
-import { BUTTON } from '../controls/styles';
+import { Button } from '../controls/Button';
 import { useSend } from '../controls/useSend';
 import { IssueList } from '../entry/IssueList';
 
@@ -16,14 +16,14 @@ export function AskSimulated({ kind, ofId }: { readonly kind: 'weather' | 'scale
     <div className="mt-5">
       <p>{ASKED[kind].words}</p>
       <IssueList issues={issues} />
-      <button
-        type="button"
-        className={`${BUTTON.plain} mt-2`}
+      <Button
+        kind="plain"
+        className="mt-2"
         disabled={isSending}
         onClick={() => void sendTo('/api/simulated', { kind, ofId })}
       >
         {ASKED[kind].button}
-      </button>
+      </Button>
     </div>
   );
 }

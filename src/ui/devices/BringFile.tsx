@@ -4,7 +4,8 @@ import { useRouter } from 'next/navigation';
 import { useId, useState } from 'react';
 import { send } from '../../device/send';
 import type { IssueInWords } from '../../words/issues';
-import { BUTTON, FIELD } from '../controls/styles';
+import { Button } from '../controls/Button';
+import { FIELD } from '../controls/styles';
 import { IssueList } from '../entry/IssueList';
 
 const UNITS = {
@@ -111,9 +112,9 @@ export function BringFile({ path, ofId, name, hint }: Props) {
               </select>
             </label>
           ))}
-          <button type="submit" className={BUTTON.plain} disabled={isSending}>
+          <Button type="submit" kind="plain" disabled={isSending}>
             Bring it in
-          </button>
+          </Button>
         </form>
       )}
     </div>

@@ -7,7 +7,7 @@ import { send } from '../../device/send';
 import { weekdayWords } from '../../words/days';
 import type { IssueInWords } from '../../words/issues';
 import { AskFirst } from '../controls/AskFirst';
-import { BUTTON } from '../controls/styles';
+import { Button } from '../controls/Button';
 import { IssueList } from '../entry/IssueList';
 
 interface Props {
@@ -34,9 +34,9 @@ export function DeviceKey({ kind, ofId, known }: Props) {
     router.refresh();
   };
   const make = (
-    <button type="button" className={BUTTON.plain} onClick={known ? undefined : () => void ask('POST')}>
+    <Button kind="plain" onClick={known ? undefined : () => void ask('POST')}>
       {known ? 'Make a new key' : 'Make a key'}
-    </button>
+    </Button>
   );
   return (
     <div className="max-w-xl">
@@ -60,9 +60,9 @@ export function DeviceKey({ kind, ofId, known }: Props) {
           make
         )}
         {known && (
-          <button type="button" className={BUTTON.quiet} onClick={() => void ask('DELETE')}>
+          <Button kind="quiet" onClick={() => void ask('DELETE')}>
             End the key
-          </button>
+          </Button>
         )}
       </p>
       {key && (

@@ -1,7 +1,7 @@
 'use client';
 
 import { AskFirst } from '../controls/AskFirst';
-import { BUTTON } from '../controls/styles';
+import { Button } from '../controls/Button';
 import { useSend } from '../controls/useSend';
 import { IssueList } from '../entry/IssueList';
 
@@ -18,9 +18,9 @@ export function WipeMeasured({ kind, ofId }: { readonly kind: 'weather' | 'scale
       <IssueList issues={issues} />
       <AskFirst
         trigger={
-          <button type="button" className={`${BUTTON.quiet} min-h-11`}>
+          <Button kind="quiet" className="min-h-11">
             {WHAT[kind].button}
-          </button>
+          </Button>
         }
         title={WHAT[kind].title}
         body="Nights and swarms that you entered stay. A backup is made first; it can be brought back under Data."

@@ -5,8 +5,9 @@ import { v7 as newId } from 'uuid';
 import { ANSWERS } from '../../core/programmes/answers';
 import type { DueAt, DueView } from '../../views/due-view';
 import { answerWords, remedyWords } from '../../words/answers';
+import { Button } from '../controls/Button';
 import { DayField } from '../controls/DayField';
-import { BUTTON, FIELD } from '../controls/styles';
+import { FIELD } from '../controls/styles';
 import { IssueList } from '../entry/IssueList';
 import { useThisMinute } from '../frame/useThisMinute';
 import { useSay } from '../offline/useSay';
@@ -74,15 +75,15 @@ export function AnswerCheck({ order, asks, at, minute: shownAt, onDone }: Props)
       <IssueList issues={issues} />
       <div className="grid gap-2">
         {choicesOf(asks, at).map((choice) => (
-          <button
+          <Button
             key={choice.words}
-            type="button"
-            className={`${BUTTON.plain} min-h-12 text-left leading-tight`}
+            kind="plain"
+            className="min-h-12 text-left leading-tight"
             onClick={() => void answer(choice)}
           >
             {choice.words}
             {choice.remedy && <span className="text-muted block text-sm font-normal">{choice.remedy}</span>}
-          </button>
+          </Button>
         ))}
       </div>
       <div className="mt-2 grid gap-2 text-sm sm:grid-cols-[auto_1fr]">

@@ -3,8 +3,8 @@
 import { useState } from 'react';
 import type { OutboxEntry } from '../../device/outbox-entry';
 import type { DueAt, DueView } from '../../views/due-view';
+import { Button } from '../controls/Button';
 import { SmallPanel } from '../controls/SmallPanel';
-import { BUTTON } from '../controls/styles';
 import { useDevice } from '../offline/DeviceProvider';
 import { NotSent } from '../offline/NotSent';
 import { TONE_TEXT } from '../time/tones';
@@ -18,14 +18,22 @@ interface Props {
   readonly minute: string;
   /** A sentence that is not to be said twice. */
   readonly saidAbove?: string | undefined;
+  /** Of the others it is said what and by when, and no more. */
+  readonly isWhyOfFirstOnly?: boolean;
 }
 
 /** What is due at a colony, each to be answered on the spot, put on another day, or left out. */
-export function DueList({ due, at, minute, saidAbove }: Props) {
+export function DueList({ due, at, minute, saidAbove, isWhyOfFirstOnly = false }: Props) {
   return (
     <ul className="mt-2">
-      {due.map((check) => (
-        <DueLine key={check.key} check={check} at={at} minute={minute} saidAbove={saidAbove} />
+      {due.map((check, i) => (
+        <DueLine
+          key={check.key}
+          check={check}
+          at={at}
+          minute={minute}
+          isWhySaid={!(isWhyOfFirstOnly && i > 0) && check.why !== saidAbove}
+        />
       ))}
     </ul>
   );
@@ -40,7 +48,12 @@ function isOf(entry: OutboxEntry, { key, asks }: DueView, colonyId: string): boo
   return programmeId === asks.programmeId && code === asks.code && nth === asks.nth;
 }
 
-function DueLine({ check, at, minute, saidAbove }: Omit<Props, 'due'> & { check: DueView }) {
+function DueLine({
+  check,
+  at,
+  minute,
+  isWhySaid,
+}: Pick<Props, 'at' | 'minute'> & { check: DueView; isWhySaid: boolean }) {
   const [open, setOpen] = useState<'answer' | 'move' | null>(null);
   const { words, why, tone, asks, isNear, plannedFor } = check;
   const { outbox } = useDevice();
@@ -48,26 +61,26 @@ function DueLine({ check, at, minute, saidAbove }: Omit<Props, 'due'> & { check:
   const toggle = (which: 'answer' | 'move') => setOpen(open === which ? null : which);
   return (
     <li className="mt-1.5" data-due={check.code}>
-      <b className={TONE_TEXT[tone]}>{words}.</b> {why !== saidAbove && <span className="text-sm">{why}</span>}
+      <b className={TONE_TEXT[tone]}>{words}.</b> {isWhySaid && <span className="text-sm">{why}</span>}
       <span className="flex gap-4 text-sm">
         {asks && (isNear || plannedFor !== null) && (
-          <button
-            type="button"
-            className={`${BUTTON.quiet} min-h-11 font-semibold wide:min-h-8`}
+          <Button
+            kind="quiet"
+            className="min-h-11 font-semibold wide:min-h-8"
             aria-expanded={open === 'answer'}
             onClick={() => toggle('answer')}
           >
             record the result
-          </button>
+          </Button>
         )}
-        <button
-          type="button"
-          className={`${BUTTON.quiet} min-h-11 wide:min-h-8`}
+        <Button
+          kind="quiet"
+          className="min-h-11 wide:min-h-8"
           aria-expanded={open === 'move'}
           onClick={() => toggle('move')}
         >
           another day
-        </button>
+        </Button>
       </span>
       {said.map((entry) => entry.kind !== 'inspection' && <NotSent key={entry.id} words={entry.words} />)}
       {open === 'answer' && asks && (

@@ -7,8 +7,9 @@ import type { CheckChange } from '../../core/facts/programme';
 import { riskOfDay } from '../../core/schedule/check-changes';
 import type { DueAt, DueView } from '../../views/due-view';
 import { rangeWords, weekdayWords } from '../../words/days';
+import { Button } from '../controls/Button';
 import { DayField } from '../controls/DayField';
-import { BUTTON, FIELD } from '../controls/styles';
+import { FIELD } from '../controls/styles';
 import { IssueList } from '../entry/IssueList';
 import { useThisMinute } from '../frame/useThisMinute';
 import { useSay } from '../offline/useSay';
@@ -83,21 +84,21 @@ export function MoveCheck({ check, at, minute: shownAt, onDone }: Props) {
         {risk}
       </p>
       <div className="mt-1 flex flex-wrap gap-2">
-        <button type="button" className={BUTTON.plain} disabled={day === null} onClick={() => void change('moved')}>
+        <Button kind="plain" disabled={day === null} onClick={() => void change('moved')}>
           {risk === null ? 'Move it' : 'Move it anyway'}
-        </button>
+        </Button>
         {check.code === 'make-room' && (
-          <button type="button" className={BUTTON.plain} onClick={() => void change('skipped', ROOM_GIVEN)}>
+          <Button kind="plain" onClick={() => void change('skipped', ROOM_GIVEN)}>
             Room was given
-          </button>
+          </Button>
         )}
-        <button type="button" className={BUTTON.danger} onClick={() => void change('skipped')}>
+        <Button kind="danger" onClick={() => void change('skipped')}>
           Skip this check
-        </button>
+        </Button>
         {plannedFor !== null && (
-          <button type="button" className={BUTTON.plain} onClick={() => void change('as-it-was')}>
+          <Button kind="plain" onClick={() => void change('as-it-was')}>
             Back to the best day
-          </button>
+          </Button>
         )}
       </div>
     </fieldset>

@@ -18,8 +18,9 @@ import { linesAsText } from '../../words/entry-lines';
 import { HOW_INSPECTED, inspectionLines } from '../../words/inspection-lines';
 import { THOROUGHNESS_WORDS } from '../../words/inspections';
 import type { IssueInWords } from '../../words/issues';
+import { Button } from '../controls/Button';
 import { Choice } from '../controls/Choice';
-import { BUTTON } from '../controls/styles';
+import { useIsWide } from '../controls/useIsWide';
 import { WhenFields } from '../controls/WhenFields';
 import { useSoon } from '../loading/useSoon';
 import { ClockOff } from '../offline/ClockOff';
@@ -39,7 +40,6 @@ import { NewCells } from './NewCells';
 import { NoteField } from './NoteField';
 import { Problem } from './Problem';
 import { useDraft } from './useDraft';
-import { useIsWide } from './useIsWide';
 import { type Saved, useSaveEntry } from './useSaveEntry';
 import { Verdict } from './Verdict';
 
@@ -170,12 +170,12 @@ export function InspectionForm(props: Props) {
   const axis: Axis = { ...axisAround(reading.axisDay), today: dayOfMinute(now) };
   const buttons = (
     <div className="mt-2 grid grid-cols-[auto_1fr] gap-2">
-      <button type="button" className={`${BUTTON.plain} min-h-12`} disabled={!undo} onClick={() => undo?.()}>
+      <Button kind="plain" className="min-h-12" disabled={!undo} onClick={() => undo?.()}>
         Undo
-      </button>
-      <button type="submit" className={`${BUTTON.strong} min-h-12`} disabled={isSaving}>
+      </Button>
+      <Button type="submit" kind="strong" className="min-h-12" disabled={isSaving}>
         {isSaving ? 'Saving …' : isCorrection ? 'Save the correction' : 'Save the inspection'}
-      </button>
+      </Button>
     </div>
   );
 

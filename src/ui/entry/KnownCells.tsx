@@ -13,7 +13,8 @@ import { briefStage, findingWords } from '../../words/cells';
 import { dayWords } from '../../words/days';
 import { whereWords } from '../../words/where';
 import { CellGlyph } from '../cells/CellGlyph';
-import { BUTTON } from '../controls/styles';
+import { StagePictures } from '../cells/StagePictures';
+import { Button } from '../controls/Button';
 
 interface Props {
   readonly cells: readonly KnownCell[];
@@ -47,15 +48,11 @@ export function KnownCells({ cells, draft, on, change }: Props) {
           {open === 0 ? 'all looked at' : `${open} still to check`}
         </span>
       </h2>
+      <StagePictures />
       {alive.length > 1 && (
-        <button
-          type="button"
-          aria-expanded={isKeeping}
-          className={`${BUTTON.quiet} min-h-11`}
-          onClick={() => setKeeping(!isKeeping)}
-        >
+        <Button aria-expanded={isKeeping} kind="quiet" className="min-h-11" onClick={() => setKeeping(!isKeeping)}>
           {isKeeping ? 'Which one is kept, and what is it now?' : `keep one, break down the other ${alive.length - 1}`}
-        </button>
+        </Button>
       )}
       <ul>
         {cells.map((known) => (

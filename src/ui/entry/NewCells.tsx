@@ -10,6 +10,7 @@ import { LIMITS } from '../../core/facts/limits';
 import type { Change, Draft } from '../../device/draft';
 import { CELL_PLACE_WORDS, STAGE_WORDS } from '../../words/cells';
 import { CellGlyph } from '../cells/CellGlyph';
+import { StagePictures } from '../cells/StagePictures';
 import { Choice } from '../controls/Choice';
 import { Stepper } from '../controls/Stepper';
 
@@ -42,6 +43,7 @@ export function NewCells({ draft, change, title, isTwoParts }: Props) {
   return (
     <section className="mt-5" aria-label={title}>
       <h2 className="text-lg">{title}</h2>
+      <StagePictures />
       <ul>
         {[...COMMON, ...(isFiner ? FINER : [])].map((stage) => (
           <StageRow key={stage} stage={stage} draft={draft} change={change} />

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { v7 as newId } from 'uuid';
 import type { DraftPhoto } from '../../device/draft';
 import { shrinkPhoto } from '../../device/shrink-photo';
+import { Button } from '../controls/Button';
 import { BUTTON } from '../controls/styles';
 
 const PHOTOS_AT_MOST = 6;
@@ -29,14 +30,14 @@ export function PhotoField({ photos, onChange }: Props) {
           <li key={id}>
             {/* biome-ignore lint/performance/noImgElement: a picture that is on this device only */}
             <img src={`data:image/jpeg;base64,${jpeg}`} alt={`Frame ${i + 1}`} className="h-24 border-2 border-ink" />
-            <button
-              type="button"
-              className={`${BUTTON.quiet} min-h-11`}
+            <Button
+              kind="quiet"
+              className="min-h-11"
               aria-label={`Leave out photo ${i + 1}`}
               onClick={() => onChange(photos.filter((photo) => photo.id !== id))}
             >
               leave out
-            </button>
+            </Button>
           </li>
         ))}
       </ul>

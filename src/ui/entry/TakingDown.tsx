@@ -7,7 +7,7 @@ import type { EntryReading } from '../../device/entry-reading';
 import type { NeedyColony } from '../../views/cells-view';
 import { findingWords } from '../../words/cells';
 import { CellGlyph } from '../cells/CellGlyph';
-import { BUTTON } from '../controls/styles';
+import { Button } from '../controls/Button';
 import { NeedyNote } from '../start/NeedyNote';
 
 const TRAVEL_WORDS: { readonly [T in CellTravel]: string } = {
@@ -36,13 +36,9 @@ export function TakingDown({ draft, change, needy, price, labelOf, outOf }: Prop
         <div className={`border-l-4 pl-3 ${price.isWorking ? 'border-line' : 'border-propolis'}`}>
           <p className={price.isWorking ? '' : 'text-propolis font-bold'}>{price.words}</p>
           {left > 0 && (
-            <button
-              type="button"
-              className={`${BUTTON.plain} mt-1 min-h-12`}
-              onClick={() => change({ type: 'take-all-down' })}
-            >
+            <Button kind="plain" className="mt-1 min-h-12" onClick={() => change({ type: 'take-all-down' })}>
               {left === 1 ? 'Mark it broken down' : `Mark all ${left} broken down`}
-            </button>
+            </Button>
           )}
         </div>
       )}

@@ -8,10 +8,10 @@ import type { NamedColony } from '../../views/all-apiaries';
 import { minuteWords } from '../../words/days';
 import { FOOD_NAMES, foodWords } from '../../words/food';
 import { unitName } from '../../words/measures';
+import { Button } from '../controls/Button';
 import { Field, problemOf } from '../controls/Field';
 import { MeasureInput } from '../controls/MeasureInput';
 import { Stepper } from '../controls/Stepper';
-import { BUTTON } from '../controls/styles';
 import { IssueList } from '../entry/IssueList';
 import { useBook } from '../frame/BookContext';
 import { useThisMinute } from '../frame/useThisMinute';
@@ -100,9 +100,9 @@ export function FeedForm({ colony, minute, last }: Props) {
               )}
             </Field>
           )}
-          <button type="button" className={BUTTON.act} disabled={isSaying || !amount} onClick={() => void save()}>
+          <Button kind="act" disabled={isSaying || !amount} onClick={() => void save()}>
             Save
-          </button>
+          </Button>
         </div>
       )}
       {last.length > 0 && (
@@ -111,14 +111,14 @@ export function FeedForm({ colony, minute, last }: Props) {
             <li key={entry.id} className="flex flex-wrap items-center gap-x-3">
               <span>{`${minuteWords(entry.at)}: ${foodWords(entry)}`}</span>
               {book?.isReader !== true && (
-                <button
-                  type="button"
-                  className={`${BUTTON.quiet} min-h-11 wide:min-h-6`}
+                <Button
+                  kind="quiet"
+                  className="min-h-11 wide:min-h-6"
                   disabled={isSaying}
                   onClick={() => void takeOut(entry.id)}
                 >
                   Delete
-                </button>
+                </Button>
               )}
             </li>
           ))}

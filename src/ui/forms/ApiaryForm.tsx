@@ -4,11 +4,11 @@ import { formatDay } from '../../core/calendar/day';
 import { SETTING_LIMITS } from '../../core/settings/settings';
 import type { ApiaryEntry } from '../../views/all-apiaries';
 import { monthName } from '../../words/days';
+import { Button } from '../controls/Button';
 import { Check } from '../controls/Check';
 import { DayField } from '../controls/DayField';
 import { Field, problemOf } from '../controls/Field';
 import { MonthsChoice } from '../controls/MonthsChoice';
-import { BUTTON } from '../controls/styles';
 import { IssueList } from '../entry/IssueList';
 import { useBook } from '../frame/BookContext';
 import { PageHead } from '../time/PageHead';
@@ -118,9 +118,9 @@ export function ApiaryForm({ apiary, isNew, usualMonths, usualWay }: Props) {
             )}
           </Field>
         )}
-        <button type="submit" className={`${BUTTON.act} mt-5`} disabled={isSaving}>
+        <Button type="submit" kind="act" className="mt-5" disabled={isSaving}>
           {isNew ? 'Add it' : 'Save'}
-        </button>
+        </Button>
       </form>
     </>
   );

@@ -1,9 +1,10 @@
 'use client';
 
 import type { Away } from '../../core/settings/free-time';
+import { Button } from '../controls/Button';
 import { DayField } from '../controls/DayField';
 import { FieldProblem } from '../controls/Field';
-import { BUTTON, FIELD } from '../controls/styles';
+import { FIELD } from '../controls/styles';
 
 interface Props {
   readonly away: readonly Away[];
@@ -43,24 +44,20 @@ export function AwayDays({ away, today, problem, onChange }: Props) {
               value={one.why}
               onChange={({ target: { value: why } }) => change(i, { why })}
             />
-            <button
-              type="button"
-              className={`${BUTTON.quiet} min-h-11 text-left`}
+            <Button
+              kind="quiet"
+              className="min-h-11 text-left"
               onClick={() => onChange(away.filter((_, at) => at !== i))}
             >
               Remove
-            </button>
+            </Button>
           </li>
         ))}
       </ul>
       <FieldProblem text={problem} />
-      <button
-        type="button"
-        className={`${BUTTON.plain} mt-2`}
-        onClick={() => onChange([...away, { from: today, to: today, why: '' }])}
-      >
+      <Button kind="plain" className="mt-2" onClick={() => onChange([...away, { from: today, to: today, why: '' }])}>
         Add days away
-      </button>
+      </Button>
     </>
   );
 }

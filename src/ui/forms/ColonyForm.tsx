@@ -4,10 +4,10 @@ import { COLONY_ORIGINS, QUEEN_WANTED } from '../../core/colony/facts';
 import { firstDayOf } from '../../core/colony/known-since';
 import type { ApiaryEntry, ColonyEntry, NamedColony } from '../../views/all-apiaries';
 import { ORIGIN_WORDS, WANTED_WORDS } from '../../words/choices';
+import { Button } from '../controls/Button';
 import { Check } from '../controls/Check';
 import { DayField } from '../controls/DayField';
 import { Field, problemOf } from '../controls/Field';
-import { BUTTON } from '../controls/styles';
 import { IssueList } from '../entry/IssueList';
 import { PageHead } from '../time/PageHead';
 import { ApiaryField } from './ApiaryField';
@@ -175,9 +175,9 @@ export function ColonyForm({ colony, isNew, apiaries, others, today, swarmSteps 
             onChange={(is) => set({ isUnderWay: is })}
           />
         )}
-        <button type="submit" className={`${BUTTON.act} mt-5`} disabled={isSaving}>
+        <Button type="submit" kind="act" className="mt-5" disabled={isSaving}>
           {isNew ? 'Add it' : 'Save'}
-        </button>
+        </Button>
         {!isNew && <DeleteColony id={colony.id} name={colony.name} />}
       </form>
     </>

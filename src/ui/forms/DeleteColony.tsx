@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { AskFirst } from '../controls/AskFirst';
-import { BUTTON } from '../controls/styles';
+import { Button } from '../controls/Button';
 import { useSend } from '../controls/useSend';
 
 /** Takes a colony that was entered by mistake out of the book, after asking; it can be put back. */
@@ -20,9 +20,9 @@ export function DeleteColony({ id, name }: { id: string; name: string }) {
       </p>
       <AskFirst
         trigger={
-          <button type="button" className={`${BUTTON.danger} mt-2`}>
+          <Button kind="danger" className="mt-2">
             Take it out of the records
-          </button>
+          </Button>
         }
         title={`Take ${name} out of the records?`}
         body="Everything entered for it goes with it. It can be put back, below the list of colonies."

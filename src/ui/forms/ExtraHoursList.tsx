@@ -1,9 +1,9 @@
 'use client';
 
 import type { ExtraHours } from '../../core/settings/free-time';
+import { Button } from '../controls/Button';
 import { DayField } from '../controls/DayField';
 import { FieldProblem } from '../controls/Field';
-import { BUTTON } from '../controls/styles';
 import { Hours, NEW_SPAN } from './Hours';
 
 interface Props {
@@ -27,24 +27,20 @@ export function ExtraHoursList({ hours, today, problem, onChange }: Props) {
           <li key={i} className="flex flex-wrap items-end gap-2 border-b border-line pb-2">
             <DayField aria-label="Day of the extra hours" value={one.on} onChange={(on) => change(i, { on })} />
             <Hours name="Extra hours" span={one} onChange={(span) => change(i, span)} />
-            <button
-              type="button"
-              className={`${BUTTON.quiet} min-h-11 text-left`}
+            <Button
+              kind="quiet"
+              className="min-h-11 text-left"
               onClick={() => onChange(hours.filter((_, at) => at !== i))}
             >
               Remove
-            </button>
+            </Button>
           </li>
         ))}
       </ul>
       <FieldProblem text={problem} />
-      <button
-        type="button"
-        className={`${BUTTON.plain} mt-2`}
-        onClick={() => onChange([...hours, { on: today, ...NEW_SPAN }])}
-      >
+      <Button kind="plain" className="mt-2" onClick={() => onChange([...hours, { on: today, ...NEW_SPAN }])}>
         Add hours
-      </button>
+      </Button>
     </>
   );
 }

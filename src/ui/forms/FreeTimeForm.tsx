@@ -6,8 +6,8 @@ import { USUAL_MINUTES, VISIT_KINDS, type VisitKind } from '../../core/rounds/wo
 import type { FreeTime } from '../../core/settings/free-time';
 import { SETTING_LIMITS, type Settings } from '../../core/settings/settings';
 import { VISIT_WORDS } from '../../words/rounds';
+import { Button } from '../controls/Button';
 import { Field, problemOf } from '../controls/Field';
-import { BUTTON } from '../controls/styles';
 import { IssueList } from '../entry/IssueList';
 import { useBook } from '../frame/BookContext';
 import { PageHead } from '../time/PageHead';
@@ -48,7 +48,7 @@ export function FreeTimeForm({ values: first, learned, ways }: Props) {
         title="When you are free"
         below="Rounds are planned in these hours, on days on which hives can be opened, and end half an hour before sunset."
       />
-      <form noValidate className="max-w-xl" onSubmit={(event) => void submit(event)}>
+      <form noValidate className="max-w-3xl" onSubmit={(event) => void submit(event)}>
         <IssueList issues={issues} tries={tries} />
         <WeekHours week={freeWeek} issues={issues} onChange={(week) => set({ freeWeek: week })} />
         <AwayDays
@@ -125,9 +125,9 @@ export function FreeTimeForm({ values: first, learned, ways }: Props) {
             </Field>
           ))}
         </div>
-        <button type="submit" className={`${BUTTON.act} mt-5`} disabled={isSaving}>
+        <Button type="submit" kind="act" className="mt-5" disabled={isSaving}>
           Save
-        </button>
+        </Button>
       </form>
     </>
   );

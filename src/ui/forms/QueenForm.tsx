@@ -7,10 +7,10 @@ import { markColour } from '../../core/queens/mark-colour';
 import type { QueenChoice, QueenLine } from '../../views/colony-records';
 import { QUEEN_EVENT_WORDS, SWARM_WENT_WORDS } from '../../words/queen-events';
 import { QUEEN_ORIGIN_NAMES } from '../../words/queens';
+import { Button } from '../controls/Button';
 import { DayField } from '../controls/DayField';
 import { DaySpan } from '../controls/DaySpan';
 import { Field, problemOf } from '../controls/Field';
-import { BUTTON } from '../controls/styles';
 import { IssueList } from '../entry/IssueList';
 import { useThisMinute } from '../frame/useThisMinute';
 import { PageHead } from '../time/PageHead';
@@ -179,9 +179,9 @@ export function QueenForm({ colonyId, colonyName, known, today, now, corrects, b
         <Field name="Note" problem={problemOf(issues, 'note')}>
           {(props) => <input {...props} {...register('note')} />}
         </Field>
-        <button type="submit" className={`${BUTTON.act} mt-5`} disabled={isSaving}>
+        <Button type="submit" kind="act" className="mt-5" disabled={isSaving}>
           {corrects ? 'Save the correction' : 'Note it'}
-        </button>
+        </Button>
       </form>
     </>
   );

@@ -2,7 +2,7 @@
 
 import type { RoundMadeView } from '../../views/rounds-made-view';
 import { AskFirst } from '../controls/AskFirst';
-import { BUTTON } from '../controls/styles';
+import { Button } from '../controls/Button';
 import { useSend } from '../controls/useSend';
 import { IssueList } from '../entry/IssueList';
 
@@ -20,9 +20,9 @@ export function RoundsMade({ rounds }: { readonly rounds: readonly RoundMadeView
             {words}
             <AskFirst
               trigger={
-                <button type="button" className={`${BUTTON.quiet} min-h-11`} aria-label={`Delete ${words}`}>
+                <Button kind="quiet" className="min-h-11" aria-label={`Delete ${words}`}>
                   Delete
-                </button>
+                </Button>
               }
               title="Delete this round?"
               body="Its minutes are no longer learned from, and it is no visit any more for a scale. What you entered at the hives stays."

@@ -2,12 +2,12 @@
 
 import { DEFAULT_SETTINGS, SETTING_LIMITS, type Settings } from '../../core/settings/settings';
 import { MEASURE_WORDS, massWords, temperatureWords, unitName } from '../../words/measures';
+import { Button } from '../controls/Button';
 import { Check } from '../controls/Check';
 import { Choice } from '../controls/Choice';
 import { Field, problemOf } from '../controls/Field';
 import { MeasureInput } from '../controls/MeasureInput';
 import { MonthsChoice } from '../controls/MonthsChoice';
-import { BUTTON } from '../controls/styles';
 import { IssueList } from '../entry/IssueList';
 import { PageHead } from '../time/PageHead';
 import { SizeSettings } from './SizeSettings';
@@ -207,9 +207,9 @@ export function SettingsForm({ settings }: { settings: Settings }) {
         <h2 className="mt-8 border-t-2 border-ink pt-2 text-xl">Units</h2>
         <p className="text-muted text-sm">What is said and asked for. What you entered stays what it was.</p>
         <UnitSettings units={draft.units} onChange={(units) => set({ units })} />
-        <button type="submit" className={`${BUTTON.act} mt-5`} disabled={isSaving}>
+        <Button type="submit" kind="act" className="mt-5" disabled={isSaving}>
           Save
-        </button>
+        </Button>
       </form>
     </>
   );

@@ -10,8 +10,9 @@ import { springOf } from '../../core/year/beekeeping-year';
 import { placeYear, type SwarmMonths } from '../../core/year/place-year';
 import type { ApiaryEntry } from '../../views/all-apiaries';
 import { ORIGIN_WORDS } from '../../words/choices';
+import { Button } from '../controls/Button';
 import { DayField } from '../controls/DayField';
-import { BUTTON, FIELD } from '../controls/styles';
+import { FIELD } from '../controls/styles';
 import { IssueList } from '../entry/IssueList';
 import { PageHead } from '../time/PageHead';
 import { ApiaryField } from './ApiaryField';
@@ -144,24 +145,24 @@ export function SeveralForm({ apiaryId: preset, apiaries, today, swarmMonths }: 
                   )}
                 </Labelled>
               )}
-              <button
-                type="button"
-                className={`${BUTTON.quiet} col-start-3 row-start-1 min-h-11 min-w-11 px-3 md:col-start-5`}
+              <Button
+                kind="quiet"
+                className="col-start-3 row-start-1 min-h-11 min-w-11 px-3 md:col-start-5"
                 aria-label={`Leave hive ${i + 1} out`}
                 onClick={() => set({ rows: rows.filter(({ id }) => id !== row.id) })}
               >
                 <X aria-hidden="true" className="inline size-5" strokeWidth={3} />
-              </button>
+              </Button>
             </li>
           ))}
         </ul>
         <div className="mt-4 flex flex-wrap items-center gap-3">
-          <button type="button" className={BUTTON.plain} onClick={() => set({ rows: [...rows, emptyRow()] })}>
+          <Button kind="plain" onClick={() => set({ rows: [...rows, emptyRow()] })}>
             <Plus aria-hidden="true" className="inline size-5" strokeWidth={3} /> One more
-          </button>
-          <button type="submit" className={BUTTON.act} disabled={isSaving || named.length === 0}>
+          </Button>
+          <Button type="submit" kind="act" disabled={isSaving || named.length === 0}>
             {named.length === 1 ? 'Add one hive' : `Add ${named.length} hives`}
-          </button>
+          </Button>
         </div>
       </form>
     </>

@@ -4,8 +4,9 @@ import { v7 as newId } from 'uuid';
 import { allSizes, type Settings } from '../../core/settings/settings';
 import type { FrameSize } from '../../core/space/frame-size';
 import type { IssueInWords } from '../../words/issues';
+import { Button } from '../controls/Button';
 import { Field, problemOf } from '../controls/Field';
-import { BUTTON, FIELD } from '../controls/styles';
+import { FIELD } from '../controls/styles';
 
 type Sizes = Pick<Settings, 'broodSize' | 'superSize' | 'ownSizes'>;
 
@@ -74,25 +75,25 @@ export function SizeSettings({ settings, issues, onChange }: Props) {
               />
             </label>
             {!inUse.has(size.id) && (
-              <button
-                type="button"
-                className={`${BUTTON.quiet} col-span-3 justify-self-start text-sm`}
+              <Button
+                kind="quiet"
+                className="col-span-3 justify-self-start text-sm"
                 aria-label={`Leave out size ${i + 1}`}
                 onClick={() => onChange({ ownSizes: ownSizes.filter(({ id }) => id !== size.id) })}
               >
                 leave out
-              </button>
+              </Button>
             )}
           </li>
         ))}
       </ul>
-      <button
-        type="button"
-        className={`${BUTTON.plain} mt-3`}
+      <Button
+        kind="plain"
+        className="mt-3"
         onClick={() => onChange({ ownSizes: [...ownSizes, { id: newId(), name: '', cells: 5000, places: 10 }] })}
       >
         Add a size
-      </button>
+      </Button>
       <p className="text-muted mt-1 text-sm">Worker cells on both sides of a frame, fully drawn; frames in a box.</p>
     </>
   );

@@ -1,14 +1,13 @@
 'use client';
 
-import Link from 'next/link';
 import { useState } from 'react';
 import { v7 as newId } from 'uuid';
 import type { Day } from '../../core/calendar/day';
 import { NORTHERN_SWARM_MONTHS } from '../../core/settings/settings';
 import type { SwarmMonths } from '../../core/year/place-year';
+import { Button, ButtonLink } from '../controls/Button';
 import { Field, problemOf } from '../controls/Field';
 import { MonthsChoice } from '../controls/MonthsChoice';
-import { BUTTON } from '../controls/styles';
 import { IssueList } from '../entry/IssueList';
 import { KnownSince, type Since, sinceDay } from './KnownSince';
 import { useEntryForm } from './useEntryForm';
@@ -72,18 +71,18 @@ export function StartForm({ today }: { today: Day }) {
         onChange={(since, day) => set({ how: since, on: day })}
       />
       <div className="mt-6 flex flex-wrap items-center gap-4">
-        <button type="submit" className={BUTTON.act} disabled={isSaving}>
+        <Button type="submit" kind="act" disabled={isSaving}>
           Begin
-        </button>
-        <Link prefetch={false} href="/data/bring-in" className={BUTTON.quiet}>
+        </Button>
+        <ButtonLink href="/data/bring-in" kind="quiet">
           Bring in a spreadsheet
-        </Link>
-        <Link prefetch={false} href="/data" className={BUTTON.quiet}>
+        </ButtonLink>
+        <ButtonLink href="/data" kind="quiet">
           Bring in a season file
-        </Link>
-        <Link prefetch={false} href="/cell-clock" className={BUTTON.quiet}>
+        </ButtonLink>
+        <ButtonLink href="/cell-clock" kind="quiet">
           Only date a cell
-        </Link>
+        </ButtonLink>
       </div>
       <p className="text-muted mt-8 text-sm">
         Carry what your doctor prescribed, and never open hives alone if you are allergic to stings. Just looking

@@ -4,9 +4,11 @@ import { clockText } from '../../core/calendar/minute';
 import type { FreeTime, Span } from '../../core/settings/free-time';
 import { weekdayName } from '../../words/days';
 import type { IssueInWords } from '../../words/issues';
+import { Button } from '../controls/Button';
 import { FieldProblem } from '../controls/Field';
-import { BUTTON } from '../controls/styles';
+import { Row } from '../controls/Row';
 import { Hours, NEW_SPAN } from './Hours';
+import { WeekPaint } from './WeekPaint';
 
 /** Monday first, as weeks are told. */
 const WEEK = [1, 2, 3, 4, 5, 6, 0];
@@ -21,20 +23,26 @@ interface Props {
 export function WeekHours({ week, issues, onChange }: Props) {
   const problemOn = (weekday: number) =>
     issues.filter(({ path }) => path[0] === 'freeWeek' && path[1] === weekday).map(({ message }) => message);
+  const isWrong = issues.some(({ path }) => path[0] === 'freeWeek');
   return (
     <>
       <h2 className="mt-4 text-xl">Hours of the week</h2>
-      <ul>
-        {WEEK.map((weekday) => (
-          <Weekday
-            key={weekday}
-            name={weekdayName(weekday)}
-            spans={week[weekday] ?? []}
-            problem={problemOn(weekday).join(' ')}
-            onChange={(spans) => onChange(week.map((own, i) => (i === weekday ? spans : own)))}
-          />
-        ))}
-      </ul>
+      <p className="text-muted text-sm">Slide over the hours in which you can be at the hives.</p>
+      <WeekPaint week={week} onChange={onChange} />
+      {isWrong && <FieldProblem text={WEEK.map((weekday) => problemOn(weekday).join(' ')).find(Boolean) ?? null} />}
+      <Row title="Type the hours" {...(isWrong ? { isOpen: true } : {})}>
+        <ul>
+          {WEEK.map((weekday) => (
+            <Weekday
+              key={weekday}
+              name={weekdayName(weekday)}
+              spans={week[weekday] ?? []}
+              problem={problemOn(weekday).join(' ')}
+              onChange={(spans) => onChange(week.map((own, i) => (i === weekday ? spans : own)))}
+            />
+          ))}
+        </ul>
+      </Row>
     </>
   );
 }
@@ -63,24 +71,24 @@ function Weekday({
               span={span}
               onChange={(changed) => onChange(spans.map((one, at) => (at === i ? changed : one)))}
             />
-            <button
-              type="button"
-              className={`${BUTTON.quiet} min-h-11`}
+            <Button
+              kind="quiet"
+              className="min-h-11"
               aria-label={`Remove ${name}, ${clockText(span.from)} to ${clockText(span.to)}`}
               onClick={() => onChange(spans.filter((_, at) => at !== i))}
             >
               Remove
-            </button>
+            </Button>
           </div>
         ))}
-        <button
-          type="button"
-          className={`${BUTTON.quiet} min-h-11`}
+        <Button
+          kind="quiet"
+          className="min-h-11"
           aria-label={`Add hours on ${name}`}
           onClick={() => onChange([...spans, NEW_SPAN])}
         >
           Add hours
-        </button>
+        </Button>
         <FieldProblem text={problem || null} />
       </div>
     </li>

@@ -3,6 +3,7 @@ import type { ReactNode } from 'react';
 import type { BookInfo } from '../../views/book-info';
 import { KeyHandler } from '../keys/KeyHandler';
 import { DeviceProvider } from '../offline/DeviceProvider';
+import { GettingReady } from '../offline/GettingReady';
 import { NotInHere } from '../offline/NotInHere';
 import { SignalBadge } from '../offline/SignalBadge';
 import { BookProvider } from './BookContext';
@@ -46,6 +47,7 @@ export function Frame({ book, children }: { book: BookInfo; children: ReactNode 
             </p>
           )}
           <NotInHere />
+          <GettingReady />
           {children}
         </main>
         <footer className="text-muted grid gap-3 border-t border-line px-4 pt-4 pb-20 text-sm wide:grid-cols-[1fr_auto] wide:px-7 wide:pb-4 print:hidden">

@@ -4,7 +4,7 @@ import type { Room } from '../../core/space/room';
 import type { NamedColony } from '../../views/all-apiaries';
 import type { ActThen, FramesThen } from '../../views/frames-course';
 import type { FramesView } from '../../views/frames-view';
-import { BUTTON } from '../controls/styles';
+import { ButtonLink } from '../controls/Button';
 import { RoomBand } from '../room/RoomBand';
 import type { Axis } from '../time/axis';
 import { RulerHead } from '../time/RulerHead';
@@ -96,9 +96,9 @@ export function FramesPage(props: FramesPageProps) {
         </div>
         <div>
           <p className="mt-4">
-            <Link prefetch={false} href={`/colonies/${colony.id}/frames/survey`} className={BUTTON.act}>
+            <ButtonLink href={`/colonies/${colony.id}/frames/survey`} kind="act">
               Survey the frames
-            </Link>
+            </ButtonLink>
           </p>
           {open.length > 0 && (
             <section aria-label="To be done" className="mt-5">

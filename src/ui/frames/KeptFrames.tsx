@@ -3,8 +3,8 @@
 import { useState } from 'react';
 import type { KeptFrame } from '../../core/facts/kept-frame';
 import { COMB_BASES, type CombBase } from '../../core/space/comb-base';
+import { Button } from '../controls/Button';
 import { Field, problemOf } from '../controls/Field';
-import { BUTTON } from '../controls/styles';
 import { useSend } from '../controls/useSend';
 
 const BASE_WORDS: { readonly [B in CombBase]: string } = {
@@ -52,9 +52,9 @@ export function KeptFrames({ followed, choices, year }: Props) {
         <FollowForm choices={choices} year={year} onDone={() => setOpen(false)} />
       ) : (
         choices.length > 0 && (
-          <button type="button" className={`${BUTTON.plain} mt-2`} onClick={() => setOpen(true)}>
+          <Button kind="plain" className="mt-2" onClick={() => setOpen(true)}>
             Follow a frame
-          </button>
+          </Button>
         )
       )}
     </section>
@@ -132,12 +132,12 @@ function FollowForm({ choices, year, onDone }: Pick<Props, 'choices' | 'year'> &
         )}
       </Field>
       <p className="mt-3 flex gap-3">
-        <button type="submit" className={BUTTON.strong} disabled={isSending}>
+        <Button type="submit" kind="strong" disabled={isSending}>
           Follow it
-        </button>
-        <button type="button" className={BUTTON.quiet} onClick={onDone}>
+        </Button>
+        <Button kind="quiet" onClick={onDone}>
           Not now
-        </button>
+        </Button>
       </p>
     </form>
   );

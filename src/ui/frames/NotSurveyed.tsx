@@ -1,6 +1,5 @@
-import Link from 'next/link';
 import type { NamedColony } from '../../views/all-apiaries';
-import { BUTTON } from '../controls/styles';
+import { ButtonLink } from '../controls/Button';
 import { PageHead } from '../time/PageHead';
 
 /** Nobody has told yet what is on the frames: that comes first. */
@@ -13,12 +12,12 @@ export function NotSurveyed({ colony, title }: { colony: NamedColony; title: str
         room, proposes which frame goes where, and looks on while you move them.
       </p>
       <p className="mt-3 flex gap-3">
-        <Link prefetch={false} href={`/colonies/${colony.id}/frames/survey`} className={BUTTON.act}>
+        <ButtonLink href={`/colonies/${colony.id}/frames/survey`} kind="act">
           Survey the frames
-        </Link>
-        <Link prefetch={false} href={`/colonies/${colony.id}`} className={`${BUTTON.quiet} py-3`}>
+        </ButtonLink>
+        <ButtonLink href={`/colonies/${colony.id}`} kind="quiet" className="py-3">
           {`Back to ${colony.name}`}
-        </Link>
+        </ButtonLink>
       </p>
     </>
   );

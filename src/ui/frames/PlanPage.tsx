@@ -8,7 +8,7 @@ import type { NamedColony } from '../../views/all-apiaries';
 import { minuteWords } from '../../words/days';
 import { storedWords } from '../../words/stored-words';
 import { AskFirst } from '../controls/AskFirst';
-import { BUTTON } from '../controls/styles';
+import { Button, ButtonLink } from '../controls/Button';
 import { IssueList } from '../entry/IssueList';
 import { useThisMinute } from '../frame/useThisMinute';
 import { useDevice } from '../offline/DeviceProvider';
@@ -66,9 +66,9 @@ export function PlanPage({ plan, colony, title, cautions, begins, startPath, min
             <Link prefetch={false} href={`/colonies/${colony.id}/frames`}>
               {`Frames of ${colony.name}`}
             </Link>
-            <button type="button" className={BUTTON.quiet} onClick={() => window.print()}>
+            <Button kind="quiet" onClick={() => window.print()}>
               print
-            </button>
+            </Button>
           </p>
         }
       />
@@ -118,25 +118,25 @@ export function PlanPage({ plan, colony, title, cautions, begins, startPath, min
                 A new colony comes of this. Start the method first, so that it has a name; then say here that the frames
                 are moved.
               </p>
-              <Link prefetch={false} href={startPath} className={BUTTON.act}>
+              <ButtonLink href={startPath} kind="act">
                 {`Start: ${title}`}
-              </Link>
+              </ButtonLink>
             </>
           ) : (
-            <button
-              type="button"
-              className={`${BUTTON.act} min-h-12`}
+            <Button
+              kind="act"
+              className="min-h-12"
               disabled={isSaying || isSaid}
               onClick={() => void progress(new Set(steps.map((_, i) => i)), { isFinished: true })}
             >
               All done: the frames are there now
-            </button>
+            </Button>
           )}
           <AskFirst
             trigger={
-              <button type="button" className={`${BUTTON.quiet} min-h-12`}>
+              <Button kind="quiet" className="min-h-12">
                 Give this plan up
-              </button>
+              </Button>
             }
             title="Give this plan up?"
             body="Nothing is moved by it. What was done differently is best told by a survey of the frames."

@@ -21,36 +21,40 @@ interface Props {
   readonly of?: string;
   /** Absent: it is not weighed. */
   readonly weighs?: HiveWeights;
+  /** It stands as one picture: whoever draws it says in words what it shows. */
+  readonly isPicture?: boolean;
 }
 
 /** Of a deep box; a shallower one is drawn in proportion. */
 const DEEP_HEIGHT = 112;
 const DEEP_CELLS = 5000;
 const LEAST_HEIGHT = 64;
+/** Where it is a picture beside words. */
+const AS_PICTURE = 0.7;
 
 /** How high a box of a size is drawn, in pixels. */
 export const boxHeight = (cells: number): number =>
   Math.max(LEAST_HEIGHT, Math.min(DEEP_HEIGHT * 1.4, (DEEP_HEIGHT * cells) / DEEP_CELLS));
 
 /** The hive as a section, from the roof down to the floor. */
-export function Stack({ hive, of, marks, sizes, weighs }: Props) {
-  return (
-    <figure aria-label="The hive" className="max-w-md">
+export function Stack(props: Props) {
+  const { hive, weighs, isPicture } = props;
+  const boxes = (
+    <>
       <div className="h-2 bg-ink" />
       {[...hive.boxes].reverse().map((box) => (
         <div key={box.id}>
-          <StackBox
-            hive={hive}
-            box={box}
-            marks={marks}
-            sizes={sizes}
-            {...(of ? { of } : {})}
-            {...(weighs ? { weighs } : {})}
-          />
+          <StackBox {...props} box={box} />
           <UnderBox under={box.under} />
         </div>
       ))}
       <div className="h-1.5 w-full bg-ink" />
+    </>
+  );
+  if (isPicture) return <div className="max-w-md">{boxes}</div>;
+  return (
+    <figure aria-label="The hive" className="max-w-md">
+      {boxes}
       <figcaption className="text-muted mt-1 text-sm">
         {weighs && wholeWords(weighs)}
         <span className="sr-only">{` ${hive.boxes.length} boxes, from the roof down.`}</span>
@@ -77,9 +81,9 @@ export function UnderBox({ under }: Pick<Box, 'under'>) {
   );
 }
 
-function StackBox({ hive, of, box, marks, sizes, weighs }: Props & { box: Box }) {
+function StackBox({ hive, of, box, marks, sizes, weighs, isPicture = false }: Props & { box: Box }) {
   const { queenFrameId, keptCellFrames, cellFrames } = marks;
-  const height = boxHeight(sizeOf(box.size, sizes).cells);
+  const height = boxHeight(sizeOf(box.size, sizes).cells) * (isPicture ? AS_PICTURE : 1);
   return (
     <section
       aria-label={of ? `${of}: ${boxTitle(hive, box)}` : boxTitle(hive, box)}
@@ -87,7 +91,14 @@ function StackBox({ hive, of, box, marks, sizes, weighs }: Props & { box: Box })
     >
       <p className="text-muted flex justify-between text-xs">
         <span>{boxTitle(hive, box)}</span>
-        <span>{`${sizeOf(box.size, sizes).name}${weighs ? `, about ${wholeMassWords(weighs.kgByBox[box.id] ?? 0)}` : ''}`}</span>
+        <span>
+          {[
+            !isPicture && sizeOf(box.size, sizes).name,
+            weighs && `about ${wholeMassWords(weighs.kgByBox[box.id] ?? 0)}`,
+          ]
+            .filter(Boolean)
+            .join(', ')}
+        </span>
       </p>
       <ol className="flex gap-px" style={{ height }}>
         {box.frames.map((frame, i) => {
@@ -97,7 +108,7 @@ function StackBox({ hive, of, box, marks, sizes, weighs }: Props & { box: Box })
           const words = [`Frame ${i + 1}: ${frameContents(frame)}`, ...marked.filter(Boolean)].join('; ');
           return (
             <li key={frame.id} className="min-w-0 flex-1" title={words} style={{ maxWidth: 44 }}>
-              <span className="sr-only">{words}</span>
+              {!isPicture && <span className="sr-only">{words}</span>}
               <FrameComb frame={frame} isQueenHere={isQueenHere} cell={cell} />
             </li>
           );
@@ -105,7 +116,7 @@ function StackBox({ hive, of, box, marks, sizes, weighs }: Props & { box: Box })
         {Array.from({ length: Math.max(0, box.places - box.frames.length) }, (_, i) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: gaps are all alike
           <li key={i} className="min-w-0 flex-1 border border-dashed border-line" style={{ maxWidth: 44 }}>
-            <span className="sr-only">a gap</span>
+            {!isPicture && <span className="sr-only">a gap</span>}
           </li>
         ))}
       </ol>

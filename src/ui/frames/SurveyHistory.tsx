@@ -1,8 +1,8 @@
 'use client';
 
 import { AskFirst } from '../controls/AskFirst';
+import { Button } from '../controls/Button';
 import { PutBack } from '../controls/PutBack';
-import { BUTTON } from '../controls/styles';
 import { useSend } from '../controls/useSend';
 import { IssueList } from '../entry/IssueList';
 
@@ -27,9 +27,9 @@ export function SurveyHistory({ surveys, deleted }: Props) {
             </span>
             <AskFirst
               trigger={
-                <button type="button" className={BUTTON.quiet} aria-label={`Delete the survey of ${when}`}>
+                <Button kind="quiet" aria-label={`Delete the survey of ${when}`}>
                   delete
-                </button>
+                </Button>
               }
               title={`Delete the survey of ${when}?`}
               body="Room and dates are worked out without it. It stays in your records and can be restored below."

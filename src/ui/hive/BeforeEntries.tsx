@@ -3,7 +3,7 @@
 import { useEffect, useState } from 'react';
 import { acceptWentBack } from '../../device/about-book';
 import { type OtherBook, otherBooks } from '../../device/other-books';
-import { BUTTON } from '../controls/styles';
+import { Button } from '../controls/Button';
 import { useBook } from '../frame/BookContext';
 import { ClockOff } from '../offline/ClockOff';
 import { useDevice } from '../offline/DeviceProvider';
@@ -28,16 +28,16 @@ export function BeforeEntries() {
             This device had seen a later one: a backup was brought back, or an older file. What was entered in between
             is not in it; what waits on this device is still sent.
           </p>
-          <button
-            type="button"
-            className={`${BUTTON.plain} mt-1 min-h-11`}
+          <Button
+            kind="plain"
+            className="mt-1 min-h-11"
             onClick={() => {
               setAccepted(true);
               if (store) void acceptWentBack(store).then(reload).then(sync);
             }}
           >
             I know
-          </button>
+          </Button>
         </div>
       )}
       <OtherBooks books={others} />

@@ -6,7 +6,7 @@ import type { TimeHere } from '../../core/rounds/minutes-here';
 import type { MinutesAtHand } from '../../device/minutes-at-hand';
 import type { OutboxEntry } from '../../device/outbox-entry';
 import type { Pack } from '../../device/pack';
-import { BUTTON } from '../controls/styles';
+import { Button } from '../controls/Button';
 import { askHive } from '../reckon/hive-reckoner';
 import { useReckoned } from '../reckon/useReckoned';
 import { HiveLink } from './HiveLink';
@@ -96,9 +96,9 @@ export function MinutesHere({ pack, outbox, today, apiaryId }: Props) {
               </li>
             ))}
           </ul>
-          <button type="button" className={`${BUTTON.quiet} min-h-11`} onClick={() => setTime(null)}>
+          <Button kind="quiet" className="min-h-11" onClick={() => setTime(null)}>
             All of the round again
-          </button>
+          </Button>
         </div>
       )}
     </details>

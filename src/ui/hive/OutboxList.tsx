@@ -11,6 +11,7 @@ import { type EntryLine, linesAsText, saidLines } from '../../words/entry-lines'
 import { inspectionLines } from '../../words/inspection-lines';
 import { surveyLines } from '../../words/survey-lines';
 import { AskFirst } from '../controls/AskFirst';
+import { Button } from '../controls/Button';
 import { BUTTON } from '../controls/styles';
 import { CopyAsText } from '../offline/CopyAsText';
 import { useDevice } from '../offline/DeviceProvider';
@@ -54,9 +55,9 @@ export function OutboxList({ outbox }: { outbox: readonly OutboxEntry[] }) {
         ))}
       </ul>
       {waiting.length > 0 && (
-        <button
-          type="button"
-          className={`${BUTTON.plain} mt-2 min-h-12`}
+        <Button
+          kind="plain"
+          className="mt-2 min-h-12"
           disabled={isSending}
           onClick={() => {
             setSending(true);
@@ -64,7 +65,7 @@ export function OutboxList({ outbox }: { outbox: readonly OutboxEntry[] }) {
           }}
         >
           {isSending ? 'Sending …' : 'Send now'}
-        </button>
+        </Button>
       )}
     </section>
   );
@@ -146,16 +147,12 @@ function WaysOn({ entry }: { entry: OutboxEntry }) {
       <div className="mt-1 flex flex-wrap gap-2">
         {(kind === 'inspection' || kind === 'survey') && !isChanged && <PutRight entry={entry} isAtHand={isAtHand} />}
         {!isChanged && (
-          <button type="button" className={BUTTON.plain} onClick={() => again()}>
+          <Button kind="plain" onClick={() => again()}>
             Send again
-          </button>
+          </Button>
         )}
         <AskFirst
-          trigger={
-            <button type="button" className={BUTTON.danger}>
-              Discard this entry
-            </button>
-          }
+          trigger={<Button kind="danger">Discard this entry</Button>}
           title="Put this away?"
           body={`${entry.colonyName}, ${wordsOf(entry)}, ${minuteWords(localMinute(new Date(entry.savedAt)))}. It was not taken, and will not be sent any more.`}
           yes="Discard this entry"

@@ -11,8 +11,8 @@ import type { RoundView } from '../../views/round-view';
 import { minuteWords, weekdayWords } from '../../words/days';
 import { hivesWords } from '../../words/hives';
 import { helpWords } from '../../words/rounds';
+import { Button } from '../controls/Button';
 import { Check } from '../controls/Check';
-import { BUTTON } from '../controls/styles';
 import { IssueList } from '../entry/IssueList';
 import { useDevice } from '../offline/DeviceProvider';
 import { useSay } from '../offline/useSay';
@@ -49,9 +49,9 @@ export function RoundBar({ apiary, round, hives, minute }: Props) {
             {said}
           </p>
         )}
-        <button type="button" className={`${BUTTON.plain} min-h-12`} onClick={() => void begin()}>
+        <Button kind="plain" className="min-h-12" onClick={() => void begin()}>
           Begin the round
-        </button>
+        </Button>
       </div>
     );
   const { beganAt } = underWay;
@@ -80,17 +80,17 @@ export function RoundBar({ apiary, round, hives, minute }: Props) {
       <IssueList issues={issues} />
       <Check name="Somebody is with me" hint={helpWords()} value={hadHelp} onChange={setHelp} />
       <p className="flex flex-wrap items-center gap-x-4">
-        <button
-          type="button"
-          className={`${BUTTON.strong} min-h-12`}
+        <Button
+          kind="strong"
+          className="min-h-12"
           disabled={isSaying}
           onClick={() => void end(isOfToday ? minute() : null)}
         >
           {isOfToday ? 'End the round' : 'End it with its last entry'}
-        </button>
-        <button type="button" className={`${BUTTON.quiet} min-h-11`} onClick={() => void forget().then(reload)}>
+        </Button>
+        <Button kind="quiet" className="min-h-11" onClick={() => void forget().then(reload)}>
           Forget it
-        </button>
+        </Button>
       </p>
     </section>
   );

@@ -1,7 +1,7 @@
 'use client';
 
 import { useSyncExternalStore } from 'react';
-import { BUTTON } from '../controls/styles';
+import { Button } from '../controls/Button';
 import { CopyAsText } from '../offline/CopyAsText';
 
 const never = () => () => {};
@@ -15,9 +15,9 @@ export function SendText({ title, text }: { title: string; text: string }) {
   return (
     <>
       {isShared && (
-        <button type="button" className={`${BUTTON.quiet} min-h-11`} onClick={() => void send()}>
+        <Button kind="quiet" className="min-h-11" onClick={() => void send()}>
           Send it to a helper
-        </button>
+        </Button>
       )}
       <CopyAsText text={text} label="The round, as text" />
     </>

@@ -7,9 +7,9 @@ import { CAR, type KitPlace } from '../../core/kit/kit-entry';
 import { THINGS, type Thing } from '../../core/methods/thing';
 import type { KitPlaceView } from '../../views/kit-view';
 import { thingName } from '../../words/kit';
+import { Button } from '../controls/Button';
 import { DayField } from '../controls/DayField';
 import { Field, problemOf } from '../controls/Field';
-import { BUTTON } from '../controls/styles';
 import { IssueList } from '../entry/IssueList';
 import { useThisMinute } from '../frame/useThisMinute';
 import { useSay } from '../offline/useSay';
@@ -137,9 +137,9 @@ export function CarryForm({ places, from: here, minute: shownAt }: Props) {
       </Field>
       <IssueList issues={issues} names={FIELD_NAMES} />
       <p className="mt-3 flex items-center gap-x-4">
-        <button type="submit" className={BUTTON.act} disabled={isSaying}>
+        <Button type="submit" kind="act" disabled={isSaying}>
           Note it
-        </button>
+        </Button>
         {isKept && <span role="status">Noted.</span>}
       </p>
     </form>

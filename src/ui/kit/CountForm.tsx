@@ -7,10 +7,10 @@ import { LIMITS } from '../../core/facts/limits';
 import type { Thing } from '../../core/methods/thing';
 import type { KitPlaceView } from '../../views/kit-view';
 import { oneThing } from '../../words/kit';
+import { Button } from '../controls/Button';
 import { Check } from '../controls/Check';
 import { Field } from '../controls/Field';
 import { Stepper } from '../controls/Stepper';
-import { BUTTON } from '../controls/styles';
 import { IssueList } from '../entry/IssueList';
 import { useThisMinute } from '../frame/useThisMinute';
 import { useSay } from '../offline/useSay';
@@ -126,13 +126,13 @@ export function CountForm({ place: { place, name, cells }, minute: shownAt, isRe
           )}
           <IssueList issues={issues} />
           <p className="mt-3 flex flex-wrap items-center gap-x-4">
-            <button type="button" className={BUTTON.act} disabled={!isChanged || isSaying} onClick={() => void save()}>
+            <Button kind="act" disabled={!isChanged || isSaying} onClick={() => void save()}>
               Save the count
-            </button>
+            </Button>
             {counts.size > 0 && (
-              <button type="button" className={`${BUTTON.quiet} min-h-11`} onClick={() => setCounts(new Map())}>
+              <Button kind="quiet" className="min-h-11" onClick={() => setCounts(new Map())}>
                 As it was
-              </button>
+              </Button>
             )}
             {isKept && <span role="status">Saved.</span>}
           </p>

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import type { KitView } from '../../views/kit-view';
-import { BUTTON } from '../controls/styles';
+import { Button } from '../controls/Button';
 import { useSend } from '../controls/useSend';
 
 /** What was said of the kit, the latest first; each can be taken out, and put back. */
@@ -21,9 +21,9 @@ export function KitSaidList({ said }: Pick<KitView, 'said'>) {
       {takenOut && (
         <p role="status" className="flex flex-wrap items-baseline gap-x-3">
           {`Taken out: ${takenOut.words}.`}
-          <button
-            type="button"
-            className={`${BUTTON.quiet} min-h-11`}
+          <Button
+            kind="quiet"
+            className="min-h-11"
             disabled={isSending}
             onClick={() =>
               void sendTo('/api/kit-entries/taken-out', { ids: takenOut.ids, isOut: false }).then(
@@ -32,7 +32,7 @@ export function KitSaidList({ said }: Pick<KitView, 'said'>) {
             }
           >
             Put it back
-          </button>
+          </Button>
         </p>
       )}
       <ul className="text-sm">
@@ -45,9 +45,9 @@ export function KitSaidList({ said }: Pick<KitView, 'said'>) {
                 {reason && ` · ${reason}`}
               </span>
             </span>
-            <button
-              type="button"
-              className={`${BUTTON.quiet} min-h-11 shrink-0`}
+            <Button
+              kind="quiet"
+              className="min-h-11 shrink-0"
               disabled={isSending}
               aria-label={`Take out: ${words}`}
               onClick={() =>
@@ -57,7 +57,7 @@ export function KitSaidList({ said }: Pick<KitView, 'said'>) {
               }
             >
               Take out
-            </button>
+            </Button>
           </li>
         ))}
       </ul>

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { v7 as newId } from 'uuid';
 import { CAR } from '../../core/kit/kit-entry';
 import type { PackingLine, PackingView } from '../../views/packing-view';
-import { BUTTON } from '../controls/styles';
+import { Button } from '../controls/Button';
 import { IssueList } from '../entry/IssueList';
 import { useBook } from '../frame/BookContext';
 import { useThisMinute } from '../frame/useThisMinute';
@@ -48,9 +48,9 @@ export function PackingPage({ view, minute }: Props) {
       <Lines title="Pick up there, for elsewhere" lines={toPickUp} />
       <Lines title="Lies there already" lines={there} />
       <p className="mt-5 flex flex-wrap gap-x-4 print:hidden">
-        <button type="button" className={BUTTON.plain} onClick={() => window.print()}>
+        <Button kind="plain" onClick={() => window.print()}>
           Print it
-        </button>
+        </Button>
         <Link prefetch={false} href="/apiaries/kit" className="inline-flex min-h-11 items-center">
           All of the kit
         </Link>

@@ -32,19 +32,37 @@ const ranges = (cells: LookingBackView['cells'], ink: string): Plugin<'line'> =>
   },
 });
 
-/** The first days of months between two days, for the lines of an axis. */
-function monthsIn(first: Day, last: Day): readonly number[] {
+/** Where an axis of so many days names weeks, not months. */
+const WEEKS_UP_TO = 70;
+const WEEK = 7;
+/** Days that the chart of ages has at least. */
+const OLDEST_DRAWN = 12;
+
+/** The days that an axis names: each seventh day of a short span, the first days of months of a long one. */
+function daysNamed(first: Day, last: Day): readonly number[] {
+  const isShort = last - first <= WEEKS_UP_TO;
   const days: number[] = [];
-  for (let on = first; on <= last; on = (on + 1) as Day) if (monthAndDate(on).date === 1) days.push(on);
+  for (let on = first; on <= last; on = (on + 1) as Day) {
+    if (isShort ? (on - first) % WEEK === 0 : monthAndDate(on).date === 1) days.push(on);
+  }
   return days;
 }
+
+const dayNamed = (on: Day, isShort: boolean): string => (isShort ? dayWords(on) : monthName(monthAndDate(on).month));
+
+/** A cell whose egg may not have been laid yet is as old as nothing; one that cannot have been has no age. */
+const aged = (cells: LookingBackView['cells']): LookingBackView['cells'] =>
+  cells
+    .filter(({ least, most }) => least > 0 || most === null || most > 0)
+    .map((cell) => ({ ...cell, least: Math.max(0, cell.least) }));
 
 /** How old each cell was on the day on which it was found; above the line a swarm may have gone. */
 export function CellAgesChart({ view }: { readonly view: LookingBackView }) {
   const of = useMemo(palette, []);
-  const { cells } = view;
+  const cells = aged(view.cells);
   const days = cells.map(({ on }) => on);
-  const [first, last] = [Math.min(...days) - 7, Math.max(...days) + 7];
+  const [first, last] = [Math.min(...days) - WEEK, Math.max(...days) + WEEK];
+  const isShort = last - first <= WEEKS_UP_TO;
   const isLate = cells.map(({ least }) => least >= LEAVES_AFTER.value);
   return (
     <Drawn
@@ -84,15 +102,21 @@ export function CellAgesChart({ view }: { readonly view: LookingBackView }) {
             max: last,
             grid: { color: of.line },
             afterBuildTicks: (axis) => {
-              axis.ticks = monthsIn(first as Day, last as Day).map((value) => ({ value }));
+              axis.ticks = daysNamed(first as Day, last as Day).map((value) => ({ value }));
             },
-            ticks: { color: of.ink, callback: (value) => monthName(monthAndDate(Number(value) as Day).month) },
+            ticks: {
+              color: of.ink,
+              maxRotation: 0,
+              autoSkip: true,
+              callback: (value) => dayNamed(Number(value) as Day, isShort),
+            },
           },
           y: {
             min: 0,
-            suggestedMax: 12,
+            suggestedMax: Math.max(OLDEST_DRAWN, ...cells.map(({ most }) => most ?? 0)),
+            title: { display: true, text: 'days since the egg', color: of.ink },
             grid: { color: of.line },
-            ticks: { color: of.ink, callback: (value) => `${value} d` },
+            ticks: { color: of.ink, stepSize: 2, precision: 0 },
           },
         },
         plugins: {

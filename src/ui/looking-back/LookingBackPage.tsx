@@ -7,11 +7,11 @@ import type { NamedColony } from '../../views/all-apiaries';
 import { lookingBackSheet } from '../../views/looking-back-sheet';
 import type { BackLine, ColonyBackLine, LookingBackView } from '../../views/looking-back-view';
 import { wholeMassWords } from '../../words/measures';
+import { Button } from '../controls/Button';
 import { DayField } from '../controls/DayField';
 import { Field } from '../controls/Field';
 import { PlainTable } from '../controls/PlainTable';
 import { type Column, SortTable } from '../controls/SortTable';
-import { BUTTON } from '../controls/styles';
 import { Views } from '../frame/Views';
 import { TitleHead } from '../time/TitleHead';
 
@@ -78,7 +78,7 @@ const CellAges = dynamic(() => import('./BackCharts').then((module) => module.Ce
 });
 const Years = dynamic(() => import('./BackCharts').then((module) => module.YearsChart), { ssr: false, loading: blank });
 
-/** Drawn second: how old cells were when they were found, and swarms and honey year beside year. The tables below say the same. */
+/** How old cells were when they were found, and swarms and honey year beside year. The tables below say the same. */
 function Charts({ view }: { readonly view: LookingBackView }) {
   const { cells, years } = view;
   const hasHoney = years.some(({ honeyKg }) => honeyKg > 0);
@@ -118,7 +118,7 @@ function Charts({ view }: { readonly view: LookingBackView }) {
   );
 }
 
-/** What did the season come to? Sentences first, then the tables that they rest on. */
+/** What did the season come to? Drawn and in one table first, then in sentences, then whatever else can be compared. */
 export function LookingBackPage({ view, apiaries, apiaryId }: Props) {
   const { from, to, sentences, before, colonies, methods, years, apiaries: byApiary, queens } = view;
   const router = useRouter();
@@ -152,11 +152,17 @@ export function LookingBackPage({ view, apiaries, apiaryId }: Props) {
           )}
         </Field>
       </div>
+      <Charts view={view} />
+      {colonies.length > 0 && (
+        <section aria-label="By colony" className="mt-4">
+          <h2 className="text-lg">By colony</h2>
+          <SortTable caption="By colony" rows={colonies} keyOf={({ id }) => id} columns={COLUMNS} sortedBy="name" />
+        </section>
+      )}
       <div className="grid gap-x-8 wide:grid-cols-2">
         <Sentences title="What it came to" sentences={sentences} />
         {before && <Sentences title="The same days a year before" sentences={before} />}
       </div>
-      <Charts view={view} />
       {methods.length > 0 && (
         <PlainTable
           caption="By method"
@@ -189,19 +195,13 @@ export function LookingBackPage({ view, apiaries, apiaryId }: Props) {
           }))}
         />
       )}
-      {colonies.length > 0 && (
-        <section aria-label="By colony" className="mt-4">
-          <h2 className="text-lg">By colony</h2>
-          <SortTable caption="By colony" rows={colonies} keyOf={({ id }) => id} columns={COLUMNS} sortedBy="name" />
-        </section>
-      )}
       <p className="mt-4 flex flex-wrap gap-3 print:hidden">
-        <button type="button" className={BUTTON.plain} onClick={() => window.print()}>
+        <Button kind="plain" onClick={() => window.print()}>
           Print it
-        </button>
-        <button type="button" className={BUTTON.plain} onClick={() => void save()}>
+        </Button>
+        <Button kind="plain" onClick={() => void save()}>
           Save it as CSV
-        </button>
+        </Button>
       </p>
     </>
   );

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { BUTTON } from '../controls/styles';
+import { Button } from '../controls/Button';
 
 /** Puts a text onto the clipboard; where the browser does not let it, the text stands there to be copied by hand. */
 export function CopyAsText({ text, label = 'What was entered, as text' }: { text: string; label?: string }) {
@@ -16,9 +16,9 @@ export function CopyAsText({ text, label = 'What was entered, as text' }: { text
   };
   return (
     <>
-      <button type="button" className={`${BUTTON.quiet} min-h-11`} onClick={() => void copy()}>
+      <Button kind="quiet" className="min-h-11" onClick={() => void copy()}>
         {state === 'copied' ? 'Copied' : 'Copy it as text'}
-      </button>
+      </Button>
       {state === 'refused' && (
         <textarea
           readOnly

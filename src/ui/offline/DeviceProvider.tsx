@@ -4,16 +4,15 @@ import { createContext, type ReactNode, useCallback, useContext, useEffect, useM
 import { rememberBook } from '../../device/about-book';
 import { type Clock, clockBy } from '../../device/clock';
 import { inTime } from '../../device/in-time';
-import { dropPagesOfOthers, keepPages } from '../../device/keep-pages';
 import { forgetSent, sendOutbox } from '../../device/outbox';
 import type { OutboxEntry } from '../../device/outbox-entry';
 import type { Pack } from '../../device/pack';
 import { askToPersist } from '../../device/storage-room';
 import { type DeviceStore, deviceStore } from '../../device/store';
 import type { StoredDraft } from '../../device/stored-draft';
+import { type Readiness, useKeptPages } from './useKeptPages';
 
 const TRY_AGAIN_MS = 20_000;
-const SETTLED_MS = 2_500;
 const OK = 200;
 
 export interface Device {
@@ -28,6 +27,8 @@ export interface Device {
   readonly wentBackAt: string | null;
   /** This device's clock beside the server's, when it was last asked; null: it was not. */
   readonly clock: Clock | null;
+  /** Whether it would open at the hive without a signal. */
+  readonly readiness: Readiness;
   /** Reads anew what is on the device. */
   reload(): Promise<void>;
   /** Sends what waits; what the server knows by then is fetched behind it. */
@@ -42,6 +43,7 @@ const Context = createContext<Device>({
   isReachable: true,
   wentBackAt: null,
   clock: null,
+  readiness: { is: 'not-known' },
   reload: async () => {},
   sync: async () => {},
 });
@@ -146,34 +148,11 @@ export function DeviceProvider({
     if (isAtStake) void askToPersist();
   }, [isAtStake]);
 
-  useKeptPages(bookId, pack, isReachable);
+  const readiness = useKeptPages(bookId, pack, isReachable);
 
   const device = useMemo(
-    () => ({ store, outbox, drafts, pack, isReachable, wentBackAt, clock, reload, sync }),
-    [store, outbox, drafts, pack, isReachable, wentBackAt, clock, reload, sync],
+    () => ({ store, outbox, drafts, pack, isReachable, wentBackAt, clock, readiness, reload, sync }),
+    [store, outbox, drafts, pack, isReachable, wentBackAt, clock, readiness, reload, sync],
   );
   return <Context.Provider value={device}>{children}</Context.Provider>;
-}
-
-/** Has the service worker answer without a signal, and gives it every page of the book once the keeper has settled on one. */
-function useKeptPages(bookId: string, pack: Pack | null, isReachable: boolean) {
-  useEffect(() => {
-    if (process.env.NODE_ENV === 'production' && 'serviceWorker' in navigator)
-      void navigator.serviceWorker.register('/sw.js').catch(() => {});
-  }, []);
-  useEffect(() => {
-    if (!pack || !isReachable || !('caches' in window) || !('serviceWorker' in navigator)) return;
-    const key = `ubbet-kept-${bookId}`;
-    if (localStorage.getItem(key) === pack.version) return;
-    const stop = new AbortController();
-    const timer = setTimeout(async () => {
-      await navigator.serviceWorker.ready;
-      await dropPagesOfOthers(bookId);
-      if (await keepPages(pack, stop.signal)) localStorage.setItem(key, pack.version);
-    }, SETTLED_MS);
-    return () => {
-      clearTimeout(timer);
-      stop.abort();
-    };
-  }, [bookId, pack, isReachable]);
 }

@@ -7,7 +7,7 @@ import { ask } from '../../device/send';
 import { besideEachOther, type EntryLine } from '../../words/entry-lines';
 import { inspectionLines } from '../../words/inspection-lines';
 import { surveyLines } from '../../words/survey-lines';
-import { BUTTON } from '../controls/styles';
+import { Button } from '../controls/Button';
 
 interface Props {
   readonly kind: 'inspection' | 'survey';
@@ -75,12 +75,12 @@ export function TwoVersions({ kind, id, mine, labelOf, onStored, onMine }: Props
         </tbody>
       </table>
       <div className="mt-2 flex flex-wrap gap-2">
-        <button type="button" className={`${BUTTON.plain} min-h-12`} onClick={onStored}>
+        <Button kind="plain" className="min-h-12" onClick={onStored}>
           {stored.isDeleted ? 'It stays deleted' : 'The book is right'}
-        </button>
-        <button type="button" className={`${BUTTON.plain} min-h-12`} onClick={() => onMine(stored.version)}>
+        </Button>
+        <Button kind="plain" className="min-h-12" onClick={() => onMine(stored.version)}>
           What was entered here is right
-        </button>
+        </Button>
       </div>
     </section>
   );

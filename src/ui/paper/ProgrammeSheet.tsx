@@ -1,9 +1,8 @@
 'use client';
 
-import Link from 'next/link';
 import type { ProgrammeView, UnitView } from '../../views/programme-view';
+import { ButtonLink } from '../controls/Button';
 import { PrintButton } from '../controls/PrintButton';
-import { BUTTON } from '../controls/styles';
 import { BackToPaper } from './BackToPaper';
 
 interface Props {
@@ -20,9 +19,9 @@ export function ProgrammeSheet({ view, note, made }: Props) {
     <div className="sheet mx-auto max-w-4xl">
       <div className="mt-2 flex flex-wrap items-center gap-3 print:hidden">
         <BackToPaper />
-        <Link prefetch={false} href={`/programmes/${id}`} className={BUTTON.quiet}>
+        <ButtonLink href={`/programmes/${id}`} kind="quiet">
           The programme itself
-        </Link>
+        </ButtonLink>
         <PrintButton />
       </div>
       <h1 className="mt-4 text-2xl">{`${title}: ${colonyName}`}</h1>

@@ -6,9 +6,9 @@ import { ask, send } from '../../device/send';
 import { minuteWords } from '../../words/days';
 import type { IssueInWords } from '../../words/issues';
 import { AskFirst } from '../controls/AskFirst';
+import { Button } from '../controls/Button';
 import { Check } from '../controls/Check';
 import { Field, problemOf } from '../controls/Field';
-import { BUTTON } from '../controls/styles';
 import { IssueList } from '../entry/IssueList';
 import { CopyAsText } from '../offline/CopyAsText';
 
@@ -61,9 +61,9 @@ export function AccessPanel({ isNetwork }: { isNetwork: boolean }) {
             </span>
             <AskFirst
               trigger={
-                <button type="button" className={`${BUTTON.quiet} min-h-11`}>
+                <Button kind="quiet" className="min-h-11">
                   Shut it out
-                </button>
+                </Button>
               }
               title={`Shut ${name} out?`}
               body="It has to give the passphrase again. What waits on it is not lost: it is sent once it is signed in."
@@ -128,9 +128,9 @@ function Passphrase({ info, onSet }: { info: AccessInfo; onSet: () => void }) {
         value={onThisMachine}
         onChange={setOnThisMachine}
       />
-      <button type="submit" className={`${BUTTON.plain} mt-3`} disabled={passphrase === ''}>
+      <Button type="submit" kind="plain" className="mt-3" disabled={passphrase === ''}>
         Set the passphrase
-      </button>
+      </Button>
       {isSet && (
         <p role="status" className="mt-1 font-bold">
           It is set.
@@ -164,13 +164,13 @@ function ReaderLink({ madeAt, onChange }: { madeAt: string | null; onChange: () 
         </p>
       )}
       <p className="mt-2 flex flex-wrap gap-2">
-        <button type="button" className={BUTTON.plain} onClick={() => void make()}>
+        <Button kind="plain" onClick={() => void make()}>
           {madeAt ? 'Make another; the old one ends' : 'Make a link'}
-        </button>
+        </Button>
         {madeAt && (
-          <button type="button" className={BUTTON.danger} onClick={() => void end()}>
+          <Button kind="danger" onClick={() => void end()}>
             End it
-          </button>
+          </Button>
         )}
       </p>
     </>

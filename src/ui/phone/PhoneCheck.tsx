@@ -2,8 +2,9 @@
 
 import { useEffect, useState } from 'react';
 import { askToPersist, storageRoom } from '../../device/storage-room';
-import { BUTTON } from '../controls/styles';
+import { Button } from '../controls/Button';
 import { useDevice } from '../offline/DeviceProvider';
+import { KEPT } from '../offline/useKeptPages';
 
 /** True, not yet, or the browser does not say. */
 type Told = boolean | null;
@@ -21,7 +22,7 @@ async function look(): Promise<Checked> {
   const standalone = matchMedia('(display-mode: standalone)').matches || 'standalone' in navigator;
   return {
     isTrusted: isSecureContext,
-    isKept: Object.keys(localStorage).some((key) => key.startsWith('ubbet-kept-')),
+    isKept: Object.keys(localStorage).some((key) => key.startsWith(KEPT)),
     isOnHomeScreen: standalone && (navigator as { standalone?: boolean }).standalone !== false,
     isPersisted: (await storageRoom()).isPersisted,
   };
@@ -66,13 +67,9 @@ export function PhoneCheck() {
         done="The browser keeps what you enter for good."
         open="The browser may throw it away when room is short."
       >
-        <button
-          type="button"
-          className={`${BUTTON.quiet} min-h-11`}
-          onClick={() => void askToPersist().then(look).then(setChecked)}
-        >
+        <Button kind="quiet" className="min-h-11" onClick={() => void askToPersist().then(look).then(setChecked)}>
           Ask it to keep it
-        </button>
+        </Button>
       </Step>
     </ul>
   );

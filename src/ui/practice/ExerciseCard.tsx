@@ -24,9 +24,9 @@ import {
   placeOnFrame,
   rightWords,
 } from '../../words/practice';
+import { Button } from '../controls/Button';
 import { Choice } from '../controls/Choice';
 import { Field } from '../controls/Field';
-import { BUTTON } from '../controls/styles';
 import { Shown } from './Shown';
 
 interface Props {
@@ -88,12 +88,12 @@ export function ExerciseCard({ exercise, onMarked, onNext, onEnd }: Props) {
           ))}
         {marked === null && (
           <p className="mt-4 flex flex-wrap gap-3">
-            <button type="submit" className={BUTTON.act} disabled={!mayAnswer}>
+            <Button type="submit" kind="act" disabled={!mayAnswer}>
               Check it
-            </button>
-            <button type="button" className={`${BUTTON.quiet} min-h-11`} onClick={onEnd}>
+            </Button>
+            <Button kind="quiet" className="min-h-11" onClick={onEnd}>
               Enough
-            </button>
+            </Button>
           </p>
         )}
       </form>
@@ -119,12 +119,12 @@ export function ExerciseCard({ exercise, onMarked, onNext, onEnd }: Props) {
             ))}
           </ul>
           <p className="mt-4 flex flex-wrap gap-3">
-            <button type="button" className={BUTTON.act} onClick={onNext}>
+            <Button kind="act" onClick={onNext}>
               Next
-            </button>
-            <button type="button" className={`${BUTTON.plain}`} onClick={onEnd}>
+            </Button>
+            <Button kind="plain" onClick={onEnd}>
               Enough
-            </button>
+            </Button>
           </p>
         </>
       )}

@@ -8,7 +8,7 @@ import { nextExercise } from '../../core/practice/next-exercise';
 import { cardsOf, progressOf } from '../../core/practice/review';
 import type { CaseKept } from '../../device/case-at-hand';
 import { EXERCISE_WORDS } from '../../words/practice';
-import { BUTTON } from '../controls/styles';
+import { Button } from '../controls/Button';
 import { Views } from '../frame/Views';
 import { TitleHead } from '../time/TitleHead';
 import { CaseList } from './cases/CaseList';
@@ -74,11 +74,11 @@ export function PracticePage({ today }: { readonly today: Day }) {
       {exercise === null ? (
         <>
           <p className="mt-3">
-            <button type="button" className={BUTTON.act} disabled={practised === null} onClick={() => ask(null)}>
+            <Button kind="act" disabled={practised === null} onClick={() => ask(null)}>
               {due > 0
                 ? `Practise: ${due === 1 ? 'one thing comes' : `${due} things come`} again`
                 : 'Practise a bit of each'}
-            </button>
+            </Button>
           </p>
           <ul className="mt-3 grid gap-x-8 wide:grid-cols-2">
             {EXERCISES.map((one) => (

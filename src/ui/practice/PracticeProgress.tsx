@@ -9,9 +9,9 @@ import { STAGE_WORDS } from '../../words/cells';
 import { dayWords } from '../../words/days';
 import { EXERCISE_WORDS } from '../../words/practice';
 import { AskFirst } from '../controls/AskFirst';
+import { Button } from '../controls/Button';
 import { Check } from '../controls/Check';
 import { PlainTable } from '../controls/PlainTable';
-import { BUTTON } from '../controls/styles';
 
 interface Props {
   readonly progress: readonly KindProgress[];
@@ -82,14 +82,14 @@ export function PracticeProgress({ progress, practised, isInBook, isSent, onInBo
         onChange={onInBook}
       />
       <p className="mt-2 flex flex-wrap gap-3">
-        <button type="button" className={BUTTON.plain} onClick={() => void save()}>
+        <Button kind="plain" onClick={() => void save()}>
           Save it as CSV
-        </button>
+        </Button>
         <AskFirst
           trigger={
-            <button type="button" className={`${BUTTON.quiet} min-h-11`}>
+            <Button kind="quiet" className="min-h-11">
               Forget all of it
-            </button>
+            </Button>
           }
           title="Forget what you practised?"
           body={

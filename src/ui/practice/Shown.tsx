@@ -5,7 +5,7 @@ import { seenWhen } from '../../core/practice/exercises/find-all';
 import { SEARCHES, type Search, THOROUGHNESS_OF } from '../../core/practice/search';
 import { CELL_PLACE_WORDS } from '../../words/cells';
 import { cellLookWords, patchWords, SEARCH_WORDS, toldWords } from '../../words/practice';
-import { BUTTON } from '../controls/styles';
+import { Button } from '../controls/Button';
 import { DrawnCell } from '../drawn/DrawnCell';
 import { DrawnFrame } from '../drawn/DrawnFrame';
 import { DrawnPatch } from '../drawn/DrawnPatch';
@@ -85,9 +85,9 @@ export function Shown({ exercise: { shows, seed }, answers, isDone, onAnswer }: 
           {searched === null && (
             <fieldset className="mt-2 flex flex-wrap gap-2" aria-label="How do you search it?">
               {SEARCHES.map((one) => (
-                <button key={one} type="button" className={BUTTON.plain} onClick={() => onAnswer('searched', one)}>
+                <Button key={one} kind="plain" onClick={() => onAnswer('searched', one)}>
                   {SEARCH_WORDS[one]}
-                </button>
+                </Button>
               ))}
             </fieldset>
           )}

@@ -1,8 +1,8 @@
 'use client';
 
 import { useState } from 'react';
+import { Button } from '../controls/Button';
 import { DaySpan } from '../controls/DaySpan';
-import { BUTTON } from '../controls/styles';
 import { useSend } from '../controls/useSend';
 import { IssueList } from '../entry/IssueList';
 
@@ -42,9 +42,9 @@ export function CorrectDay({ programmeId, on, to, note, today }: Props) {
           issues={issues}
           onChange={(changed) => setDays({ ...days, ...changed })}
         />
-        <button type="submit" className={`${BUTTON.plain} mt-3`} disabled={isSending}>
+        <Button type="submit" kind="plain" className="mt-3" disabled={isSending}>
           Correct the day
-        </button>
+        </Button>
       </form>
     </details>
   );

@@ -4,7 +4,7 @@ import { useRouter } from 'next/navigation';
 import { formatDay } from '../../core/calendar/day';
 import type { ProgrammeView } from '../../views/programme-view';
 import { AskFirst } from '../controls/AskFirst';
-import { BUTTON } from '../controls/styles';
+import { Button } from '../controls/Button';
 import { useSend } from '../controls/useSend';
 import { IssueList } from '../entry/IssueList';
 import { CorrectDay } from './CorrectDay';
@@ -30,11 +30,7 @@ export function EndProgramme({ view, note, today }: { view: ProgrammeView; note:
       <div className="mt-3 flex flex-wrap gap-4 text-sm">
         {isRunning && (
           <AskFirst
-            trigger={
-              <button type="button" className={BUTTON.quiet}>
-                Stop it
-              </button>
-            }
+            trigger={<Button kind="quiet">Stop it</Button>}
             title={`Give up: ${title}?`}
             body="Its checks are dropped. What it did to the queen and the colonies stays so."
             yes="Stop it"
@@ -42,20 +38,12 @@ export function EndProgramme({ view, note, today }: { view: ProgrammeView; note:
           />
         )}
         {endedOn !== null && (
-          <button
-            type="button"
-            className={BUTTON.quiet}
-            onClick={() => void sendTo('/api/programme-ends', { id, endedOn: null })}
-          >
+          <Button kind="quiet" onClick={() => void sendTo('/api/programme-ends', { id, endedOn: null })}>
             Resume it
-          </button>
+          </Button>
         )}
         <AskFirst
-          trigger={
-            <button type="button" className={BUTTON.quiet}>
-              It never happened: undo the start
-            </button>
-          }
+          trigger={<Button kind="quiet">It never happened: undo the start</Button>}
           title="Take the start back?"
           body="As if it had not been begun. The colony that came of it goes with it; one for which something was entered stays, with its history. It can be put back on the colony’s page."
           yes="Take it back"

@@ -2,7 +2,7 @@
 
 import type { StoryLine } from '../../views/programme-view';
 import { weekdayWords } from '../../words/days';
-import { BUTTON } from '../controls/styles';
+import { Button } from '../controls/Button';
 import { useSend } from '../controls/useSend';
 import { IssueList } from '../entry/IssueList';
 
@@ -18,14 +18,14 @@ export function Story({ lines }: { lines: readonly StoryLine[] }) {
           <li key={key} className="border-b border-line py-1.5 text-sm">
             <b>{weekdayWords(on)}</b> {words}.
             {answerId !== null && (
-              <button
-                type="button"
-                className={`${BUTTON.quiet} ml-3`}
+              <Button
+                kind="quiet"
+                className="ml-3"
                 aria-label={`Take back: ${words}`}
                 onClick={() => void sendTo(`/api/answers/${answerId}`, {}, 'DELETE')}
               >
                 take back
-              </button>
+              </Button>
             )}
             {remedy && <span className="block font-semibold">{remedy}</span>}
           </li>

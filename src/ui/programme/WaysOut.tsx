@@ -1,20 +1,12 @@
-import Link from 'next/link';
 import type { WayOutView } from '../../views/programme-view';
-import { BUTTON } from '../controls/styles';
+import { briefPhrases } from '../../words/pages/colony-briefs';
+import { ButtonLink } from '../controls/Button';
+import { Row } from '../controls/Row';
 
 /** Where it has not come to a laying queen: each way on, and what it costs in days. */
-export function WaysOut({
-  colonyId,
-  colonyName,
-  ways,
-}: {
-  colonyId: string;
-  colonyName: string;
-  ways: readonly WayOutView[];
-}) {
+export function WaysOut({ colonyId, ways }: { readonly colonyId: string; readonly ways: readonly WayOutView[] }) {
   return (
-    <section aria-label="Ways on" className="mt-4 border-l-4 border-propolis pl-4">
-      <h2 className="text-lg">Next for {colonyName}</h2>
+    <Row title={briefPhrases.counted('Ways on', ways.length)} isHeading isBriefOnPhone brief={ways[0]?.title}>
       <ul>
         {ways.map(({ method, title, cost }) => (
           <li key={method} className="flex flex-wrap items-center gap-x-4 border-b border-line py-1.5">
@@ -22,17 +14,16 @@ export function WaysOut({
               <b>{title}</b>
               <span className="block text-sm">{cost}</span>
             </span>
-            <Link
-              prefetch={false}
+            <ButtonLink
+              kind="plain"
               href={`/colonies/${colonyId}/start/${method}`}
-              className={BUTTON.plain}
               aria-label={`See the dates: ${title}`}
             >
               Plan it
-            </Link>
+            </ButtonLink>
           </li>
         ))}
       </ul>
-    </section>
+    </Row>
   );
 }

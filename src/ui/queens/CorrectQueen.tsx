@@ -5,10 +5,10 @@ import { LIMITS } from '../../core/facts/limits';
 import type { QueenFact } from '../../core/facts/queen';
 import { QUEEN_ORIGINS, type QueenOrigin } from '../../core/queens/origin';
 import { QUEEN_ORIGIN_NAMES } from '../../words/queens';
+import { Button } from '../controls/Button';
 import { Check } from '../controls/Check';
 import { DayField } from '../controls/DayField';
 import { Field, problemOf } from '../controls/Field';
-import { BUTTON } from '../controls/styles';
 import { useSend } from '../controls/useSend';
 import { IssueList } from '../entry/IssueList';
 import { useBook } from '../frame/BookContext';
@@ -86,14 +86,9 @@ export function CorrectQueen({ queen, others }: Props) {
         )}
       </Field>
       <IssueList issues={issues} />
-      <button
-        type="button"
-        className={`${BUTTON.act} mt-3`}
-        disabled={isSending}
-        onClick={() => void sendTo('/api/queens', said)}
-      >
+      <Button kind="act" className="mt-3" disabled={isSending} onClick={() => void sendTo('/api/queens', said)}>
         Save
-      </button>
+      </Button>
     </section>
   );
 }

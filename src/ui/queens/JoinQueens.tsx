@@ -3,8 +3,8 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { AskFirst } from '../controls/AskFirst';
+import { Button } from '../controls/Button';
 import { Field, problemOf } from '../controls/Field';
-import { BUTTON } from '../controls/styles';
 import { useSend } from '../controls/useSend';
 import { useBook } from '../frame/BookContext';
 
@@ -42,9 +42,9 @@ export function JoinQueens({ queenId, others }: Props) {
       <p className="mt-2">
         <AskFirst
           trigger={
-            <button type="button" className={BUTTON.plain} disabled={!into || isSending}>
+            <Button kind="plain" disabled={!into || isSending}>
               Make them one
-            </button>
+            </Button>
           }
           title="Make the two one queen?"
           body={`All that is noted of this one goes over to ${into?.name ?? 'the other'}. It can be taken back on her page.`}

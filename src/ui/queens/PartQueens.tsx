@@ -1,7 +1,7 @@
 'use client';
 
 import { AskFirst } from '../controls/AskFirst';
-import { BUTTON } from '../controls/styles';
+import { Button } from '../controls/Button';
 import { useSend } from '../controls/useSend';
 
 /** Takes back that two queens were made one. */
@@ -11,9 +11,9 @@ export function PartQueens({ id }: { readonly id: string }) {
     <>
       <AskFirst
         trigger={
-          <button type="button" className={`${BUTTON.quiet} min-h-6`} disabled={isSending}>
+          <Button kind="quiet" className="min-h-6" disabled={isSending}>
             Make them two again
-          </button>
+          </Button>
         }
         title="Make them two queens again?"
         body="What was noted of the other goes back to her. What was noted since stays here."

@@ -1,7 +1,7 @@
 'use client';
 
 import { AskFirst } from '../controls/AskFirst';
-import { BUTTON } from '../controls/styles';
+import { Button } from '../controls/Button';
 import { useSend } from '../controls/useSend';
 
 /** Takes something that is noted of a queen out of the records; it can be restored below. */
@@ -12,14 +12,9 @@ export function TakeOutEvent({ id, words }: { readonly id: string; readonly word
       {' '}
       <AskFirst
         trigger={
-          <button
-            type="button"
-            className={`${BUTTON.quiet} min-h-6 text-sm`}
-            disabled={isSending}
-            aria-label={`Delete: ${words}`}
-          >
+          <Button kind="quiet" className="min-h-6 text-sm" disabled={isSending} aria-label={`Delete: ${words}`}>
             Delete
-          </button>
+          </Button>
         }
         title="Delete this from her life?"
         body={`${words}. What follows from it is worked out without it. It can be restored.`}

@@ -1,8 +1,8 @@
 import Link from 'next/link';
 import type { RoomLine, RoomView } from '../../views/room-view';
 import { dayWords } from '../../words/days';
+import { Button } from '../controls/Button';
 import { NightField } from '../controls/NightField';
-import { BUTTON } from '../controls/styles';
 import { Views } from '../frame/Views';
 import type { Axis } from '../time/axis';
 import { RulerHead } from '../time/RulerHead';
@@ -30,9 +30,9 @@ export function RoomPage({ view: { lines, unknown }, axis, coldestNightC, nights
       <Views of="colonies" />
       <form className="mt-3 flex flex-wrap items-center gap-3 text-sm">
         <NightField coldestNightC={coldestNightC} knownC={null} />
-        <button type="submit" className={BUTTON.plain}>
+        <Button type="submit" kind="plain">
           Update
-        </button>
+        </Button>
         {nights && coldestNightC === null && <span className="text-muted">{nights}</span>}
       </form>
       {lines.length === 0 && (

@@ -3,7 +3,7 @@
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import type { ScaleView } from '../../views/scale-view';
-import { BUTTON } from '../controls/styles';
+import { Button } from '../controls/Button';
 import type { Axis } from '../time/axis';
 
 // The drawing comes when there is something to draw.
@@ -25,14 +25,9 @@ export function ScaleCharts({ view, axis }: { readonly view: ScaleView; readonly
           <p className="text-muted text-sm">
             Visits (squares) and sudden changes (arrows) are taken out. A filled arrow may have been a swarm.
           </p>
-          <button
-            type="button"
-            className={`${BUTTON.quiet} min-h-11`}
-            aria-pressed={isRaw}
-            onClick={() => setRaw(!isRaw)}
-          >
+          <Button kind="quiet" className="min-h-11" aria-pressed={isRaw} onClick={() => setRaw(!isRaw)}>
             {isRaw ? 'Hide the scale’s own line' : 'Show the scale’s own line'}
-          </button>
+          </Button>
         </div>
         <div className="relative h-60 min-w-0">
           <Gains view={view} axis={axis} />

@@ -9,8 +9,9 @@ import { methodsToChoose, wayNamed } from '../../core/season-plan/ways/ways';
 import type { PlanRow, SeasonPlanView } from '../../views/season-plan-view';
 import { methodTitle } from '../../words/methods/methods';
 import { WAY_WORDS } from '../../words/season-plan';
+import { Button } from '../controls/Button';
 import { DayField } from '../controls/DayField';
-import { BUTTON, FIELD } from '../controls/styles';
+import { FIELD } from '../controls/styles';
 import type { useSend } from '../controls/useSend';
 import { useBook } from '../frame/BookContext';
 import { withWay } from './plan-changes';
@@ -58,15 +59,14 @@ export function HowRun({ view: { year, groups }, send, isReader }: Props) {
       </summary>
       {!isReader && (
         <div className="flex flex-wrap items-end gap-2 border-b-2 border-ink pb-2">
-          <button
-            type="button"
-            className={BUTTON.plain}
+          <Button
+            kind="plain"
             onClick={() =>
               setChosen(chosen.size === rows.length ? new Set() : new Set(rows.map((row) => row.colonyId)))
             }
           >
             {chosen.size === rows.length ? 'Choose none' : 'Choose all'}
-          </button>
+          </Button>
           <label className="block min-w-56">
             <span className="text-sm">Run those chosen</span>
             <select className={FIELD} value={way} onChange={({ target }) => setWay(target.value as WayName)}>
@@ -77,14 +77,9 @@ export function HowRun({ view: { year, groups }, send, isReader }: Props) {
               ))}
             </select>
           </label>
-          <button
-            type="button"
-            className={BUTTON.act}
-            disabled={chosen.size === 0 || send.isSending}
-            onClick={() => void runChosen()}
-          >
+          <Button kind="act" disabled={chosen.size === 0 || send.isSending} onClick={() => void runChosen()}>
             {chosen.size === 0 ? 'Choose colonies' : `Set for ${chosen.size}`}
-          </button>
+          </Button>
           <p className="text-muted w-full text-sm">{WAY_WORDS[way].about}</p>
         </div>
       )}

@@ -1,13 +1,12 @@
 'use client';
 
-import Link from 'next/link';
 import { Popover } from 'radix-ui';
 import type { RefObject } from 'react';
 import { formatDay } from '../../core/calendar/day';
 import type { SeasonPlanFact } from '../../core/facts/season-plan';
 import type { IntentionView } from '../../views/season-plan-view';
+import { Button, ButtonLink } from '../controls/Button';
 import { DayField } from '../controls/DayField';
-import { BUTTON } from '../controls/styles';
 import { useSend } from '../controls/useSend';
 import { useBook } from '../frame/BookContext';
 import { withAgain, withDropped, withMoved } from './plan-changes';
@@ -67,34 +66,24 @@ export function IntentionMenu({ anchor, colonyName, intention, plan, isFixed, to
           )}
           <p className="mt-2 flex flex-wrap gap-2">
             {start && (
-              <Link prefetch={false} href={start} className={BUTTON.act}>
+              <ButtonLink href={start} kind="act">
                 Start it
-              </Link>
+              </ButtonLink>
             )}
             {programmeId && (
-              <Link prefetch={false} href={`/programmes/${programmeId}`} className={BUTTON.plain}>
+              <ButtonLink href={`/programmes/${programmeId}`} kind="plain">
                 See the programme
-              </Link>
+              </ButtonLink>
             )}
             {!isFixed && (
-              <button
-                type="button"
-                className={BUTTON.plain}
-                disabled={isSending}
-                onClick={() => void sendAndClose(withDropped(plan, key))}
-              >
+              <Button kind="plain" disabled={isSending} onClick={() => void sendAndClose(withDropped(plan, key))}>
                 Drop it
-              </button>
+              </Button>
             )}
             {status === 'dropped' && !isReader && (
-              <button
-                type="button"
-                className={BUTTON.plain}
-                disabled={isSending}
-                onClick={() => void sendAndClose(withAgain(plan, key, today))}
-              >
+              <Button kind="plain" disabled={isSending} onClick={() => void sendAndClose(withAgain(plan, key, today))}>
                 Plan it again
-              </button>
+              </Button>
             )}
           </p>
         </Popover.Content>

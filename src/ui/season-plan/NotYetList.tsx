@@ -2,7 +2,7 @@
 
 import { parseDay } from '../../core/calendar/day';
 import type { NotYet, PlanRow } from '../../views/season-plan-view';
-import { BUTTON } from '../controls/styles';
+import { Button } from '../controls/Button';
 import type { useSend } from '../controls/useSend';
 import { withMoved } from './plan-changes';
 
@@ -36,14 +36,9 @@ export function NotYetList({ list, rows, send, isReader }: Props) {
           <li key={key} className="mt-1.5 max-w-prose">
             <b>{words}</b> {remedies.join(' ')}
             {moves.length > 0 && !isReader && (
-              <button
-                type="button"
-                className={`${BUTTON.plain} mt-1 block text-sm`}
-                disabled={send.isSending}
-                onClick={() => move(moves)}
-              >
+              <Button kind="plain" className="mt-1 block text-sm" disabled={send.isSending} onClick={() => move(moves)}>
                 {moves.length === 1 ? 'Put it there' : 'Put them there'}
-              </button>
+              </Button>
             )}
           </li>
         ))}

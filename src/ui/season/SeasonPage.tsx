@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import type { Day } from '../../core/calendar/day';
 import type { SeasonView } from '../../views/season-view';
-import { BUTTON } from '../controls/styles';
+import { Button } from '../controls/Button';
 import { Views } from '../frame/Views';
 import { TitleHead } from '../time/TitleHead';
 import { FlowLane } from './FlowLane';
@@ -21,9 +21,9 @@ export function SeasonPage({ view, today, minute }: { view: SeasonView; today: D
       <TitleHead
         title={`The season of ${count === 1 ? 'one colony' : `${count} colonies`}`}
         below={
-          <button type="button" className={BUTTON.quiet} aria-pressed={isTable} onClick={() => setTable(!isTable)}>
+          <Button kind="quiet" aria-pressed={isTable} onClick={() => setTable(!isTable)}>
             {isTable ? 'As a picture' : 'As a table'}
-          </button>
+          </Button>
         }
       />
       <Views of="season" />

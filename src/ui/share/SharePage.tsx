@@ -1,12 +1,11 @@
 'use client';
 
 import { ChevronLeft } from 'lucide-react';
-import Link from 'next/link';
 import { useRef } from 'react';
 import type { ShareView } from '../../views/share-view';
+import { Button, ButtonLink } from '../controls/Button';
 import { PrintButton } from '../controls/PrintButton';
 import { saveFile } from '../controls/save-file';
-import { BUTTON } from '../controls/styles';
 import { SharedColony } from './SharedColony';
 import { sharedFile } from './shared-file';
 
@@ -21,14 +20,14 @@ export function SharePage({ view, colonyId }: { readonly view: ShareView; readon
   return (
     <div className="mx-auto max-w-4xl">
       <div className="mt-2 flex flex-wrap items-center gap-3 print:hidden">
-        <Link prefetch={false} href={`/colonies/${colonyId}`} className={`${BUTTON.quiet} min-h-11`}>
+        <ButtonLink href={`/colonies/${colonyId}`} kind="quiet" className="min-h-11">
           <ChevronLeft aria-hidden="true" className="inline size-5" strokeWidth={3} />
           {view.name}
-        </Link>
+        </ButtonLink>
         <PrintButton />
-        <button type="button" className={BUTTON.plain} onClick={save}>
+        <Button kind="plain" onClick={save}>
           Save as a file
-        </button>
+        </Button>
         <p className="text-muted text-sm">
           No other colony is named in it, unless in your own notes: read them once before you send it.
         </p>

@@ -15,10 +15,10 @@ import type { StartView } from '../../views/start-view';
 import { unionDays } from '../../views/union-view';
 import type { IssueInWords } from '../../words/issues';
 import { AskFirst } from '../controls/AskFirst';
+import { Button } from '../controls/Button';
 import { Check } from '../controls/Check';
 import { DaySpan } from '../controls/DaySpan';
 import { Field, problemOf } from '../controls/Field';
-import { BUTTON } from '../controls/styles';
 import { IssueList } from '../entry/IssueList';
 import { useThisMinute } from '../frame/useThisMinute';
 import { Shortages } from '../kit/Shortages';
@@ -195,9 +195,9 @@ export function StartForm({ view, facts, today, now, kit, presetCell, isBegun }:
               ))}
             </ul>
           </details>
-          <button type="submit" className={`${BUTTON.act} mt-5`} disabled={isSaving}>
+          <Button type="submit" kind="act" className="mt-5" disabled={isSaving}>
             {isSaving ? 'Saving …' : isPast ? 'Enter it' : 'Start it'}
-          </button>
+          </Button>
         </div>
         <AskFirst
           isOpen={isAsking}

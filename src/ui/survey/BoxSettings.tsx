@@ -4,7 +4,7 @@ import type { FrameSize } from '../../core/space/frame-size';
 import { sizeOf } from '../../core/space/frame-size';
 import { type Box, TAPES } from '../../core/space/hive';
 import type { SurveyChange } from '../../device/survey-draft';
-import { BUTTON } from '../controls/styles';
+import { Button } from '../controls/Button';
 
 interface Props {
   readonly box: Box;
@@ -86,14 +86,14 @@ export function BoxSettings({ box, title, sizes, canDrop, isLowest, change }: Pr
         />
       </label>
       {canDrop && (
-        <button
-          type="button"
-          className={`${BUTTON.quiet} min-h-11 px-1`}
+        <Button
+          kind="quiet"
+          className="min-h-11 px-1"
           aria-label={`Leave out ${title}`}
           onClick={() => change({ type: 'drop-box', boxId: box.id })}
         >
           leave out
-        </button>
+        </Button>
       )}
     </div>
   );

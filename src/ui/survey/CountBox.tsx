@@ -6,7 +6,7 @@ import type { CountedAs, GlanceCounts } from '../../core/space/count-survey';
 import type { Box } from '../../core/space/hive';
 import { countedIn, type SurveyChange } from '../../device/survey-draft';
 import { COUNTED_WORDS } from '../../words/frame-contents';
-import { BUTTON } from '../controls/styles';
+import { Button } from '../controls/Button';
 
 /** In the order in which a keeper sees them: the brood first. */
 const ORDER: readonly CountedAs[] = [
@@ -80,31 +80,22 @@ export function CountBox({ box, name, counts, change }: Props) {
             {count}
           </button>
         ))}
-        <button
-          type="button"
-          disabled={isTold}
-          onClick={() => set(left)}
-          className={`${BUTTON.plain} col-span-3 min-h-12 px-2`}
-        >
+        <Button disabled={isTold} onClick={() => set(left)} kind="plain" className="col-span-3 min-h-12 px-2">
           {`the other ${left} are`}
-        </button>
+        </Button>
       </div>
       {counts !== undefined && !isTold && (
         <div className="mt-2 grid grid-cols-2 gap-2">
-          <button
-            type="button"
-            onClick={() => set(rest + (counts.unseen ?? 0), 'unseen')}
-            className={`${BUTTON.plain} min-h-12 px-2`}
-          >
+          <Button onClick={() => set(rest + (counts.unseen ?? 0), 'unseen')} kind="plain" className="min-h-12 px-2">
             {`${rest} not looked at`}
-          </button>
-          <button
-            type="button"
+          </Button>
+          <Button
             onClick={() => change({ type: 'box', boxId: box.id, fields: { places: box.places - rest } })}
-            className={`${BUTTON.plain} min-h-12 px-2`}
+            kind="plain"
+            className="min-h-12 px-2"
           >
             {`no frame in ${rest} ${rest === 1 ? 'place' : 'places'}`}
-          </button>
+          </Button>
         </div>
       )}
     </fieldset>

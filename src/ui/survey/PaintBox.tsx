@@ -7,8 +7,8 @@ import { tenthsOf } from '../../core/space/content';
 import type { Box, Frame } from '../../core/space/hive';
 import { type SurveyChange, sideWith } from '../../device/survey-draft';
 import { sideContents } from '../../words/frame-contents';
-import { BUTTON } from '../controls/styles';
-import { useIsWide } from '../entry/useIsWide';
+import { Button } from '../controls/Button';
+import { useIsWide } from '../controls/useIsWide';
 import type { Brush } from './brush';
 import { PaintSide, rowsOf } from './PaintSide';
 
@@ -134,13 +134,13 @@ export function PaintBox({ box, name, brush, queenFrameId, change }: Props) {
           <Step words="The next frame" icon={ChevronRight} to={box.frames[chosenAt + 1]} onStep={setChosen} />
         </p>
       )}
-      <button
-        type="button"
-        className={`${BUTTON.quiet} mt-1 min-h-11 text-sm`}
+      <Button
+        kind="quiet"
+        className="mt-1 min-h-11 text-sm"
         onClick={() => change({ type: 'add-frame', boxId: box.id, newId: newId() })}
       >
         {`+ a frame in ${name.toLowerCase()}`}
-      </button>
+      </Button>
     </div>
   );
 }
@@ -176,14 +176,14 @@ function Step({
   onStep: (frameId: string) => void;
 }) {
   return (
-    <button
-      type="button"
+    <Button
       aria-label={words}
       disabled={!to}
-      className={`${BUTTON.plain} min-h-12 px-0`}
+      kind="plain"
+      className="min-h-12 px-0"
       onClick={() => to && onStep(to.id)}
     >
       <Icon aria-hidden="true" className="inline size-5" strokeWidth={3} />
-    </button>
+    </Button>
   );
 }

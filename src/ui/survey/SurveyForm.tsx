@@ -15,9 +15,10 @@ import { boxTitle } from '../../words/boxes';
 import { linesAsText } from '../../words/entry-lines';
 import type { IssueInWords } from '../../words/issues';
 import { surveyLines } from '../../words/survey-lines';
+import { Button } from '../controls/Button';
 import { Check } from '../controls/Check';
 import { Choice } from '../controls/Choice';
-import { BUTTON, FIELD } from '../controls/styles';
+import { FIELD } from '../controls/styles';
 import { WhenFields } from '../controls/WhenFields';
 import { IssueList } from '../entry/IssueList';
 import { CombLegend } from '../frames/CombLegend';
@@ -174,25 +175,25 @@ export function SurveyForm({
                     change={change}
                   />
                   {manner === 'counts' && (
-                    <button
-                      type="button"
-                      className={`${BUTTON.plain} mt-2 min-h-12`}
+                    <Button
+                      kind="plain"
+                      className="mt-2 min-h-12"
                       onClick={() => change({ type: 'clear-box', boxId: box.id })}
                     >
                       Count this box anew
-                    </button>
+                    </Button>
                   )}
                 </>
               )}
             </section>
           ))}
           <div className="mt-4 flex flex-wrap gap-2">
-            <button type="button" className={`${BUTTON.plain} min-h-12`} onClick={() => addBox('brood')}>
+            <Button kind="plain" className="min-h-12" onClick={() => addBox('brood')}>
               + brood box
-            </button>
-            <button type="button" className={`${BUTTON.plain} min-h-12`} onClick={() => addBox('super')}>
+            </Button>
+            <Button kind="plain" className="min-h-12" onClick={() => addBox('super')}>
               + super
-            </button>
+            </Button>
           </div>
           <div className="mt-2 flex flex-wrap gap-x-6">
             {ON_TOP.map(({ field, name }) => (
@@ -285,16 +286,17 @@ export function SurveyForm({
               <p className="text-willow col-span-2 leading-tight font-bold wide:hidden" aria-hidden="true">
                 {headline}
               </p>
-              <button type="button" className={`${BUTTON.plain} min-h-12`} disabled={!undo} onClick={() => undo?.()}>
+              <Button kind="plain" className="min-h-12" disabled={!undo} onClick={() => undo?.()}>
                 Undo
-              </button>
-              <button
+              </Button>
+              <Button
                 type="submit"
-                className={`${BUTTON.strong} min-h-12`}
+                kind="strong"
+                className="min-h-12"
                 disabled={isSaying || framesOf(hive).length === 0}
               >
                 {isSaying ? 'Saving …' : 'Save the frames'}
-              </button>
+              </Button>
             </div>
           </div>
         </div>

@@ -5,7 +5,7 @@ import type { ShortageLine } from '../../views/kit-view';
 import type { MeantNow } from '../../views/season-plan-view';
 import type { YardToday } from '../../views/today-view';
 import { alsoPhrases } from '../../words/pages/also';
-import { Unfold } from '../controls/Unfold';
+import { Row } from '../controls/Row';
 import { FoodAskedList } from '../food/FoodAskedList';
 import { Shortages } from '../kit/Shortages';
 import { LossQuestion } from '../scale/LossQuestion';
@@ -29,7 +29,7 @@ export function AlsoToday({ also, yard, meant, foodAsked, shortages, swarmRisks,
   if (brief.length === 0) return null;
   return (
     <section aria-label={alsoPhrases.title}>
-      <Unfold title={alsoPhrases.title} brief={brief.join(' · ')} aside={alsoPhrases.count(brief.length)}>
+      <Row title={alsoPhrases.title} brief={brief.join(' · ')} aside={alsoPhrases.count(brief.length)}>
         {swarmRisks.map((words) => (
           <p key={words} className="text-propolis max-w-prose border-l-4 border-propolis pl-3 font-semibold">
             {words}
@@ -59,7 +59,7 @@ export function AlsoToday({ also, yard, meant, foodAsked, shortages, swarmRisks,
             All of the kit
           </Link>
         )}
-      </Unfold>
+      </Row>
     </section>
   );
 }

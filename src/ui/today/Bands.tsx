@@ -1,6 +1,6 @@
 import type { TodayBand } from '../../views/today-view';
 import { hivesWords } from '../../words/hives';
-import { Unfold } from '../controls/Unfold';
+import { Row } from '../controls/Row';
 import type { Axis } from '../time/axis';
 import { groundForAll } from '../time/ground';
 import { HiveLane } from './HiveLane';
@@ -30,9 +30,9 @@ export function Bands({ bands, axis, isOpen = false }: Props) {
             {lanes}
           </>
         ) : (
-          <Unfold title={title} brief={brief} aside={hivesWords(rows.length)}>
+          <Row title={title} brief={brief} aside={hivesWords(rows.length)}>
             {lanes}
-          </Unfold>
+          </Row>
         )}
       </section>
     );

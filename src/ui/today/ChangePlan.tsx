@@ -9,7 +9,7 @@ import type { RoundWish } from '../../core/facts/round';
 import type { NamedColony } from '../../views/all-apiaries';
 import type { WeekView } from '../../views/week-view';
 import { weekdayWords } from '../../words/days';
-import { BUTTON } from '../controls/styles';
+import { Button } from '../controls/Button';
 import { useSend } from '../controls/useSend';
 import { IssueList } from '../entry/IssueList';
 import { useBook } from '../frame/BookContext';
@@ -82,15 +82,14 @@ function Changes({ apiaries, wishes, leftOut, checks, today }: Props) {
         {apiaries
           .filter(({ id }) => !going.has(id))
           .map(({ id, name }) => (
-            <button
+            <Button
               key={id}
-              type="button"
-              className={BUTTON.plain}
+              kind="plain"
               disabled={isSending}
               onClick={() => void sendTo('/api/round-wishes', { isWanted: true, wish: goingTo(id) })}
             >
               {name}
-            </button>
+            </Button>
           ))}
       </p>
       <LeaveOff
@@ -169,9 +168,8 @@ function LeaveOff({
           </option>
         ))}
       </select>
-      <button
-        type="button"
-        className={BUTTON.plain}
+      <Button
+        kind="plain"
         disabled={isSending || !check}
         onClick={() =>
           check &&
@@ -179,7 +177,7 @@ function LeaveOff({
         }
       >
         Leave it off
-      </button>
+      </Button>
     </p>
   );
 }
@@ -198,15 +196,9 @@ function TakeBack({
   return (
     <li className="flex flex-wrap items-baseline gap-x-3">
       {words}
-      <button
-        type="button"
-        className={`${BUTTON.quiet} min-h-11`}
-        disabled={isSending}
-        aria-label={`${name}: ${words}`}
-        onClick={onTake}
-      >
+      <Button kind="quiet" className="min-h-11" disabled={isSending} aria-label={`${name}: ${words}`} onClick={onTake}>
         {name}
-      </button>
+      </Button>
     </li>
   );
 }

@@ -7,7 +7,7 @@ import type { NamedColony } from '../../views/all-apiaries';
 import type { DueView } from '../../views/due-view';
 import { answerWords } from '../../words/answers';
 import { withinSentence } from '../../words/capital';
-import { BUTTON } from '../controls/styles';
+import { Button } from '../controls/Button';
 import { IssueList } from '../entry/IssueList';
 import { useThisMinute } from '../frame/useThisMinute';
 import { useSay } from '../offline/useSay';
@@ -45,25 +45,25 @@ export function DailyTick({ task: { order, asks }, colony, minute: shownAt }: Pr
   return (
     <>
       <IssueList issues={issues} />
-      <button
-        type="button"
-        className={`${BUTTON.quiet} min-h-11 text-sm wide:min-h-0`}
+      <Button
+        kind="quiet"
+        className="min-h-11 text-sm wide:min-h-0"
         aria-label={`${order}, ${colony.name}: done today`}
         disabled={isSaying || isTicked}
         onClick={() => void tick(done.code)}
       >
         {isTicked ? 'done today' : 'tick as done today'}
-      </button>
+      </Button>
       {over && !isTicked && (
-        <button
-          type="button"
-          className={`${BUTTON.quiet} ml-4 min-h-11 text-sm wide:min-h-0`}
+        <Button
+          kind="quiet"
+          className="ml-4 min-h-11 text-sm wide:min-h-0"
           aria-label={`${order}, ${colony.name}: ${overWords(over.code)}`}
           disabled={isSaying}
           onClick={() => void tick(over.code)}
         >
           {overWords(over.code)}
-        </button>
+        </Button>
       )}
     </>
   );

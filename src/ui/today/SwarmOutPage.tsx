@@ -1,7 +1,7 @@
 import Link from 'next/link';
 import type { SwarmOutView, SwarmSuspect } from '../../views/swarm-out-view';
 import { swarmOutPhrases } from '../../words/pages/swarm-out';
-import { BUTTON } from '../controls/styles';
+import { ButtonLink } from '../controls/Button';
 import { PageHead } from '../time/PageHead';
 
 /** A swarm is out: whose may it be, what is brought, what comes next? */
@@ -61,9 +61,9 @@ export function SwarmOutPage({ view: { apiaries } }: { readonly view: SwarmOutVi
             </Link>
           </p>
           <p>
-            <Link prefetch={false} href="/colonies/new" className={BUTTON.plain}>
+            <ButtonLink href="/colonies/new" kind="plain">
               Hived it: add the colony
-            </Link>
+            </ButtonLink>
           </p>
         </div>
       </div>

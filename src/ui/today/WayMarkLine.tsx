@@ -3,7 +3,7 @@
 import { v7 as newId } from 'uuid';
 import type { YardMarkFact, YardSaid } from '../../core/facts/yard';
 import type { YardToday } from '../../views/today-view';
-import { BUTTON } from '../controls/styles';
+import { Button } from '../controls/Button';
 import { useSend } from '../controls/useSend';
 import { IssueList } from '../entry/IssueList';
 import { useBook } from '../frame/BookContext';
@@ -24,14 +24,9 @@ export function WayMarkLine({ note: { apiaryId, words, places } }: { readonly no
       <IssueList issues={issues} />
       {!isReader && (
         <p>
-          <button
-            type="button"
-            className={`${BUTTON.quiet} min-h-11 text-sm wide:min-h-0`}
-            disabled={isSending}
-            onClick={put}
-          >
+          <Button kind="quiet" className="min-h-11 text-sm wide:min-h-0" disabled={isSending} onClick={put}>
             {places.length === 1 ? 'it is there' : 'they are there'}
-          </button>
+          </Button>
         </p>
       )}
     </div>

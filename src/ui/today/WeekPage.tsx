@@ -8,8 +8,9 @@ import type { MeantNow } from '../../views/season-plan-view';
 import type { YardToday } from '../../views/today-view';
 import type { WeekRound, WeekView } from '../../views/week-view';
 import { weekPhrases } from '../../words/pages/week';
+import { ButtonLink } from '../controls/Button';
+import { Row } from '../controls/Row';
 import { BUTTON } from '../controls/styles';
-import { Unfold } from '../controls/Unfold';
 import type { Axis } from '../time/axis';
 import { RulerHead } from '../time/RulerHead';
 import { AlsoToday } from './AlsoToday';
@@ -67,10 +68,10 @@ export function WeekPage(props: Props) {
         {next && <RoundItself round={next} {...acts} />}
         {following.map((round) => (
           <section key={round.key} aria-label={round.title}>
-            <Unfold title={<RoundTitle round={round} />} brief={round.names} aside={<RoundSize round={round} />}>
+            <Row title={<RoundTitle round={round} />} brief={round.names} aside={<RoundSize round={round} />}>
               <RoundHead round={round} {...acts} />
               <RoundRows round={round} axis={axis} />
-            </Unfold>
+            </Row>
           </section>
         ))}
         <Bands bands={bands} axis={axis} />
@@ -109,13 +110,9 @@ function NextActs({ next }: { readonly next: WeekRound | undefined }) {
   return (
     <p className="my-3 flex flex-wrap items-center gap-x-2 gap-y-1 print:hidden">
       {next?.isToday && (
-        <Link
-          prefetch={false}
-          href={`/hive?apiary=${next.apiaryId}`}
-          className={`${BUTTON.act} max-wide:w-full max-wide:text-center`}
-        >
+        <ButtonLink href={`/hive?apiary=${next.apiaryId}`} kind="act" className="max-wide:w-full max-wide:text-center">
           {weekPhrases.begin(next.apiary)}
-        </Link>
+        </ButtonLink>
       )}
       <Link prefetch={false} href="/hive" className={look}>
         So many minutes here, now
@@ -147,7 +144,7 @@ type RoundProps = Pick<Props, 'wishes' | 'freeWeek'> & { readonly round: WeekRou
 /** What can be done about the round that stands open above. */
 const RoundItself = ({ round, ...acts }: RoundProps) => (
   <section aria-label={weekPhrases.thisRound}>
-    <Unfold
+    <Row
       title={
         <>
           {weekPhrases.thisRound}
@@ -157,7 +154,7 @@ const RoundItself = ({ round, ...acts }: RoundProps) => (
       brief=""
     >
       <RoundHead round={round} {...acts} />
-    </Unfold>
+    </Row>
   </section>
 );
 
@@ -184,7 +181,7 @@ const checksOf = (rounds: readonly WeekRound[]): readonly PlannedCheck[] =>
 function CannotBeMet({ list }: { readonly list: WeekView['cannotBeMet'] }) {
   return (
     <section aria-label={weekPhrases.cannotBeMet}>
-      <Unfold
+      <Row
         title={weekPhrases.unmet(list.length)}
         tone="text-propolis"
         brief={list.map(({ words }) => words).join(' · ')}
@@ -202,7 +199,7 @@ function CannotBeMet({ list }: { readonly list: WeekView['cannotBeMet'] }) {
             Find time for it
           </Link>
         </p>
-      </Unfold>
+      </Row>
     </section>
   );
 }

@@ -2,8 +2,8 @@
 
 import { useEffect } from 'react';
 import { send } from '../../device/send';
-import { BUTTON } from '../controls/styles';
-import { Unfold } from '../controls/Unfold';
+import { Button } from '../controls/Button';
+import { Row } from '../controls/Row';
 import { useSend } from '../controls/useSend';
 import { useBook } from '../frame/BookContext';
 
@@ -24,7 +24,7 @@ export function WhatMoved({ moved, isNew, version }: Props) {
   if (moved.length === 0) return null;
   return (
     <section aria-label="What moved">
-      <Unfold title="What moved" tone="text-indigo" brief={moved[0]} aside={moved.length}>
+      <Row title="What moved" tone="text-indigo" brief={moved[0]} aside={moved.length}>
         <ul className="text-sm">
           {moved.map((words) => (
             <li key={words} className="max-w-prose">
@@ -33,16 +33,16 @@ export function WhatMoved({ moved, isNew, version }: Props) {
           ))}
         </ul>
         {!isReader && (
-          <button
-            type="button"
+          <Button
             disabled={isSending}
-            className={`${BUTTON.quiet} min-h-11`}
+            kind="quiet"
+            className="min-h-11"
             onClick={() => void sendTo('/api/plan-seen', { version })}
           >
             Seen
-          </button>
+          </Button>
         )}
-      </Unfold>
+      </Row>
     </section>
   );
 }

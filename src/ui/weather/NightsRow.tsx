@@ -6,7 +6,7 @@ import { METRIC, toUnit } from '../../core/units/units';
 import type { NightAhead } from '../../core/weather/nights-ahead';
 import { weekdayWords } from '../../words/days';
 import { degrees } from '../../words/measures';
-import { BUTTON } from '../controls/styles';
+import { Button } from '../controls/Button';
 import { useSend } from '../controls/useSend';
 import { IssueList } from '../entry/IssueList';
 import { useBook } from '../frame/BookContext';
@@ -69,9 +69,9 @@ export function NightsRow({ apiaryId, nights, coldest }: Props) {
                 </button>
               </fieldset>
               {isSaid ? (
-                <button type="button" className={`${BUTTON.quiet} min-h-8 text-sm`} onClick={() => say(night.on, null)}>
+                <Button kind="quiet" className="min-h-8 text-sm" onClick={() => say(night.on, null)}>
                   as you said; take back
-                </button>
+                </Button>
               ) : (
                 <p className="text-muted min-h-8 text-sm">
                   {low === null ? 'not known' : said.has(night.on) ? 'taken back' : 'forecast'}
@@ -84,12 +84,12 @@ export function NightsRow({ apiaryId, nights, coldest }: Props) {
       <IssueList issues={issues} />
       {said.size > 0 && (
         <p className="mt-1 flex flex-wrap items-center gap-3">
-          <button type="button" className={BUTTON.act} disabled={isSending} onClick={() => void save()}>
+          <Button kind="act" disabled={isSending} onClick={() => void save()}>
             Save the nights
-          </button>
-          <button type="button" className={BUTTON.quiet} onClick={() => setSaid(new Map())}>
+          </Button>
+          <Button kind="quiet" onClick={() => setSaid(new Map())}>
             As they were
-          </button>
+          </Button>
         </p>
       )}
     </section>

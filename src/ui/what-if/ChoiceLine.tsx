@@ -1,14 +1,14 @@
 'use client';
 
 import { X } from 'lucide-react';
-import Link from 'next/link';
 import { addDays, formatDay, parseDay } from '../../core/calendar/day';
 import { mayBuyQueen } from '../../core/methods/methods';
 import { CHOICES, type Choice, type ChoiceName, type WhatIfAsked } from '../../core/population/asked';
 import { methodOf } from '../../core/population/planned-visits';
 import { choiceTitle } from '../../words/what-if';
+import { ButtonLink } from '../controls/Button';
 import { DayField } from '../controls/DayField';
-import { BUTTON, FIELD } from '../controls/styles';
+import { FIELD } from '../controls/styles';
 import { LineSample } from './LineSample';
 import { LETTERS } from './lines';
 
@@ -96,14 +96,14 @@ export function ChoiceLine({ index, choice, asked, colonyId, canGo, onChange, on
           </label>
         )}
         {method && (
-          <Link
-            prefetch={false}
+          <ButtonLink
             href={`/colonies/${colonyId}/start/${method.name}`}
-            className={`${BUTTON.quiet} inline-flex min-h-11 items-center`}
+            kind="quiet"
+            className="inline-flex min-h-11 items-center"
             aria-label={`Plan this one: ${choiceTitle(choice.choice)}`}
           >
             plan this one
-          </Link>
+          </ButtonLink>
         )}
       </div>
     </li>

@@ -4,8 +4,8 @@ import type { WhatIfAsked } from '../../core/population/asked';
 import { ASSUMED_NAMES, assumedFigure, USUAL_ASSUMED } from '../../core/population/assumed';
 import { UNIT_WORDS } from '../../words/figure-sources';
 import { FIGURE_WORDS } from '../../words/figures';
+import { Button } from '../controls/Button';
 import { NumberField } from '../controls/NumberField';
-import { BUTTON } from '../controls/styles';
 
 interface Props {
   readonly asked: WhatIfAsked;
@@ -40,16 +40,16 @@ export function ModelFigures({ asked, onChange }: Props) {
         })}
       </div>
       {!isUsual && (
-        <button
-          type="button"
-          className={`${BUTTON.plain} mt-3`}
+        <Button
+          kind="plain"
+          className="mt-3"
           onClick={() => {
             const { assumed: _, ...usual } = asked;
             onChange(usual);
           }}
         >
           All as usual again
-        </button>
+        </Button>
       )}
     </>
   );

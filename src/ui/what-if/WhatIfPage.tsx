@@ -12,7 +12,8 @@ import type { NamedColony } from '../../views/all-apiaries';
 import type { WhatIfView } from '../../views/what-if-view';
 import { dayWords } from '../../words/days';
 import { differences, WHAT_IF_HEAD, WHAT_IT_IS } from '../../words/what-if';
-import { BUTTON, FIELD } from '../controls/styles';
+import { Button } from '../controls/Button';
+import { FIELD } from '../controls/styles';
 import { Views } from '../frame/Views';
 import { RulerHead } from '../time/RulerHead';
 import { Assumptions } from './Assumptions';
@@ -86,15 +87,15 @@ export function WhatIfPage({ view, colonies, settings, minutes }: Props) {
             ))}
           </ul>
           {choices.length < CHOICES_AT_MOST && (
-            <button
-              type="button"
-              className={`${BUTTON.plain} mt-3`}
+            <Button
+              kind="plain"
+              className="mt-3"
               onClick={() =>
                 setChoices([...choices, { choice: 'queen-split', on: asked.from, giveRoom: true, buysQueen: false }])
               }
             >
               Add a choice
-            </button>
+            </Button>
           )}
           <Assumptions asked={asked} begun={begun} isFlowKnown={isFlowKnown} onChange={setAsked} />
         </div>
@@ -149,9 +150,9 @@ function Progress({ progress, isCancelled, hasFailed, cancel, goOn }: ProgressPr
     return (
       <p className="mt-1 flex items-center gap-x-4">
         Stopped.
-        <button type="button" className={BUTTON.plain} onClick={goOn}>
+        <Button kind="plain" onClick={goOn}>
           Go on
-        </button>
+        </Button>
       </p>
     );
   if (!progress) return null;
@@ -161,9 +162,9 @@ function Progress({ progress, isCancelled, hasFailed, cancel, goOn }: ProgressPr
         Playing
         <progress className="accent-ink" max={progress.wanted} value={progress.made} />
       </label>
-      <button type="button" className={BUTTON.plain} onClick={cancel}>
+      <Button kind="plain" onClick={cancel}>
         Stop
-      </button>
+      </Button>
     </p>
   );
 }

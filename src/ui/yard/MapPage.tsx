@@ -6,7 +6,7 @@ import { v7 as newId } from 'uuid';
 import type { StandFact, StandMoveBegun, YardSaid } from '../../core/facts/yard';
 import { distanceM, KEPT_UNDER_M } from '../../core/yard/flyers';
 import type { MapView } from '../../views/map-view';
-import { BUTTON } from '../controls/styles';
+import { Button } from '../controls/Button';
 import { useSend } from '../controls/useSend';
 import { IssueList } from '../entry/IssueList';
 import { useBook } from '../frame/BookContext';
@@ -135,9 +135,9 @@ export function MapPage({ view, today, minute }: Props) {
             <p className="mt-2 flex flex-wrap items-baseline gap-x-3">
               {`Not on the map: ${named.map(({ entry }) => `${entry.name} (${entry.stand})`).join(', ')}.`}
               {!isReader && (
-                <button type="button" className={`${BUTTON.quiet} min-h-11`} disabled={isSending} onClick={layOut}>
+                <Button kind="quiet" className="min-h-11" disabled={isSending} onClick={layOut}>
                   Set up their stands in a row
-                </button>
+                </Button>
               )}
             </p>
           )}
@@ -158,13 +158,13 @@ export function MapPage({ view, today, minute }: Props) {
           )}
           <p className="mt-3 flex flex-wrap gap-2 print:hidden">
             {!isReader && (
-              <button type="button" className={BUTTON.plain} disabled={isSending} onClick={addStand}>
+              <Button kind="plain" disabled={isSending} onClick={addStand}>
                 Add a stand
-              </button>
+              </Button>
             )}
-            <button type="button" className={BUTTON.plain} onClick={() => window.print()}>
+            <Button kind="plain" onClick={() => window.print()}>
               Print it
-            </button>
+            </Button>
           </p>
         </div>
         {!isReader && (

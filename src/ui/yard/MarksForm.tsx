@@ -6,8 +6,8 @@ import { LIMITS } from '../../core/facts/limits';
 import { YARD_MARKS, type YardMarkFact, type YardSaid } from '../../core/facts/yard';
 import { METRIC, toUnit, type Units } from '../../core/units/units';
 import { YARD_MARK_WORDS } from '../../words/yard';
+import { Button } from '../controls/Button';
 import { Field } from '../controls/Field';
-import { BUTTON } from '../controls/styles';
 import { useBook } from '../frame/BookContext';
 import { toCm } from './drawn-yard';
 import { LengthField } from './LengthField';
@@ -44,15 +44,15 @@ export function MarksForm({ apiaryId, marks, isSending, onSave }: Props) {
         {marks.map(({ id, kind: of, ...ends }) => (
           <li key={id} className="flex items-baseline justify-between gap-x-3 border-b border-line text-sm">
             {`${told({ kind: of, ...ends }, unit)}`}
-            <button
-              type="button"
-              className={`${BUTTON.quiet} min-h-11`}
+            <Button
+              kind="quiet"
+              className="min-h-11"
               disabled={isSending}
               aria-label={`Take away: ${told({ kind: of, ...ends }, unit)}`}
               onClick={() => void onSave({ gone: [id] })}
             >
               Take away
-            </button>
+            </Button>
           </li>
         ))}
       </ul>
@@ -81,14 +81,13 @@ export function MarksForm({ apiaryId, marks, isSending, onSave }: Props) {
         ))}
       </div>
       <p className="mt-3">
-        <button
-          type="button"
-          className={BUTTON.plain}
+        <Button
+          kind="plain"
           disabled={isSending}
           onClick={() => void onSave({ marks: [{ id: newId(), apiaryId, kind, ...ends }] })}
         >
           Put it on the map
-        </button>
+        </Button>
       </p>
     </details>
   );

@@ -7,10 +7,10 @@ import type { StandMoveBegun } from '../../core/facts/yard';
 import type { MovedTo } from '../../core/yard/flyers';
 import type { MapColony, MapStand, MapView } from '../../views/map-view';
 import { isFarQuestion, onTheRoad } from '../../words/yard';
+import { Button } from '../controls/Button';
 import { Check } from '../controls/Check';
 import { DayField } from '../controls/DayField';
 import { Field, problemOf } from '../controls/Field';
-import { BUTTON } from '../controls/styles';
 import { useSend } from '../controls/useSend';
 import { IssueList } from '../entry/IssueList';
 import type { Aim } from './flights';
@@ -134,12 +134,12 @@ export function MoveColony({ target: { colony, from, onto }, view, today, onAim,
       {isChosen && apiaryId !== entry.apiaryId && <OnTheRoad stackKg={colony.stackKg} />}
       <IssueList issues={issues} />
       <p className="mt-4 flex flex-wrap items-center gap-x-4">
-        <button type="button" className={BUTTON.act} disabled={!isChosen || isSending} onClick={() => void save()}>
+        <Button kind="act" disabled={!isChosen || isSending} onClick={() => void save()}>
           It was moved
-        </button>
-        <button type="button" className={`${BUTTON.quiet} min-h-11`} onClick={onDone}>
+        </Button>
+        <Button kind="quiet" className="min-h-11" onClick={onDone}>
           Leave it where it is
-        </button>
+        </Button>
       </p>
     </section>
   );

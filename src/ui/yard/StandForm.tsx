@@ -5,9 +5,9 @@ import type { StandFact } from '../../core/facts/yard';
 import { distanceM, KEPT_UNDER_M } from '../../core/yard/flyers';
 import type { MapColony, MapStand, MapView } from '../../views/map-view';
 import { AskFirst } from '../controls/AskFirst';
+import { Button } from '../controls/Button';
 import { Field } from '../controls/Field';
 import { NumberField } from '../controls/NumberField';
-import { BUTTON } from '../controls/styles';
 import { DailyTick } from '../today/DailyTick';
 import { LengthField } from './LengthField';
 import { WhatOfFlyers } from './WhatOfFlyers';
@@ -97,19 +97,19 @@ export function StandForm({
           </WhatOfFlyers>
         ))}
       <p className="mt-4 flex flex-wrap items-center gap-x-4 gap-y-2">
-        <button type="button" className={BUTTON.act} disabled={!isChanged || isSending} onClick={onSave}>
+        <Button kind="act" disabled={!isChanged || isSending} onClick={onSave}>
           Save
-        </button>
+        </Button>
         {isChanged && (
-          <button type="button" className={`${BUTTON.quiet} min-h-11`} onClick={onReset}>
+          <Button kind="quiet" className="min-h-11" onClick={onReset}>
             As it was
-          </button>
+          </Button>
         )}
         <AskFirst
           trigger={
-            <button type="button" className={`${BUTTON.quiet} min-h-11`} disabled={isSending}>
+            <Button kind="quiet" className="min-h-11" disabled={isSending}>
               Take the stand away
-            </button>
+            </Button>
           }
           title={`Take ${stand.name} off the map?`}
           body="A colony that stands there stays in the book, with the name of its stand."
@@ -134,9 +134,9 @@ export function StandForm({
       )}
       {stand.colonies.map((colony) => (
         <p key={colony.entry.id} className="mt-2">
-          <button type="button" className={BUTTON.plain} onClick={() => onMove(colony)}>
+          <Button kind="plain" onClick={() => onMove(colony)}>
             {`Move ${colony.entry.name} to another stand`}
-          </button>
+          </Button>
         </p>
       ))}
     </section>

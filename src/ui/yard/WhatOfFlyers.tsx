@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { betterWay, flyersOf } from '../../core/yard/flyers';
 import type { MapView } from '../../views/map-view';
 import { betterWayWords, flyersWords, VIRGIN_MOVED } from '../../words/yard';
-import { BUTTON } from '../controls/styles';
+import { Button } from '../controls/Button';
 import { type Aim, goOf } from './flights';
 
 interface Props {
@@ -30,9 +30,9 @@ export function WhatOfFlyers({ aim, view, onSteps, children }: Props) {
       <p className="font-semibold">{flyersWords(entry.id, go, flyersOf(coveredSeams), nameOf)}</p>
       {better && <p>{betterWayWords(better)}</p>}
       {better?.kind === 'by-steps' && onSteps && (
-        <button type="button" className={`${BUTTON.plain} mt-1`} onClick={onSteps}>
+        <Button kind="plain" className="mt-1" onClick={onSteps}>
           {`Move it there in ${better.days} steps`}
-        </button>
+        </Button>
       )}
       {hasVirgin && <p className="text-propolis font-semibold">{VIRGIN_MOVED}</p>}
     </div>

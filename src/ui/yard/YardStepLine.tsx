@@ -7,7 +7,7 @@ import type { StandStepSaid } from '../../core/facts/yard';
 import type { YardStep } from '../../views/yard-notes';
 import { dayWords } from '../../words/days';
 import { listWords } from '../../words/list';
-import { BUTTON } from '../controls/styles';
+import { Button } from '../controls/Button';
 import { IssueList } from '../entry/IssueList';
 import { useThisMinute } from '../frame/useThisMinute';
 import { useSay } from '../offline/useSay';
@@ -40,19 +40,19 @@ export function YardStepLine({ step, minute: shownAt, isWhole = false }: Props) 
       <b>{words}.</b> {why}
       <IssueList issues={issues} />
       <p className="flex flex-wrap items-center gap-x-4">
-        <button
-          type="button"
-          className={`${BUTTON.quiet} min-h-11 text-sm wide:min-h-0`}
+        <Button
+          kind="quiet"
+          className="min-h-11 text-sm wide:min-h-0"
           aria-label={`${words}: done today`}
           disabled={isSaying || isTicked}
           onClick={() => void tick()}
         >
           {isTicked ? 'done today' : 'tick as done today'}
-        </button>
+        </Button>
         {isWhole && last && (
-          <button
-            type="button"
-            className={`${BUTTON.quiet} min-h-11 text-sm wide:min-h-0`}
+          <Button
+            kind="quiet"
+            className="min-h-11 text-sm wide:min-h-0"
             disabled={isSaying}
             onClick={() => {
               setTicked(null);
@@ -60,17 +60,17 @@ export function YardStepLine({ step, minute: shownAt, isWhole = false }: Props) 
             }}
           >
             {`not moved on ${dayWords(day(last))} after all`}
-          </button>
+          </Button>
         )}
         {isWhole && (
-          <button
-            type="button"
-            className={`${BUTTON.quiet} min-h-11 text-sm wide:min-h-0`}
+          <Button
+            kind="quiet"
+            className="min-h-11 text-sm wide:min-h-0"
             disabled={isSaying}
             onClick={() => void tell('left', today(), `${name} is left where it stands.`)}
           >
             leave it where it stands now
-          </button>
+          </Button>
         )}
       </p>
       {isWhole && movedOn.length > 0 && (

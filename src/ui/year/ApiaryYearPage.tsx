@@ -14,7 +14,7 @@ import type { MonthDay } from '../../core/year/month-day';
 import { atPlace, placeInYear } from '../../core/year/month-day';
 import type { ApiaryEntry } from '../../views/all-apiaries';
 import { SIGN_IS_FOR, signWords, YEAR_SPAN_WORDS, YEAR_START_WORDS } from '../../words/year';
-import { BUTTON } from '../controls/styles';
+import { Button } from '../controls/Button';
 import { useSave } from '../controls/useSave';
 import { IssueList } from '../entry/IssueList';
 import { useBook } from '../frame/BookContext';
@@ -62,13 +62,13 @@ export function ApiaryYearPage({ apiary, signs, guess }: Props) {
               <li key={seen.sign} className="flex flex-wrap items-center gap-x-3 border-b border-line py-0.5">
                 <span>{signWords(seen)}</span>
                 {!isReader && (
-                  <button
-                    type="button"
-                    className={`${BUTTON.quiet} min-h-11 text-sm wide:min-h-8`}
+                  <Button
+                    kind="quiet"
+                    className="min-h-11 text-sm wide:min-h-8"
                     onClick={() => take(seen.sign, seen.middle)}
                   >
                     {`Take it as “${SIGN_IS_FOR[seen.sign]}”`}
-                  </button>
+                  </Button>
                 )}
               </li>
             ))}
@@ -122,28 +122,28 @@ export function ApiaryYearPage({ apiary, signs, guess }: Props) {
                     onChange={(to) => to && setSpan(i, { to })}
                   />
                   {!isReader && (
-                    <button
-                      type="button"
-                      className={`${BUTTON.quiet} min-h-11`}
+                    <Button
+                      kind="quiet"
+                      className="min-h-11"
                       onClick={() => setYear({ ...year, spans: year.spans.filter((_, at) => at !== i) })}
                     >
                       Remove
-                    </button>
+                    </Button>
                   )}
                 </div>
               ) : null,
             )}
             {!isReader && (
-              <button type="button" className={`${BUTTON.plain} mt-1.5 text-sm`} onClick={() => add(kind)}>
+              <Button kind="plain" className="mt-1.5 text-sm" onClick={() => add(kind)}>
                 {year.spans.some((span) => span.kind === kind) ? 'Add another' : 'Enter its days'}
-              </button>
+              </Button>
             )}
           </section>
         ))}
         {!isReader && (
-          <button type="submit" className={`${BUTTON.act} mt-5`} disabled={isSaving}>
+          <Button type="submit" kind="act" className="mt-5" disabled={isSaving}>
             Save
-          </button>
+          </Button>
         )}
       </form>
     </>

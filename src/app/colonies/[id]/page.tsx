@@ -67,6 +67,7 @@ export default async function Page({ params, searchParams }: Props) {
           .reverse(),
         asked: foodNotes(all, fed, today).find((note) => note.colonyId === id)?.words ?? null,
       }}
+      isLooksOpen={isAll}
       looksInAll={state.inspections.length}
       axis={axisAround(today)}
       at={dueAt(db, colony, state)}

@@ -6,8 +6,8 @@ import type { CaseMove } from '../../../core/cases/case';
 import type { MethodName } from '../../../core/methods/method';
 import { type CaseChoicesView, type CaseKept, type CaseMethodView, startOf } from '../../../device/case-at-hand';
 import type { CellChoice } from '../../../views/start-view';
+import { Button } from '../../controls/Button';
 import { Check } from '../../controls/Check';
-import { BUTTON } from '../../controls/styles';
 import { MethodLane } from '../../decide/MethodLane';
 import { useReckoned } from '../../reckon/useReckoned';
 import { axisAhead } from '../../time/axis';
@@ -39,10 +39,10 @@ export function CaseChoices({ kept, colonyId, colonyName, onBack, onDone }: Prop
         below="Nothing is done until you begin it."
       />
       <p className="mt-2">
-        <button type="button" className={`${BUTTON.quiet} min-h-11`} onClick={onBack}>
+        <Button kind="quiet" className="min-h-11" onClick={onBack}>
           <ChevronLeft aria-hidden="true" className="inline size-5" strokeWidth={3} />
           Back to the hives
-        </button>
+        </Button>
       </p>
       {view === null && <p className="mt-4">…</p>}
       {view?.withoutQueen && <p className="text-indigo mt-3 font-semibold">{view.withoutQueen}</p>}
@@ -98,15 +98,14 @@ function Begin({ one, cells, onBegin }: BeginProps) {
         </details>
       )}
       {mayBuy && <Check name="A bought queen instead of raising one" value={buys} onChange={setBuys} />}
-      <button
-        type="button"
-        className={fit.kind === 'fits' ? BUTTON.strong : BUTTON.plain}
+      <Button
+        kind={fit.kind === 'fits' ? 'strong' : 'plain'}
         disabled={isShort}
         aria-label={`Do it today: ${title}`}
         onClick={() => onBegin(name, title, buys ? [] : [...keeps], buys)}
       >
         {fit.kind === 'fits' ? 'Do it today' : 'Do it today all the same'}
-      </button>
+      </Button>
     </div>
   );
 }

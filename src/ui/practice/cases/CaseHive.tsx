@@ -5,7 +5,7 @@ import type { CaseAnswer } from '../../../core/cases/case';
 import type { Thoroughness } from '../../../core/cells/thoroughness';
 import type { CaseHiveView } from '../../../device/case-at-hand';
 import { rangeWords } from '../../../words/days';
-import { BUTTON } from '../../controls/styles';
+import { Button } from '../../controls/Button';
 import { Verdict } from '../../entry/Verdict';
 import type { Axis } from '../../time/axis';
 import { TimeStrip } from '../../time/TimeStrip';
@@ -34,45 +34,38 @@ export function CaseHive({ hive, axis, ways, onLook, onChoices, onAnswer }: Prop
           </p>
         )}
         <div className="mt-2 flex flex-wrap gap-2">
-          <button
-            type="button"
-            className={isToOpen && !isToAct ? BUTTON.strong : BUTTON.plain}
+          <Button
+            kind={isToOpen && !isToAct ? 'strong' : 'plain'}
             data-due={isToOpen ? '' : undefined}
             aria-expanded={isOpening}
             aria-label={`Open ${name}`}
             onClick={() => setOpening(!isOpening)}
           >
             Open it
-          </button>
-          <button
-            type="button"
-            className={isToAct ? BUTTON.strong : BUTTON.plain}
+          </Button>
+          <Button
+            kind={isToAct ? 'strong' : 'plain'}
             data-due={isToAct ? '' : undefined}
             aria-label={`What can be done with ${name}`}
             onClick={onChoices}
           >
             What can be done
-          </button>
+          </Button>
         </div>
         {isOpening && (
           <fieldset aria-label={`How do you search ${name}?`} className="mt-2 grid gap-2">
             {ways.map(({ searched, words }) => (
-              <button key={searched} type="button" className={BUTTON.plain} onClick={() => onLook(searched)}>
+              <Button key={searched} kind="plain" onClick={() => onLook(searched)}>
                 {words}
-              </button>
+              </Button>
             ))}
           </fieldset>
         )}
         {toDo.map(({ key, order, answer, comesTo }) => (
           <p key={key} className="mt-2">
-            <button
-              type="button"
-              data-testid="to-do"
-              className={BUTTON.plain}
-              onClick={() => onAnswer(answer, `${order}: ${comesTo}.`)}
-            >
+            <Button data-testid="to-do" kind="plain" onClick={() => onAnswer(answer, `${order}: ${comesTo}.`)}>
               {order}
-            </button>
+            </Button>
           </p>
         ))}
       </div>

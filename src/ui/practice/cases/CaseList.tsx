@@ -4,7 +4,7 @@ import { CASE_NAMES, type CaseName } from '../../../core/cases/case';
 import { lastDay } from '../../../core/cases/ending';
 import type { CaseKept } from '../../../device/case-at-hand';
 import { CASE_WORDS, caseName, dayOfSeason } from '../../../words/cases';
-import { BUTTON } from '../../controls/styles';
+import { Button } from '../../controls/Button';
 
 interface Props {
   readonly kept: readonly CaseKept[] | null;
@@ -44,14 +44,14 @@ export function CaseList({ kept, onOpen, onBegin }: Props) {
                 {begun && ` ${stateOf(begun)[0]?.toUpperCase()}${stateOf(begun).slice(1)}.`}
               </span>
               {begun && (
-                <button
-                  type="button"
-                  className={`${BUTTON.quiet} min-h-11 text-sm`}
+                <Button
+                  kind="quiet"
+                  className="min-h-11 text-sm"
                   aria-label={`${CASE_WORDS[name].name}: from the beginning`}
                   onClick={() => onBegin(name)}
                 >
                   from the beginning
-                </button>
+                </Button>
               )}
             </li>
           );
@@ -70,9 +70,9 @@ export function CaseList({ kept, onOpen, onBegin }: Props) {
         ))}
       </ul>
       <p className="mt-3">
-        <button type="button" className={BUTTON.plain} disabled={kept === null} onClick={() => onBegin(null)}>
+        <Button kind="plain" disabled={kept === null} onClick={() => onBegin(null)}>
           A new season
-        </button>
+        </Button>
       </p>
     </section>
   );

@@ -11,7 +11,7 @@ import type { CaseKept, CaseLookView } from '../../../device/case-at-hand';
 import { dropDraft } from '../../../device/stored-draft';
 import { cellInHive, LOOK_WORDS, sightWords } from '../../../words/cases';
 import { placeOnFrame } from '../../../words/practice';
-import { BUTTON } from '../../controls/styles';
+import { Button } from '../../controls/Button';
 import { DrawnCell } from '../../drawn/DrawnCell';
 import { DrawnFrame } from '../../drawn/DrawnFrame';
 import { InspectionForm } from '../../entry/InspectionForm';
@@ -45,10 +45,10 @@ export function CaseLook({ kept, colonyId, colonyName, searched, onBack, onDone 
   return (
     <>
       <p className="mt-2">
-        <button type="button" className={`${BUTTON.quiet} min-h-11`} onClick={onBack}>
+        <Button kind="quiet" className="min-h-11" onClick={onBack}>
           <ChevronLeft aria-hidden="true" className="inline size-5" strokeWidth={3} />
           Shut it again, nothing written
-        </button>
+        </Button>
       </p>
       <section aria-label={`What ${colonyName} shows`} className="mt-1">
         {writes === null && <h1 className="text-2xl">{`${colonyName}, open`}</h1>}
@@ -58,12 +58,12 @@ export function CaseLook({ kept, colonyId, colonyName, searched, onBack, onDone 
       </section>
       {writes === null ? (
         <p className="mt-3 flex flex-wrap gap-2">
-          <button type="button" className={BUTTON.act} onClick={() => setWrites('self')}>
+          <Button kind="act" onClick={() => setWrites('self')}>
             Write it down yourself
-          </button>
-          <button type="button" className={BUTTON.plain} onClick={() => setWrites('as-seen')}>
+          </Button>
+          <Button kind="plain" onClick={() => setWrites('as-seen')}>
             Have it written down
-          </button>
+          </Button>
         </p>
       ) : (
         <InspectionForm

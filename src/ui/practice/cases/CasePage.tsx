@@ -8,9 +8,9 @@ import { lastDay } from '../../../core/cases/ending';
 import { THOROUGHNESS, type Thoroughness } from '../../../core/cells/thoroughness';
 import { type CaseHiveView, type CaseKept, nameIn } from '../../../device/case-at-hand';
 import { caseName, dayOfSeason, LOOK_WORDS } from '../../../words/cases';
+import { Button } from '../../controls/Button';
 import { DayField } from '../../controls/DayField';
 import { Field } from '../../controls/Field';
-import { BUTTON } from '../../controls/styles';
 import { useReckoned } from '../../reckon/useReckoned';
 import { axisAround } from '../../time/axis';
 import { RulerHead } from '../../time/RulerHead';
@@ -107,10 +107,10 @@ export function CasePage({ begin, onChange, onLeave }: Props) {
         below={dayOfSeason(today, of.from, of.days)}
       />
       <p className="mt-2 flex flex-wrap items-center gap-4">
-        <button type="button" className={`${BUTTON.quiet} min-h-11`} onClick={onLeave}>
+        <Button kind="quiet" className="min-h-11" onClick={onLeave}>
           <ChevronLeft aria-hidden="true" className="inline size-5" strokeWidth={3} />
           All seasons and exercises
-        </button>
+        </Button>
         <span role="status" className="font-semibold">
           {said}
         </span>
@@ -120,15 +120,15 @@ export function CasePage({ begin, onChange, onLeave }: Props) {
       ) : (
         <>
           <section aria-label="Time" className="mt-2 flex flex-wrap items-end gap-2">
-            <button type="button" className={BUTTON.act} disabled={isWaiting} onClick={() => void goOn()}>
+            <Button kind="act" disabled={isWaiting} onClick={() => void goOn()}>
               {isWaiting ? 'Days go by …' : 'Until something is due'}
-            </button>
-            <button type="button" className={BUTTON.plain} onClick={() => passTo(addDays(today, 1))}>
+            </Button>
+            <Button kind="plain" onClick={() => passTo(addDays(today, 1))}>
               One day on
-            </button>
-            <button type="button" className={BUTTON.plain} onClick={() => passTo(addDays(today, 7))}>
+            </Button>
+            <Button kind="plain" onClick={() => passTo(addDays(today, 7))}>
               A week on
-            </button>
+            </Button>
             <Field name="Or to a day" problem={null}>
               {(props) => (
                 <DayField

@@ -1,0 +1,75 @@
+import { isUnseen } from '../core/colony/situation';
+import { mayStillHoldQueen } from '../core/colony/track-cells';
+import { noEggsOn } from '../core/queens/queen-questions';
+import type { ColonyState } from '../core/state/fold';
+import { briefStage } from '../words/cells';
+import { dayWords } from '../words/days';
+import { briefPhrases } from '../words/pages/colony-briefs';
+import type { ReadingView } from './reading-view';
+
+/** What is folded away on a colony's page, each in a line. */
+export interface ColonyBriefs {
+  readonly why: string | null;
+  readonly queen: string;
+  readonly cells: string;
+  /** How many cells may hold a queen. */
+  readonly standing: number;
+  readonly looks: string;
+}
+
+/** So many days of inspections are named. */
+const LOOKS_NAMED = 3;
+
+export function colonyBriefs(state: ColonyState, reading: ReadingView | null): ColonyBriefs {
+  const live = state.liveCells.filter((cell) => mayStillHoldQueen(cell, state.today));
+  return {
+    why: reading && (reading.cause ?? reading.because[0] ?? null),
+    queen: queenBrief(state),
+    cells: cellsBrief(live, state.cells.length - live.length),
+    standing: live.length,
+    looks: looksBrief(state),
+  };
+}
+
+function queenBrief(state: ColonyState): string {
+  const { queen } = state;
+  switch (queen.is) {
+    case 'either-half':
+      return briefPhrases.eitherHalf;
+    case 'raising':
+    case 'without':
+      return briefPhrases.none(queen.lost?.from ?? null);
+    case 'virgin': {
+      const emptyOn = noEggsOn(queen);
+      if (emptyOn !== null) return briefPhrases.noEggs(emptyOn);
+      return briefPhrases.virgin({ from: queen.emerged.earliest, to: queen.emerged.latest });
+    }
+    case 'caged':
+      return briefPhrases.caged(queen.cagedOn);
+    case 'going':
+      return briefPhrases.going;
+    case 'laying':
+    case 'not-known':
+      return isUnseen(state) ? briefPhrases.notLookedFor : briefPhrases.laying(queen.lastProof);
+  }
+}
+
+/** `a, b charged · c small larva`: those that may hold a queen, by what was last seen of them. */
+function cellsBrief(live: ColonyState['liveCells'], over: number): string {
+  if (live.length === 0) return briefPhrases.cellsOver(over);
+  const byStage = new Map<string, string[]>();
+  for (const { cell, lastStage } of live) {
+    const stage = briefStage(lastStage);
+    byStage.set(stage, [...(byStage.get(stage) ?? []), cell.label]);
+  }
+  return [...byStage].map(([stage, labels]) => `${labels.join(', ')} ${stage}`).join(' · ');
+}
+
+function looksBrief({ inspections }: ColonyState): string {
+  if (inspections.length === 0) return briefPhrases.noneYet;
+  const days = inspections
+    .slice(-LOOKS_NAMED)
+    .reverse()
+    .map(({ inspection }) => dayWords(inspection.on));
+  return `${days.join(', ')}${inspections.length > LOOKS_NAMED ? ' …' : ''}`;
+}
