@@ -234,7 +234,7 @@ test('a photo of a frame is made small, kept with the entry and sent after it', 
 
 test('a phone says when it is ready to go without a signal, and not before', async ({ page }) => {
   await page.goto('/');
-  await expect(badge(page)).toHaveText('not ready');
+  await expect(badge(page)).toHaveText('loading');
   await expect(page.getByText('Getting ready to work without a signal')).toBeVisible();
   await expect(page.getByText('Ready to go without a signal.')).toBeVisible({ timeout: 120_000 });
   await expect(badge(page)).toHaveText('all sent');

@@ -28,6 +28,8 @@ export interface TodayRow {
   readonly reading: string;
   /** Nothing was entered of it yet. */
   readonly isUnseen: boolean;
+  /** What is due first is a method to be chosen. */
+  readonly asksMethod: boolean;
   readonly due: string;
   readonly why: string | null;
   /** What else is due now; null: nothing. */
@@ -249,6 +251,7 @@ export function colonyRow({ colony, state }: StandingColony, today: Day, measure
     apiary: null,
     reading: inWords(situationOf(state)),
     isUnseen: isUnseen(state),
+    asksMethod: !isShut && lead?.check.code === 'act',
     due: isShut ? notBeforeWords(shut) : lead ? dueWords(lead, today) : todayPhrases.noDateSet,
     why: isShut || !lead ? null : `${forced}${inWords(lead.check.why)}`,
     also: isShut ? null : alsoDue(onDay),

@@ -62,6 +62,16 @@ export interface WeekRound {
   readonly rows: readonly WeekRow[];
 }
 
+/** What cannot be met at one hive or several alike. */
+export interface UnmetLine {
+  readonly key: string;
+  readonly words: string;
+  /** Beside others in a line: how many hives, where there are many. */
+  readonly brief: string;
+  readonly hives: number;
+  readonly why: string;
+}
+
 export interface WeekView {
   /** What is next: where, and from when on. */
   readonly headline: string;
@@ -75,7 +85,7 @@ export interface WeekView {
   /** It is not the plan that the keeper last saw. */
   readonly isNew: boolean;
   /** Hives at which the same cannot be met for the same reason stand together. */
-  readonly cannotBeMet: readonly { readonly key: string; readonly words: string; readonly why: string }[];
+  readonly cannotBeMet: readonly UnmetLine[];
   /** What does not lie where it is needed; empty too where nothing was ever counted. */
   readonly shortages: readonly ShortageLine[];
   readonly rounds: readonly WeekRound[];
@@ -243,11 +253,17 @@ interface Unmet {
   readonly why: string;
 }
 
+/** So many hives are named in a line. */
+const NAMED_IN_BRIEF = 3;
+
 function unmetTogether(unmet: readonly Unmet[]): WeekView['cannotBeMet'] {
   return [...grouped(unmet, ({ order, why }) => `${order} ${why}`).values()].flatMap((alike) => {
     const [first] = alike;
     const names = alike.map(({ name }) => name);
-    return first ? [{ key: first.key, words: weekPhrases.whatAt(names, first.order), why: first.why }] : [];
+    if (!first) return [];
+    const words = weekPhrases.whatAt(names, first.order);
+    const brief = names.length > NAMED_IN_BRIEF ? weekPhrases.whatAtMany(names.length, first.order) : words;
+    return [{ key: first.key, words, brief, hives: names.length, why: first.why }];
   });
 }
 
@@ -275,7 +291,8 @@ function unmetOf(
 function apartOf(all: AllApiaries, { visits, together }: FortnightAsked): WeekView['cannotBeMet'] {
   return apart(visits, together).map(([one, other]) => {
     const [a, b] = [one, other].map(({ colonyId }) => standingAt(all, colonyId)?.colony.name ?? '');
-    return { key: `${one.id} ${other.id}`, words: apartWords(a as string, b as string), why: '' };
+    const words = apartWords(a as string, b as string);
+    return { key: `${one.id} ${other.id}`, words, brief: words, hives: 2, why: '' };
   });
 }
 

@@ -46,7 +46,7 @@ const HEADINGS: { readonly [F in FieldCode]: readonly string[] } = {
   severalEggsPerCell: ['several eggs to a cell', 'several eggs', 'multiple eggs'],
   stores: ['stores', 'brood nest', 'nest'],
   layingRoomDays: ['days of laying room', 'laying room'],
-  broodFrames: ['frames of brood', 'frames with brood', 'brood frames', 'brood', 'fob'],
+  broodFrames: ['frames of brood', 'frames brood', 'frames with brood', 'brood frames', 'brood', 'fob'],
   coveredSeams: ['covered seams', 'seams', 'seams of bees', 'bees', 'strength'],
   drones: ['drones'],
   temper: ['temper', 'temperament', 'mood', 'behaviour', 'behavior', 'docility'],

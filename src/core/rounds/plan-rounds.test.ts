@@ -5,7 +5,7 @@ import { highsSolver } from '../../solver/highs';
 import { addDays, type Day, day, daysBetween } from '../calendar/day';
 import type { PinnedRound, RoundCheck, RoundsAsked } from './asked';
 import { brokenRules } from './broken-rules';
-import type { Solver } from './model';
+import { type Solver, sumOf } from './model';
 import { planRounds } from './plan-rounds';
 import { GOALS } from './statement';
 
@@ -121,6 +121,26 @@ describe('when to go where', () => {
       optimal: true,
       gap: 0,
     });
+  });
+
+  it('has no round on which nothing is done, whatever a solver without time leaves in it, but one that was pinned', () => {
+    /** Every round that the hours leave room for is made too. */
+    const hasty: Solver = (model, left) => {
+      const solved = solve(model, left);
+      if (solved.status === 'none') return solved;
+      const values = [...solved.values];
+      for (const of of values.keys()) {
+        if (values[of]) continue;
+        values[of] = true;
+        if (model.rows.some(({ sum, right }) => sumOf(sum, values) > right)) values[of] = false;
+      }
+      return { status: 'found', values, bound: null };
+    };
+    const checks = [check('x', 0, 3), check('y', 0, 3, { apiary: 'b' })];
+    const found = planRounds(asked({ checks, pinned: [{ on: at(1), apiary: 'b' }] }), hasty, () => 0);
+    expect(found.rounds.filter((round) => round.checks.length === 0 && round.on !== at(1))).toEqual([]);
+    expect(found.unmet).toEqual([]);
+    expect(found.rounds.some(({ on, apiary }) => on === at(1) && apiary === 'b')).toBe(true);
   });
 
   it('says that it is not the best where there was no time to prove it', () => {

@@ -75,7 +75,8 @@ export function planRounds(
     const seconds = i === goals.length - 1 ? left : left * TAKEN_AT_ONCE;
     const solved =
       left > 0 ? solve({ variables, rows, least }, seconds, best) : { status: 'none' as const, bound: null };
-    if (solved.status !== 'none' && sumOf(least, solved.values) <= sumOf(least, best)) best = solved.values;
+    if (solved.status !== 'none' && sumOf(least, solved.values) <= sumOf(least, best))
+      best = withoutIdle(statement, asked, solved.values);
     if (solved.status !== 'optimal') {
       optimal = false;
       if (least === statement.goals.unmetWeight)
@@ -103,6 +104,15 @@ function notWorse(asked: RoundsAsked, statement: Statement, found: RoundsPlan): 
   if (brokenRules(asked, seen).length > 0) return found;
   const goal = GOALS.find((one) => seen.cost[one] !== found.cost[one]);
   return goal === undefined || seen.cost[goal] < found.cost[goal] ? seen : found;
+}
+
+/**
+ * The same checks on the same days, without rounds on which nothing is done: a solver that ran out of time may leave some. None of the goals
+ * is served by them.
+ */
+function withoutIdle(statement: Statement, asked: RoundsAsked, values: readonly boolean[]): readonly boolean[] {
+  const done = statement.done.filter((_, i) => values[i]);
+  return valuesOf(statement, asked, new Map(done.map(({ check, on }) => [check.id, on])));
 }
 
 /** What is done on which day, with the rounds that this takes and the pinned ones, as the programme's variables. */

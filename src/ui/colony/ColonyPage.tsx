@@ -109,7 +109,7 @@ export function ColonyPage(props: ColonyPageProps) {
           <ReadingPanel view={view} {...at} />
           <MeasuredPanel colony={colony} notes={notes} />
           <RunningMethods lines={view.programmes} />
-          <div className="mt-3 flex flex-wrap items-center gap-2">
+          <div className="colony-acts mt-3 flex flex-wrap items-center gap-2">
             <ButtonLink href={`/colonies/${colony.id}/decide`} kind={isPressing ? 'act' : 'plain'}>
               What are my choices?
             </ButtonLink>

@@ -4,6 +4,7 @@ import Link from 'next/link';
 import { Fragment } from 'react';
 import type { TodayRow } from '../../views/today-view';
 import type { WeekRow } from '../../views/week-view';
+import { ButtonLink } from '../controls/Button';
 import type { Axis } from '../time/axis';
 import { TimeStrip } from '../time/TimeStrip';
 import { TONE_TEXT } from '../time/tones';
@@ -21,7 +22,7 @@ interface Props {
  * hundred of them.
  */
 export function HiveLane({ row, axis, onRound }: Props) {
-  const { colonyId, name, apiary, reading, isUnseen, due, why, also, programme, notes, marks } = row;
+  const { colonyId, name, apiary, reading, isUnseen, asksMethod, due, why, also, programme, notes, marks } = row;
   const { act, tone, reason } = onRound?.line ?? { ...row.line, tone: row.tone };
   return (
     <li className="lane hive-lane">
@@ -42,6 +43,17 @@ export function HiveLane({ row, axis, onRound }: Props) {
           </summary>
           <p className="font-semibold">{reading}</p>
           {onRound ? <Tasks tasks={onRound.tasks} /> : tone === 'now' && <p>{due}</p>}
+          {asksMethod && (
+            <p>
+              <ButtonLink
+                kind="act"
+                href={`/colonies/${colonyId}/decide`}
+                aria-label={`What are my choices for ${name}?`}
+              >
+                What are my choices?
+              </ButtonLink>
+            </p>
+          )}
           {isUnseen && (
             <p>
               <Link prefetch={false} href={`/colonies/${colonyId}/begun`}>

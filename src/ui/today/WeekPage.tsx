@@ -182,9 +182,9 @@ function CannotBeMet({ list }: { readonly list: WeekView['cannotBeMet'] }) {
   return (
     <section aria-label={weekPhrases.cannotBeMet}>
       <Row
-        title={weekPhrases.unmet(list.length)}
+        title={weekPhrases.unmet(list.reduce((sum, { hives }) => sum + hives, 0))}
         tone="text-propolis"
-        brief={list.map(({ words }) => words).join(' · ')}
+        brief={list.map(({ brief }) => brief).join(' · ')}
         aside=""
       >
         <ul className="text-sm">

@@ -3,7 +3,7 @@ const aboutSeconds = (seconds: number): string =>
 
 /** Whether a phone can go to the hive without a signal. */
 export const readinessPhrases = {
-  badge: 'not ready',
+  badge: 'loading',
   /** `secondsLeft` null: not known yet. */
   getting: (secondsLeft: number | null) =>
     `Getting ready to work without a signal${secondsLeft === null ? '' : `, ${aboutSeconds(secondsLeft)} more`}. Keep this page open.`,

@@ -51,6 +51,7 @@ export const weekPhrases = {
   what: (name: string, order: string) => `${name}, ${order}`,
   whatAt: (names: readonly string[], order: string) =>
     names.length === 1 ? `${names[0]}, ${order}` : `${listWords(names)}: ${order}`,
+  whatAtMany: (hives: number, order: string) => `${hivesWords(hives)}: ${order}`,
   roundMade: (beganAt: string, apiary: string, hives: number, minutes: number | null, hadHelp: boolean) =>
     [
       minuteWords(beganAt),
