@@ -43,6 +43,8 @@ test('a new user: from the first run over two inspections and a correction to a 
     await expect(
       page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Clover' }) }),
     ).toContainText('Artificial swarm with a nuc. Late since Tue.');
+    await page.getByText('Artificial swarm with a nuc. Late since Tue.').click();
+    await expect(page.getByRole('link', { name: 'What are my choices for Clover?' })).toBeVisible();
     await page.getByRole('link', { name: 'Enter an inspection of Clover' }).click();
     await page.getByRole('group', { name: 'Cell a is now' }).getByRole('button', { name: 'sealed' }).click();
     await page

@@ -241,4 +241,11 @@ test('a phone says when it is ready to go without a signal, and not before', asy
   await page.reload();
   await expect(badge(page)).toHaveText('all sent');
   await expect(page.getByText(/without a signal/)).toHaveCount(0);
+  // What the browser cannot do by itself is said, with what can.
+  await page.goto('/phone');
+  const notice = page.getByRole('region', { name: 'A notice in the morning' });
+  await expect(notice).toContainText(
+    /cannot do that without an outside service|Put Ubbet on the home screen|turned off/,
+  );
+  await expect(notice.getByRole('link', { name: 'Rounds in your calendar' })).toBeVisible();
 });

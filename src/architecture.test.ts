@@ -16,7 +16,7 @@ const MAY_IMPORT: Readonly<Record<string, readonly string[]>> = {
   demo: ['simulated', 'core'],
   views: ['words', 'core'],
   device: ['views', 'words', 'core'],
-  'service-worker': [],
+  'service-worker': ['device', 'words', 'core'],
   workers: ['device', 'views', 'words', 'core'],
   files: [],
   db: ['files', 'core'],

@@ -2,6 +2,10 @@
 import { cleanupOutdatedCaches, matchPrecache, precacheAndRoute } from 'workbox-precaching';
 import { registerRoute, setCatchHandler } from 'workbox-routing';
 import { NetworkFirst } from 'workbox-strategies';
+import { localMinute } from '../core/calendar/local-minute';
+import { keptMornings, rememberSaid } from '../device/keep-mornings';
+import { MORNING_TAG, morningNow } from '../device/mornings';
+import { morningPhrases } from '../words/morning';
 
 declare const self: ServiceWorkerGlobalScope;
 /** The built files, each named after its content. Put in when this is bundled. */
@@ -50,6 +54,27 @@ registerRoute(
     ],
   }),
 );
+
+/** Woken by the browser now and then: on the morning of a round it says so, once, by what this device had last heard. */
+async function sayMorning(): Promise<void> {
+  const { mornings, saidOn } = await keptMornings();
+  const morning = morningNow(mornings, localMinute(new Date()), saidOn);
+  if (!morning) return;
+  await self.registration.showNotification(morningPhrases.title, {
+    body: morning.words,
+    tag: MORNING_TAG,
+    icon: '/icon-192.png',
+  });
+  await rememberSaid(morning.on);
+}
+self.addEventListener('periodicsync', (event) => {
+  const { tag } = event as Event & { readonly tag: string };
+  if (tag === MORNING_TAG) (event as ExtendableEvent).waitUntil(sayMorning());
+});
+self.addEventListener('notificationclick', (event) => {
+  event.notification.close();
+  event.waitUntil(self.clients.openWindow('/'));
+});
 
 setCatchHandler(async ({ request }) => {
   if (request instanceof Request && request.mode === 'navigate') {

@@ -1,7 +1,9 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
+import { keepMornings } from '../../device/keep-mornings';
 import { dropPagesOfOthers, type Keeping, keepPages } from '../../device/keep-pages';
+import { morningsOf } from '../../device/mornings';
 import type { Pack } from '../../device/pack';
 
 /** Not known: nobody has looked yet. Cannot: this browser keeps no pages. Just now: it became ready while this page was open. */
@@ -40,6 +42,7 @@ export function useKeptPages(bookId: string, pack: Pack | null, isReachable: boo
     const timer = setTimeout(async () => {
       await navigator.serviceWorker.ready;
       await dropPagesOfOthers(bookId);
+      if (newest.current) await keepMornings(morningsOf(newest.current)).catch(() => {});
       if (!newest.current || !(await keepPages(newest.current, stop.signal, tell))) return;
       localStorage.setItem(key, version);
       if (isFirst) setReadiness({ is: 'just-now' });

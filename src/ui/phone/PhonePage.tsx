@@ -1,6 +1,8 @@
 import type { Reach } from '../../views/reach';
+import { morningPhrases } from '../../words/morning';
 import { PageHead } from '../time/PageHead';
 import { AccessPanel } from './AccessPanel';
+import { MorningNotice } from './MorningNotice';
 import { PhoneCheck } from './PhoneCheck';
 
 interface Props {
@@ -23,6 +25,10 @@ export function PhonePage({ reach, code }: Props) {
           <h2 className={H2}>Is it done?</h2>
           <p className="mt-1">What this device says of itself. Look at this page on the phone.</p>
           <PhoneCheck />
+        </section>
+        <section className="mt-8" aria-label={morningPhrases.heading}>
+          <h2 className={H2}>{morningPhrases.heading}</h2>
+          <MorningNotice />
         </section>
         <section className="mt-8" aria-label="Who may come in">
           <h2 className={H2}>Who may come in</h2>
