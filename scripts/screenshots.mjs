@@ -53,6 +53,7 @@ const programme = (name, title) => async (page) => {
 };
 const frames = (name) => async (page) => {
   await colony(name)(page);
+  await page.getByRole('heading', { name: 'Frames', exact: true }).click();
   await page.getByRole('link', { name: 'Frames and moves' }).click();
   await page.getByRole('heading', { name: 'Which frame goes where?' }).waitFor();
 };

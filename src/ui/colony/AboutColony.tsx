@@ -7,6 +7,15 @@ import { briefPhrases } from '../../words/pages/colony-briefs';
 import { ButtonLink } from '../controls/Button';
 import { Row } from '../controls/Row';
 
+/** What a colony was called, and where it stood, until a day. */
+export interface FormerPlace {
+  readonly id: string;
+  readonly name: string;
+  readonly apiary: string;
+  readonly stand: string;
+  readonly until: string;
+}
+
 interface Props {
   readonly colony: ColonyEntry;
   /** Something is asked of it, so that there is a sheet to be made. */
@@ -16,14 +25,8 @@ interface Props {
   readonly parent: NamedColony | null;
   /** Colonies that were split from it. */
   readonly split: readonly NamedColony[];
-  /** Its former names and places, in order of time. */
-  readonly former: readonly {
-    readonly id: string;
-    readonly name: string;
-    readonly apiary: string;
-    readonly stand: string;
-    readonly until: string;
-  }[];
+  /** In order of time. */
+  readonly former: readonly FormerPlace[];
 }
 
 /** Where it came from, what it was called, and what else can be done with it. */

@@ -23,7 +23,7 @@ import type { Axis } from '../time/axis';
 import { groundOf } from '../time/ground';
 import { RulerHead } from '../time/RulerHead';
 import { TimeStrip } from '../time/TimeStrip';
-import { AboutColony } from './AboutColony';
+import { AboutColony, type FormerPlace } from './AboutColony';
 import { CellList } from './CellList';
 import { EvidencePanel } from './EvidencePanel';
 import { FramesPanel } from './FramesPanel';
@@ -56,13 +56,7 @@ export interface ColonyPageProps {
   readonly takenBack: readonly { readonly id: string; readonly title: string; readonly on: string }[];
   readonly queens: readonly QueenLine[];
   /** Its former names and places, in order of time. */
-  readonly former: readonly {
-    readonly id: string;
-    readonly name: string;
-    readonly apiary: string;
-    readonly stand: string;
-    readonly until: string;
-  }[];
+  readonly former: readonly FormerPlace[];
   /** The inspections were asked for. */
   readonly isLooksOpen: boolean;
   /** Those of the view may be the newest only. */

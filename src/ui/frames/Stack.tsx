@@ -30,7 +30,7 @@ const DEEP_HEIGHT = 112;
 const DEEP_CELLS = 5000;
 const LEAST_HEIGHT = 64;
 /** Where it is a picture beside words. */
-const AS_PICTURE = 0.7;
+const AS_PICTURE = 0.6;
 
 /** How high a box of a size is drawn, in pixels. */
 export const boxHeight = (cells: number): number =>
