@@ -1,4 +1,5 @@
 import { SEASON_VERSION } from '../src/core/formats/season-file';
+import { openRows } from './season';
 import { addCells, begin, CLEARED, choose, expect, onDay, saveInspection, setTime, test } from './test';
 
 const ID = (n: number) => `01970000-0000-7000-8000-${String(n).padStart(12, '0')}`;
@@ -36,6 +37,7 @@ test('what cannot be is refused by name, and what was typed stays', async ({ pag
   await asked.getByRole('button', { name: 'No, change the day' }).click();
   await setTime(page, '2027-05-10', '12:00');
   await saveInspection(page);
+  await openRows(page);
   await expect(page.getByRole('region', { name: 'Inspections' })).toContainText('Sunny, calm.');
 
   await page.getByRole('link', { name: 'Enter an inspection' }).click();
@@ -61,6 +63,7 @@ test('a cell broken down cannot be seen again', async ({ page }) => {
   await enter('14:00', () =>
     page.getByRole('group', { name: 'Cell a is now' }).getByRole('button', { name: 'charged (large larva)' }).click(),
   );
+  await openRows(page);
   await page.getByRole('region', { name: 'Inspections' }).getByRole('link', { name: 'correct' }).last().click();
   await page.getByRole('group', { name: 'Cell a is now' }).getByRole('button', { name: 'broken down' }).click();
   await saveInspection(page);

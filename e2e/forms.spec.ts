@@ -128,8 +128,7 @@ test('cells broken down at the visit are counted apart from those left', async (
   await choose(page, 'Eggs?', 'seen');
   await choose(page, 'How thoroughly did you check for cells?', CLEARED);
   await saveInspection(page);
-  await openRows(page);
-  await expect(page.getByRole('region', { name: 'Because' })).toContainText(
+  await expect(page.getByRole('region', { name: 'Reading' })).toContainText(
     'That buys time until 13 May; it does not stop swarming',
   );
   await openRows(page);

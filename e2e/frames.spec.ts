@@ -171,7 +171,6 @@ test('a hive of two boxes is counted in twenty taps at most, at phone size', asy
   await expect(page.getByRole('figure', { name: 'The hive' }).getByRole('listitem')).toHaveCount(22);
   const overflow = () => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
   expect(await overflow()).toBeLessThanOrEqual(0);
-  await openRows(page);
   await page.getByRole('link', { name: 'Survey the frames' }).click();
   await page.getByRole('button', { name: 'tenths of a side' }).click();
   expect(await overflow()).toBeLessThanOrEqual(0);

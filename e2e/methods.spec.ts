@@ -90,6 +90,7 @@ test('charged cells: a nuc swarm, thinned on day 7, a virgin, eggs, done', async
   await openColony(page, 'Clover');
   await answer(page, 'eggs', 'Eggs seen');
   await expect(page.getByRole('region', { name: 'Reading' })).toContainText('Inspect Thu 10 Jun');
+  await openRows(page);
   await page.getByRole('link', { name: /^Artificial swarm with a nuc/ }).click();
   await expect(page.getByText('Done: every unit has a laying queen.')).toBeVisible();
 });

@@ -30,12 +30,14 @@ interface Props {
   readonly draft: Draft;
   readonly change: (change: Change) => void;
   readonly title: string;
+  /** The pictures of the stages stand here; else where cells from before are asked about. */
+  readonly hasPictures: boolean;
   /** The hive is in two parts: an excluder or a board divides it. */
   readonly isTwoParts: boolean;
 }
 
 /** Cups and cells that were not known before, counted by stage, each where the place buttons say. */
-export function NewCells({ draft, change, title, isTwoParts }: Props) {
+export function NewCells({ draft, change, title, hasPictures, isTwoParts }: Props) {
   const [isFiner, setFiner] = useState(() => draft.fresh.some(({ stage }) => FINER.includes(stage)));
   const { hangs } = draft;
   const setHangs = (fields: Partial<Draft['hangs']>) =>
@@ -43,7 +45,7 @@ export function NewCells({ draft, change, title, isTwoParts }: Props) {
   return (
     <section className="mt-5" aria-label={title}>
       <h2 className="text-lg">{title}</h2>
-      <StagePictures />
+      {hasPictures && <StagePictures />}
       <ul>
         {[...COMMON, ...(isFiner ? FINER : [])].map((stage) => (
           <StageRow key={stage} stage={stage} draft={draft} change={change} />
