@@ -83,6 +83,7 @@ test('a week is planned: a round pinned, a day ruled out, Thursday lost to cold,
 
 test('what is late already is done on its least bad day, with what that risks', async ({ page }) => {
   await page.goto('/free-time');
+  await page.getByText('Type the hours').click();
   await page.getByRole('button', { name: 'Remove Sunday, 10:00 to 18:00' }).click();
   await page.getByRole('button', { name: 'Add days away' }).click();
   await page.getByLabel('Away from').last().fill('2027-05-17');
@@ -103,6 +104,7 @@ test('what is late already is done on its least bad day, with what that risks', 
 
 test('hours are asked for weekday by weekday, and what cannot be is said where it stands', async ({ page }) => {
   await page.goto('/free-time');
+  await page.getByText('Type the hours').click();
   await page.getByLabel('Monday, from').fill('20:30');
   await page.getByLabel('Inspection', { exact: true }).fill('0');
   await page.getByRole('button', { name: 'Save' }).click();
@@ -117,6 +119,7 @@ test('hours are asked for weekday by weekday, and what cannot be is said where i
   await expect(page.getByLabel('Monday, from')).toHaveValue('18:30');
   await expect(page.getByLabel('Inspection', { exact: true })).toHaveValue('25');
   // Without any hour at all: said, and what is due stands there as ever.
+  await page.getByText('Type the hours').click();
   const hours = page.getByRole('button', { name: /^Remove .*day, / });
   for (let left = await hours.count(); left > 0; left--) await hours.first().click();
   await expect(hours).toHaveCount(0);

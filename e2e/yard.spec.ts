@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { openTheWeek } from './season';
+import { openRows, openTheWeek } from './season';
 import { expect, test } from './test';
 
 test.use({ seed: 'demo' });
@@ -35,6 +35,7 @@ test('a colony is dragged across the yard: its flyers are told first, and its fo
   await expect(hive(page, /^stand 3: free/)).toBeVisible();
   await page.goto('/colonies');
   await page.getByRole('link', { name: 'Yarrow', exact: true }).click();
+  await openRows(page);
   await expect(page.getByText(/stand 3/).first()).toBeVisible();
 });
 

@@ -29,7 +29,6 @@ export function WeekHours({ week, issues, onChange }: Props) {
       <h2 className="mt-4 text-xl">Hours of the week</h2>
       <p className="text-muted text-sm">Slide over the hours in which you can be at the hives.</p>
       <WeekPaint week={week} onChange={onChange} />
-      {isWrong && <FieldProblem text={WEEK.map((weekday) => problemOn(weekday).join(' ')).find(Boolean) ?? null} />}
       <Row title="Type the hours" {...(isWrong ? { isOpen: true } : {})}>
         <ul>
           {WEEK.map((weekday) => (
