@@ -132,7 +132,7 @@ test('a start that was a mistake is taken back and put back, with its colony', a
   await page.getByRole('link', { name: /^Even split, side by side, day 6/ }).click();
   await page.getByRole('button', { name: 'It never happened: undo the start' }).click();
   await page.getByRole('button', { name: 'Take it back', exact: true }).click();
-  await page.getByRole('heading', { name: 'Methods before' }).click();
+  await page.getByRole('heading', { name: 'Earlier methods' }).click();
   await expect(page.getByText('Even split, side by side of 10 May was taken back.')).toBeVisible();
   await page.getByRole('button', { name: 'Restore' }).click();
   await expect(page.getByRole('link', { name: /^Even split, side by side, day 6/ })).toBeVisible();

@@ -4,11 +4,14 @@ import type { Pack } from './pack';
 export const PAGES_CACHE = 'ubbet-pages';
 
 const LAST_BOOK = 'ubbet-book';
+/** Under this name it stands on the device for which book, and as of which facts, all pages are kept. */
+export const KEPT = 'ubbet-kept-';
 
 /** Throws kept pages away where they are of another book at this address: the demo's pages are never shown for a keeper's own. */
 export async function dropPagesOfOthers(bookId: string): Promise<void> {
   if (localStorage.getItem(LAST_BOOK) === bookId) return;
   await caches.delete(PAGES_CACHE);
+  for (const key of Object.keys(localStorage)) if (key.startsWith(KEPT)) localStorage.removeItem(key);
   localStorage.setItem(LAST_BOOK, bookId);
 }
 

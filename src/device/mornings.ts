@@ -1,6 +1,7 @@
 import { type Day, formatDay } from '../core/calendar/day';
 import { clockText } from '../core/calendar/minute';
 import { grouped } from '../core/grouped';
+import { colonyOfVisit } from '../core/rounds/to-visit';
 import { morningPhrases } from '../words/morning';
 import type { Pack } from './pack';
 
@@ -34,7 +35,7 @@ export function morningsOf({
     on: formatDay(on as Day),
     words: rounds
       .map(({ apiary, checks, hours }) => {
-        const ids = new Set(checks.map((id) => id.slice(0, id.indexOf(' '))));
+        const ids = new Set(checks.map(colonyOfVisit));
         const names = [...ids].flatMap((id) => nameOf.get(id) ?? []);
         return morningPhrases.round(hours ? clockText(hours.from) : null, placeOf.get(apiary) ?? '', names);
       })

@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { dropPagesOfOthers, keepPages, PAGES_CACHE } from './keep-pages';
+import { dropPagesOfOthers, KEPT, keepPages, PAGES_CACHE } from './keep-pages';
 import { ask, isAnswering, patienceFor, send } from './send';
 
 afterEach(() => vi.unstubAllGlobals());
@@ -61,12 +61,22 @@ describe('pages kept on the device', () => {
         return true;
       },
     });
-    vi.stubGlobal('localStorage', {
-      getItem: (key: string) => remembered.get(key) ?? null,
-      setItem: (key: string, value: string) => void remembered.set(key, value),
-    });
+    vi.stubGlobal(
+      'localStorage',
+      new Proxy(
+        {
+          getItem: (key: string) => remembered.get(key) ?? null,
+          setItem: (key: string, value: string) => void remembered.set(key, value),
+          removeItem: (key: string) => void remembered.delete(key),
+        },
+        {
+          ownKeys: () => [...remembered.keys()],
+          getOwnPropertyDescriptor: () => ({ enumerable: true, configurable: true }),
+        },
+      ),
+    );
     vi.stubGlobal('fetch', (page: string) => pages[page]?.() ?? Promise.reject(new TypeError('Failed to fetch')));
-    return { kept, deleted };
+    return { kept, deleted, remembered };
   }
   const fine = async () => new Response('page');
 
@@ -107,6 +117,16 @@ describe('pages kept on the device', () => {
     const { deleted } = browser({});
     for (const book of ['demo', 'demo', 'own']) await dropPagesOfOthers(book);
     expect(deleted).toEqual([PAGES_CACHE, PAGES_CACHE]);
+  });
+
+  it('of another book that were thrown away are not taken for kept any more', async () => {
+    const { remembered } = browser({});
+    await dropPagesOfOthers('own');
+    localStorage.setItem(`${KEPT}own`, '7');
+    await dropPagesOfOthers('own');
+    expect(remembered.get(`${KEPT}own`)).toBe('7');
+    await dropPagesOfOthers('demo');
+    expect(remembered.has(`${KEPT}own`)).toBe(false);
   });
 });
 

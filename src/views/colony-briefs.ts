@@ -1,10 +1,9 @@
-import { isUnseen } from '../core/colony/situation';
 import { mayStillHoldQueen } from '../core/colony/track-cells';
-import { noEggsOn } from '../core/queens/queen-questions';
 import type { ColonyState } from '../core/state/fold';
 import { briefStage } from '../words/cells';
 import { dayWords } from '../words/days';
 import { briefPhrases } from '../words/pages/colony-briefs';
+import { queenTold } from './queen-told';
 import type { ReadingView } from './reading-view';
 
 /** What is folded away on a colony's page, each in a line. */
@@ -24,34 +23,11 @@ export function colonyBriefs(state: ColonyState, reading: ReadingView | null): C
   const live = state.liveCells.filter((cell) => mayStillHoldQueen(cell, state.today));
   return {
     why: reading && (reading.cause ?? reading.because[0] ?? null),
-    queen: queenBrief(state),
+    queen: queenTold(state).brief,
     cells: cellsBrief(live, state.cells.length - live.length),
     standing: live.length,
     looks: looksBrief(state),
   };
-}
-
-function queenBrief(state: ColonyState): string {
-  const { queen } = state;
-  switch (queen.is) {
-    case 'either-half':
-      return briefPhrases.eitherHalf;
-    case 'raising':
-    case 'without':
-      return briefPhrases.none(queen.lost?.from ?? null);
-    case 'virgin': {
-      const emptyOn = noEggsOn(queen);
-      if (emptyOn !== null) return briefPhrases.noEggs(emptyOn);
-      return briefPhrases.virgin({ from: queen.emerged.earliest, to: queen.emerged.latest });
-    }
-    case 'caged':
-      return briefPhrases.caged(queen.cagedOn);
-    case 'going':
-      return briefPhrases.going;
-    case 'laying':
-    case 'not-known':
-      return isUnseen(state) ? briefPhrases.notLookedFor : briefPhrases.laying(queen.lastProof);
-  }
 }
 
 /** `a, b charged · c small larva`: those that may hold a queen, by what was last seen of them. */

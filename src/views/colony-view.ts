@@ -1,13 +1,12 @@
 import { type Day, daysBetween, yearOf } from '../core/calendar/day';
 import { expectedStages } from '../core/cells/expected';
 import { explainConflict } from '../core/cells/explain';
+import { isSaidFirst } from '../core/colony/aged';
 import { contradictionsOf } from '../core/colony/contradictions';
 import type { CellFinding, InspectionFact } from '../core/colony/facts';
 import type { InspectionKnown } from '../core/colony/inspection-known';
-import { doubtSaid } from '../core/colony/queen-doubt';
 import { isUnseen, situationOf } from '../core/colony/situation';
 import { mayStillHoldQueen, type TrackedCell } from '../core/colony/track-cells';
-import { isClipped } from '../core/queens/queen-questions';
 import type { ColonyState } from '../core/state/fold';
 import { findingWords } from '../words/cells';
 import { CHECK_NAMES } from '../words/check-names';
@@ -24,6 +23,7 @@ import { type DueView, dueSplit } from './due-view';
 import type { Mark } from './marks';
 import { cellMarks, cellsMarks, rowBelow, scheduleMarks } from './marks-of';
 import { type MoveLine, moveLines } from './moves-view';
+import { queenTold } from './queen-told';
 import { type ReadingView, readingView } from './reading-view';
 
 export interface CellRowView {
@@ -67,6 +67,8 @@ export interface ColonyView {
   /** What it read on the day of the last look, where that is not what it reads today. */
   readonly readThen: string | null;
   readonly seen: string;
+  /** The headline says already why what is due first is due. */
+  readonly isWhyInHeadline: boolean;
   /** What is to be done now, what presses most first; where nothing is, what comes next alone. */
   readonly due: readonly DueView[];
   /** What is to come after that. */
@@ -105,6 +107,7 @@ export function colonyView(
   const { today, lastInspection, schedule, cells } = state;
   const live = state.liveCells;
   const reading = lastInspection && readingView(lastInspection, state.queen);
+  const due = dueSplit(state);
   const windows = cellsMarks(live, schedule.emergence);
   const shut = schedule.leaveShut.find(({ from, to }) => from <= to && today <= to);
   return {
@@ -119,7 +122,8 @@ export function colonyView(
     seen: lastInspection
       ? colonyPhrases.lastLooked(lastInspection.inspection.on, today)
       : colonyPhrases.notInspectedYet,
-    ...dueSplit(state),
+    ...due,
+    isWhyInHeadline: isSaidFirst(state.aged, state.queen) && due.due[0]?.code === 'act',
     notDone: [
       ...schedule.skipped.map(({ check, reason }) => colonyPhrases.skipped(CHECK_NAMES[check.code], reason)),
       ...schedule.missed.map(({ code, window }) => colonyPhrases.notDone(window.latest, CHECK_NAMES[code])),
@@ -131,7 +135,7 @@ export function colonyView(
     ).map(contradictionWords),
     leaveShut: shut ? colonyPhrases.leaveShut(shut) : null,
     isShutToday: shut !== undefined && shut.from <= today,
-    queen: queenWords(state),
+    queen: queenTold(state).words,
     lastLaid: lastLaidWords(state),
     flights: state.flights && flightsWords(state.flights),
     programmes: programmeLines(state),
@@ -262,35 +266,6 @@ function cellsWords(inspection: InspectionFact, cells: readonly TrackedCell[]): 
         `${labels.get(cellId) ?? '?'} ${findingWords(found)}${takenDown ? colonyPhrases.brokenDown : ''}`,
     )
     .join(' · ');
-}
-
-function queenWords(state: ColonyState): string {
-  return `${queenNow(state)}${doubtOf(state)}`;
-}
-
-/** What is not known about which queen is in there. */
-const doubtOf = ({ queen: { doubt } }: ColonyState): string => (doubt ? ` ${inWords(doubtSaid(doubt))}` : '');
-
-function queenNow(state: ColonyState): string {
-  const { queen, today } = state;
-  const { lastProof } = queen;
-  const proof = lastProof ? colonyPhrases.lastSignOfHer(lastProof.by, lastProof.on, today) : colonyPhrases.noSignOfHer;
-  switch (queen.is) {
-    case 'either-half':
-      return colonyPhrases.halfNotKnown(queen.since);
-    case 'raising':
-    case 'without':
-      return colonyPhrases.noQueenSince(queen.lost?.from ?? null);
-    case 'virgin':
-      return colonyPhrases.virginIn({ from: queen.emerged.earliest, to: queen.emerged.latest });
-    case 'caged':
-      return colonyPhrases.cagedIn(queen.cagedOn);
-    case 'going':
-      return colonyPhrases.probablyLeft(proof);
-    case 'laying':
-    case 'not-known':
-      return isUnseen(state) ? colonyPhrases.notLookedFor : colonyPhrases.laying(isClipped(queen), proof);
-  }
 }
 
 function lastLaidWords({ lastLaid }: ColonyState): string | null {

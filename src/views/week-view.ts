@@ -68,7 +68,8 @@ export interface UnmetLine {
   readonly words: string;
   /** Beside others in a line: how many hives, where there are many. */
   readonly brief: string;
-  readonly hives: number;
+  /** How many visits: a hive of which two things cannot be met counts twice. */
+  readonly visits: number;
   readonly why: string;
 }
 
@@ -263,7 +264,7 @@ function unmetTogether(unmet: readonly Unmet[]): WeekView['cannotBeMet'] {
     if (!first) return [];
     const words = weekPhrases.whatAt(names, first.order);
     const brief = names.length > NAMED_IN_BRIEF ? weekPhrases.whatAtMany(names.length, first.order) : words;
-    return [{ key: first.key, words, brief, hives: names.length, why: first.why }];
+    return [{ key: first.key, words, brief, visits: names.length, why: first.why }];
   });
 }
 
@@ -292,7 +293,7 @@ function apartOf(all: AllApiaries, { visits, together }: FortnightAsked): WeekVi
   return apart(visits, together).map(([one, other]) => {
     const [a, b] = [one, other].map(({ colonyId }) => standingAt(all, colonyId)?.colony.name ?? '');
     const words = apartWords(a as string, b as string);
-    return { key: `${one.id} ${other.id}`, words, brief: words, hives: 2, why: '' };
+    return { key: `${one.id} ${other.id}`, words, brief: words, visits: 2, why: '' };
   });
 }
 

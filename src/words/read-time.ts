@@ -1,7 +1,6 @@
 import { MINUTES_A_DAY, MINUTES_AN_HOUR } from '../core/calendar/minute';
 
 const NOON = 12;
-const HALF = /^(a|p)\.?m?\.?$/;
 
 /**
  * Minutes since midnight of a time as keepers type it: `14:30`, `14.30`, `1430`, `930`, `9`, `2 pm`, `2:30pm`. 24:00 is the end of the day.
@@ -14,7 +13,7 @@ export function readTime(text: string): number | null {
   const [, hourText = '', minuteText = '0', half] = found;
   const [hour, minute] = [Number(hourText), Number(minuteText)];
   if (minute >= MINUTES_AN_HOUR) return null;
-  if (half === undefined || !HALF.test(half)) {
+  if (half === undefined) {
     const all = hour * MINUTES_AN_HOUR + minute;
     return all <= MINUTES_A_DAY ? all : null;
   }

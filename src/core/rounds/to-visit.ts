@@ -46,6 +46,9 @@ export const visitedColony = (
 /** A check's name among those of all colonies. */
 export const visitId = (colonyId: string, key: string): string => `${colonyId} ${key}`;
 
+/** The colony that such a name is of. */
+export const colonyOfVisit = (id: string): string => id.slice(0, id.indexOf(' '));
+
 /**
  * What of a colony's checks is planned between two days: those that are late, or whose best day or last day is not after the last of them.
  * What the keeper put on another day is done from that day on. One that is late has from today to {@link LATE_WITHIN} days on, the sooner

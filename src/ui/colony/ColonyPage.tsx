@@ -76,6 +76,7 @@ export function ColonyPage(props: ColonyPageProps) {
   const { previous, next, parent, children, frames, sizes, former, looksInAll, notes, meant, food } = props;
   const { briefs, reading } = view;
   const isPressing = view.due[0]?.code === 'act';
+  const unexplained = view.due.slice(view.isWhyInHeadline ? 0 : 1);
   const at = { at: props.at, minute };
   return (
     <>
@@ -125,7 +126,7 @@ export function ColonyPage(props: ColonyPageProps) {
       {waysOut && <WaysOut colonyId={colony.id} ways={waysOut} />}
       {view.toCome.length > 0 && (
         <Row
-          title={briefPhrases.counted('To come', view.toCome.length)}
+          title={briefPhrases.counted('Coming up', view.toCome.length)}
           isHeading
           isBriefOnPhone
           brief={view.toCome[0]?.words}
@@ -133,13 +134,13 @@ export function ColonyPage(props: ColonyPageProps) {
           <DueList due={view.toCome} {...at} />
         </Row>
       )}
-      {reading && (
-        <Row title="Why" isHeading isBriefOnPhone brief={briefs.why}>
+      {(reading || unexplained.length > 0) && (
+        <Row title="Why" isHeading isBriefOnPhone brief={briefs.why ?? unexplained[0]?.why}>
           <EvidencePanel
             reading={reading}
             readThen={view.readThen}
-            isAdvised={view.situation === reading.title}
-            also={view.due.slice(1)}
+            isAdvised={view.situation === reading?.title}
+            due={unexplained}
           />
         </Row>
       )}

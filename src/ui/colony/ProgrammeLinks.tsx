@@ -21,7 +21,7 @@ export function MethodsBefore({ lines, takenBack }: Props) {
   const names = [...over.map(({ words }) => words), ...takenBack.map(({ title }) => title)];
   if (names.length === 0) return null;
   return (
-    <Row title="Methods before" isHeading isBriefOnPhone brief={names.join('; ')}>
+    <Row title="Earlier methods" isHeading isBriefOnPhone brief={names.join('; ')}>
       {over.map((line) => (
         <ToProgramme key={line.id} line={line} />
       ))}

@@ -5,7 +5,7 @@ import { TONE_TEXT } from '../time/tones';
 
 /** The reading as a headline, and what to do. */
 export function ReadingPanel({ view, at, minute }: { view: ColonyView; at: DueAt; minute: string }) {
-  const { situation, readThen, due, leaveShut, isShutToday, notDone, seen, contradictions } = view;
+  const { situation, isWhyInHeadline, due, leaveShut, isShutToday, notDone, seen, contradictions } = view;
   const tone = due[0]?.tone ?? 'fine';
   const shut = leaveShut && <p className="text-indigo mt-1 font-bold">{leaveShut}</p>;
   return (
@@ -19,13 +19,7 @@ export function ReadingPanel({ view, at, minute }: { view: ColonyView; at: DueAt
       ))}
       {/* What is to be done before it begins comes first. */}
       {isShutToday && shut}
-      <DueList
-        due={due}
-        at={at}
-        minute={minute}
-        saidAbove={readThen && due[0]?.code === 'act' ? due[0].why : undefined}
-        isWhyOfFirstOnly
-      />
+      <DueList due={due} at={at} minute={minute} whys={isWhyInHeadline ? 'none' : 'first'} />
       {!isShutToday && shut}
       {notDone.map((words) => (
         <p key={words} className="text-muted text-sm">

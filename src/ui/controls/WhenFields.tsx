@@ -21,7 +21,9 @@ interface Props {
 }
 
 const minutesAt = (clock: string): number | null => (clock === '' ? null : readTime(clock));
-const clockOf = (minutes: number | null): string => (minutes === null ? '' : clockText(minutes));
+/** What is no time is handed on as one that is missing, so that it is asked for before anything is saved. */
+const clockOf = (minutes: number | null): string =>
+  minutes === null || Number.isNaN(minutes) ? '' : clockText(minutes);
 
 /** The day and the time of an entry. */
 export function WhenFields({ at, to = null, latestDay, onChange, onTo, until = null, onUntil }: Props) {

@@ -16,14 +16,12 @@ interface Props {
   readonly at: DueAt;
   /** The present minute, `YYYY-MM-DDTHH:mm`. */
   readonly minute: string;
-  /** A sentence that is not to be said twice. */
-  readonly saidAbove?: string | undefined;
-  /** Of the others it is said what and by when, and no more. */
-  readonly isWhyOfFirstOnly?: boolean;
+  /** Of which it is said why; of the others what and by when alone. */
+  readonly whys?: 'all' | 'first' | 'none';
 }
 
 /** What is due at a colony, each to be answered on the spot, put on another day, or left out. */
-export function DueList({ due, at, minute, saidAbove, isWhyOfFirstOnly = false }: Props) {
+export function DueList({ due, at, minute, whys = 'all' }: Props) {
   return (
     <ul className="mt-2">
       {due.map((check, i) => (
@@ -32,7 +30,7 @@ export function DueList({ due, at, minute, saidAbove, isWhyOfFirstOnly = false }
           check={check}
           at={at}
           minute={minute}
-          isWhySaid={!(isWhyOfFirstOnly && i > 0) && check.why !== saidAbove}
+          isWhySaid={whys === 'all' || (whys === 'first' && i === 0)}
         />
       ))}
     </ul>

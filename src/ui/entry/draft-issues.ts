@@ -17,6 +17,9 @@ export function draftIssues(draft: Draft): IssueInWords[] {
   if (parseDay(draft.at.slice(0, 10)) === null || !TIME.test(draft.at.slice(11))) {
     issues.push({ path: ['at'], code: 'not-a-date', message: 'Choose a real date and time.' });
   }
+  if (draft.until && !TIME.test(draft.until.slice(11))) {
+    issues.push({ path: ['until'], code: 'not-a-date', message: 'Choose a real time, or leave it empty.' });
+  }
   if (searchedOf(draft) === null) {
     issues.push({
       path: ['thoroughness'],

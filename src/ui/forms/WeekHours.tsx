@@ -8,10 +8,7 @@ import { Button } from '../controls/Button';
 import { FieldProblem } from '../controls/Field';
 import { Row } from '../controls/Row';
 import { Hours, NEW_SPAN } from './Hours';
-import { WeekPaint } from './WeekPaint';
-
-/** Monday first, as weeks are told. */
-const WEEK = [1, 2, 3, 4, 5, 6, 0];
+import { WEEK, WeekPaint } from './WeekPaint';
 
 interface Props {
   readonly week: FreeTime['freeWeek'];

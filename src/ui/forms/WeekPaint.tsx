@@ -8,7 +8,7 @@ import { weekPaintPhrases } from '../../words/pages/week-paint';
 import './week-paint.css';
 
 /** Monday first, as weeks are told. */
-const WEEK = [1, 2, 3, 4, 5, 6, 0] as const;
+export const WEEK = [1, 2, 3, 4, 5, 6, 0] as const;
 /** Minutes that one square stands for. */
 const STEP = 30;
 /** The hours that can be painted; others are typed. */
@@ -38,7 +38,7 @@ const clamp = (value: number, last: number) => Math.max(0, Math.min(last, value)
 
 /**
  * The week as a grid of half hours: slid over with a finger or the pointer, hours are made free, or taken out where the stroke began on a
- * free one. By keys: arrows walk, the space bar paints, with shift while walking.
+ * free one. By keys: arrows walk, the space bar or Enter paints, with shift while walking.
  */
 export function WeekPaint({ week, onChange }: Props) {
   const grid = useRef<HTMLFieldSetElement>(null);
@@ -73,10 +73,6 @@ export function WeekPaint({ week, onChange }: Props) {
   };
 
   const walk = (event: KeyboardEvent) => {
-    if (event.key === ' ') {
-      event.preventDefault();
-      return paint(week, focus.row, spanOf(focus.square), !freeAt(focus));
-    }
     const [down, right] =
       { ArrowUp: [-1, 0], ArrowDown: [1, 0], ArrowLeft: [0, -1], ArrowRight: [0, 1] }[event.key] ?? [];
     if (down === undefined || right === undefined) return;
@@ -120,6 +116,8 @@ export function WeekPaint({ week, onChange }: Props) {
                   aria-pressed={isFree}
                   data-at={`${row} ${square}`}
                   aria-label={weekPaintPhrases.square(weekdayName(weekday), spanOf(square))}
+                  // By keys, or by whatever reads the page aloud; a stroke of the pointer has painted already.
+                  onClick={({ detail }) => detail === 0 && paint(week, row, spanOf(square), !isFree)}
                   onFocus={() => !isFocus && setFocus({ row, square })}
                 />
               );

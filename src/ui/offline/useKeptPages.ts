@@ -2,7 +2,7 @@
 
 import { useEffect, useRef, useState } from 'react';
 import { keepMornings } from '../../device/keep-mornings';
-import { dropPagesOfOthers, type Keeping, keepPages } from '../../device/keep-pages';
+import { dropPagesOfOthers, KEPT, type Keeping, keepPages } from '../../device/keep-pages';
 import { morningsOf } from '../../device/mornings';
 import type { Pack } from '../../device/pack';
 
@@ -12,8 +12,6 @@ export type Readiness =
   | { readonly is: 'getting-ready'; readonly keeping: Keeping };
 
 const SETTLED_MS = 2_500;
-/** Under this name it stands on the device for which book, and as of which facts, all pages are kept. */
-export const KEPT = 'ubbet-kept-';
 
 /** Has the service worker answer without a signal, and gives it every page of the book once the keeper has settled on one. */
 export function useKeptPages(bookId: string, pack: Pack | null, isReachable: boolean): Readiness {

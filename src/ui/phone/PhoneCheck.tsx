@@ -1,10 +1,10 @@
 'use client';
 
 import { useEffect, useState } from 'react';
+import { KEPT } from '../../device/keep-pages';
 import { askToPersist, storageRoom } from '../../device/storage-room';
 import { Button } from '../controls/Button';
 import { useDevice } from '../offline/DeviceProvider';
-import { KEPT } from '../offline/useKeptPages';
 
 /** True, not yet, or the browser does not say. */
 type Told = boolean | null;

@@ -182,7 +182,7 @@ function CannotBeMet({ list }: { readonly list: WeekView['cannotBeMet'] }) {
   return (
     <section aria-label={weekPhrases.cannotBeMet}>
       <Row
-        title={weekPhrases.unmet(list.reduce((sum, { hives }) => sum + hives, 0))}
+        title={weekPhrases.unmet(list.reduce((sum, { visits }) => sum + visits, 0))}
         tone="text-propolis"
         brief={list.map(({ brief }) => brief).join(' · ')}
         aside=""

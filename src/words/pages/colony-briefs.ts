@@ -1,18 +1,8 @@
 import type { Day } from '../../core/calendar/day';
-import type { DayRange } from '../../core/calendar/window';
-import { dayWords, rangeWords, weekdayWords } from '../days';
+import { dayWords } from '../days';
 
 /** What is folded away on a colony's page, each in a line. */
 export const briefPhrases = {
-  eitherHalf: 'in this half or the other',
-  none: (since: Day | null) => (since === null ? 'none' : `none since ${weekdayWords(since)}`),
-  virgin: (out: DayRange) => `a virgin, out ${rangeWords(out)}`,
-  noEggs: (on: Day) => `no eggs of a young queen by ${dayWords(on)}`,
-  caged: (on: Day) => `caged in on ${weekdayWords(on)}`,
-  going: 'probably left with a swarm',
-  notLookedFor: 'not looked for yet',
-  laying: (proof: { readonly by: 'seen' | 'eggs'; readonly on: Day } | null) =>
-    proof === null ? 'nobody has noted seeing her or her eggs' : `laying; ${proof.by} on ${weekdayWords(proof.on)}`,
   cellsOver: (over: number) => (over === 1 ? 'one, and it is over' : `${over}, all over`),
   noneYet: 'none yet',
   notSurveyed: 'not surveyed yet',

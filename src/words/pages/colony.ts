@@ -29,18 +29,6 @@ export const colonyPhrases = {
   someDay: (days: DayRange, year: string) => `some day, ${rangeWords(days)}${year}`,
   seenByAnother: (when: string) => `${when}, seen by somebody else`,
   brokenDown: ', broken down',
-  lastSignOfHer: (by: 'seen' | 'eggs', on: Day, today: Day) =>
-    ` Last sign of her: ${by} on ${weekdayWords(on)}, ${distanceWords(on, today)}.`,
-  noSignOfHer: ' Nobody has noted seeing her or her eggs.',
-  halfNotKnown: (eitherHalfSince: Day) =>
-    `Not known: since ${weekdayWords(eitherHalfSince)} she is in this half or in the other.`,
-  noQueenSince: (on: Day | null) => `No queen since ${on === null ? 'an unknown day' : weekdayWords(on)}.`,
-  virginIn: (days: DayRange) => `A virgin, out ${rangeWords(days)}. Do not disturb her.`,
-  cagedIn: (cagedOn: Day) => `A queen was caged in on ${weekdayWords(cagedOn)}; not yet known to lay.`,
-  probablyLeft: (proof: string) => `She has probably left with a swarm.${proof}`,
-  notLookedFor: 'Not known: nobody has inspected it yet, nor noted a queen.',
-  laying: (clipped: boolean, proof: string) =>
-    `Laying, going by what was last seen${clipped ? '; one wing clipped' : ''}.${proof}`,
   youngestContradictsEggs: 'The youngest brood noted contradicts the eggs seen before it. Correct one of the two.',
   eggsNotLookedFor: 'Eggs were not looked for, so it cannot say when she last laid.',
   orBefore: (to: Day) => `${dayWords(to)} or before`,
