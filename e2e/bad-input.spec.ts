@@ -21,6 +21,18 @@ test('what cannot be is refused by name, and what was typed stays', async ({ pag
   await saveInspection(page);
   await expect(problems).toContainText('Day and time: That is in the future;');
 
+  // What is no time stays where it was typed, and is not taken for none.
+  await setTime(page, '2027-05-10', 'noon');
+  await saveInspection(page);
+  await expect(problems).toContainText('Choose a real date and time.');
+  await setTime(page, '2027-05-10', '11.30 am');
+  const shutAgain = page.getByLabel('Hive shut again at');
+  await shutAgain.fill('soon');
+  await saveInspection(page);
+  await expect(problems).toContainText('Choose a real time, or leave it empty.');
+  await expect(shutAgain).toHaveValue('soon');
+  await shutAgain.fill('');
+
   await setTime(page, '2027-05-10', '12:00');
   await page.getByRole('textbox', { name: 'Note' }).fill('calm and sunny, '.repeat(6250));
   await saveInspection(page);

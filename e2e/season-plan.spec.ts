@@ -147,7 +147,10 @@ test.describe('the demo’s plan', () => {
   test('food is noted by a few taps, and taken out again', async ({ page }) => {
     await page.goto('/colonies');
     await page.getByRole('link', { name: 'Betony', exact: true }).click();
-    await page.getByText('Food and honey').click();
+    // Where its food is asked about, the way leads to the open row.
+    await expect(page.getByRole('heading', { level: 1, name: 'Betony' })).toBeVisible();
+    await page.goto(`${page.url()}#food`);
+    await page.reload();
     await page.getByRole('button', { name: 'Syrup' }).click();
     await page.getByLabel('How much, kg').fill('2.5');
     await page.getByRole('button', { name: 'Save' }).click();
