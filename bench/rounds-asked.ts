@@ -52,9 +52,9 @@ export function asked(colonies: number, apiaries: number, seed: number): Fortnig
   };
   for (let i = 0; i < colonies; i++) {
     const [colony, apiary] = [`c${i}`, ids[i % apiaries] as string];
-    add(colony, apiary, 'look', next() < 0.125 ? 100 : 10, 2 + Math.floor(next() * 3));
+    add(colony, apiary, 'look', next() < 0.125 ? 100 : 2, 2 + Math.floor(next() * 3));
     if (next() < 0.33)
-      add(colony, apiary, pick(['thin-cells', 'eggs', 'supers-check', 'make-room']), pick([100, 20, 10, 10]), 3);
+      add(colony, apiary, pick(['thin-cells', 'eggs', 'supers-check', 'make-room']), pick([100, 5, 2, 2]), 3);
   }
   const hours = stationHours(
     { seed: 'valley', warmerC: 0.3, spells: [{ from: addDays(TODAY, 2), to: addDays(TODAY, 3), byC: -5, wet: true }] },
@@ -71,6 +71,7 @@ export function asked(colonies: number, apiaries: number, seed: number): Fortnig
       sunset: () => null,
     }),
     apiaries: ids.map((one, i) => ({ id: one, wayMinutes: 10 + 8 * i })),
+    between: [],
     visits,
     pinned: [],
     forbidden: [],

@@ -230,13 +230,14 @@ describe('the command line', () => {
       checks: [check('a', 16, 18), check('b', 17, 17)],
     };
 
-    it('by day, with what is left undone and why', async () => {
+    it('by day, with what is late and why', async () => {
       expect(await ask(['visits'], asked)).toEqual({
         ok: true,
         value: {
-          rounds: [{ on: '2027-05-18', apiary: 'garden', checks: ['a'], minutes: 35 }],
-          unmet: [{ id: 'b', why: 'no-fit-day', leastBad: '2027-05-18' }],
-          cost: { unmetWeight: 10, lastDay: 0, wayMinutes: 20, rounds: 1, daysOff: 0 },
+          rounds: [{ on: '2027-05-18', apiary: 'garden', checks: ['a', 'b'], minutes: 30 }],
+          late: [{ id: 'b', why: 'no-fit-day', on: '2027-05-18' }],
+          days: [{ on: '2027-05-18', road: 20, work: 30 }],
+          cost: { heavy: 0, lastDay: 0, light: 10, minutes: 140, rounds: 1, daysOff: 1 },
           optimal: true,
         },
       });

@@ -1,6 +1,7 @@
 import { addDays, type Day } from '../core/calendar/day';
 import { hasTimeAlone, isDayFor, type RoundDay } from '../core/rounds/asked';
 import { minutesHere, type TimeHere } from '../core/rounds/minutes-here';
+import { LATE_WITHIN } from '../core/rounds/plan-fortnight';
 import { PLANNED_DAYS } from '../core/rounds/planned-days';
 import { inRoundOrder } from '../core/rounds/round-order';
 import { toVisit, type VisitCheck, visitedColony } from '../core/rounds/to-visit';
@@ -37,7 +38,7 @@ export function minutesAtHand(
     freeMinutes,
     there: new Map(there),
   }));
-  const apiary = pack.plan?.apiaries.find(({ id }) => id === apiaryId) ?? { id: apiaryId, wayMinutes: 0 };
+  const wayMinutes = pack.plan?.apiaries.find(({ id }) => id === apiaryId)?.wayMinutes ?? 0;
   const due = standingsOnDevice(pack, outbox, today)
     .standing.filter(({ colony, state }) => colony.apiaryId === apiaryId && !state.ended)
     .map(({ colony, state }) => {
@@ -48,10 +49,12 @@ export function minutesAtHand(
     });
   const hives = inRoundOrder(due, pack.plan?.gifts ?? []);
   const canWait = (visit: VisitCheck): Day | null => {
+    // What is late already is no lighter for it: a few days more it is only late.
+    const latest = visit.window.latest < today ? addDays(today, LATE_WITHIN) : visit.window.latest;
     // Without a plan nothing is known of the days to come: they count as fit.
-    if (days.length === 0) return visit.window.latest > today ? visit.window.latest : null;
-    const later = days.filter(({ on }) => on > today && on <= visit.window.latest);
-    return later.findLast((day) => isDayFor(visit, day, NO_DAYS) && hasTimeAlone(visit, day, apiary))?.on ?? null;
+    if (days.length === 0) return latest > today ? latest : null;
+    const later = days.filter(({ on }) => on > today && on <= latest);
+    return later.findLast((day) => isDayFor(visit, day, NO_DAYS) && hasTimeAlone(visit, day, wayMinutes))?.on ?? null;
   };
   const visitOf = new Map(hives.flatMap(({ visits }) => visits.map((visit) => [visit.id, visit] as const)));
   const nameOf = new Map(hives.map(({ colony }) => [colony.id, colony.name]));

@@ -1,5 +1,5 @@
 import loadHighs, { type Model, type ModelData } from 'highs';
-import type { BinaryModel, Solved, Solver, Sum } from '../core/rounds/model';
+import { type Solved, type Solver, type Sum, sumOf, type WholeModel } from '../core/rounds/model';
 
 /** HiGHS in WebAssembly, loaded once. It works as long as it works: ask it where nobody waits. */
 export async function highsSolver(): Promise<Solver> {
@@ -16,7 +16,7 @@ export async function highsSolver(): Promise<Solver> {
         // The bound is good early, answers that reach it are what takes time.
         mip_heuristic_effort: 0.3,
       });
-      if (start) model.setSolution({ colValue: Float64Array.from(start, Number) });
+      if (start) model.setSolution({ colValue: Float64Array.from(start) });
       model.run();
       const status = model.getModelStatus();
       if (status === optimal) return { status: 'optimal', values: valuesOf(model) };
@@ -26,7 +26,6 @@ export async function highsSolver(): Promise<Solver> {
     });
 }
 
-const HALF = 0.5;
 const WITHIN = 1e-3;
 
 /** The greatest number of which all factors of a sum are whole multiples. */
@@ -34,8 +33,8 @@ const stepOf = (sum: Sum): number => sum.reduce((step, { times }) => divisor(ste
 
 const divisor = (a: number, b: number): number => (b === 0 ? a : divisor(b, a % b));
 
-const valuesOf = (model: Model): readonly boolean[] =>
-  Array.from(model.getSolution().colValue, (value) => value > HALF);
+const valuesOf = (model: Model): readonly number[] =>
+  Array.from(model.getSolution().colValue, (value) => Math.round(value));
 
 function boundOf(model: Model): number | null {
   const bound = Number(model.info.get('mip_dual_bound'));
@@ -43,15 +42,14 @@ function boundOf(model: Model): number | null {
 }
 
 /** Out of time it gives what it has: taken where it keeps to the rows. */
-const isKept = ({ rows, variables }: BinaryModel, values: readonly boolean[]): boolean =>
-  values.length === variables &&
-  rows.every(({ sum, is, right }) => {
-    const left = sum.reduce((total, { of, times }) => total + (values[of] ? times : 0), 0);
-    return is === '=' ? left === right : left <= right;
-  });
+const isKept = ({ rows, most }: WholeModel, values: readonly number[]): boolean =>
+  values.length === most.length &&
+  values.every((value, of) => value >= 0 && value <= (most[of] as number)) &&
+  rows.every(({ sum, is, right }) => (is === '=' ? sumOf(sum, values) === right : sumOf(sum, values) <= right));
 
-/** Row by row, as the solver takes it: every variable whole, from 0 to 1. */
-function asData({ variables, rows, least }: BinaryModel, infinity: number): ModelData {
+/** Row by row, as the solver takes it: every variable whole, from 0 up. */
+function asData({ most, rows, least }: WholeModel, infinity: number): ModelData {
+  const variables = most.length;
   const colCost = new Float64Array(variables);
   for (const { of, times } of least) colCost[of] = (colCost[of] ?? 0) + times;
   const starts = [0];
@@ -69,7 +67,7 @@ function asData({ variables, rows, least }: BinaryModel, infinity: number): Mode
     numRows: rows.length,
     colCost,
     colLower: new Float64Array(variables),
-    colUpper: new Float64Array(variables).fill(1),
+    colUpper: Float64Array.from(most),
     integrality: new Int32Array(variables).fill(1),
     rowLower: Float64Array.from(rows, ({ is, right }) => (is === '=' ? right : -infinity)),
     rowUpper: Float64Array.from(rows, ({ right }) => right),

@@ -125,7 +125,7 @@ export function weekView(all: AllApiaries, today: Day, week: WeekAsked): WeekVie
     .sort((a, b) => a.on - b.on || (a.hours?.from ?? 0) - (b.hours?.from ?? 0));
   const rounds = shown.map((round) => roundOf(all, today, asked, round));
   const onRounds = new Set(rounds.flatMap(({ rows }) => rows.map(({ row }) => row.colonyId)));
-  const unmet = unmetTogether(fortnight.unmet.map((one) => unmetOf(all, asked, fortnight, one)));
+  const unmet = unmetTogether(fortnight.unmet.map((one) => unmetOf(all, asked, one)));
   const others = all.colonies.filter(({ colony }) => !onRounds.has(colony.id));
   const bands = todayBands({ ...all, colonies: others }, today, laterThan(asked, fortnight, end));
   const [next, ...after] = rounds;
@@ -169,7 +169,8 @@ const standingAt = ({ colonies }: AllApiaries, colonyId: string): StandingColony
   colonies.find(({ colony }) => colony.id === colonyId);
 
 function roundOf(all: AllApiaries, today: Day, asked: FortnightAsked, round: TimedRound): WeekRound {
-  const { on, apiary: apiaryId, checks, hours, isPinned, minutes } = round;
+  const { on, apiary: apiaryId, checks, hours, isPinned } = round;
+  const minutes = round.minutes + (asked.apiaries.find(({ id }) => id === apiaryId)?.wayMinutes ?? 0);
   const visitOf = new Map(asked.visits.map((visit) => [visit.id, visit]));
   const visits = checks.map((id) => visitOf.get(id) as VisitCheck);
   const hives = inRoundOrder(
@@ -268,23 +269,16 @@ function unmetTogether(unmet: readonly Unmet[]): WeekView['cannotBeMet'] {
   });
 }
 
-function unmetOf(
-  all: AllApiaries,
-  asked: FortnightAsked,
-  fortnight: Fortnight,
-  { id, why, doneOn }: UnmetVisit,
-): Unmet {
+function unmetOf(all: AllApiaries, asked: FortnightAsked, { id, why, on, within }: UnmetVisit): Unmet {
   const visit = asked.visits.find((one) => one.id === id) as VisitCheck;
   const apiary = all.apiaries.find((one) => one.id === visit.apiary)?.name ?? '';
-  const { earliest, latest } = visit.window;
-  const hasRuledOut = asked.forbidden.some((on) => on >= earliest && on <= latest);
-  const isOnRound = fortnight.rounds.some(({ checks }) => checks.includes(id));
-  const instead = doneOn !== null && isOnRound ? weekPhrases.leastBad(doneOn, apiary) : weekPhrases.noLeastBad;
+  const hasRuledOut = asked.forbidden.some((day) => day >= within.from && day <= within.to);
+  const instead = on === null ? weekPhrases.noLeastBad : weekPhrases.leastBad(on, apiary);
   return {
     key: id,
     name: standingAt(all, visit.colonyId)?.colony.name ?? '',
     order: withinSentence(orderOf(visit.check)),
-    why: `${unmetWords(why, visit.window.latest, hasRuledOut)} ${instead} ${tooLateWords(visit.check.code)}`,
+    why: `${unmetWords(why, within.to, hasRuledOut)} ${instead} ${tooLateWords(visit.check.code)}`,
   };
 }
 

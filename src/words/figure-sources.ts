@@ -73,4 +73,5 @@ export const UNIT_WORDS: { readonly [U in FigureUnit]: string } = {
   boxes: 'boxes',
   casts: 'casts',
   'kg-a-day': 'kg a day',
+  weight: 'of weight',
 };

@@ -1,6 +1,6 @@
 import type { Day } from '../core/calendar/day';
 import { clockText } from '../core/calendar/minute';
-import type { WhyUnmet } from '../core/rounds/plan-rounds';
+import type { RoundsPlan, WhyLate } from '../core/rounds/plan-rounds';
 import type { WhyMoved } from '../core/rounds/what-moved';
 import type { VisitKind } from '../core/rounds/work';
 import type { Span } from '../core/settings/free-time';
@@ -48,15 +48,15 @@ export function spanWords({ from, to }: Span): string {
 export const dayTold = (on: Day, today: Day): string =>
   on === today ? 'today' : on === today + 1 ? 'tomorrow' : weekdayWords(on);
 
-/** Why something cannot be done in its window. */
-export const unmetWords = (why: WhyUnmet, latest: Day, hasRuledOut: boolean): string =>
+/** Why something is not done by a day. */
+export const unmetWords = (why: WhyLate, by: Day, hasRuledOut: boolean): string =>
   ({
-    'outside-days': `The last day for it, ${weekdayWords(latest)}, is over.`,
+    'outside-days': `The last day for it, ${weekdayWords(by)}, is over.`,
     'no-fit-day': hasRuledOut
-      ? `Without the days that you ruled out, no day by ${weekdayWords(latest)} is fit for it.`
-      : `No day by ${weekdayWords(latest)} is fit for it in the hours that you have.`,
-    'no-free-day': `By ${weekdayWords(latest)} you have no time for it, with the way there.`,
-    'not-enough-hours': `Your hours by ${weekdayWords(latest)} go to what can wait less.`,
+      ? `Without the days that you ruled out, no day by ${weekdayWords(by)} is fit for it.`
+      : `No day by ${weekdayWords(by)} is fit for it in the hours that you have.`,
+    'no-free-day': `By ${weekdayWords(by)} you have no time for it, with the way there.`,
+    'not-enough-hours': `Your hours by ${weekdayWords(by)} are not enough for all that is due.`,
   })[why];
 
 const WHY_MOVED: { readonly [W in WhyMoved]: string } = {
@@ -65,7 +65,9 @@ const WHY_MOVED: { readonly [W in WhyMoved]: string } = {
   weather: 'for the weather',
   time: 'for want of time',
   'ruled-out': 'you ruled that day out',
-  'gave-way': 'something else comes first',
+  earlier: 'it can be done earlier',
+  elsewhere: 'its hive stands elsewhere now',
+  'gave-way': 'it fits in better',
 };
 
 /** `Teasel, thin the cells: Fri 21 May instead of Wed 19 May, for the weather.` */
@@ -86,12 +88,16 @@ export const ASSUMED = {
       ? 'No forecast is known: every day counts as fit for opening hives.'
       : `From ${dayWords(on)} on no forecast is known: those days count as fit.`,
   noSunset: 'Sunset is not reckoned with: say in “When you are free” how far north your hives stand.',
-  notProven: (weight: number | null) =>
-    weight === 0
-      ? 'Nothing more could be met than this; the ways and days are the best found in two seconds, and may not be the very best.'
-      : weight === null
-        ? 'This is the best plan found in two seconds; a better one may exist.'
-        : `This is the best plan found in two seconds. What it leaves undone may weigh up to ${weight} more than need be, where a swarm that could leave weighs 100.`,
+  notProven: ({ heavy, light }: RoundsPlan['gap']) =>
+    `This is the best plan found in two seconds. ${
+      heavy === null || light === null
+        ? 'A better one may exist.'
+        : heavy > 0
+          ? `It may lose up to ${heavy} more than need be, where a hive that may swarm, seen to a day late, counts 300.`
+          : light > 0
+            ? `What cannot wait stands as well as it can; the rest may lose up to ${light} more than need be, where an inspection a week late counts 56.`
+            : 'Nothing could be done sooner; there may be a shorter way.'
+    }`,
 } as const;
 
 /** Two hives that belong together, but have no day in common. */

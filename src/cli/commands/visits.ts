@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { formatDay } from '../../core/calendar/day';
 import { dayField } from '../../core/facts/day-field';
+import type { RoundsAsked } from '../../core/rounds/asked';
 import { planRounds } from '../../core/rounds/plan-rounds';
 import { highsSolver } from '../../solver/highs';
 import { type IssueInWords, refusal } from '../../words/issues';
@@ -25,12 +26,15 @@ const input = z.strictObject({
         id,
         apiary: id,
         window: z.strictObject({ earliest: dayField, ideal: dayField, latest: dayField }),
+        earlyFrom: dayField.optional(),
+        notAfter: dayField.optional(),
         minutes: minutes(600),
         opens: z.boolean(),
         weight: z.int().min(1).max(100),
       }),
     )
     .max(600),
+  between: z.array(z.strictObject({ a: id, b: id, minutes: minutes(600) })).default([]),
   pinned: z.array(z.strictObject({ on: dayField, apiary: id })).default([]),
   forbidden: z.array(dayField).default([]),
   together: z.array(z.tuple([id, id])).default([]),
@@ -44,7 +48,7 @@ const wrong = (path: IssueInWords['path'], code: IssueInWords['code'], message: 
 });
 
 /** What does not fit together in what was asked. */
-function issuesOf({ days, apiaries, checks, pinned, together }: Asked): readonly IssueInWords[] {
+function issuesOf({ days, apiaries, checks, between, pinned, together }: Asked): readonly IssueInWords[] {
   const apiaryIds = new Set(apiaries.map((one) => one.id));
   const checkIds = new Set(checks.map((one) => one.id));
   const dayList = new Set(days.map(({ on }) => on));
@@ -75,12 +79,29 @@ function issuesOf({ days, apiaries, checks, pinned, together }: Asked): readonly
       'is given twice; keep one of the two',
       'duplicate-id',
     ),
-    ...checks.flatMap(({ apiary, window: { earliest, ideal, latest } }, i) => [
+    ...checks.flatMap(({ apiary, window: { earliest, ideal, latest }, earlyFrom, notAfter }, i) => [
       ...(apiaryIds.has(apiary) ? [] : [notThere(['checks', i, 'apiary'], apiary, 'apiaries')]),
       ...(earliest <= ideal && ideal <= latest
         ? []
         : [wrong(['checks', i, 'window'], 'contradiction', 'must have its days in order: earliest, ideal, latest')]),
+      ...(earlyFrom === undefined || earlyFrom <= earliest
+        ? []
+        : [wrong(['checks', i, 'earlyFrom'], 'contradiction', 'must not be after the earliest day of the window')]),
+      ...(notAfter === undefined || notAfter >= latest
+        ? []
+        : [wrong(['checks', i, 'notAfter'], 'contradiction', 'must not be before the latest day of the window')]),
     ]),
+    ...between.flatMap(({ a, b }, i) => [
+      ...(apiaryIds.has(a) ? [] : [notThere(['between', i, 'a'], a, 'apiaries')]),
+      ...(apiaryIds.has(b) ? [] : [notThere(['between', i, 'b'], b, 'apiaries')]),
+      ...(a === b ? [wrong(['between', i], 'contradiction', 'names one apiary twice; name two')] : []),
+    ]),
+    ...alike(
+      between.map(({ a, b }) => [a, b].sort().join(', ')),
+      (i) => ['between', i],
+      'is given twice; keep one of the two',
+      'duplicate-id',
+    ),
     ...pinned.flatMap(({ on, apiary }, i) => [
       ...(dayList.has(on) ? [] : [notThere(['pinned', i, 'on'], formatDay(on), 'days')]),
       ...(apiaryIds.has(apiary) ? [] : [notThere(['pinned', i, 'apiary'], apiary, 'apiaries')]),
@@ -100,7 +121,7 @@ function issuesOf({ days, apiaries, checks, pinned, together }: Asked): readonly
   ];
 }
 
-/** When to go where: the fewest trips, on days on which hives can be opened, within the keeper's free time. */
+/** When to go where: what loses least, on days on which hives can be opened, within the keeper's free time. */
 export const visitsCommand = command({
   input,
   takesDay: false,
@@ -108,15 +129,27 @@ export const visitsCommand = command({
   run: async (asked) => {
     const issues = issuesOf(asked);
     if (issues.length > 0) return refusal(...issues);
-    const { rounds, unmet, cost, optimal } = planRounds(asked, await highsSolver(), () => performance.now() / 1000);
+    const plan = planRounds(withoutUndefined(asked), await highsSolver(), () => performance.now() / 1000);
+    const { rounds, late, days, cost, optimal } = plan;
     return {
       ok: true,
       value: {
         rounds: rounds.map(({ on, ...round }) => ({ on: formatDay(on), ...round })),
-        unmet: unmet.map(({ leastBad, ...one }) => ({ ...one, leastBad: writeDay(leastBad) })),
+        late: late.map(({ on, ...one }) => ({ ...one, on: writeDay(on) })),
+        days: days.map(({ on, road, work }) => ({ on: formatDay(on), road, work })),
         cost,
         optimal,
       },
     };
   },
+});
+
+/** What was not given is not there, rather than there without a value. */
+const withoutUndefined = (asked: Asked): RoundsAsked => ({
+  ...asked,
+  checks: asked.checks.map(({ earlyFrom, notAfter, ...check }) => ({
+    ...check,
+    ...(earlyFrom === undefined ? {} : { earlyFrom }),
+    ...(notAfter === undefined ? {} : { notAfter }),
+  })),
 });

@@ -65,7 +65,8 @@ export type FigureUnit =
   | 'eggs-a-day'
   | 'boxes'
   | 'casts'
-  | 'kg-a-day';
+  | 'kg-a-day'
+  | 'weight';
 
 /**
  * A number that the reckoning rests on. It stands once in the code, with its unit and where it comes from;

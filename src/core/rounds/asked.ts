@@ -1,6 +1,7 @@
 import type { Day } from '../calendar/day';
 import type { CheckWindow, DayRange } from '../calendar/window';
 import { isFitFor } from '../schedule/fit-days';
+import type { Span } from '../settings/free-time';
 import type { DayFit } from '../weather/weather-of';
 
 /** A day on which rounds may be made. */
@@ -11,6 +12,8 @@ export interface RoundDay {
   readonly freeMinutes: number;
   /** What the day allows at an apiary, where more is known of it than of the day as a whole. */
   readonly there?: ReadonlyMap<string, FitThere>;
+  /** The hours that the keeper has, in minutes since midnight; absent: only how many. With them a day's rounds are laid out by the clock. */
+  readonly free?: readonly Span[];
 }
 
 /** What a day allows at one apiary, within the hours that the keeper is free. */
@@ -20,12 +23,22 @@ export interface FitThere {
   readonly openMinutes: number;
   /** Minutes in which there can be work at all: those in which a brief look does, with them. */
   readonly briefMinutes: number;
+  /** When that is; absent: any of the hours that the keeper has. */
+  readonly open?: readonly Span[];
+  readonly brief?: readonly Span[];
 }
 
 export interface RoundApiary {
   readonly id: string;
-  /** There and back; spent once for each round. */
+  /** There and back, min. */
   readonly wayMinutes: number;
+}
+
+/** The road between two apiaries that may be visited in one trip, min. */
+export interface RoadBetween {
+  readonly a: string;
+  readonly b: string;
+  readonly minutes: number;
 }
 
 /** Something to be done at a hive. */
@@ -33,27 +46,31 @@ export interface RoundCheck {
   readonly id: string;
   readonly apiary: string;
   readonly window: CheckWindow;
+  /** The first day on which it can soundly be done, before its window; absent: the first of its window. */
+  readonly earlyFrom?: Day;
+  /** The last day on which there is still sense in it, late as it is; absent: there is none. */
+  readonly notAfter?: Day;
   readonly minutes: number;
   /** The brood nest is opened for it: not on a day that is fit for a brief look only. */
   readonly opens: boolean;
-  /** What is lost where it is not done, 1 to 100. */
+  /** What is lost where it is late, 1 to 100: see `loss.ts`. */
   readonly weight: number;
-  /** It is late, and every day counts: on each but its first no day is in hand. */
-  readonly isPressing?: boolean;
   /** Days on which its hive is to be left shut, both ends inclusive: it is not done on them. */
   readonly shut?: readonly DayRange[];
 }
 
-/** One trip to one apiary that the keeper has set down: it is made whatever else is planned. */
+/** One round to one apiary that the keeper has set down: it is made whatever else is planned. */
 export interface PinnedRound {
   readonly on: Day;
   readonly apiary: string;
 }
 
 export interface RoundsAsked {
-  /** One after another. */
+  /** One after another, one at least. */
   readonly days: readonly RoundDay[];
   readonly apiaries: readonly RoundApiary[];
+  /** Pairs of apiaries of which the road between is known, each once. */
+  readonly between: readonly RoadBetween[];
   readonly checks: readonly RoundCheck[];
   readonly pinned: readonly PinnedRound[];
   /** Days on which nothing is done. */
@@ -78,13 +95,26 @@ export const isDayFor = (check: RoundCheck, day: RoundDay, forbidden: ReadonlySe
   isFit(check, fitAt(day, check.apiary).fit) &&
   !(check.shut ?? []).some(({ from, to }) => day.on >= from && day.on <= to);
 
-/** Whether a check lies in its window on a day that is fit for it and not forbidden. */
-export const mayBeDone = (check: RoundCheck, day: RoundDay, forbidden: ReadonlySet<Day>): boolean =>
-  day.on >= check.window.earliest && day.on <= check.window.latest && isDayFor(check, day, forbidden);
+/** The first day on which a check can soundly be done. */
+export const firstDayOf = ({ earlyFrom, window }: RoundCheck): Day => earlyFrom ?? window.earliest;
 
-/** Whether a check alone, with the way there, goes into the time of a day. */
-export function hasTimeAlone(check: RoundCheck, day: RoundDay, apiary: RoundApiary): boolean {
-  const { openMinutes, briefMinutes } = fitAt(day, apiary.id);
-  const fitMinutes = check.opens ? openMinutes : briefMinutes;
-  return check.minutes <= fitMinutes && apiary.wayMinutes + check.minutes <= day.freeMinutes;
+/** Whether a check can be done on a day, early, in its window or late: fit for it and not forbidden. */
+export const mayBeDone = (check: RoundCheck, day: RoundDay, forbidden: ReadonlySet<Day>): boolean =>
+  day.on >= firstDayOf(check) &&
+  (check.notAfter === undefined || day.on <= check.notAfter) &&
+  isDayFor(check, day, forbidden);
+
+/** Whether a check alone, with so much road to its apiary and back, goes into the time of a day. */
+export function hasTimeAlone(
+  check: RoundCheck,
+  day: RoundDay,
+  roadMinutes: number,
+  { open, brief }: { readonly open: number; readonly brief: number } = fitMinutes(day, check.apiary),
+): boolean {
+  return check.minutes <= (check.opens ? open : brief) && roadMinutes + check.minutes <= day.freeMinutes;
 }
+
+const fitMinutes = (day: RoundDay, apiary: string) => {
+  const { openMinutes, briefMinutes } = fitAt(day, apiary);
+  return { open: openMinutes, brief: briefMinutes };
+};

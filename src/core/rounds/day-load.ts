@@ -1,86 +1,133 @@
 import type { Day } from '../calendar/day';
-import { fitAt, type RoundApiary, type RoundCheck, type RoundDay, type RoundsAsked } from './asked';
-import { overrunDays } from './statement';
+import { fitAt, type RoundCheck, type RoundDay, type RoundsAsked } from './asked';
+import { overrunDays, type Ways } from './statement';
+import type { Work } from './timetable';
+
+interface Here extends Work {
+  /** The apiary's bit among all of them. */
+  readonly bit: number;
+  readonly isPinned: boolean;
+  count: number;
+  open: number;
+  all: number;
+}
 
 interface Load {
   readonly day: RoundDay;
-  /** Ways and work, and the work alone. */
-  minutes: number;
-  open: number;
-  all: number;
-  readonly at: Map<string, { count: number; open: number; all: number; readonly isPinned: boolean }>;
+  readonly at: ReadonlyMap<string, Here>;
+  /** The apiaries that are visited, by their bits. */
+  visited: number;
+  work: number;
+  /** Minutes on the road as the day stands. */
+  road: number;
 }
 
 /** What each day has on it, as checks are put on it and taken off again. */
 export interface DayLoads {
-  /** The way that a check adds on a day; null: it does not go into it. */
-  readonly wayAdded: (check: RoundCheck, on: Day) => number | null;
-  readonly put: (check: RoundCheck, on: Day) => void;
-  readonly take: (check: RoundCheck, on: Day) => void;
+  /** The road and the rounds that checks add to a day all together; null: they do not go into it. */
+  readonly added: (checks: readonly RoundCheck[], on: Day) => Added | null;
+  readonly put: (checks: readonly RoundCheck[], on: Day) => void;
+  readonly take: (checks: readonly RoundCheck[], on: Day) => void;
+  /** Minutes on the road and rounds of all days. */
+  readonly whole: () => Added;
+}
+
+export interface Added {
+  readonly road: number;
+  readonly rounds: number;
 }
 
 /** The days of a question with their pinned rounds and nothing else. */
-export function dayLoads(asked: RoundsAsked): DayLoads {
+export function dayLoads(asked: RoundsAsked, { roads, clock }: Ways): DayLoads {
   const { days, apiaries, pinned } = asked;
-  const apiaryOf = new Map<string, RoundApiary>(apiaries.map((one) => [one.id, one]));
-  const overrun = overrunDays(asked);
+  const overrun = overrunDays(asked, { roads, clock });
+  const least = remembered((visited: number) =>
+    roads.least(apiaries.filter((_, i) => visited & (1 << i)).map(({ id }) => id)),
+  );
+  const byClock = new Map<string, number | null>();
+  const laidRoad = (day: RoundDay, works: readonly Work[]): number | null => {
+    const key = works.reduce((name, { apiary, open, all }) => `${name}|${apiary} ${open} ${all}`, String(day.on));
+    const known = byClock.get(key);
+    if (known !== undefined) return known;
+    const found = clock.road(day, works);
+    byClock.set(key, found);
+    return found;
+  };
+  /** Null: the day as it stands cannot be made. */
+  const roadOf = ({ day, at, visited, work }: Load): number | null => {
+    const shortest = least(visited);
+    if (work + shortest > day.freeMinutes) return null;
+    if (!day.free) return shortest;
+    const works: Work[] = [];
+    for (const here of at.values()) if (visited & here.bit) works.push(here);
+    const road = laidRoad(day, works);
+    return road !== null && work + road <= day.freeMinutes ? road : null;
+  };
   const loads = new Map<Day, Load>(
     days.map((day) => {
       const pins = new Set(pinned.filter(({ on }) => on === day.on).map(({ apiary }) => apiary));
-      const ways = [...pins].reduce((sum, id) => sum + (apiaryOf.get(id)?.wayMinutes ?? 0), 0);
-      const at = new Map(apiaries.map(({ id }) => [id, { count: 0, open: 0, all: 0, isPinned: pins.has(id) }]));
-      return [day.on, { day, minutes: ways, open: 0, all: 0, at }];
+      const at = new Map(
+        apiaries.map(({ id }, i): [string, Here] => [
+          id,
+          { apiary: id, bit: 1 << i, isPinned: pins.has(id), count: 0, open: 0, all: 0 },
+        ]),
+      );
+      const visited = [...at.values()].reduce((bits, { bit, isPinned }) => (isPinned ? bits | bit : bits), 0);
+      const load = { day, at, visited, work: 0, road: 0 };
+      return [day.on, { ...load, road: (overrun.has(day.on) ? null : roadOf(load)) ?? least(visited) }];
     }),
   );
-  const most = new Map(
-    days.map((day) => {
-      const fits = apiaries.map(({ id }) => fitAt(day, id));
-      const of = (which: 'openMinutes' | 'briefMinutes') => Math.max(0, ...fits.map((fit) => fit[which]));
-      return [day.on, { open: of('openMinutes'), all: of('briefMinutes') }];
-    }),
-  );
-  const there = (check: RoundCheck, on: Day) => {
+  const change = (checks: readonly RoundCheck[], on: Day, by: 1 | -1): Load => {
     const load = loads.get(on) as Load;
-    return { load, here: load.at.get(check.apiary) as NonNullable<ReturnType<Load['at']['get']>> };
+    for (const { apiary, minutes, opens } of checks) {
+      const here = load.at.get(apiary) as Here;
+      here.count += by;
+      here.all += by * minutes;
+      if (opens) here.open += by * minutes;
+      load.work += by * minutes;
+      if (here.count > 0 || here.isPinned) load.visited |= here.bit;
+      else load.visited &= ~here.bit;
+    }
+    return load;
   };
-  const wayOf = (check: RoundCheck, on: Day) => {
-    const { here } = there(check, on);
-    return here.count > 0 || here.isPinned ? 0 : (apiaryOf.get(check.apiary)?.wayMinutes ?? 0);
+  const settle = (load: Load) => {
+    load.road = roadOf(load) ?? least(load.visited);
+  };
+  const isOver = ({ day, at }: Load, apiary: string): boolean => {
+    const { open, all } = at.get(apiary) as Here;
+    const fit = fitAt(day, apiary);
+    return all > fit.briefMinutes || open > fit.openMinutes;
   };
   return {
-    wayAdded(check, on) {
+    added(checks, on) {
       if (overrun.has(on)) return null;
-      const { load, here } = there(check, on);
-      const fit = fitAt(load.day, check.apiary);
-      const limit = most.get(on) as { open: number; all: number };
-      const opened = check.opens ? check.minutes : 0;
-      const way = wayOf(check, on);
-      const goesIn =
-        load.minutes + way + check.minutes <= load.day.freeMinutes &&
-        here.all + check.minutes <= fit.briefMinutes &&
-        load.all + check.minutes <= limit.all &&
-        (!check.opens || (here.open + opened <= fit.openMinutes && load.open + opened <= limit.open));
-      return goesIn ? way : null;
+      const { visited: before } = loads.get(on) as Load;
+      const load = change(checks, on, 1);
+      const road = checks.some(({ apiary }) => isOver(load, apiary)) ? null : roadOf(load);
+      const after = load.visited;
+      change(checks, on, -1);
+      return road === null ? null : { road: road - load.road, rounds: bitsIn(after) - bitsIn(before) };
     },
-    put(check, on) {
-      const { load, here } = there(check, on);
-      load.minutes += wayOf(check, on) + check.minutes;
-      load.all += check.minutes;
-      here.all += check.minutes;
-      here.count += 1;
-      if (!check.opens) return;
-      load.open += check.minutes;
-      here.open += check.minutes;
-    },
-    take(check, on) {
-      const { load, here } = there(check, on);
-      here.count -= 1;
-      load.minutes -= wayOf(check, on) + check.minutes;
-      load.all -= check.minutes;
-      here.all -= check.minutes;
-      if (!check.opens) return;
-      load.open -= check.minutes;
-      here.open -= check.minutes;
-    },
+    put: (checks, on) => settle(change(checks, on, 1)),
+    take: (checks, on) => settle(change(checks, on, -1)),
+    whole: () =>
+      [...loads.values()].reduce(
+        (sum, { visited, road }) => ({ road: sum.road + road, rounds: sum.rounds + bitsIn(visited) }),
+        { road: 0, rounds: 0 },
+      ),
+  };
+}
+
+const bitsIn = (bits: number): number => (bits === 0 ? 0 : 1 + bitsIn(bits & (bits - 1)));
+
+/** A function that works out each answer once. */
+function remembered<K, V>(of: (key: K) => V): (key: K) => V {
+  const known = new Map<K, V>();
+  return (key) => {
+    const before = known.get(key);
+    if (before !== undefined || known.has(key)) return before as V;
+    const value = of(key);
+    known.set(key, value);
+    return value;
   };
 }

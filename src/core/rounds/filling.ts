@@ -1,97 +1,82 @@
-import { type Day, daysBetween } from '../calendar/day';
-import { hasTimeAlone, mayBeDone, type RoundCheck, type RoundsAsked } from './asked';
+import type { Day } from '../calendar/day';
+import type { RoundCheck, RoundsAsked } from './asked';
 import { dayLoads } from './day-load';
-import { isOnLastDay } from './statement';
+import { type Loss, lossOn, lossUndone, NO_LOSS } from './loss';
+import { couldBeDone, ROAD_TIMES, type Ways } from './statement';
 
 /** Checks that are done on one day or not at all: a check alone, or all that pairs tie together. */
 export interface Unit {
   readonly checks: readonly RoundCheck[];
   readonly weight: number;
-  readonly minutes: number;
   /** Days on which all of them could be done alone. */
-  readonly days: readonly UnitDay[];
+  readonly days: readonly { readonly on: Day; readonly loss: Loss }[];
+  readonly undone: Loss;
 }
 
-export interface UnitDay {
-  readonly on: Day;
-  /** How many of its checks of the gravest are then on the last day of their window. */
-  readonly last: number;
-  /** By how many days its checks are then off their best ones. */
-  readonly off: number;
-}
+/** What a plan costs, goal by goal. */
+export type Cost = readonly number[];
 
 /** The days of a question as they are filled: on which of them each unit stands. */
 export interface Filling {
   /** What weighs most first, then what has fewest days. */
   readonly units: readonly Unit[];
   readonly dayOf: (unit: Unit) => Day | undefined;
-  readonly undone: () => readonly Unit[];
-  readonly undoneWeight: () => number;
-  /** The way that a unit adds on a day; null: it does not go into it. */
-  readonly added: (unit: Unit, on: Day) => number | null;
+  readonly cost: () => Cost;
   readonly put: (unit: Unit, on: Day) => void;
   readonly take: (unit: Unit) => void;
-  /** On the day on which it adds least: of the gravest on their last day, to the ways, and off the best day. False: it goes into none. */
-  readonly place: (unit: Unit, butNot?: Day) => boolean;
+  /** On the day on which it adds least to what a plan costs; on none where nothing is less. */
+  readonly place: (unit: Unit, butNot?: Day) => void;
   readonly standing: () => ReadonlyMap<Unit, Day>;
   readonly restore: (standing: ReadonlyMap<Unit, Day>) => void;
 }
 
+/** Whether one cost is less than another: by the first goal that differs. */
+export function isLess(one: Cost, other: Cost): boolean {
+  const at = one.findIndex((value, i) => value !== other[i]);
+  return at >= 0 && (one[at] as number) < (other[at] as number);
+}
+
 /** All days empty but for the pinned rounds. */
-export function filling(asked: RoundsAsked): Filling {
-  const units = unitsOf(asked);
-  const loads = dayLoads(asked);
+export function filling(asked: RoundsAsked, ways: Ways): Filling {
+  const units = unitsOf(asked, ways);
+  const loads = dayLoads(asked, ways);
   const dayOf = new Map<Unit, Day>();
-  const whole = units.reduce((sum, { weight }) => sum + weight, 0);
-  let doneWeight = 0;
+  const lossAt = new Map(units.map((unit) => [unit, new Map(unit.days.map(({ on, loss }) => [on, loss]))]));
 
   const put = (unit: Unit, on: Day) => {
-    for (const check of unit.checks) loads.put(check, on);
+    loads.put(unit.checks, on);
     dayOf.set(unit, on);
-    doneWeight += unit.weight;
   };
   const take = (unit: Unit) => {
     const on = dayOf.get(unit);
     if (on === undefined) return;
-    for (const check of unit.checks) loads.take(check, on);
+    loads.take(unit.checks, on);
     dayOf.delete(unit);
-    doneWeight -= unit.weight;
-  };
-  const added = ({ checks }: Unit, on: Day): number | null => {
-    const [alone] = checks;
-    if (checks.length === 1 && alone) return loads.wayAdded(alone, on);
-    let sum = 0;
-    let placed = 0;
-    for (const check of checks) {
-      const way = loads.wayAdded(check, on);
-      if (way === null) break;
-      sum += way;
-      loads.put(check, on);
-      placed += 1;
-    }
-    for (const check of checks.slice(0, placed)) loads.take(check, on);
-    return placed === checks.length ? sum : null;
   };
   return {
     units,
     dayOf: (unit) => dayOf.get(unit),
-    undone: () => units.filter((unit) => !dayOf.has(unit)),
-    undoneWeight: () => whole - doneWeight,
-    added,
+    cost() {
+      const { road, rounds } = loads.whole();
+      const loss = units
+        .map((unit) => lossAt.get(unit)?.get(dayOf.get(unit) as Day) ?? unit.undone)
+        .reduce(plus, NO_LOSS);
+      return costOf(loss, road, rounds);
+    },
     put,
     take,
     place(unit, butNot) {
-      let best: UnitDay | null = null;
-      let leastWay = 0;
-      for (const one of unit.days) {
-        const way = one.on === butNot ? null : added(unit, one.on);
-        if (way === null) continue;
-        if (best && (one.last - best.last || way - leastWay || one.off - best.off) >= 0) continue;
-        best = one;
-        leastWay = way;
+      let best: Day | null = null;
+      let least = costOf(unit.undone, 0, 0);
+      for (const { on, loss } of unit.days) {
+        if (on === butNot || isLess(least, costOf(loss, 0, 0).slice(0, BEFORE_THE_ROAD))) continue;
+        const added = loads.added(unit.checks, on);
+        const cost = added && costOf(loss, added.road, added.rounds);
+        if (!cost || !isLess(cost, least)) continue;
+        best = on;
+        least = cost;
       }
-      if (best) put(unit, best.on);
-      return best !== null;
+      if (best !== null) put(unit, best);
     },
     standing: () => new Map(dayOf),
     restore(standing) {
@@ -101,9 +86,28 @@ export function filling(asked: RoundsAsked): Filling {
   };
 }
 
-function unitsOf({ days, apiaries, checks, forbidden, together }: RoundsAsked): readonly Unit[] {
+/** The goals that no road changes. */
+const BEFORE_THE_ROAD = 3;
+
+const costOf = ({ heavy, lastDay, light, early, off }: Loss, road: number, rounds: number): Cost => [
+  heavy,
+  lastDay,
+  light,
+  ROAD_TIMES * road + early,
+  rounds,
+  off,
+];
+
+const plus = (one: Loss, other: Loss): Loss => ({
+  heavy: one.heavy + other.heavy,
+  lastDay: one.lastDay + other.lastDay,
+  light: one.light + other.light,
+  early: one.early + other.early,
+  off: one.off + other.off,
+});
+
+function unitsOf({ days, checks, forbidden, together }: RoundsAsked, ways: Ways): readonly Unit[] {
   const closed = new Set(forbidden);
-  const apiaryOf = new Map(apiaries.map((one) => [one.id, one]));
   const leader = new Map(checks.map(({ id }) => [id, id]));
   const leaderOf = (id: string): string => {
     const next = leader.get(id) as string;
@@ -116,19 +120,10 @@ function unitsOf({ days, apiaries, checks, forbidden, together }: RoundsAsked): 
     .map((group) => ({
       checks: group,
       weight: group.reduce((sum, { weight }) => sum + weight, 0),
-      minutes: group.reduce((sum, { minutes }) => sum + minutes, 0),
       days: days
-        .filter((day) =>
-          group.every((check) => {
-            const apiary = apiaryOf.get(check.apiary);
-            return apiary !== undefined && mayBeDone(check, day, closed) && hasTimeAlone(check, day, apiary);
-          }),
-        )
-        .map(({ on }) => ({
-          on,
-          last: group.filter((check) => isOnLastDay(check, on)).length,
-          off: group.reduce((sum, { window }) => sum + Math.abs(daysBetween(window.ideal, on)), 0),
-        })),
+        .filter((day) => group.every((check) => couldBeDone(check, day, closed, ways)))
+        .map(({ on }) => ({ on, loss: group.map((check) => lossOn(check, on)).reduce(plus, NO_LOSS) })),
+      undone: group.map((check) => lossUndone(check, days)).reduce(plus, NO_LOSS),
     }))
     .filter((unit) => unit.days.length > 0)
     .sort((a, b) => b.weight - a.weight || a.days.length - b.days.length);

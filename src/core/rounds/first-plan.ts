@@ -1,22 +1,55 @@
 import type { Day } from '../calendar/day';
 import type { RoundsAsked } from './asked';
-import { type Filling, filling, type Unit } from './filling';
+import { type Filling, filling, isLess, type Unit } from './filling';
 import { refilled } from './refilled';
-import { isOnLastDay } from './statement';
+import type { Ways } from './statement';
 
 /**
- * A good plan, quickly, to begin with: what weighs most and has fewest days first, each where it adds least to the ways; then days are
- * emptied and filled again as long as anything is undone, and rounds that can be spared given up. Whether there is a better one the solver finds out.
- *
- * @returns on which day each check is done, by its id; what is undone is not among them
+ * Plans that are made quickly, and may not be the best: whether there is a better one the solver finds out. Each is given out as it is once
+ * there is no time any more.
  */
-export function firstPlan(asked: RoundsAsked): ReadonlyMap<string, Day> {
-  const days = filling(asked);
-  for (const unit of days.units) days.place(unit);
-  refilled(days, asked);
-  for (const round of roundsOf(days)) giveUp(days, round);
-  return new Map([...days.standing()].flatMap(([{ checks }, on]) => checks.map(({ id }) => [id, on] as const)));
+export interface QuickPlans {
+  /**
+   * A good plan to begin with: what weighs most and has fewest days first, each where it adds least; then days are emptied and filled
+   * again, and rounds that can be spared given up.
+   *
+   * @returns on which day each check is done, by its id; what is undone is not among them
+   */
+  readonly first: (isOver: () => boolean) => ReadonlyMap<string, Day>;
+  /** One made better in the same way, in a part of the time; one that cannot be made better as it is. */
+  readonly better: (plan: ReadonlyMap<string, Day>, isOver: () => boolean) => ReadonlyMap<string, Day>;
 }
+
+export function quickPlans(asked: RoundsAsked, ways: Ways): QuickPlans {
+  const days = filling(asked, ways);
+  const made = (share: number, isOver: () => boolean) => {
+    refilled(days, asked, share, isOver);
+    for (const round of roundsOf(days)) if (!isOver()) giveUp(days, round);
+    return new Map([...days.standing()].flatMap(([{ checks }, on]) => checks.map(({ id }) => [id, on] as const)));
+  };
+  return {
+    first(isOver) {
+      for (const unit of days.units) days.place(unit);
+      return made(1, isOver);
+    },
+    better(plan, isOver) {
+      const on = (unit: Unit) => plan.get(unit.checks[0]?.id ?? '');
+      days.restore(
+        new Map(
+          days.units.flatMap((unit) => {
+            const day = on(unit);
+            return day === undefined ? [] : [[unit, day] as const];
+          }),
+        ),
+      );
+      for (const unit of days.units) if (days.dayOf(unit) === undefined) days.place(unit);
+      return made(SHARE_AFTER, isOver);
+    },
+  };
+}
+
+/** A plan that the solver found is tried to be made better so much more shortly. */
+const SHARE_AFTER = 1 / 2;
 
 /** The smallest first. */
 function roundsOf(days: Filling): readonly (readonly Unit[])[] {
@@ -27,22 +60,13 @@ function roundsOf(days: Filling): readonly (readonly Unit[])[] {
   return [...byRound.values()].sort((a, b) => a.length - b.length);
 }
 
-/** All of a round on other days, where no longer way comes of it. */
+/** All of a round on other days, where that costs less. */
 function giveUp(days: Filling, round: readonly Unit[]): void {
   const [first] = round;
   const on = first && days.dayOf(first);
   if (on === undefined || !round.every((unit) => days.dayOf(unit) === on)) return;
-  const standing = days.standing();
-  const last = () =>
-    round.flatMap((unit) => unit.checks.filter((check) => isOnLastDay(check, days.dayOf(unit) as Day))).length;
-  const before = last();
+  const [standing, before] = [days.standing(), days.cost()];
   for (const unit of round) days.take(unit);
-  const gained = round.reduce((sum, unit) => Math.max(sum, days.added(unit, on) ?? 0), 0);
-  let spent = 0;
-  const isMoved = round.every((unit) => {
-    const ways = unit.days.flatMap((other) => (other.on === on ? [] : (days.added(unit, other.on) ?? [])));
-    spent += ways.length === 0 ? 0 : Math.min(...ways);
-    return days.place(unit, on);
-  });
-  if (!isMoved || spent >= gained || last() > before) days.restore(standing);
+  for (const unit of round) days.place(unit, on);
+  if (!isLess(days.cost(), before)) days.restore(standing);
 }

@@ -1,5 +1,5 @@
 import { minuteOfDay } from '../calendar/minute';
-import { minutesIn, type Span, within } from '../settings/free-time';
+import { joined, minutesIn, type Span, within } from '../settings/free-time';
 import { BRIEF_HOUR, KNOWN_HOURS, OPEN_HOUR, OPEN_HOURS_RUNNING, WORKING_HOURS } from '../weather/weather-figures';
 import { type DayFit, isFit, type WeatherHour } from '../weather/weather-of';
 import type { FitThere } from './asked';
@@ -34,8 +34,8 @@ export function fitHours(hours: readonly WeatherHour[], free: readonly Span[]): 
       const given = at.get(hour);
       return (given ? isIn(given) : fit === 'unknown') ? inHour(hour) : [];
     });
-  const open = fit === 'open' || fit === 'unknown' ? spans((hour) => isFit(hour, OPEN_HOUR)) : [];
-  const brief = fit === 'shut' ? [] : spans((hour) => isFit(hour, BRIEF_HOUR));
+  const open = fit === 'open' || fit === 'unknown' ? joined(spans((hour) => isFit(hour, OPEN_HOUR))) : [];
+  const brief = fit === 'shut' ? [] : joined(spans((hour) => isFit(hour, BRIEF_HOUR)));
   return { fit, open, brief, openMinutes: minutesIn(open), briefMinutes: minutesIn(brief) };
 }
 

@@ -7,9 +7,10 @@ export interface Row {
   readonly right: number;
 }
 
-/** A programme over variables that are 0 or 1. */
-export interface BinaryModel {
-  readonly variables: number;
+/** A programme over whole numbers from 0 up. */
+export interface WholeModel {
+  /** Of each variable the most that it can be. */
+  readonly most: readonly number[];
   readonly rows: readonly Row[];
   /** What is to be as small as can be. */
   readonly least: Sum;
@@ -17,15 +18,15 @@ export interface BinaryModel {
 
 /** What a solver found: the best there is; one that may not be, with a value that none can be under, where it knows one; or none in its time. */
 export type Solved =
-  | { readonly status: 'optimal'; readonly values: readonly boolean[] }
-  | { readonly status: 'found'; readonly values: readonly boolean[]; readonly bound: number | null }
+  | { readonly status: 'optimal'; readonly values: readonly number[] }
+  | { readonly status: 'found'; readonly values: readonly number[]; readonly bound: number | null }
   | { readonly status: 'none'; readonly bound: number | null };
 
 /**
  * Solves such a programme in a number of seconds at most, from an answer that keeps to its rows, where there is one. It is handed in from
  * outside: the core has none of its own.
  */
-export type Solver = (model: BinaryModel, seconds: number, start?: readonly boolean[]) => Solved;
+export type Solver = (model: WholeModel, seconds: number, start?: readonly number[]) => Solved;
 
-export const sumOf = (sum: Sum, values: readonly boolean[]): number =>
-  sum.reduce((total, { of, times }) => total + (values[of] ? times : 0), 0);
+export const sumOf = (sum: Sum, values: readonly number[]): number =>
+  sum.reduce((total, { of, times }) => total + times * (values[of] ?? 0), 0);

@@ -1,18 +1,19 @@
-import type { Day } from '../calendar/day';
-import { grouped } from '../grouped';
-import type { PinnedRound, RoundApiary, RoundsAsked } from './asked';
+import { figure } from '../biology/figure';
+import { addDays, type Day, latestOf } from '../calendar/day';
+import type { DayRange } from '../calendar/window';
+import type { PinnedRound, RoadBetween, RoundApiary } from './asked';
 import type { Solver } from './model';
-import { type PlannedRound, planRounds, type RoundsPlan, SECONDS_AT_MOST, type UnmetCheck } from './plan-rounds';
+import { type LateCheck, type PlannedMinutes, type PlannedRound, planRounds, type RoundsPlan } from './plan-rounds';
 import type { PlannedDay } from './planned-days';
-import { plannedOn } from './planned-on';
-import { roundHours } from './round-hours';
 import type { Gift } from './round-order';
 import type { VisitCheck } from './to-visit';
+import { whyNotSooner } from './why-not-sooner';
 
 /** What is asked for the fortnight to come. */
 export interface FortnightAsked {
   readonly days: readonly PlannedDay[];
   readonly apiaries: readonly RoundApiary[];
+  readonly between: readonly RoadBetween[];
   readonly visits: readonly VisitCheck[];
   readonly pinned: readonly PinnedRound[];
   readonly forbidden: readonly Day[];
@@ -22,116 +23,70 @@ export interface FortnightAsked {
   readonly gifts: readonly Gift[];
 }
 
-/** A round with its hours at the hives, in minutes since midnight; null: they do not follow one another within the free time. */
+/** A round with its hours at the hives, in minutes since midnight; null: the ways of that day's pinned rounds are more than it has. */
 export interface TimedRound extends PlannedRound {
   readonly hours: { readonly from: number; readonly to: number } | null;
   readonly isPinned: boolean;
-  /** Those of its checks that come after their window, on the least bad day there is. */
+  /** Those of its checks that could have been done in time, and are not. */
   readonly tooLate: readonly string[];
 }
 
-/** What cannot be met in its window, and on which round it is done after it; null: on none. */
-export interface UnmetVisit extends UnmetCheck {
-  readonly doneOn: Day | null;
+/** What cannot be met in time, and why not on days on which it still could have been, or was to be. */
+export interface UnmetVisit extends LateCheck {
+  readonly within: DayRange;
 }
 
 export interface Fortnight {
   readonly rounds: readonly TimedRound[];
+  /** Minutes on the road of each day with rounds, and of work. */
+  readonly days: readonly PlannedMinutes[];
+  /** What cannot be met in time; what was late before and stands within {@link LATE_WITHIN} days is only late. */
   readonly unmet: readonly UnmetVisit[];
   readonly optimal: boolean;
-  readonly gap: number | null;
+  readonly gap: RoundsPlan['gap'];
 }
 
-/** Kept back for what cannot be met: it is a small question once all else has its day, s. */
-const LATE_SECONDS = 0.3;
+/** What is late and stands on no round within so many days is said with what cannot be met. */
+export const LATE_WITHIN = figure('what-is-late-and-waits-longer-is-said', 3, 'days', 'caution').value;
 
 /**
- * The rounds of a fortnight: first all that can be met, then, around it, what cannot, each on the first day after its window that has room
- * for it. What could still be met after the last of the days is not called unmet.
+ * The rounds of a fortnight, in one go: what is late keeps its own days, and stands on the day that loses least.
  *
  * @param clock seconds since any moment
  */
 export function planFortnight(asked: FortnightAsked, solve: Solver, clock: () => number): Fortnight {
-  const began = clock();
-  const first = planRounds(question(asked, asked.visits, asked.pinned), solve, clock, SECONDS_AT_MOST - LATE_SECONDS);
-  const last = asked.days.at(-1)?.on ?? Number.NEGATIVE_INFINITY;
-  const visitOf = new Map(asked.visits.map((visit) => [visit.id, visit]));
-  const unmet = first.unmet.filter(({ id }) => (visitOf.get(id) as VisitCheck).window.latest <= last);
-  const left = SECONDS_AT_MOST - (clock() - began);
-  const second = planLate(asked, first, unmet, (late) => planRounds(late, solve, clock, left));
-  const doneOn = plannedOn(second.rounds);
-  const tooLate = new Set(unmet.map(({ id }) => id));
-  return {
-    rounds: timed(asked, second.rounds, tooLate),
-    unmet: unmet.map((one) => ({ ...one, doneOn: doneOn.get(one.id) ?? null })),
-    optimal: first.optimal,
-    gap: first.gap,
-  };
-}
-
-function question(
-  { days, apiaries, forbidden, together, seen }: FortnightAsked,
-  checks: readonly VisitCheck[],
-  pinned: readonly PinnedRound[],
-): RoundsAsked {
-  const known = new Set(checks.map(({ id }) => id));
-  return {
-    days,
-    apiaries,
-    checks,
-    pinned,
-    forbidden,
-    together: together.filter(([one, other]) => known.has(one) && known.has(other)),
-    seen,
-  };
-}
-
-/** What is met stays on its day; what is not has from its least bad day to the last. */
-function planLate(
-  asked: FortnightAsked,
-  first: RoundsPlan,
-  unmet: readonly UnmetCheck[],
-  plan: (late: RoundsAsked) => RoundsPlan,
-): Pick<RoundsPlan, 'rounds'> {
-  const leastBad = new Map(unmet.flatMap(({ id, leastBad: on }) => (on === null ? [] : [[id, on] as const])));
-  if (leastBad.size === 0) return first;
-  const last = asked.days.at(-1)?.on as Day;
-  const met = plannedOn(first.rounds);
-  const checks = asked.visits.flatMap((visit) => {
-    const [on, late] = [met.get(visit.id), leastBad.get(visit.id)];
-    if (on !== undefined) return [{ ...visit, window: { earliest: on, ideal: on, latest: on } }];
-    return late === undefined ? [] : [{ ...visit, window: { earliest: late, ideal: late, latest: last } }];
+  const { visits, apiaries, forbidden, days, pinned, together, seen } = asked;
+  const question = { days, apiaries, between: asked.between, checks: visits, pinned, forbidden, together, seen };
+  const plan = planRounds(question, solve, clock);
+  const { late, optimal, gap } = plan;
+  const [today, end] = [days[0]?.on, days.at(-1)?.on];
+  const visitOf = new Map(visits.map((visit) => [visit.id, visit]));
+  const unmet = late.flatMap((one): UnmetVisit[] => {
+    const visit = visitOf.get(one.id) as VisitCheck;
+    if (today === undefined || end === undefined) return [];
+    const wasLate = visit.window.latest < today;
+    if (wasLate && one.on !== null && one.on <= addDays(today, LATE_WITHIN)) return [];
+    const to = wasLate ? (one.on === null ? end : addDays(one.on, -1)) : visit.window.latest;
+    const from = latestOf(today, visit.window.earliest);
+    return [{ id: one.id, on: one.on, within: { from, to }, why: whyNotSooner(visit, { from, to }, question) }];
   });
-  const made = first.rounds.map(({ on, apiary }) => ({ on, apiary }));
-  // A pair of which one was met and the other not is no pair any more.
-  const together = asked.together.filter(([one, other]) => met.has(one) === met.has(other));
-  const late = plan(question({ ...asked, together }, checks, made));
-  const stay = [...met].every(([id, on]) => late.rounds.some((round) => round.on === on && round.checks.includes(id)));
-  return stay ? late : first;
+  return { rounds: timed(asked, plan, new Set(unmet.map(({ id }) => id))), days: plan.days, unmet, optimal, gap };
 }
 
 function timed(
-  asked: FortnightAsked,
-  rounds: readonly PlannedRound[],
+  { pinned }: FortnightAsked,
+  { rounds, days }: Pick<RoundsPlan, 'rounds' | 'days'>,
   tooLate: ReadonlySet<string>,
 ): readonly TimedRound[] {
-  const dayAt = new Map(asked.days.map((one) => [one.on, one]));
-  const isPinned = new Set(asked.pinned.map(({ on, apiary }) => `${on} ${apiary}`));
-  const visitOf = new Map(asked.visits.map((visit) => [visit.id, visit]));
-  return [...grouped(rounds, ({ on }) => on)].flatMap(([on, own]) => {
-    const hours = roundHours(
-      dayAt.get(on) as PlannedDay,
-      own.map(({ apiary, checks }) => ({
-        apiary,
-        wayMinutes: asked.apiaries.find(({ id }) => id === apiary)?.wayMinutes ?? 0,
-        visits: checks.map((id) => visitOf.get(id) as VisitCheck),
-      })),
-    );
-    return own.map((round, i) => ({
+  const stopsOn = new Map(days.map(({ on, stops }) => [on, stops]));
+  const isPinned = new Set(pinned.map(({ on, apiary }) => `${on} ${apiary}`));
+  return rounds.map((round) => {
+    const stop = stopsOn.get(round.on)?.find(({ apiary }) => apiary === round.apiary);
+    return {
       ...round,
-      hours: hours?.[i] ?? null,
-      isPinned: isPinned.has(`${on} ${round.apiary}`),
+      hours: stop ? { from: stop.from, to: stop.to } : null,
+      isPinned: isPinned.has(`${round.on} ${round.apiary}`),
       tooLate: round.checks.filter((id) => tooLate.has(id)),
-    }));
+    };
   });
 }

@@ -3,7 +3,7 @@ import { addDays, day } from '../calendar/day';
 import { checkKey } from '../programmes/check-key';
 import { verbatim } from '../says/together';
 import { aCheck, type Check, type CheckCode } from '../schedule/check';
-import { apart, couplesOf, LATE_WITHIN, toVisit } from './to-visit';
+import { apart, couplesOf, toVisit } from './to-visit';
 import { minutesByKind, OPENING_MINUTES, USUAL_MINUTES } from './work';
 
 const D = day('2027-05-16');
@@ -24,6 +24,8 @@ const colony = (checks: readonly Check[], over: Partial<Parameters<typeof toVisi
   checks,
   leaveShut: [],
   hasCells: false,
+  lastLook: null,
+  began: () => null,
   ...over,
 });
 const visit = (one: Check, over: Partial<Parameters<typeof toVisit>[0]> = {}) =>
@@ -42,17 +44,45 @@ describe('what is handed to the planner', () => {
     expect(visit(check('look', 3, 5, { plannedFor: at(30) }))).toBeUndefined();
   });
 
-  it('has today and three days more where it is late', () => {
-    expect(window(check('look', -6, -1))).toEqual([0, 0, LATE_WITHIN]);
-    expect(visit(check('look', -6, -1))).toMatchObject({ isLate: true, isPressing: true });
+  it('keeps its own days where it is late', () => {
+    expect(window(check('look', -6, -1))).toEqual([-6, -6, -1]);
+    expect(visit(check('look', -6, -1))?.isLate).toBe(true);
     expect(visit(check('look', -6, 0))?.isLate).toBe(false);
+  });
+
+  it('says from when on it can soundly be done early', () => {
+    const early = (one: Check, over: Partial<Parameters<typeof toVisit>[0]> = {}) => {
+      const from = visit(one, over)?.earlyFrom;
+      return from === undefined ? null : from - D;
+    };
+    expect(early(check('look', 5, 7), { lastLook: at(-1) })).toBe(3);
+    // Not before the day that the keeper chose, not where nothing was looked at before, and not where that is its first day anyway.
+    expect(early(check('look', 5, 7, { plannedFor: at(6) }), { lastLook: at(-1) })).toBeNull();
+    expect(early(check('look', 5, 7))).toBeNull();
+    expect(early(check('look', 3, 7), { lastLook: at(-1) })).toBeNull();
+    expect(early(check('first-look', 5, 7))).toBe(0);
+    const thin = check('thin-cells', 4, 6, { programme: { id: 'p', unit: 'parent' } });
+    expect(early(thin, { began: (id) => (id === 'p' ? at(-2) : null) })).toBe(2);
+    expect(early(thin)).toBeNull();
+    for (const code of ['eggs', 'laying-check', 'nuc-settled', 'which-half'] as const)
+      expect(early(check(code, 5, 7), { lastLook: at(-9), began: () => at(-9) })).toBeNull();
+  });
+
+  it('has no sense any more after the day on which its hive is to be left shut', () => {
+    const leaveShut = [{ from: at(6), to: at(20) }];
+    expect(visit(check('thin-cells', 1, 3), { leaveShut })?.notAfter).toBe(at(5));
+    expect(visit(check('thin-cells', -4, -2), { leaveShut })?.notAfter).toBe(at(5));
+    expect(visit(check('thin-cells', 1, 3))?.notAfter).toBeUndefined();
+    expect(visit(check('doors', 1, 3), { leaveShut })?.notAfter).toBeUndefined();
+    // What is late when it is shut already waits until it is not.
+    expect(visit(check('look', -4, -2), { leaveShut: [{ from: at(-1), to: at(3) }] })).toBeUndefined();
   });
 
   it('goes by the day that the keeper chose, be it before or after its own days', () => {
     expect(window(check('look', 3, 5, { plannedFor: at(4) }))).toEqual([4, 4, 5]);
     expect(window(check('look', 3, 5, { plannedFor: at(1) }))).toEqual([1, 1, 5]);
     expect(window(check('look', -5, -3, { plannedFor: at(2) }))).toEqual([2, 2, 2]);
-    expect(window(check('look', -5, -3, { plannedFor: at(-1) }))).toEqual([0, 0, LATE_WITHIN]);
+    expect(window(check('look', -5, -3, { plannedFor: at(-1) }))).toEqual([-1, -1, -1]);
   });
 
   it('leaves a hive shut that is to be left shut, but for what forces it open', () => {
@@ -83,24 +113,24 @@ describe('what weighs how much', () => {
   it('goes by what can be lost', () => {
     expect(weight(check('thin-cells', 0, 1))).toBe(100);
     expect(weight(check('which-half', 0, 1))).toBe(100);
-    expect(weight(check('eggs', 0, 1))).toBe(20);
-    expect(weight(check('nuc-settled', 0, 1))).toBe(20);
-    expect(weight(check('make-room', 0, 1))).toBe(10);
+    expect(weight(check('eggs', 0, 1))).toBe(5);
+    expect(weight(check('nuc-settled', 0, 1))).toBe(5);
+    expect(weight(check('make-room', 0, 1))).toBe(2);
     expect(weight(check('act', 0, 1, { reading: 'swarm-imminent' }))).toBe(100);
-    expect(weight(check('act', 0, 1, { reading: 'congested' }))).toBe(10);
+    expect(weight(check('act', 0, 1, { reading: 'congested' }))).toBe(2);
   });
 
   it('takes a routine inspection for routine, unless there are cells', () => {
-    expect(weight(check('look', 0, 1))).toBe(10);
+    expect(weight(check('look', 0, 1))).toBe(2);
     expect(weight(check('look', 0, 1), { hasCells: true })).toBe(100);
   });
 
-  it('is sixty where its window ends as the hive is to be left shut', () => {
+  it('is forty where its window ends as the hive is to be left shut', () => {
     const leaveShut = [{ from: at(2), to: at(12) }];
-    expect(weight(check('move-parent', 0, 1), { leaveShut })).toBe(60);
-    expect(weight(check('move-parent', 0, 0), { leaveShut })).toBe(10);
+    expect(weight(check('move-parent', 0, 1), { leaveShut })).toBe(40);
+    expect(weight(check('move-parent', 0, 0), { leaveShut })).toBe(2);
     expect(weight(check('thin-cells', 0, 1), { leaveShut })).toBe(100);
-    expect(weight(check('doors', 0, 1), { leaveShut })).toBe(10);
+    expect(weight(check('doors', 0, 1), { leaveShut })).toBe(2);
   });
 });
 

@@ -1,4 +1,3 @@
-import { figure } from '../biology/figure';
 import { addDays, type Day, latestOf } from '../calendar/day';
 import type { CheckWindow } from '../calendar/window';
 import { mayStillHoldQueen } from '../colony/track-cells';
@@ -6,12 +5,13 @@ import { type Check, isDaily, type LeaveShut, opensNest } from '../schedule/chec
 import { standingOf } from '../schedule/standing';
 import type { ColonyState } from '../state/fold';
 import type { RoundCheck } from './asked';
+import { type EarlyKnown, earlyFrom } from './early';
 import type { Gift } from './round-order';
 import { weightOf } from './weight';
 import { KIND_OF, type MinutesByKind, OPENING_MINUTES, type VisitKind } from './work';
 
 /** A colony as the planner sees it. */
-export interface VisitedColony {
+export interface VisitedColony extends EarlyKnown {
   readonly id: string;
   readonly apiaryId: string;
   readonly checks: readonly Check[];
@@ -28,19 +28,20 @@ export interface VisitCheck extends RoundCheck {
   readonly isLate: boolean;
 }
 
-/** What is late already is done within so many days. */
-export const LATE_WITHIN = figure('what-is-late-is-planned-within', 3, 'days', 'caution').value;
+type VisitedState = Pick<ColonyState, 'schedule' | 'liveCells' | 'today' | 'lastInspection' | 'parts'>;
 
 /** A standing colony as the planner sees it. */
 export const visitedColony = (
   { id, apiaryId }: { readonly id: string; readonly apiaryId: string },
-  { schedule, liveCells, today }: Pick<ColonyState, 'schedule' | 'liveCells' | 'today'>,
+  { schedule, liveCells, today, lastInspection, parts }: VisitedState,
 ): VisitedColony => ({
   id,
   apiaryId,
   checks: schedule.checks,
   leaveShut: schedule.leaveShut,
   hasCells: liveCells.some((cell) => mayStillHoldQueen(cell, today)),
+  lastLook: lastInspection?.inspection.on ?? null,
+  began: (programmeId) => parts.find(({ programme }) => programme.id === programmeId)?.programme.on ?? null,
 });
 
 /** A check's name among those of all colonies. */
@@ -51,11 +52,11 @@ export const colonyOfVisit = (id: string): string => id.slice(0, id.indexOf(' ')
 
 /**
  * What of a colony's checks is planned between two days: those that are late, or whose best day or last day is not after the last of them.
- * What the keeper put on another day is done from that day on. One that is late has from today to {@link LATE_WITHIN} days on, the sooner
- * the better; what could be lost by it most is not put off for want of a shorter way. On days on which the hive is to be left shut only what forces it open is done.
+ * What is late keeps its own days, and what the keeper put on another day is done from that day on. On days on which the hive is to be left
+ * shut only what forces it open is done, and what such days end has no sense after its last day.
  */
 export function toVisit(
-  { id, apiaryId, checks, leaveShut, hasCells }: VisitedColony,
+  { id, apiaryId, checks, leaveShut, hasCells, ...known }: VisitedColony,
   days: { readonly today: Day; readonly last: Day },
   minutes: MinutesByKind,
 ): readonly VisitCheck[] {
@@ -63,18 +64,22 @@ export function toVisit(
   return checks.flatMap((check): VisitCheck[] => {
     const { code, key } = check;
     if (isDaily(code)) return [];
-    const isLate = standingOf(check, leaveShut, today) === 'late';
-    const window = isLate ? { earliest: today, ideal: today, latest: addDays(today, LATE_WITHIN) } : windowOf(check);
+    const window = windowOf(check);
     if (window.ideal > last && window.latest > last) return [];
     const shut = check.opens && check.forced === null ? leaveShut.filter(({ from, to }) => from <= to) : [];
     // Wholly within days on which it is to be left shut: it waits for them, not for a round.
-    if (shut.some(({ from, to }) => from <= latestOf(window.earliest, today) && to >= window.latest)) return [];
+    const [first, end] = [latestOf(window.earliest, today), latestOf(window.latest, today)];
+    if (shut.some(({ from, to }) => from <= first && to >= end)) return [];
+    const early = earlyFrom(check, known, today);
+    const closed = shut.find(({ from }) => from > end);
     const kind = KIND_OF[code];
     return [
       {
         id: visitId(id, key),
         apiary: apiaryId,
         window,
+        ...(early === undefined ? {} : { earlyFrom: early }),
+        ...(closed === undefined ? {} : { notAfter: addDays(closed.from, -1) }),
         minutes: minutes[kind] + (check.opens ? OPENING_MINUTES : 0),
         opens: opensNest(check),
         weight: weightOf(check, leaveShut, hasCells),
@@ -82,8 +87,7 @@ export function toVisit(
         colonyId: id,
         check,
         kind,
-        isLate,
-        isPressing: isLate,
+        isLate: standingOf(check, leaveShut, today) === 'late',
       },
     ];
   });

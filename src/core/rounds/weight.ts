@@ -1,14 +1,14 @@
 import { addDays } from '../calendar/day';
 import { type Check, type LeaveShut, stakeOf } from '../schedule/check';
-import { GRAVEST } from './statement';
+import { GRAVEST, HEAVY_FROM } from './loss';
 
 /** What weighs how much where it is not done: by what can be lost. */
-const WEIGHTS = { closing: 60, queen: 20, order: 10 } as const;
+const WEIGHTS = { closing: HEAVY_FROM, queen: 5, order: 2 } as const;
 
 /**
- * What a check weighs where it is not done in its window: {@link GRAVEST} what lets a colony swarm or a virgin out unseen; 60 where its
- * window ends as its hive is to be left shut; 20 what asks after eggs, a laying queen, whether she has settled; 10 routine and room. A
- * routine look weighs as much as the gravest where there are cells with a queen to come.
+ * What a check weighs where it is not done in its window: {@link GRAVEST} what lets a colony swarm or a virgin out unseen; 40 where its
+ * window ends as its hive is to be left shut; 5 what asks after eggs, a laying queen, whether she has settled; 2 routine and room. A routine
+ * look weighs as much as the gravest where there are cells with a queen to come.
  */
 export function weightOf(check: Check, leaveShut: readonly LeaveShut[], hasCells: boolean): number {
   const isRoutine = check.code === 'look' || check.code === 'first-look';

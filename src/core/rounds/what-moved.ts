@@ -9,6 +9,8 @@ export interface SeenVisit {
   /** The day of its round; null: it was on none. */
   readonly on: Day | null;
   readonly window: CheckWindow;
+  /** Where its hive stood; absent in plans that were kept before it was noted. */
+  readonly apiary?: string;
   /** What that day allowed then, and the free minutes that it had. */
   readonly fit: DayFit;
   readonly freeMinutes: number;
@@ -21,10 +23,19 @@ export interface SeenPlan {
 }
 
 /**
- * Why a check is planned on another day than before: that day is over; its own days are others now; the weather of that day is, or the time on
- * it; the day was ruled out; or it gave way to something else.
+ * Why a check is planned on another day than before: that day is over; its hive stands at another apiary; its own days are others now; the
+ * day was ruled out; its weather does not let it be done that day any more, or there is less time; it can be done earlier; or the plan as a
+ * whole is better so.
  */
-export type WhyMoved = 'day-over' | 'other-days' | 'weather' | 'time' | 'ruled-out' | 'gave-way';
+export type WhyMoved =
+  | 'day-over'
+  | 'elsewhere'
+  | 'other-days'
+  | 'weather'
+  | 'time'
+  | 'ruled-out'
+  | 'earlier'
+  | 'gave-way';
 
 export interface MovedVisit {
   readonly id: string;
@@ -52,14 +63,15 @@ export function whatMoved(seen: readonly SeenVisit[], now: Now): readonly MovedV
       const visit = visitOf.get(before.id);
       const to = now.on.get(before.id) ?? null;
       if (!visit || to === before.on) return [];
-      return [{ id: before.id, from: before.on, to, why: whyOf(before, visit, now) }];
+      return [{ id: before.id, from: before.on, to, why: whyOf(before, visit, to, now) }];
     })
     .sort((a, b) => (a.from ?? a.to ?? 0) - (b.from ?? b.to ?? 0));
 }
 
-function whyOf(before: SeenVisit, visit: RoundCheck, { today, days, forbidden }: Now): WhyMoved {
+function whyOf(before: SeenVisit, visit: RoundCheck, to: Day | null, { today, days, forbidden }: Now): WhyMoved {
   const { on, window, fit, freeMinutes } = before;
   if (on !== null && on < today) return 'day-over';
+  if (before.apiary !== undefined && before.apiary !== visit.apiary) return 'elsewhere';
   const { earliest, ideal, latest } = visit.window;
   if (window.earliest !== earliest || window.latest !== latest || window.ideal !== ideal) return 'other-days';
   const day = days.find((one) => one.on === on);
@@ -67,6 +79,6 @@ function whyOf(before: SeenVisit, visit: RoundCheck, { today, days, forbidden }:
   if (forbidden.has(day.on)) return 'ruled-out';
   const there: FitThere | undefined = day.there?.get(visit.apiary);
   if (there && there.fit !== fit && !isDayFor(visit, day, forbidden)) return 'weather';
-  if (day.freeMinutes < freeMinutes) return 'time';
-  return there && there.fit !== fit ? 'weather' : 'gave-way';
+  if (to !== null && to < day.on) return 'earlier';
+  return day.freeMinutes < freeMinutes ? 'time' : 'gave-way';
 }

@@ -115,6 +115,7 @@ export function seenIn({ asked, fortnight }: FortnightNow): readonly SeenVisit[]
       id,
       on: day ?? null,
       window,
+      apiary,
       fit: of?.there.get(apiary)?.fit ?? 'unknown',
       freeMinutes: of?.freeMinutes ?? 0,
     };
