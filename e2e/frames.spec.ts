@@ -59,7 +59,7 @@ test('a pollen-bound hive is counted, warned of, freed on the board, and found s
   await expect(page.getByRole('region', { name: 'Room' })).toContainText('Pollen-bound');
 
   await page.goto('/');
-  await expect(page.getByText(/Make room\. .*Today\.|Make room\. Today\./)).toBeVisible();
+  await expect(page.getByText(/Make room\. .*Today\.|Make room\. Today\./).first()).toBeVisible();
   await page.goto('/room');
   const line = page.locator('[data-room="Clover"]');
   await expect(line).toContainText('pollen alone 36%');

@@ -9,8 +9,12 @@ export interface Command<S extends z.ZodType = z.ZodType> {
   readonly takesDay?: boolean;
   /** The days on which something was seen or done. Days to come, such as one already due, are not among them. */
   readonly pastDays: (input: z.output<S>) => readonly { readonly path: IssueInWords['path']; readonly day: Day }[];
-  /** The answer, with days written as text. */
-  readonly run: (input: z.output<S>) => Answer<unknown> | Promise<Answer<unknown>>;
+  /**
+   * The answer, with days written as text.
+   *
+   * @param on the day it is asked; null: not said
+   */
+  readonly run: (input: z.output<S>, on: Day | null) => Answer<unknown> | Promise<Answer<unknown>>;
 }
 
 /** Keeps the input's type between its three parts. */

@@ -47,7 +47,7 @@ export async function answer(args: readonly string[], stdin: string): Promise<An
       }),
     );
   }
-  return command.run(input.value);
+  return command.run(input.value, on);
 }
 
 function readArguments(args: readonly string[]): Answer<{ command: Command; on: Day | null }> {

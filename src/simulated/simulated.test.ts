@@ -61,13 +61,13 @@ describe('the simulated scale', () => {
     flow: [{ from: addDays(FROM, 10), kg: 1.5 }],
     events: [
       { at: '2027-04-20T18:00', kg: 2.4 },
-      { at: '2027-04-21T18:00', kg: -2.4 },
+      { at: '2027-04-21T19:30', kg: -2.4 },
       { at: '2027-04-25T13:10', kg: -1.8, overMinutes: 10 },
     ],
     gaps: [{ from: '2027-04-05T03:00', to: '2027-04-05T14:00' }],
   };
   const read = scaleReadings(scale, () => 8, '2027-04-30T23:59');
-  const known = scaleOf(read, []);
+  const known = scaleOf(read, [], null);
   const gainOn = (on: string) => known.days.find((one) => one.on === day(on))?.gain ?? null;
 
   it('reads the same each time, with noise, and nothing within a gap', () => {

@@ -1,4 +1,4 @@
-import { type Day, dayOfMinute } from '../core/calendar/day';
+import type { Day } from '../core/calendar/day';
 import { SWARM_SIGNS, type SwarmSign, swarmSign } from '../core/colony/may-swarm';
 import { lays } from '../core/queens/queen-questions';
 import { shutOn } from '../core/schedule/leave-shut-wins';
@@ -55,14 +55,15 @@ function suspect(
   losses: readonly { readonly at: string; readonly kg: number }[],
 ): SwarmSuspect & { readonly rank: number } {
   const sign = swarmSign(state);
-  const loss = losses.find(({ at }) => dayOfMinute(at) === today);
+  // As long as it is asked about: who stands before a swarm today may have lost it two days ago.
+  const loss = losses.at(-1);
   const shut = shutOn(state.schedule.leaveShut, today);
   return {
     colonyId: colony.id,
     name: colony.name,
     stand: colony.stand,
     why: [
-      ...(loss ? [swarmOutPhrases.loss(massWords(Math.abs(loss.kg)), loss.at)] : []),
+      ...(loss ? [swarmOutPhrases.loss(massWords(Math.abs(loss.kg)), loss.at, today)] : []),
       swarmOutPhrases.sign[sign],
       ...(shut ? [`${notBeforeWords(shut)}.`] : []),
     ],

@@ -123,7 +123,7 @@ export function weekView(all: AllApiaries, today: Day, week: WeekAsked): WeekVie
   const shown = fortnight.rounds
     .filter(({ on }) => on < end)
     .sort((a, b) => a.on - b.on || (a.hours?.from ?? 0) - (b.hours?.from ?? 0));
-  const rounds = shown.map((round) => roundOf(all, today, asked, round));
+  const rounds = shown.map((round) => roundOf(all, today, asked, fortnight, round));
   const onRounds = new Set(rounds.flatMap(({ rows }) => rows.map(({ row }) => row.colonyId)));
   const unmet = unmetTogether(fortnight.unmet.map((one) => unmetOf(all, asked, one)));
   const others = all.colonies.filter(({ colony }) => !onRounds.has(colony.id));
@@ -168,9 +168,17 @@ function laterThan({ visits }: FortnightAsked, { rounds }: Fortnight, end: Day):
 const standingAt = ({ colonies }: AllApiaries, colonyId: string): StandingColony | undefined =>
   colonies.find(({ colony }) => colony.id === colonyId);
 
-function roundOf(all: AllApiaries, today: Day, asked: FortnightAsked, round: TimedRound): WeekRound {
+function roundOf(
+  all: AllApiaries,
+  today: Day,
+  asked: FortnightAsked,
+  fortnight: Fortnight,
+  round: TimedRound,
+): WeekRound {
   const { on, apiary: apiaryId, checks, hours, isPinned } = round;
-  const minutes = round.minutes + (asked.apiaries.find(({ id }) => id === apiaryId)?.wayMinutes ?? 0);
+  const trip = tripOn(asked, fortnight, on);
+  const minutes = round.minutes + (trip ? 0 : wayTo(asked, apiaryId));
+  const nameOf = (id: string) => all.apiaries.find((one) => one.id === id)?.name ?? '';
   const visitOf = new Map(asked.visits.map((visit) => [visit.id, visit]));
   const visits = checks.map((id) => visitOf.get(id) as VisitCheck);
   const hives = inRoundOrder(
@@ -180,7 +188,7 @@ function roundOf(all: AllApiaries, today: Day, asked: FortnightAsked, round: Tim
     }),
     asked.gifts,
   );
-  const apiary = all.apiaries.find(({ id }) => id === apiaryId)?.name ?? '';
+  const apiary = nameOf(apiaryId);
   const fit = asked.days.find((day) => day.on === on)?.there.get(apiaryId)?.fit ?? 'unknown';
   const tooLate = new Set(round.tooLate);
   const begins = hours && beginWords(hours);
@@ -212,7 +220,10 @@ function roundOf(all: AllApiaries, today: Day, asked: FortnightAsked, round: Tim
     key: `${on} ${apiaryId}`,
     on: formatDay(on),
     apiaryId,
-    title: weekPhrases.round(on, today, hours && spanWords(hours), apiary, hives.length, minutes),
+    title: weekPhrases.round(on, today, hours && spanWords(hours), apiary, hives.length, {
+      minutes,
+      isTrip: trip !== null,
+    }),
     when: weekPhrases.when(on, today, begins),
     begins,
     apiary,
@@ -226,9 +237,25 @@ function roundOf(all: AllApiaries, today: Day, asked: FortnightAsked, round: Tim
       ...(hives.length === 0 ? [weekPhrases.nothingThere] : []),
       ...(fit === 'brief' ? [weekPhrases.onlyLooks] : []),
       ...(hours === null ? [weekPhrases.hoursDoNotFit] : []),
+      ...(trip?.apiaries[0] === apiaryId ? [weekPhrases.oneTrip(trip.apiaries.map(nameOf), trip.road)] : []),
     ],
     rows,
   };
+}
+
+const wayTo = ({ apiaries }: FortnightAsked, apiaryId: string): number =>
+  apiaries.find(({ id }) => id === apiaryId)?.wayMinutes ?? 0;
+
+/** The apiaries of a day that is less road than their ways, as they follow one another; null: each is gone to from home. */
+function tripOn(
+  asked: FortnightAsked,
+  { days }: Fortnight,
+  on: Day,
+): { readonly apiaries: readonly string[]; readonly road: number } | null {
+  const day = days.find((one) => one.on === on);
+  const apiaries = (day?.stops ?? []).map(({ apiary }) => apiary);
+  const ways = apiaries.reduce((sum, id) => sum + wayTo(asked, id), 0);
+  return day && day.road < ways ? { apiaries, road: day.road } : null;
 }
 
 /** What is done at a hive, what presses most first. */
@@ -298,12 +325,31 @@ function leftOutOf(all: AllApiaries, { wishId, colonyId, key }: WeekAsked['leftO
   return [{ wishId, words: weekPhrases.what(standing.colony.name, withinSentence(orderOf(check))) }];
 }
 
-function assumesOf(all: AllApiaries, { days }: FortnightAsked, fortnight: Fortnight, end: Day): readonly string[] {
+function assumesOf(all: AllApiaries, asked: FortnightAsked, fortnight: Fortnight, end: Day): readonly string[] {
+  const { days } = asked;
   const [first] = days;
   const guessed = days.find(({ isGuessed, on, free }) => isGuessed && on < end && free.length > 0);
   return [
     ...(guessed ? [ASSUMED.noForecast(guessed.on === first?.on ? null : guessed.on)] : []),
     ...(all.settings.latitude === null ? [ASSUMED.noSunset] : []),
+    ...roadNotKnown(all, asked, fortnight, end),
     ...(fortnight.optimal ? [] : [ASSUMED.notProven(fortnight.gap)]),
   ];
+}
+
+/** Two apiaries that follow one another on a day, where nobody said how far the one is from the other: the first of them. */
+function roadNotKnown(
+  { apiaries }: AllApiaries,
+  { between }: FortnightAsked,
+  { days }: Fortnight,
+  end: Day,
+): readonly string[] {
+  const isKnown = (one: string, other: string) =>
+    between.some(({ a, b }) => (a === one && b === other) || (a === other && b === one));
+  const pairs = days
+    .filter(({ on }) => on < end)
+    .flatMap(({ stops }) => (stops ?? []).slice(1).map(({ apiary }, i) => [stops?.[i]?.apiary ?? '', apiary] as const));
+  const [one] = pairs.filter(([from, to]) => !isKnown(from, to));
+  const name = (id: string | undefined) => apiaries.find((apiary) => apiary.id === id)?.name ?? '';
+  return one ? [ASSUMED.byHome(name(one[0]), name(one[1]))] : [];
 }

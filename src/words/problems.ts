@@ -149,6 +149,7 @@ export const problemWords: Words<ProblemSays> = {
   'move-is-gone': 'This move is not in the book.',
   'move-is-over': 'This move is over: the hive is there, or was left where it stands.',
   'moved-before-begun': 'That is before the move was begun. Choose a later day.',
+  'one-apiary-twice': 'A road leads from one apiary to another. Name two.',
   'ends-before-it-begins': 'It cannot end before it begins. Correct one of the two.',
   'last-day-before-first': 'The last day comes before the first. Correct one of the two.',
   'eggs-against-youngest': 'Eggs and the youngest brood contradict each other. Correct one of the two.',

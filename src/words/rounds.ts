@@ -76,6 +76,7 @@ export const movedWords = (
   { from, to, why }: { readonly from: Day | null; readonly to: Day | null; readonly why: WhyMoved },
 ): string => {
   const now = to === null ? 'on no round any more' : weekdayWords(to);
+  if (to === null && why === 'gave-way') return `${what}: ${now}.`;
   return from === null
     ? `${what}: ${now}, which was on no round.`
     : `${what}: ${now} instead of ${weekdayWords(from)}; ${WHY_MOVED[why]}.`;
@@ -87,6 +88,8 @@ export const ASSUMED = {
     on === null
       ? 'No forecast is known: every day counts as fit for opening hives.'
       : `From ${dayWords(on)} on no forecast is known: those days count as fit.`,
+  byHome: (one: string, other: string) =>
+    `From ${one} to ${other} the way is reckoned by home: say in “When you are free” how long it takes straight.`,
   noSunset: 'Sunset is not reckoned with: say in “When you are free” how far north your hives stand.',
   notProven: ({ heavy, light }: RoundsPlan['gap']) =>
     `This is the best plan found in two seconds. ${

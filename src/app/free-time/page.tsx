@@ -14,12 +14,12 @@ export default async function Page() {
   const opened = database();
   const { today } = await now();
   const { settings, apiaries } = loadApiaries(opened, today);
-  const { freeWeek, away, extraHours, wayMinutes, workMinutes, latitude, longitude } = settings;
+  const { freeWeek, away, extraHours, wayMinutes, roadMinutes, workMinutes, latitude, longitude } = settings;
   const made = roundsMade(opened.db);
   return (
     <>
       <FreeTimeForm
-        values={{ freeWeek, away, extraHours, wayMinutes, workMinutes, latitude, longitude }}
+        values={{ freeWeek, away, extraHours, wayMinutes, roadMinutes, workMinutes, latitude, longitude }}
         learned={[...learnedMinutes(made)]}
         ways={apiaries.map(({ id, name, wayMinutes: own }) => ({ id, name, wayMinutes: own }))}
       />

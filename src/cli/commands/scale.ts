@@ -21,7 +21,7 @@ const inKg = (hundredths: number) => hundredths / 100;
 export const scaleCommand = command({
   input,
   pastDays: ({ readings }) => readings.map(({ at }, i) => ({ path: ['readings', i, 'at'], day: dayOfMinute(at) })),
-  run: ({ readings, visits }) => {
+  run: ({ readings, visits }, on) => {
     const issues = [
       ...alike(
         readings.map(({ at }) => at),
@@ -34,7 +34,7 @@ export const scaleCommand = command({
       }),
     ];
     if (issues.length > 0) return refusal(...issues);
-    const { days, steps, visits: found, possibleSwarms, flow } = scaleOf(readings, visits);
+    const { days, steps, visits: found, possibleSwarms, flow } = scaleOf(readings, visits, on);
     return {
       ok: true,
       value: {

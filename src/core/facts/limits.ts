@@ -20,6 +20,8 @@ export const LIMITS = {
   ownSizes: 12,
   spansADay: 6,
   away: 60,
+  /** Roads between two apiaries: of up to 20 apiaries all. */
+  roads: 190,
   visitMinutes: 240,
   hivesARound: 200,
   things: 999,

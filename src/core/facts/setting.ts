@@ -47,6 +47,10 @@ const extraField = z
   .strictObject({ on: isoDayField, from: minuteOfDayField, to: minuteOfDayField })
   .refine(({ from, to }) => from < to, ENDS_BEFORE);
 
+const roadField = z
+  .strictObject({ a: idField, b: idField, minutes: within('wayMinutes') })
+  .refine(({ a, b }) => a !== b, { params: { issue: 'contradiction', says: say('one-apiary-twice') } });
+
 /** Settings as the keeper may change them; one that is absent has its default. */
 export const settingsFields = z.strictObject({
   swarmMonths: monthsField,
@@ -84,6 +88,7 @@ export const settingsFields = z.strictObject({
   away: z.array(awayField).max(LIMITS.away).readonly(),
   extraHours: z.array(extraField).max(LIMITS.away).readonly(),
   wayMinutes: within('wayMinutes'),
+  roadMinutes: z.array(roadField).max(LIMITS.roads).readonly(),
   workMinutes: z.partialRecord(z.enum(VISIT_KINDS), z.int().min(1).max(LIMITS.visitMinutes)),
   latitude: amount('latitude').nullable(),
   longitude: amount('longitude').nullable(),
@@ -98,6 +103,7 @@ const ofTime = {
   away: true,
   extraHours: true,
   wayMinutes: true,
+  roadMinutes: true,
   workMinutes: true,
   latitude: true,
   longitude: true,

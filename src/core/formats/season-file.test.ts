@@ -53,7 +53,7 @@ describe('a season file of an earlier version', () => {
   it('is written in the present version, and comes back the same', () => {
     if (!read.ok) throw new Error('not read');
     const text = writeSeasonFile(read.value);
-    expect(text).toContain('"version": 16');
+    expect(text).toContain('"version": 17');
     expect(readSeasonFile(text)).toEqual(read);
   });
 

@@ -37,7 +37,7 @@ import { contradictionsIn } from './season-contradictions';
 import { wrongReferences } from './season-references';
 
 export const SEASON_FORMAT = 'ubbet-season';
-export const SEASON_VERSION = 16;
+export const SEASON_VERSION = 17;
 
 const instantField = z.iso.datetime();
 
@@ -240,6 +240,8 @@ const SINCE: { readonly [version: number]: Since } = {
   15: { tables: [], fields: {} },
   // Settings alone: whether the calendar reminds of rounds.
   16: { tables: [], fields: {} },
+  // Settings alone: the roads from one apiary straight to another.
+  17: { tables: [], fields: {} },
 };
 
 /** An older file as it would be written today. One that is not as it should be is left for the check to say so. */

@@ -91,6 +91,7 @@ export interface ProblemSays {
   'measure-at-least': { readonly quantity: 'mass' | 'temperature'; readonly minimum: number };
   'must-be-one-of': { readonly values: readonly string[] };
   'ends-before-it-begins': Plain;
+  'one-apiary-twice': Plain;
   'not-so-many-there': { readonly count: number };
   'place-is-gone': Plain;
   'stand-name-taken': { readonly name: string };

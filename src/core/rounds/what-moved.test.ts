@@ -52,6 +52,10 @@ describe('what moved since it was last seen', () => {
     expect(why(seen(-1), 3)).toBe('day-over');
     expect(why(seen(2), 3)).toBe('gave-way');
     expect(why(seen(2), null)).toBe('gave-way');
+    // A better forecast is no thing that comes first, and a hive that was moved no weather.
+    expect(why(seen(2, { fit: 'brief' }), 1)).toBe('earlier');
+    expect(why(seen(2, { apiary: 'b' }), 3, { days: days('shut') })).toBe('elsewhere');
+    expect(why(seen(2, { apiary: 'a' }), 3, { days: days('shut') })).toBe('weather');
   });
 
   it('is not what stayed, what was done since, or what is new', () => {

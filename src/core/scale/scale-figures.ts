@@ -13,12 +13,14 @@ export const GAP_MIN = figure('scale-readings-further-apart-tell-nothing', 360, 
 /** What changes so near to a visit is the visit's. */
 export const VISIT_MARGIN_MIN = figure('scale-changes-near-a-visit-are-its-own', 15, 'minutes', 'practice').value;
 export const READINGS_A_DAY = figure('scale-readings-that-a-day-needs', 4, 'readings', 'caution').value;
-/** A swarm weighs so much, and leaves in these minutes of the day. */
+/** A day that is read from later on, or until earlier, is a part of one. Minutes since midnight. */
+export const WHOLE_DAY = { fromMin: 9 * 60, toMin: 21 * 60 } as const;
+/** A swarm weighs so much, a strong prime one over 4 kg, and leaves in these minutes of the day. */
 export const SWARM = {
-  least: hundredths('scale-swarm-from', 1),
-  most: hundredths('scale-swarm-up-to', 3.5),
-  fromMin: 10 * 60,
-  toMin: 17 * 60,
+  least: hundredths('scale-swarm-from', 0.8),
+  most: hundredths('scale-swarm-up-to', 6),
+  fromMin: 9 * 60,
+  toMin: 18 * 60,
 } as const;
 /** At least half of it back within an hour. */
 export const BACK_MIN = figure('scale-swarm-is-back-within', 60, 'minutes', 'practice').value;

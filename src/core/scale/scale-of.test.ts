@@ -15,7 +15,7 @@ const minute = (number: number) => {
 const every = (step: number, days: number, kgAt: (at: number) => number): ScaleReading[] =>
   Array.from({ length: Math.floor((days * DAY_MIN) / step) }, (_, i) => ({ at: minute(i * step), kg: kgAt(i * step) }));
 const gains = (readings: readonly ScaleReading[], visits: readonly ScaleVisit[] = []) =>
-  scaleOf(readings, visits).days.map(({ gain }) => gain);
+  scaleOf(readings, visits, null).days.map(({ gain }) => gain);
 
 describe('what a day gains', () => {
   it('is all change from its first reading to the next day’s first', () => {
@@ -26,17 +26,17 @@ describe('what a day gains', () => {
 
   it('has no stone on the roof in it, and nothing of a visit', () => {
     const stone = every(5, 2, (at) => 30 + at / 14_400 + (at >= 700 ? 2.4 : 0));
-    expect(scaleOf(stone, []).steps).toEqual([{ at: minute(700), by: 240 }]);
+    expect(scaleOf(stone, [], null).steps).toEqual([{ at: minute(700), by: 240 }]);
     expect(gains(stone)[0]).toBe(10);
     const visit = [{ from: minute(690), to: minute(710) }];
-    expect(scaleOf(stone, visit)).toMatchObject({ steps: [], visits: [{ from: minute(690), by: 240 }] });
+    expect(scaleOf(stone, visit, null)).toMatchObject({ steps: [], visits: [{ from: minute(690), by: 240 }] });
   });
 
   it('goes on beside a scale that jumps by eighty kilograms or is set to nothing', () => {
     const jumped = every(15, 2, (at) => 40 + at / 14_400 + (at >= 705 ? 80 : 0));
-    expect(scaleOf(jumped, [])).toMatchObject({ steps: [{ at: minute(705), by: 8000 }], possibleSwarms: [] });
+    expect(scaleOf(jumped, [], null)).toMatchObject({ steps: [{ at: minute(705), by: 8000 }], possibleSwarms: [] });
     const zeroed = every(15, 2, (at) => (at >= 705 ? 0 : 40) + at / 14_400);
-    expect(scaleOf(zeroed, []).possibleSwarms).toEqual([]);
+    expect(scaleOf(zeroed, [], null).possibleSwarms).toEqual([]);
     for (const readings of [jumped, zeroed]) for (const gain of gains(readings)) expect(gain).toBeCloseTo(10, -0.5);
   });
 
@@ -49,17 +49,34 @@ describe('what a day gains', () => {
   });
 });
 
+describe('a part of a day', () => {
+  const hours = (from: number, to: number) =>
+    every(60, 3, () => 30).filter(({ at }) => at >= minute(from * 60) && at <= minute(to * 60));
+
+  it('has no gain: it is read from after nine on, or until before nine in the evening, unless it is today', () => {
+    expect(gains(hours(9, 45))).toEqual([0, 0]);
+    expect(gains(hours(10, 45))).toEqual([null, 0]);
+    expect(gains(hours(9, 44))).toEqual([0, null]);
+    expect(scaleOf(hours(9, 30), [], addDays(D, 1)).days.map(({ gain }) => gain)).toEqual([0, 0]);
+    // It is today's last reading that may be of any hour, not its first.
+    expect(scaleOf(hours(10, 14), [], D).days.map(({ gain }) => gain)).toEqual([null]);
+  });
+});
+
 describe('a step', () => {
   const leaving = (from: number, kg: number, by = 5) =>
     every(5, 1, (at) => 40 - Math.min(Math.max(0, (at - from) / (by === 0 ? 1 : by)), 1) * kg);
 
   it('is one, though it takes ten minutes, and may be a swarm by its weight and its hour', () => {
-    const { steps, possibleSwarms } = scaleOf(leaving(700, 2.5, 10), []);
+    const { steps, possibleSwarms } = scaleOf(leaving(700, 2.5, 10), [], null);
     expect(steps).toEqual([{ at: minute(710), by: -250 }]);
     expect(possibleSwarms).toEqual([{ at: minute(710), by: -250, returned: false }]);
-    expect(scaleOf(leaving(700, 0.8, 10), []).steps).toEqual([]);
-    expect(scaleOf(leaving(500, 2.5, 10), []).possibleSwarms).toEqual([]);
-    expect(scaleOf(leaving(700, 3.6, 10), []).possibleSwarms).toEqual([]);
+    expect(scaleOf(leaving(700, 0.8, 10), [], null).steps).toEqual([]);
+    const swarms = (from: number, kg: number) => scaleOf(leaving(from, kg, 10), [], null).possibleSwarms.length;
+    // From nine to six, both included, by the minute at which it is over.
+    expect([swarms(525, 2.5), swarms(530, 2.5), swarms(1070, 2.5), swarms(1075, 2.5)]).toEqual([0, 1, 1, 0]);
+    // A strong prime swarm weighs over four.
+    expect([swarms(700, 0.82), swarms(700, 4.6), swarms(700, 6), swarms(700, 6.1)]).toEqual([1, 1, 1, 0]);
   });
 
   it('is seen by an hourly scale only over two kilograms, and not at all across more than six hours', () => {
@@ -70,6 +87,7 @@ describe('a step', () => {
           { at: minute(600 + hours * 60), kg: 40 - kg },
         ],
         [],
+        null,
       ).steps;
     expect(at(1, 2)).toEqual([]);
     expect(at(1, 2.01)).toEqual([{ at: minute(660), by: -201 }]);
@@ -82,6 +100,7 @@ describe('a step', () => {
       scaleOf(
         every(5, 1, (at) => 40 - (at >= 700 ? 2 : 0) + (at >= 700 + after ? kg : 0)),
         [],
+        null,
       ).possibleSwarms.map(({ returned }) => returned);
     expect(back(60, 1)).toEqual([true]);
     expect(back(65, 2)).toEqual([false]);
@@ -100,7 +119,7 @@ describe('flows', () => {
         ? [0, 700].map((at) => ({ at: minute(on * DAY_MIN + at), kg: before }))
         : Array.from({ length: 24 }, (_, i) => ({ at: minute(on * DAY_MIN + i * 60), kg: before + (gain * i) / 24 }));
     });
-    return scaleOf([...readings, { at: minute(kgADay.length * DAY_MIN), kg }], []).flow;
+    return scaleOf([...readings, { at: minute(kgADay.length * DAY_MIN), kg }], [], null).flow;
   };
   const on = (i: number) => addDays(D, i);
 
@@ -189,17 +208,20 @@ describe('whatever was read', () => {
     fc.assert(
       fc.property(readings, visits, (given, spans) => {
         const seen = spans.map(({ from, lasts }) => ({ from: minute(from), to: minute(from + lasts) }));
-        expect(scaleOf(given, seen).visits).toEqual(visitsByTheWord(given, seen));
+        expect(scaleOf(given, seen, null).visits).toEqual(visitsByTheWord(given, seen));
       }),
     );
   });
 
   it('accounts for every hundredth: gains, steps and visits come to the whole change', () => {
     fc.assert(
-      fc.property(readings, visits, (given, spans) => {
+      fc.property(readings, visits, (some, spans) => {
         const seen = spans.map(({ from, lasts }) => ({ from: minute(from), to: minute(from + lasts) }));
-        const { days, steps, visits: found } = scaleOf(given, seen);
-        if (days.some(({ gain }) => gain === null)) return;
+        // Every three hours besides, so that each of the days is whole.
+        const hours = every(180, 3, () => 30).filter(({ at }) => some.every((one) => one.at !== at));
+        const given = [...some.filter(({ at }) => at < minute(3 * DAY_MIN)), ...hours];
+        const { days, steps, visits: found } = scaleOf(given, seen, null);
+        expect(days.every(({ gain }) => gain !== null)).toBe(true);
         const sorted = [...given].sort((a, b) => (a.at < b.at ? -1 : 1));
         const whole = Math.round((sorted.at(-1)?.kg ?? 0) * 100) - Math.round((sorted[0]?.kg ?? 0) * 100);
         const parts = [
@@ -245,7 +267,7 @@ describe('whatever was read', () => {
             i = end + 1;
           } else i += 1;
         }
-        expect(scaleOf(given, []).steps).toEqual(found);
+        expect(scaleOf(given, [], null).steps).toEqual(found);
       }),
     );
   });

@@ -1,7 +1,7 @@
 import { addDays, type Day, dayOfMinute } from '../calendar/day';
 import { minuteOfDay, minutesOf } from '../calendar/minute';
 import { flowsIn, type ScaleFlow } from './flows';
-import { BACK_MIN, GAP_MIN, READINGS_A_DAY, SWARM } from './scale-figures';
+import { BACK_MIN, GAP_MIN, READINGS_A_DAY, SWARM, WHOLE_DAY } from './scale-figures';
 import { type ScaleStep, stepsAmong } from './steps';
 import { type VisitSpan, visitsOf } from './visits';
 
@@ -40,8 +40,9 @@ export interface Scale {
  * changed, swarms that may have left, flows. All weights are hundredths of a kilogram.
  *
  * @param readings in any order, no two at one minute, at least one
+ * @param today its last reading may be of any hour, since the day is not over; null: all days are
  */
-export function scaleOf(readings: readonly ScaleReading[], visits: readonly ScaleVisit[]): Scale {
+export function scaleOf(readings: readonly ScaleReading[], visits: readonly ScaleVisit[], today: Day | null): Scale {
   const inOrder = readings
     .map(({ at, kg }) => ({ at, minute: minutesOf(at), weight: Math.round(kg * 100) }))
     .sort((a, b) => a.minute - b.minute);
@@ -68,6 +69,11 @@ export function scaleOf(readings: readonly ScaleReading[], visits: readonly Scal
     const end = firstOf.get(addDays(on, 1)) ?? first + count - 1;
     const own = changes.slice(first, end);
     if (own.some(({ from, to }) => to - from > GAP_MIN)) return null;
+    const [begins, ends] = [first, first + count - 1].map((i) => minuteOfDay(inOrder[i]?.at as string)) as [
+      number,
+      number,
+    ];
+    if (begins > WHOLE_DAY.fromMin || (ends < WHOLE_DAY.toMin && on !== today)) return null;
     return own.reduce((sum, { by }, i) => sum + (isCounted(first + i) ? by : 0), 0);
   };
   const [first, last] = [dayOfMinute(inOrder[0]?.at as string), dayOfMinute(inOrder.at(-1)?.at as string)];

@@ -72,6 +72,8 @@ export interface Settings extends Schools, FreeTime {
   readonly secondThinning: boolean;
   /** To an apiary and back, where it has no way of its own, min. */
   readonly wayMinutes: number;
+  /** The road from one apiary straight to another, min; of pairs that are not among them it is not known. */
+  readonly roadMinutes: readonly { readonly a: string; readonly b: string; readonly minutes: number }[];
   /** Minutes by what is done at a hive, as the keeper says; what is not among them is learned, or as usual. */
   readonly workMinutes: { readonly [kind: string]: number };
   /** Where the hives stand, degrees: for sunset. Null: not known. */
@@ -109,6 +111,7 @@ export const DEFAULT_SETTINGS: Settings = {
   away: [],
   extraHours: [],
   wayMinutes: WAY_MINUTES.value,
+  roadMinutes: [],
   workMinutes: {},
   latitude: null,
   longitude: null,

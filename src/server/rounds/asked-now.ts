@@ -60,7 +60,7 @@ export function askedNow(opened: Book, all: AllApiaries, now: Now, zone: string)
   return {
     days,
     apiaries: apiaries.map(({ id, wayMinutes }) => ({ id, wayMinutes: wayMinutes ?? settings.wayMinutes })),
-    between: [],
+    between: settings.roadMinutes.filter(({ a, b }) => known.has(a) && known.has(b)),
     visits,
     pinned: wishes.flatMap((wish) =>
       wish.kind === 'pinned' && known.has(wish.apiaryId)

@@ -156,6 +156,36 @@ describe('the plan', () => {
     expect((await planned()).asked.visits.some(({ id: name }) => name === first?.id)).toBe(true);
   });
 
+  it('makes one trip of apiaries between which the road is known, and asks for a road that is not', async () => {
+    const [one, other] = ['Old quarry', 'Walled garden'].map((name) =>
+      all().apiaries.find((apiary) => apiary.name === name),
+    );
+    pin('Old quarry', 3);
+    pin('Walled garden', 3, 905);
+    const onDay = ({ rounds: list }: Awaited<ReturnType<typeof week>>) => list.filter(({ on }) => on === '2027-05-19');
+    const before = await week();
+    expect(before.assumes.some((words) => words.includes('the way is reckoned by home'))).toBe(true);
+    expect(onDay(before).flatMap(({ title }) => title.split(' ').slice(-2))).toEqual(['the', 'way', 'the', 'way']);
+    const road = { a: one?.id as string, b: other?.id as string, minutes: 4 };
+    const roadMinutes = all().apiaries.flatMap(({ id: a }, i, list) =>
+      list.slice(i + 1).map(({ id: b }) => ({ a, b, minutes: 4 })),
+    );
+    changeSome(opened.db, { roadMinutes });
+    const after = await week();
+    expect(after.assumes.some((words) => words.includes('the way is reckoned by home'))).toBe(false);
+    // A third may go along now that it is near.
+    expect(new Set(onDay(after).map(({ title }) => title.split(' ').slice(-2).join(' ')))).toEqual(
+      new Set(['the hives']),
+    );
+    expect(onDay(after).length).toBeGreaterThan(1);
+    expect(
+      onDay(after).flatMap(({ notes }) => notes.filter((words) => words.startsWith('One trip over '))),
+    ).toHaveLength(1);
+    // A road to an apiary that is there no more is no road.
+    changeSome(opened.db, { roadMinutes: [{ ...road, b: id(999) }] });
+    expect((await planned()).asked.between).toEqual([]);
+  });
+
   it('refuses what names nothing that is there', () => {
     expect(codes(wish({ kind: 'pinned', on: '2027-05-20', apiaryId: id(99) }))).toEqual([
       'unknown-reference wish.apiaryId',
@@ -229,7 +259,7 @@ describe('the plan', () => {
   it('without a latitude and a forecast says what it takes for granted', async () => {
     changeSome(opened.db, { latitude: null });
     const { assumes } = await week();
-    expect(assumes).toEqual([
+    expect(assumes.filter((words) => !words.includes('reckoned by home'))).toEqual([
       'No forecast is known: every day counts as fit for opening hives.',
       'Sunset is not reckoned with: say in “When you are free” how far north your hives stand.',
     ]);

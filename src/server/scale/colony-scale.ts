@@ -74,7 +74,7 @@ export function scaleAt(opened: Book, colony: OnScale, facts: ColonyFacts, today
     swarms: facts.queenEvents.flatMap(({ kind, on }) => (kind === 'swarmed' || kind === 'cast-left' ? [on] : [])),
   };
   return workedOut(() => {
-    const scale = scaleOf(readings, visitsAt(visitsNoted(facts, colony.id, rounds)));
+    const scale = scaleOf(readings, visitsAt(visitsNoted(facts, colony.id, rounds)), today);
     const losses = openLosses(scale, answers, since, today);
     return { readings, scale, now: { ...flowKnown(scale, today), flows: scale.flow, losses } };
   }, null);

@@ -36,7 +36,7 @@ export function apiarySigns(opened: Book, apiary: ApiaryEntry, today: Day): read
     .flatMap(({ id, own }) => {
       const readings = storedReadings(db, id, FROM_THE_FIRST);
       if (readings.length === 0) return [];
-      return workedOut(() => scaleOf(readings, visitsAt(visitsNoted(own, id, rounds))).flow, []);
+      return workedOut(() => scaleOf(readings, visitsAt(visitsNoted(own, id, rounds)), today).flow, []);
     });
   return signsSeen({ facts: here.map(({ own }) => own), flows }, yearAt(apiary, loadSettings(db)), today);
 }

@@ -13,10 +13,11 @@ import { useBook } from '../frame/BookContext';
 import { PageHead } from '../time/PageHead';
 import { AwayDays } from './AwayDays';
 import { ExtraHoursList } from './ExtraHoursList';
+import { RoadsBetween } from './RoadsBetween';
 import { useEntryForm } from './useEntryForm';
 import { WeekHours } from './WeekHours';
 
-type Values = FreeTime & Pick<Settings, 'wayMinutes' | 'workMinutes' | 'latitude' | 'longitude'>;
+type Values = FreeTime & Pick<Settings, 'wayMinutes' | 'roadMinutes' | 'workMinutes' | 'latitude' | 'longitude'>;
 
 interface Props {
   readonly values: Values;
@@ -90,6 +91,12 @@ export function FreeTimeForm({ values: first, learned, ways }: Props) {
             </li>
           ))}
         </ul>
+        <RoadsBetween
+          apiaries={ways}
+          roads={values.roadMinutes}
+          issues={issues}
+          onChange={(roads) => set({ roadMinutes: roads })}
+        />
         <h2 className="mt-6 text-xl">Where the hives stand</h2>
         <p className="text-muted text-sm">For sunset. A degree is near enough. South and west are less than nothing.</p>
         <div className="grid grid-cols-2 gap-x-4">

@@ -39,6 +39,7 @@ export function SettingsForm({ settings }: { settings: Settings }) {
       away,
       extraHours,
       wayMinutes,
+      roadMinutes,
       workMinutes,
       latitude,
       longitude,

@@ -1,4 +1,6 @@
+import { type Day, dayOfMinute } from '../../core/calendar/day';
 import type { SwarmSign } from '../../core/colony/may-swarm';
+import { weekdayWords } from '../days';
 
 /** A swarm is out. */
 export const swarmOutPhrases = {
@@ -9,7 +11,10 @@ export const swarmOutPhrases = {
     'not-enough-seen': 'Too little was seen to rule it out.',
     none: 'Nothing speaks for it.',
   } as const satisfies { readonly [S in SwarmSign]: string },
-  loss: (kg: string, at: string) => `${kg} lighter at ${at.slice(11)} today, by its scale.`,
+  loss: (kg: string, at: string, today: Day) => {
+    const on = dayOfMinute(at);
+    return `${kg} lighter at ${at.slice(11)} ${on === today ? 'today' : `on ${weekdayWords(on)}`}, by its scale.`;
+  },
   swarmWeather: 'Swarm weather today: the first fine day after days that kept the bees in.',
   bring: [
     'Veil, smoker, brush, and a spray of water to settle the bees',

@@ -25,13 +25,22 @@ export const weekPhrases = {
   size: (hives: number, late: number) => [hivesWords(hives), ...(late === 0 ? [] : [`${late} late`])].join(', '),
   nothingToPlan: 'Nothing is to be done this week',
   nothingPlanned: 'Nothing can be planned this week',
-  round: (on: Day, today: Day, hours: string | null, apiary: string, hives: number, minutes: number) =>
+  round: (
+    on: Day,
+    today: Day,
+    hours: string | null,
+    apiary: string,
+    hives: number,
+    { minutes, isTrip }: { readonly minutes: number; readonly isTrip: boolean },
+  ) =>
     [
       `${capital(dayTold(on, today))}${hours === null ? '' : ` ${hours}`}`,
       apiary,
       hivesWords(hives),
-      `${durationWords(minutes)} with the way`,
+      `${durationWords(minutes)} ${isTrip ? 'at the hives' : 'with the way'}`,
     ].join(' · '),
+  oneTrip: (apiaries: readonly string[], road: number) =>
+    `One trip over ${listWords(apiaries)}: ${durationWords(road)} on the road that day.`,
   nothingThere: 'Nothing is to be done there on that day.',
   onlyLooks: 'Brief looks only: leave the brood nests shut.',
   hoursDoNotFit: 'Its hours do not follow one another within your time: go when it suits.',
