@@ -129,6 +129,24 @@ test('hours are asked for weekday by weekday, and what cannot be is said where i
   await expect(page.getByRole('region', { name: 'Due, and on no round' })).toContainText('Sainfoin');
 });
 
+test('a road between two apiaries is typed once, and makes one trip of a day', async ({ page }) => {
+  await page.goto('/free-time');
+  for (const pair of ['Old quarry to School roof', 'Old quarry to Walled garden', 'School roof to Walled garden'])
+    await page.getByLabel(pair, { exact: true }).fill('6');
+  await page.getByLabel('Old quarry to School roof', { exact: true }).fill('900');
+  await page.getByRole('button', { name: 'Save' }).click();
+  const road = page.getByLabel('Old quarry to School roof', { exact: true });
+  await expect(road).toHaveAttribute('aria-invalid', 'true');
+  await expect(road).toHaveValue('900');
+  await road.fill('6');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await openTheWeek(page);
+  await expect(page.getByText(/^One trip over .* and .*: \d+ min on the road that day\.$/).first()).toBeVisible();
+  await expect(rounds(page, /^Today .* at the hives$/).first()).toBeVisible();
+  await page.goto('/free-time');
+  await expect(page.getByLabel('School roof to Walled garden', { exact: true })).toHaveValue('6');
+});
+
 test('one check is taken off the rounds and planned again, a round made today in any case', async ({ page }) => {
   await page.goto('/');
   await openTheWeek(page);

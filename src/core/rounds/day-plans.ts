@@ -89,12 +89,10 @@ const A_FAR_DAY = 1_000_000;
 
 /**
  * The variables of a day that is laid out in the programme, as its works say: by the shortest of its routes over them, since of routes that
- * are alike it has one.
- *
- * @throws where none of its routes is over them
+ * are alike it has one. None of a day that cannot be made, such as one of a plan that was seen in other weather.
  */
 export function laidValues(
-  { on, routes, stops }: TimedDay,
+  { routes, stops }: TimedDay,
   day: RoundDay,
   works: readonly Work[],
   { clock }: Ways,
@@ -109,7 +107,7 @@ export function laidValues(
       return made ? [{ of, made, road: route.road }] : [];
     })
     .sort((a, b) => a.road - b.road);
-  if (!best) throw new Error(`No route of ${on} is over ${works.map(({ apiary }) => apiary).join(', ')}`);
+  if (!best) return [];
   return [
     [best.of, 1],
     ...stops.flatMap((stop): (readonly [number, number])[] => {
