@@ -1,6 +1,6 @@
 import { figure } from '../biology/figure';
 import { type Day, daysBetween } from '../calendar/day';
-import { firstDayOf, type RoundCheck, type RoundDay } from './asked';
+import type { RoundCheck, RoundDay } from './asked';
 
 /** What lets a colony swarm or a virgin out unseen: it is not left to the last day of its window, where that can be. */
 export const GRAVEST = 100;
@@ -75,9 +75,3 @@ function lateLight(weight: number, late: number): number {
 /** No day is in hand if it rains. */
 export const isOnLastDay = ({ weight, window }: RoundCheck, on: Day): boolean =>
   weight === GRAVEST && window.earliest < window.latest && on === window.latest;
-
-/** Days before its window on which a check is done; 0: in it, or late. */
-export const daysEarly = (check: RoundCheck, on: Day): number => Math.max(0, daysBetween(on, check.window.earliest));
-
-/** Whether it can be done before its window at all. */
-export const mayBeEarly = (check: RoundCheck): boolean => firstDayOf(check) < check.window.earliest;

@@ -235,18 +235,17 @@ function planOf(
   asked: RoundsAsked,
   statement: Statement,
   plans: DayPlans,
-  dayOf: ReadonlyMap<string, Day>,
+  given: ReadonlyMap<string, Day>,
   proven: Pick<RoundsPlan, 'optimal' | 'gap'>,
 ): RoundsPlan {
   const { days, checks } = asked;
   const { done, goals, undone } = statement;
+  // Of a plan that was seen some may be done on its day no more: nobody goes there for it.
+  const known = new Set(done.flatMap(({ alike, on }) => alike.checks.map(({ id }) => `${id} ${on}`)));
+  const dayOf = new Map([...given].filter(([id, on]) => known.has(`${id} ${on}`)));
   const values = valuesOf(statement, asked, dayOf, plans);
   const planned = plans.planned(dayOf);
-  const known = new Set(done.flatMap(({ alike, on }) => alike.checks.map(({ id }) => `${id} ${on}`)));
-  const doneOn = (id: string): Day | null => {
-    const on = dayOf.get(id);
-    return on !== undefined && known.has(`${id} ${on}`) ? on : null;
-  };
+  const doneOn = (id: string): Day | null => dayOf.get(id) ?? null;
   const byRound = grouped(
     checks.filter(({ id }) => doneOn(id) !== null),
     ({ id, apiary }) => `${doneOn(id)} ${apiary}`,

@@ -1,4 +1,5 @@
 import type { Day } from '../calendar/day';
+import { MINUTES_A_DAY } from '../calendar/minute';
 import { grouped } from '../grouped';
 import type { RoundDay, RoundsAsked } from './asked';
 import type { Row, Sum } from './model';
@@ -38,7 +39,6 @@ interface Given {
 
 /** More routes of a day than this are not looked at, those over few apiaries first: over five apiaries there are 325. */
 const ROUTES_AT_MOST = 700;
-const MINUTES_A_DAY = 1440;
 
 /**
  * The variables and rows that lay days out by the clock: one route a day, which takes in the apiaries that are visited; at each the work without
