@@ -166,6 +166,10 @@ describe('the rounds of a fortnight', () => {
     // It rains that day by now; or the best day is dry after all.
     expect(shortly(plan(asked({ visits, days: without(2, 3), seen }), none))).toEqual(['1 a xy']);
     expect(shortly(plan(asked({ visits, days: without(), seen }), none))).toEqual(['2 a xy']);
+    // The hive of one is to be left shut that day by now, and can wait: the other stays where it was seen.
+    const waits = visit('y', 0, 20, { window: { ...window, latest: at(20) }, shut: [{ from: at(3), to: at(3) }] });
+    const partly = asked({ visits: [visit('x', 0, 4, { window }), waits], days: without(2), seen });
+    expect(shortly(plan(partly, none))).toEqual(['3 a x']);
   });
 
   const free = fc.constantFrom<PlannedDay['free']>(
